@@ -1,0 +1,149 @@
+import type { Kind } from "./kinds";
+
+/** How one value of `params` reads: a bounded number, a word of a closed list, a span, a curve, or free text. */
+export type ParamType =
+  | { readonly type: "number"; readonly min: number; readonly max: number; readonly unit: string }
+  | { readonly type: "word"; readonly words: readonly string[]; readonly list?: boolean }
+  | { readonly type: "span" }
+  | { readonly type: "curve" }
+  | { readonly type: "text" };
+
+const number = (min: number, max: number, unit: string): ParamType => ({ type: "number", min, max, unit });
+const words = (...list: string[]): ParamType => ({ type: "word", words: list });
+const text: ParamType = { type: "text" };
+
+const volts = number(0, 60, "V");
+const amps = number(0, 1000, "A");
+const ohms = number(0, 10_000_000, "Ω");
+const pulses = number(0.0001, 100_000, "pulses");
+
+export const ALIVE = ["permanent", "accessory", "run", "run-crank", "crank", "relay"] as const;
+export type Alive = (typeof ALIVE)[number];
+
+const LEVELS = {
+  active: words("low", "high"),
+  pull: words("none", "up", "down"),
+  pullOhms: ohms,
+  pullVolts: volts,
+  lowVolts: volts,
+  highVolts: number(0, 400, "V"),
+  maxVolts: number(0, 400, "V"),
+} as const;
+
+const PULSES = {
+  pulsesPerRev: pulses,
+  pulsesPerShaftRev: pulses,
+  pulsesPerKm: number(0.0001, 1_000_000, "pulses"),
+  drive: words("open-collector", "push-pull", "sine", "contact"),
+  amplitude: number(0, 400, "V"),
+  maxHz: number(0, 1_000_000, "Hz"),
+  pattern: text,
+} as const;
+
+const CURVE = {
+  range: { type: "span" },
+  curve: { type: "curve" },
+  ohms,
+  ratiometric: text,
+  feedVolts: volts,
+  hz: number(0, 1_000_000, "Hz"),
+  drive: words("open-collector", "push-pull", "low-side", "high-side"),
+  amplitude: number(0, 400, "V"),
+} as const satisfies Record<string, ParamType>;
+
+const OUTPUT = { maxAmps: amps, onOhms: ohms, clamp: words("own", "none") } as const;
+
+const PART = {
+  volts,
+  maxAmps: amps,
+  amps,
+  ohms,
+  band: words("narrow", "wide"),
+  drive: words("saturated", "peak-and-hold", "logic", "primary", "bridge", "stepper"),
+} as const;
+
+const BUS = {
+  bitrate: number(1, 100_000_000, "bit/s"),
+  role: text,
+  terminated: words("yes", "no"),
+  messages: text,
+  carries: text,
+} as const;
+
+const COMMON: Readonly<Record<string, ParamType>> = { index: text, settable: words("yes", "no") };
+
+/** The families of adapters.md, each kind with the keys that its `params` may hold. */
+const BY_KIND: Partial<Record<Kind, Readonly<Record<string, ParamType>>>> = {
+  "supply-out": { volts, maxAmps: amps, amps, alive: words(...ALIVE), minVolts: volts, afterRun: text },
+  "supply-in": { volts, maxAmps: amps, amps, alive: words(...ALIVE), minVolts: volts, afterRun: text },
+  ground: { role: words("power", "chassis", "sensor-return", "shield") },
+  "low-side-out": OUTPUT,
+  "high-side-out": OUTPUT,
+  "switch-out": { to: words("ground", "battery", "free"), closedWhen: text, maxAmps: amps },
+  "logic-in": LEVELS,
+  "load-in": { ohms, amps, otherEnd: words("battery", "ground", "free"), inductive: words("yes", "no") },
+  "frequency-out": PULSES, "hall-out": PULSES, "reluctor-out": PULSES,
+  "frequency-in": { ...PULSES, ...LEVELS }, "hall-in": { ...PULSES, ...LEVELS }, "reluctor-in": { ...PULSES, ...LEVELS },
+  "analogue-out": CURVE, "analogue-in": CURVE, "resistive-out": CURVE, "resistive-in": CURVE, "pwm-out": CURVE, "pwm-in": CURVE,
+  "reference-out": PART, "reference-in": PART, "lambda-out": PART, "lambda-in": PART, "injector-out": PART, "injector-in": PART,
+  "coil-out": PART, "coil-in": PART, "motor-out": PART, "motor-in": PART, "knock-out": PART, "knock-in": PART,
+  can: BUS, lin: BUS, serial: BUS,
+};
+
+const ALL_KEYS: Readonly<Record<string, ParamType>> = Object.assign({}, ...Object.values(BY_KIND), COMMON);
+
+/** The parameter's type for this kind; when the kind is not known yet, its type anywhere. Undefined: no such key here. */
+export function paramType(kind: Kind | null, key: string): ParamType | undefined {
+  if (Object.hasOwn(COMMON, key)) return COMMON[key];
+  if (kind === null || kind === "unknown") return Object.hasOwn(ALL_KEYS, key) ? ALL_KEYS[key] : undefined;
+  const own = BY_KIND[kind];
+  return own && Object.hasOwn(own, key) ? own[key] : undefined;
+}
+
+/** The keys a form for this kind offers, in the order of adapters.md; `index` and `settable` last. */
+export function paramKeys(kind: Kind): readonly string[] {
+  return [...Object.keys(BY_KIND[kind] ?? {}), ...Object.keys(COMMON)];
+}
+
+/** What was expected in place of a refused value, or null where the value is good. */
+export function paramFault(type: ParamType, value: string): string | null {
+  switch (type.type) {
+    case "number": {
+      const parsed = value.trim() === "" ? Number.NaN : Number(value);
+      return parsed >= type.min && parsed <= type.max ? null : `a number from ${type.min} to ${type.max} ${type.unit}`;
+    }
+    case "word":
+      return type.words.includes(value) ? null : type.words.join(" or ");
+    case "span":
+      return /^-?\d+(\.\d+)?\.\.-?\d+(\.\d+)?$/.test(value) ? null : "a span such as 0.5..4.5";
+    case "curve":
+      return /^-?[\d.]+(e-?\d+)?:-?[\d.]+(\|-?[\d.]+(e-?\d+)?:-?[\d.]+)*$/.test(value) ? null : "points such as 20:2500|80:330";
+    case "text":
+      return value === "" ? "a value" : null;
+  }
+}
+
+/** `params` of a pin, as text values by key. */
+export type Params = Readonly<Record<string, string>>;
+
+/** The number under `key`, or null where it is missing or no number. */
+export function numberParam(params: Params, key: string): number | null {
+  const written = params[key];
+  if (written === undefined || written.trim() === "") return null;
+  const value = Number(written);
+  return Number.isFinite(value) ? value : null;
+}
+
+/** `key=value;key=value` ⇄ record. The first `=` splits, so a value may contain one. */
+export function parseParams(written: string): Record<string, string> {
+  const entries = written.split(";").map((part) => part.trim()).filter((part) => part !== "");
+  const parsed: [string, string][] = entries.map((part) => {
+    const at = part.indexOf("=");
+    return at < 0 ? [part, ""] : [part.slice(0, at).trim(), part.slice(at + 1).trim()];
+  });
+  return Object.fromEntries(parsed);
+}
+
+export function formatParams(params: Params): string {
+  return Object.entries(params).map(([key, value]) => `${key}=${value}`).join(";");
+}

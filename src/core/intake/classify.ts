@@ -1,0 +1,206 @@
+import type { Kind, Quantity, Side } from "../forms";
+import { type Reading, readConcepts } from "./concepts";
+import { FAMILIES } from "./data/families";
+import { PLACES, type Place } from "./data/places";
+import { QUANTITY_RULES, type QuantityRule } from "./data/quantity-rules";
+import { kindAt } from "./kind-at";
+
+/** The part of a pin-table row that its meaning is read from. */
+export interface DescribedPin {
+  readonly connector: string;
+  readonly cavity: string;
+  readonly description: string | null;
+}
+
+/** A reading with how far to trust it. Of the guesses at ≥ 0.9 at least 95 % are meant to be right. */
+export interface Guess<T> {
+  readonly value: T;
+  /** 0 … 1. From 0.5 a guess counts as known; below, people see `unknown`. */
+  readonly confidence: number;
+  readonly why: string;
+}
+
+export interface PinReading {
+  readonly kind: Guess<Kind>;
+  readonly quantity: Guess<Quantity | null>;
+  /** Cylinder, bank or bus-wire number read from the words, or null. */
+  readonly index: string | null;
+}
+
+/** From this confidence a guess is taken as known (contracts/pin-table.md). */
+export const KNOWN_FROM = 0.5;
+
+/** Bonus of a rule for every further concept that it explains, so that the more telling reading wins. */
+const PER_CONCEPT = 0.08;
+/** What a quantity read from the connector's label alone is worth beside one from the row's own words. */
+const FROM_LABEL = 0.93;
+
+/**
+ * Proposes a kind and a quantity for each row of one side's table, in the rows' order.
+ * A row is read from its words, its connector's label, and what the connector's other rows show it to be.
+ *
+ * @example classifyPins([{ connector: "ECM J1", cavity: "12", description: "INJ 1" }], "donor")[0].kind.value // "injector-out"
+ */
+export function classifyPins(pins: readonly DescribedPin[], side: Side): PinReading[] {
+  const readings = pins.map((pin) => readConcepts(wordsToRead(pin)));
+  const labels = new Map<string, Label>();
+  for (const pin of pins) {
+    if (!labels.has(pin.connector)) labels.set(pin.connector, readLabel(pin.connector));
+  }
+  const places = placeConnectors(pins, readings, labels, side);
+  return pins.map((pin, at) => readPin(pin, readings[at] as Reading, labels.get(pin.connector) as Label, places.get(pin.connector) ?? "unknown", side));
+}
+
+interface Label {
+  readonly reading: Reading;
+  readonly place: Place;
+}
+
+function readLabel(connector: string): Label {
+  const plain = connector.toLowerCase().replace(/[_-]/g, " ");
+  const place = PLACES.find(([, pattern]) => pattern.test(plain))?.[0] ?? "unknown";
+  return { reading: readConcepts(connector), place };
+}
+
+/** At relays, key switches and the like the moulded label is often all there is: "87" says what the row does. */
+function wordsToRead(pin: DescribedPin): string {
+  const description = pin.description?.trim() ?? "";
+  if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity)) return `${description} terminal ${pin.cavity}`;
+  const terminal = /^(15|30|31|50|49a?|53|54|56[ab]?|58|61|85|86|87a?)[a-z]?$/i;
+  if (description === "" && terminal.test(pin.cavity)) return `terminal ${pin.cavity}`;
+  return terminal.test(description) ? `terminal ${description}` : description;
+}
+
+/** Labels such as `C1` say nothing; a plug whose rows both read and drive many things is a computer's. */
+function placeConnectors(pins: readonly DescribedPin[], readings: readonly Reading[], labels: ReadonlyMap<string, Label>, side: Side): Map<string, Place> {
+  const seen = new Map<string, Set<string>>();
+  pins.forEach((pin, at) => {
+    const best = rankQuantity((readings[at] as Reading).concepts);
+    if (best) seen.set(pin.connector, (seen.get(pin.connector) ?? new Set()).add(best.quantity));
+  });
+  const places = new Map<string, Place>();
+  for (const [connector, label] of labels) {
+    const quantities = [...(seen.get(connector) ?? [])] as Quantity[];
+    const types = new Set(quantities.map((quantity) => FAMILIES[quantity].type));
+    const busy = quantities.length >= 5 && types.has("actuator") && (types.has("sensor") || types.has("contact"));
+    const hidden = label.place === "unknown" || (label.place === "in-line" && /^(c|j|x|p)?\s?\d*\s?(plug|connector)$/i.test(connector));
+    places.set(connector, hidden ? (busy && side === "donor" ? "computer" : "in-line") : label.place);
+  }
+  return places;
+}
+
+function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
+  const { concepts } = reading;
+  if (concepts.has("unclear")) return nothing("The description says that it is not known here", reading);
+  if (concepts.has("spare")) {
+    return {
+      kind: { value: "spare", confidence: 0.97, why: "The description says that nothing is connected" },
+      quantity: { value: null, confidence: 0.97, why: "A spare cavity carries nothing" },
+      index: null,
+    };
+  }
+  if (reading.known === 0 && place !== "ground-stud" && !onlyPlaceSpeaks(pin, place)) {
+    return nothing(pin.description ? `No word of “${clip(pin.description)}” is known` : "There is no description", reading);
+  }
+  const found = findQuantity(reading, label, place);
+  if (concepts.has("shield")) {
+    return {
+      kind: { value: "shield", confidence: 0.93, why: "Named as a screen or drain wire" },
+      quantity: { value: found?.quantity ?? null, confidence: found ? 0.7 : 0.5, why: "The screened signal" },
+      index: reading.index,
+    };
+  }
+  if (found === null) return nothing(`“${clip(pin.description ?? "")}” names no quantity`, reading);
+
+  const quantity = supplyInstead(found, concepts, place);
+  const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
+  const sure = quantity.sure * clarity;
+  const kind = kindAt({ quantity: quantity.quantity, place, concepts, side });
+  const words = reading.unknownWords.length > 0 ? `; not understood: ${reading.unknownWords.slice(0, 3).join(", ")}` : "";
+  return {
+    kind: { value: kind.kind, confidence: round(kind.sure * Math.min(1, sure + 0.05)), why: `${quantity.quantity} at ${placeName(place)}: ${kind.why}${words}` },
+    quantity: { value: quantity.quantity, confidence: round(sure), why: `${quantity.why}${words}` },
+    index: reading.index,
+  };
+}
+
+const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) => place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "");
+
+function nothing(why: string, reading: Reading): PinReading {
+  return { kind: { value: "unknown", confidence: 0.2, why }, quantity: { value: null, confidence: 0.2, why }, index: reading.index };
+}
+
+interface Found {
+  readonly quantity: Quantity;
+  readonly sure: number;
+  readonly why: string;
+}
+
+/** The row's own words first; where they are weak or silent, the connector's label helps. */
+function findQuantity(reading: Reading, label: Label, place: Place): Found | null {
+  const own = rankQuantity(reading.concepts);
+  const named = [...label.reading.concepts].filter((concept) => !LABEL_NOISE.has(concept));
+  const shared = rankQuantity(new Set([...reading.concepts, ...named]));
+  const strong = own !== null && own.sure >= 0.82;
+  // A plug that is named after one thing ("Oil sender") outweighs a word that many things share ("gauge").
+  const labelHelps = shared !== null && (!SPEAKS_FOR_ITSELF.has(place) || label.reading.concepts.has("security"));
+  if (strong || (own !== null && (!labelHelps || shared.score <= own.score))) {
+    return own && { quantity: own.quantity, sure: own.sure, why: `Read from ${own.all.map((term) => pick(term, reading.concepts)).join(" + ")}` };
+  }
+  if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "A ground point" };
+  if (shared === null || !labelHelps) return null;
+  return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "Read together with the connector's name" };
+}
+
+/** Housings that hold so many things that their name says nothing of one row. */
+const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
+
+/** What a label says of its housing, not of the row in it. */
+const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", "control", "plug", "main", "chassis", "transmission", "body", "feed", "unclear", "spare", "to", "from"]);
+
+const pick = (term: string, concepts: ReadonlySet<string>) => term.split("|").find((one) => concepts.has(one)) ?? term;
+
+/** A return or a reference is what it is, whichever sensor or lamp it serves: "MAP REF 5V" is no pressure. */
+function rulesFor(concepts: ReadonlySet<string>): readonly QuantityRule[] {
+  const returns = ["ground", "sensorground", "battneg", "return"].some((concept) => concepts.has(concept));
+  if (returns && !concepts.has("groundswitching") && !concepts.has("switch") && !concepts.has("park")) return RETURN_RULES;
+  if (concepts.has("fivevolt") || (concepts.has("reference") && !concepts.has("alternator"))) return REFERENCE_RULES;
+  return QUANTITY_RULES;
+}
+
+const RETURN_RULES = QUANTITY_RULES.filter((rule) => rule.quantity === "ground" || rule.quantity === "sensor-ground");
+const REFERENCE_RULES = QUANTITY_RULES.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground");
+
+function rankQuantity(concepts: ReadonlySet<string>): (QuantityRule & { readonly score: number }) | null {
+  let best: (QuantityRule & { readonly score: number }) | null = null;
+  for (const rule of rulesFor(concepts)) {
+    if (rule.none?.some((concept) => concepts.has(concept))) continue;
+    if (!rule.all.every((term) => term.split("|").some((concept) => concepts.has(concept)))) continue;
+    const score = rule.sure + PER_CONCEPT * (rule.all.length - 1);
+    if (best === null || score > best.score) best = { ...rule, score };
+  }
+  return best;
+}
+
+const FEED_WORDS = ["feed", "supply", "positive", "live"];
+
+/** "Injector feed" is a feed, and "pedal 1 supply" a sensor reference: the thing named is only who receives it. */
+function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place): Found {
+  const family = FAMILIES[found.quantity];
+  if (!FEED_WORDS.some((word) => concepts.has(word)) || concepts.has("relay") || concepts.has("lamp")) return found;
+  const twelveVolts = concepts.has("ignition") || concepts.has("battery") || concepts.has("fuse");
+  if (family.type === "sensor" && family.out !== "frequency-out" && !twelveVolts && found.quantity !== "mass-air-flow" && found.quantity !== "fuel-level") {
+    return family.out === "resistive-out" || family.out === "knock-out"
+      ? { ...found, sure: found.sure * 0.6 }
+      : { quantity: "sensor-supply", sure: 0.9, why: "A sensor's supply is its reference voltage" };
+  }
+  const engineLoad = family.type === "actuator" && family.used === "engine" && found.quantity !== "throttle-motor" && found.quantity !== "idle-control";
+  if (engineLoad || found.quantity === "mass-air-flow") {
+    return place === "computer" && concepts.has("out") ? found : { quantity: "ignition-supply", sure: 0.72, why: "The feed of a part, most often live with the ignition" };
+  }
+  return found;
+}
+
+const placeName = (place: Place) => (place === "unknown" ? "a plug of unknown kind" : `the ${place.replace(/-/g, " ")}`);
+const clip = (text: string) => (text.length > 40 ? `${text.slice(0, 39)}…` : text);
+const round = (value: number) => Math.round(Math.min(0.99, value) * 100) / 100;

@@ -1,0 +1,77 @@
+import { PHRASES } from "./data/phrases";
+import { QUANTITY_RULES } from "./data/quantity-rules";
+import { FILLERS, WORD_CONCEPTS } from "./data/words";
+
+/** A description taken apart: what it speaks of, and which of its words nobody could read. */
+export interface Reading {
+  readonly concepts: ReadonlySet<string>;
+  /** Words that carry meaning and were understood. */
+  readonly known: number;
+  readonly unknownWords: readonly string[];
+  /** Cylinder, bank, stage or line number; `high` or `low` of a bus. Null where none is said. */
+  readonly index: string | null;
+}
+
+/** Concepts that only a phrase makes ("tacho", "parkneutral") are words of themselves. */
+const CONCEPTS: ReadonlySet<string> = new Set([
+  ...QUANTITY_RULES.flatMap((rule) => rule.all.flatMap((term) => term.split("|"))),
+  ...QUANTITY_RULES.flatMap((rule) => rule.none ?? []),
+  "groundswitching", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
+]);
+
+/** Takes a description or a connector's label apart. Empty text gives an empty reading. */
+export function readConcepts(text: string): Reading {
+  let spaced = ` ${text.toLowerCase().normalize("NFKC").replace(/_/g, " ")} `;
+  for (const [pattern, replacement] of PHRASES) spaced = spaced.replace(pattern, replacement);
+
+  const concepts = new Set<string>();
+  const unknownWords: string[] = [];
+  let known = 0;
+  for (const word of wordsOf(spaced)) {
+    const meaning = meaningOf(word);
+    if (meaning !== null) {
+      known += 1;
+      for (const concept of meaning) concepts.add(concept);
+    } else if (!isFiller(word)) {
+      unknownWords.push(word);
+    }
+  }
+  return { concepts, known, unknownWords, index: indexOf(spaced, concepts) };
+}
+
+function wordsOf(text: string): string[] {
+  return text
+    .split(/[\s,;:/()[\]{}"&.=|<>*!'#°%²]+/)
+    .flatMap((word) => (meaningOf(word) === null ? word.split("-") : [word]))
+    .flatMap((word) => splitDigits(word))
+    .filter((word) => word !== "" && word !== "-" && word !== "+");
+}
+
+/** `inj1` → `inj`, `1`; `f12` → `fuse`. Words that are known whole stay whole. */
+function splitDigits(word: string): string[] {
+  if (meaningOf(word) !== null) return [word];
+  if (/^f\d{1,3}$/.test(word)) return ["fuse"];
+  const parts = /^([a-z+]+?)(\d+)([a-z]?)$/.exec(word);
+  return parts ? [parts[1] ?? "", parts[2] ?? ""] : [word];
+}
+
+function meaningOf(word: string): readonly string[] | null {
+  const concepts = WORD_CONCEPTS.get(word);
+  if (concepts !== undefined) return concepts;
+  if (CONCEPTS.has(word)) return [word];
+  const singular = word.length > 3 && word.endsWith("s") ? word.slice(0, -1) : null;
+  return singular === null ? null : (WORD_CONCEPTS.get(singular) ?? null);
+}
+
+function isFiller(word: string): boolean {
+  return FILLERS.has(word) || /^[\d.,+-]+[a-z]?$/.test(word);
+}
+
+/** Written `index=` values of adapters.md: a number, `bank2`, `high`, `low`. */
+function indexOf(spaced: string, concepts: ReadonlySet<string>): string | null {
+  if (concepts.has("can")) return concepts.has("high") ? "high" : concepts.has("low") ? "low" : null;
+  const bank = /\bbank (\d)(?: probe (\d))?/.exec(spaced);
+  if (bank) return bank[2] === undefined ? `bank${bank[1]}` : `bank${bank[1]}-${bank[2]}`;
+  const number = /(?:^|[a-z ])(?<![\d.])(\d{1,2})(?![\d.]|\s?(?:v|a|mm|ohm|amp|°)\b)/.exec(spaced);
+  return number?.[1] ?? null;
+}
