@@ -41,7 +41,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("sensor-supply", 0.95, "fivevolt"),
   rule("sensor-ground", 0.95, "sensorground"),
   rule("sensor-ground", 0.85, "sensor|signal return|ground", "block battneg chassis shield"),
-  rule("sensor-ground", 0.8, "position|temperature|pressure|pedal|airflow|throttle return|ground", "shield wiper"),
+  rule("sensor-ground", 0.93, "position|temperature|pressure|pedal|accelerator|airflow|throttle|crankshaft|camshaft|knock|oxygen|reference return|ground", "shield wiper heater motor block chassis lamp"),
   rule("sensor-ground", 0.7, "return", "ground"),
   rule("ground", 0.97, "ground", "groundswitching"),
   rule("ground", 0.97, "battneg"),

@@ -1,0 +1,17 @@
+import type { Side } from "@/core/forms";
+import { readPinTable, type PinTable } from "@/formats/pin-table";
+import { InputError, type ReadFile } from "./run";
+
+/** Reads one pin table or ends the run with the reason why it cannot be read. */
+export function readTableFile(file: string, side: Side, read: ReadFile): PinTable {
+  let bytes: Uint8Array;
+  try {
+    bytes = read(file);
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code ?? "unreadable";
+    throw new InputError({ code: "cannot-open", message: `The file cannot be opened (${code}).`, file, hint: "Check its name and that it may be read." });
+  }
+  const result = readPinTable(bytes, side);
+  if (!result.ok) throw new InputError({ ...result.refusal, file });
+  return result.table;
+}

@@ -1,0 +1,56 @@
+import { intake, INTAKE_HELP } from "./intake";
+import { match, MATCH_HELP } from "./match";
+
+/** What a run prints and how it ends. Nothing but one JSON document, or the usage that was asked for, goes to `stdout`. */
+export interface CliResult {
+  readonly status: 0 | 2 | 64;
+  readonly stdout: string;
+  readonly stderr: string;
+}
+
+/** Reads a file's bytes; throws as `fs.readFileSync` does. Handed in, so that a run can be repeated without a disk. */
+export type ReadFile = (file: string) => Uint8Array;
+
+/** A call that cannot be carried out as written: exit status 64, with the usage. */
+export class UsageError extends Error {}
+
+/** Input that cannot be read: exit status 2. */
+export class InputError extends Error {
+  constructor(readonly facts: { readonly code: string; readonly message: string; readonly file: string; readonly line?: number; readonly column?: string; readonly hint?: string }) {
+    super(facts.message);
+  }
+}
+
+interface Verb {
+  readonly run: (args: readonly string[], read: ReadFile) => unknown;
+  readonly help: string;
+}
+
+const VERBS: Readonly<Record<string, Verb>> = {
+  intake: { run: intake, help: INTAKE_HELP },
+  match: { run: match, help: MATCH_HELP },
+};
+
+const USAGE = `Usage: npm run -s pantograph -- <verb> [files] [options]
+
+Verbs
+  intake FILE.csv --side donor|host   reads a pin table: every cavity with its colour, size, form and quantity
+  match DONOR.csv HOST.csv            how each signal reaches its counterpart, with the adapters' values
+
+Each verb has --help.`;
+
+/** The whole command line as a function of its arguments and files (contracts/cli.md). */
+export function runCli(args: readonly string[], read: ReadFile): CliResult {
+  const [name, ...rest] = args;
+  if (name === "--help" || name === "-h" || name === "help") return { status: 0, stdout: USAGE, stderr: "" };
+  const verb = name === undefined || !Object.hasOwn(VERBS, name) ? undefined : VERBS[name];
+  if (verb === undefined) return { status: 64, stdout: "", stderr: `${name === undefined ? "A verb is missing." : `There is no verb “${name}”.`}\n\n${USAGE}` };
+  if (rest.includes("--help") || rest.includes("-h")) return { status: 0, stdout: verb.help, stderr: "" };
+  try {
+    return { status: 0, stdout: JSON.stringify(verb.run(rest, read), null, 2), stderr: "" };
+  } catch (error) {
+    if (error instanceof UsageError) return { status: 64, stdout: "", stderr: `${error.message}\n\n${verb.help}` };
+    if (error instanceof InputError) return { status: 2, stdout: JSON.stringify({ error: error.facts }, null, 2), stderr: `${error.facts.file}: ${error.message}` };
+    throw error;
+  }
+}

@@ -1,0 +1,225 @@
+import { directionOf, numberParam, type Quantity, type Side } from "../forms";
+import { loadAmps } from "./switched";
+import { label, type SignalPin, type Surroundings, type Way } from "./types";
+import { VERDICT_RANK } from "./reckon";
+import { waysAcross } from "./ways";
+
+/** A proposed link with every way that is known for it, the best first. */
+export interface ProposedLink {
+  readonly quantity: Quantity;
+  readonly provider: SignalPin;
+  readonly consumer: SignalPin;
+  readonly ways: readonly [Way, ...Way[]];
+}
+
+export interface Unmatched {
+  readonly pin: SignalPin;
+  readonly why: string;
+}
+
+export interface Matching {
+  readonly links: readonly ProposedLink[];
+  readonly unmatched: readonly Unmatched[];
+}
+
+/** Quantities that feed: a consumer of them looks across unless copper already joins it to a feed of its own side. */
+const FEEDS: ReadonlySet<Quantity> = new Set(["battery-supply", "ignition-supply", "accessory-supply", "start-supply", "relay-supply"]);
+
+/**
+ * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin why
+ * it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by the donor
+ * where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of its own, and
+ * what already hangs on the output counts against its limit.
+ */
+export function matchSignals(pins: readonly SignalPin[]): Matching {
+  return new Matcher(pins).run();
+}
+
+/** The ways between two pins that a person pairs, reckoned with what hangs on the provider in `links` and by circuit. */
+export function waysBetween(provider: SignalPin, consumer: SignalPin, pins: readonly SignalPin[], links: readonly { provider: SignalPin; consumer: SignalPin }[]): readonly [Way, ...Way[]] {
+  const matcher = new Matcher(pins);
+  for (const link of links) if (link.consumer.id !== consumer.id) matcher.hang(link.provider, link.consumer);
+  return matcher.ways(provider, consumer);
+}
+
+class Matcher {
+  private readonly byQuantity = new Map<Quantity, SignalPin[]>();
+  private readonly byCircuit = new Map<string, SignalPin[]>();
+  private readonly feeds: SignalPin[];
+  /** Amperes hung on each provider by links made so far; null once one of them is not known. */
+  private readonly hung = new Map<string, number | null>();
+  private readonly links: ProposedLink[] = [];
+  private readonly why = new Map<string, string>();
+
+  constructor(private readonly pins: readonly SignalPin[]) {
+    for (const pin of pins) {
+      if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
+      if (pin.circuit !== null) push(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
+    }
+    this.feeds = pins.filter((pin) => pin.kind === "supply-out");
+  }
+
+  run(): Matching {
+    for (const [quantity, members] of this.byQuantity) {
+      if (quantity === "other") for (const pin of members) this.why.set(pin.id, "“other” says what it is not; give it a quantity to pair it");
+      else if (quantity === "ground" || quantity === "sensor-ground") this.matchGrounds(quantity, members);
+      else this.matchQuantity(quantity, members);
+    }
+    const linked = new Set(this.links.flatMap((link) => [link.provider.id, link.consumer.id]));
+    const unmatched = this.pins
+      .filter((pin) => !linked.has(pin.id) && pin.kind !== "spare")
+      .map((pin) => ({ pin, why: this.why.get(pin.id) ?? unreadWhy(pin) }));
+    return { links: this.links, unmatched };
+  }
+
+  private matchQuantity(quantity: Quantity, members: readonly SignalPin[]): void {
+    const able = members.filter((pin) => directionOf(pin.kind) !== "none");
+    const buses = able.filter((pin) => directionOf(pin.kind) === "shared");
+    this.matchBuses(quantity, buses);
+    const providers = able.filter((pin) => directionOf(pin.kind) === "provider");
+    const consumers = able.filter((pin) => directionOf(pin.kind) === "consumer");
+    for (const consumer of consumers) this.serve(quantity, consumer, providers);
+    for (const provider of providers) this.explainProvider(provider, consumers);
+  }
+
+  private serve(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): void {
+    const able = providers.filter((provider) => sameIndex(provider, consumer));
+    const own = able.filter((provider) => provider.side === consumer.side && this.joined(provider, consumer, quantity));
+    const across = able.filter((provider) => provider.side !== consumer.side);
+    const home = own[0];
+    const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
+    // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can.
+    const stays = consumer.side === "donor" ? home : FEEDS.has(quantity) ? wired : undefined;
+    if (stays !== undefined) {
+      this.why.set(consumer.id, `Pairs with ${label(stays)} on its own side`);
+      return;
+    }
+    const best = this.bestOf(quantity, consumer, across);
+    if (best !== null) {
+      this.links.push(best);
+      this.hang(best.provider, best.consumer);
+    } else if (home !== undefined) {
+      this.why.set(consumer.id, `Pairs with ${label(home)} on its own side; the ${otherSide(consumer.side)} has no provider of ${quantity}`);
+    } else {
+      const apart = providers.some((provider) => provider.side !== consumer.side) ? ` of its number (${consumer.index})` : "";
+      this.why.set(consumer.id, `Neither side provides ${quantity}${apart}`);
+    }
+  }
+
+  private bestOf(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): ProposedLink | null {
+    let best: ProposedLink | null = null;
+    for (const provider of providers) {
+      const candidate: ProposedLink = { quantity, provider, consumer, ways: this.ways(provider, consumer) };
+      if (best === null || this.better(candidate, best)) best = candidate;
+    }
+    return best;
+  }
+
+  /** Verdict first; then the partner of the same number; then, among equals, the one that fewer hang on. */
+  private better(a: ProposedLink, b: ProposedLink): boolean {
+    const key = (link: ProposedLink) => [
+      VERDICT_RANK[link.ways[0].verdict], link.provider.index === link.consumer.index ? 0 : 1, link.ways[0].missing.length, link.ways[0].minutes, this.hung.has(link.provider.id) ? 1 : 0,
+    ];
+    const [left, right] = [key(a), key(b)];
+    const at = left.findIndex((value, index) => value !== right[index]);
+    return at >= 0 && (left[at] as number) < (right[at] as number);
+  }
+
+  private matchBuses(quantity: Quantity, buses: readonly SignalPin[]): void {
+    const hosts = buses.filter((pin) => pin.side === "host");
+    const taken = new Set<string>();
+    for (const donor of buses.filter((pin) => pin.side === "donor")) {
+      const free = hosts.filter((host) => !taken.has(host.id) && host.kind === donor.kind && sameIndex(host, donor));
+      const host = free.find((one) => one.index === donor.index) ?? free[0];
+      const mate = buses.find((pin) => pin.side === "donor" && pin.id !== donor.id && sameIndex(pin, donor));
+      if (host === undefined) {
+        this.why.set(donor.id, mate ? `Joins ${label(mate)} on its own side` : `The host has no ${donor.kind} line for ${quantity}`);
+        continue;
+      }
+      taken.add(host.id);
+      this.links.push({ quantity, provider: donor, consumer: host, ways: this.ways(donor, host) });
+    }
+    for (const host of hosts.filter((pin) => !taken.has(pin.id))) this.why.set(host.id, `The donor has no further ${host.kind} line for ${quantity}`);
+  }
+
+  private matchGrounds(quantity: Quantity, members: readonly SignalPin[]): void {
+    const grounds = members.filter((pin) => pin.kind === "ground");
+    const hosts = grounds.filter((pin) => pin.side === "host");
+    for (const donor of grounds.filter((pin) => pin.side === "donor")) {
+      if (quantity === "sensor-ground") {
+        this.why.set(donor.id, "A sensor's return ends at its own computer");
+        continue;
+      }
+      const best = this.bestOf(quantity, donor, hosts);
+      if (best === null) this.why.set(donor.id, "The host's table has no ground");
+      else this.links.push(best);
+    }
+    for (const host of hosts) this.why.set(host.id, quantity === "sensor-ground" ? "A sensor's return stays on its own side" : "A ground of the host's own; nothing of the donor returns here");
+  }
+
+  private explainProvider(provider: SignalPin, consumers: readonly SignalPin[]): void {
+    const own = consumers.find((consumer) => consumer.side === provider.side && sameIndex(provider, consumer));
+    const across = consumers.find((consumer) => consumer.side !== provider.side && sameIndex(provider, consumer));
+    if (own !== undefined) this.why.set(provider.id, `Pairs with ${label(own)} on its own side`);
+    else if (across !== undefined) this.why.set(provider.id, `${label(across)} is served by another`);
+    else this.why.set(provider.id, `The ${otherSide(provider.side)} has no consumer of ${provider.quantity}`);
+  }
+
+  ways(provider: SignalPin, consumer: SignalPin): readonly [Way, ...Way[]] {
+    return waysAcross(provider, consumer, this.around(provider, consumer));
+  }
+
+  private around(provider: SignalPin, consumer: SignalPin): Surroundings {
+    return { hangingAmps: this.hangingOn(provider, consumer), feeds: this.feeds.filter((feed) => feed.side === "host") };
+  }
+
+  /** What copper of the provider's own side hangs on it, and what links have added. */
+  private hangingOn(provider: SignalPin, consumer: SignalPin): number | null {
+    const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
+    if (linked === null) return null;
+    const mates = provider.circuit === null ? [] : (this.byCircuit.get(`${provider.side} ${provider.circuit}`) ?? []);
+    let sum = linked;
+    for (const mate of mates) {
+      if (mate.id === provider.id || mate.id === consumer.id) continue;
+      const amps = drawOf(mate);
+      if (amps === null) return null;
+      sum += amps;
+    }
+    return sum;
+  }
+
+  hang(provider: SignalPin, consumer: SignalPin): void {
+    const amps = drawOf(consumer);
+    const before = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
+    this.hung.set(provider.id, amps === null || before === null ? null : before + amps);
+  }
+
+  /** One circuit, or no circuit written on either: then the quantity alone must tell. */
+  private joined(provider: SignalPin, consumer: SignalPin, quantity: Quantity): boolean {
+    if (provider.circuit !== null && consumer.circuit !== null) return provider.circuit === consumer.circuit;
+    return !FEEDS.has(quantity);
+  }
+}
+
+/** What a pin draws from its feed or driver, A. Inputs that read draw nothing that counts; null where it is not known. */
+function drawOf(pin: SignalPin): number | null {
+  if (pin.kind === "supply-in") return numberParam(pin.params, "amps");
+  if (pin.kind === "load-in") return loadAmps(pin);
+  return 0;
+}
+
+const sameIndex = (a: SignalPin, b: SignalPin) => a.index === null || b.index === null || a.index === b.index;
+const otherSide = (side: Side): Side => (side === "donor" ? "host" : "donor");
+
+function unreadWhy(pin: SignalPin): string {
+  if (pin.kind === "unknown") return "Its electrical form is not known yet";
+  if (pin.kind === "shield") return "A screen is grounded at one end, on its own side";
+  return pin.quantity === null ? "What it carries is not known yet" : `Its form ${pin.kind} pairs with nothing`;
+}
+
+function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
+  const list = map.get(key);
+  if (list === undefined) map.set(key, [value]);
+  else list.push(value);
+}
+

@@ -1,0 +1,229 @@
+import { classifyPins, type Guess, type PinReading, readColour, readLength, readSize, type WireColour } from "@/core/intake";
+import { isKind, isQuantity, type Kind, type Params, paramFault, paramKeys, paramType, parseParams, type Quantity, type Side } from "@/core/forms";
+import { parseCsv, unguardFormula, type CsvRecord } from "../csv";
+import { decodeText, MAX_BYTES } from "../text";
+import { type Column, type ColumnRead, readHeaders } from "./columns";
+import { type TableIssue, type TableRefusal, tableIssue } from "./issues";
+
+export const MAX_ROWS = 20_000;
+/** Longest text of one cell; the database's columns hold as much. */
+export const MAX_CELL = 10_000;
+const MAX_LABEL = 200;
+
+/** A value with where it comes from: written in the table, or proposed from the description. */
+export interface Told<T> extends Guess<T> {
+  readonly source: "given" | "proposed";
+}
+
+/** One cavity as its table tells it; SI units, null for what is not known. */
+export interface TablePin {
+  readonly line: number;
+  readonly connector: string;
+  readonly cavity: string;
+  readonly circuit: string | null;
+  readonly colour: WireColour | null;
+  readonly sizeMm2: number | null;
+  readonly lengthM: number | null;
+  readonly description: string | null;
+  readonly kind: Told<Kind>;
+  readonly quantity: Told<Quantity | null>;
+  /** Cylinder, bank or line number that the description names, for pairing. */
+  readonly index: string | null;
+  readonly params: Params;
+  readonly extra: Readonly<Record<string, string>>;
+}
+
+export interface PinTable {
+  readonly side: Side;
+  readonly encoding: string;
+  readonly separator: "," | ";" | "\t";
+  readonly columns: readonly ColumnRead[];
+  readonly pins: readonly TablePin[];
+  readonly issues: readonly TableIssue[];
+  /** Rows below the header, those with errors included. */
+  readonly rowCount: number;
+}
+
+export type PinTableResult = { readonly ok: true; readonly table: PinTable } | { readonly ok: false; readonly refusal: TableRefusal };
+
+/**
+ * Reads a pin table as contracts/pin-table.md says. Never throws for a bad table: it is refused whole with one reason, or
+ * read with every problem reported at once.
+ *
+ * @param columns how the columns are to be taken, when a person has changed what {@link readHeaders} understood
+ */
+export function readPinTable(bytes: Uint8Array, side: Side, columns?: readonly ColumnRead[]): PinTableResult {
+  const decoded = decodeText(bytes);
+  if (!decoded.ok) return refuse(decoded.code);
+  const text = decoded.text.replace(/^\uFEFF/, "").replace(/^sep=.\r?\n/i, "");
+  const separator = findSeparator(text);
+  if (separator === null) return refuse("no-header");
+  const parsed = parseCsv(text, separator);
+  if (!parsed.ok) return refuse("unclosed-quote", { line: parsed.line });
+
+  const [header, ...records] = parsed.records;
+  if (header === undefined) return refuse("no-header");
+  const read = columns ?? readHeaders(header.cells.map((cell) => cell.trim()));
+  const missing = (["connector", "cavity"] as const).find((column) => !read.some((one) => one.column === column));
+  if (missing !== undefined) {
+    const known = read.some((one) => one.column !== null);
+    return refuse(known ? "missing-column" : "no-header", known ? { line: header.line, column: missing } : { line: header.line });
+  }
+  if (records.length > MAX_ROWS) return refuse("too-many-rows");
+
+  const reader = new RowReader(read, separator !== ",");
+  const rows = records.map((record) => reader.row(record)).filter((row) => row !== null);
+  const readings = classifyPins(rows, side);
+  return {
+    ok: true,
+    table: {
+      side, separator, encoding: decoded.encoding, columns: read, rowCount: records.length,
+      pins: rows.map((row, at) => tell(row, readings[at] as PinReading)),
+      issues: [...headerIssues(read, header.line, records.length), ...reader.issues],
+    },
+  };
+}
+
+/** The separator under which the header shows a connector and a cavity, else the one that splits it most. */
+function findSeparator(text: string): "," | ";" | "\t" | null {
+  const candidates = ([",", ";", "\t"] as const).map((separator) => {
+    const first = text.split(/\r\n|\r|\n/).find((line) => line.trim() !== "") ?? "";
+    const headerLine = parseCsv(first, separator);
+    const cells = headerLine.ok ? (headerLine.records[0]?.cells ?? []) : first.split(separator);
+    const known = readHeaders(cells.map((cell) => cell.trim())).filter((one) => one.column !== null).length;
+    return { separator, known, cells: cells.length };
+  });
+  const best = candidates.sort((a, b) => b.known - a.known || b.cells - a.cells)[0];
+  return best !== undefined && best.cells > 0 && text.trim() !== "" ? best.separator : null;
+}
+
+function headerIssues(columns: readonly ColumnRead[], line: number, rowCount: number): TableIssue[] {
+  const issues: TableIssue[] = [];
+  const seen = new Set<string>();
+  for (const { header } of columns) {
+    const name = header.toLowerCase();
+    if (name !== "" && seen.has(name)) issues.push(tableIssue("repeated-header", { line, column: header, found: header, expected: "each header once" }));
+    seen.add(name);
+  }
+  if (rowCount === 0) issues.push(tableIssue("empty-table", { line, column: null, found: null, expected: "rows below the header" }));
+  return issues;
+}
+
+type RawPin = Omit<TablePin, "kind" | "quantity" | "index"> & { readonly kind: Kind | null; readonly quantity: Quantity | null };
+
+/** Reads rows one after the other and gathers what is wrong with them; remembers cavities to find repeated ones. */
+class RowReader {
+  readonly issues: TableIssue[] = [];
+  private readonly firstLine = new Map<string, number>();
+  private readonly sizeHints: { decimalComma: boolean; headerUnit: string | null };
+  private readonly lengthHints: { decimalComma: boolean; headerUnit: string | null };
+
+  constructor(private readonly columns: readonly ColumnRead[], decimalComma: boolean) {
+    const unit = (column: Column) => columns.find((one) => one.column === column)?.unit ?? null;
+    this.sizeHints = { decimalComma, headerUnit: unit("size") };
+    this.lengthHints = { decimalComma, headerUnit: unit("length") };
+  }
+
+  /** The row, or null where it has an error. */
+  row(record: CsvRecord): RawPin | null {
+    const { line } = record;
+    const before = this.issues.length;
+    const cells = this.cellsOf(record);
+    const report = (code: TableIssue["code"], column: string | null, found: string | null, expected: string) =>
+      this.issues.push(tableIssue(code, { line, column, found, expected }));
+
+    const cell = (column: Column) => cells.known.get(column) ?? "";
+    for (const [column, value] of cells.known) {
+      const limit = column === "connector" || column === "cavity" || column === "circuit" ? MAX_LABEL : MAX_CELL;
+      if (value.length > limit) report("text-too-long", column, value, `at most ${limit} characters`);
+    }
+    const connector = cell("connector");
+    const cavity = cell("cavity");
+    if (connector === "") report("missing-connector", "connector", null, "the connector's label");
+    if (cavity === "") report("missing-cavity", "cavity", null, "the cavity's label");
+    if (connector !== "" && cavity !== "") {
+      const place = JSON.stringify([connector, cavity]);
+      const first = this.firstLine.get(place);
+      if (first !== undefined) report("duplicate-cavity", "cavity", cavity, `each cavity of ${connector} once; it stands in line ${first} already`);
+      else this.firstLine.set(place, line);
+    }
+
+    const sizeMm2 = cell("size") === "" ? null : readSize(cell("size"), this.sizeHints);
+    if (sizeMm2 === null && cell("size") !== "") report("unreadable-size", "size", cell("size"), "a wire size");
+    const lengthM = cell("length") === "" ? null : readLength(cell("length"), this.lengthHints);
+    if (lengthM === null && cell("length") !== "") report("unreadable-length", "length", cell("length"), "a length");
+    const colour = cell("colour") === "" ? null : readColour(cell("colour"));
+    if (colour !== null && colour.base === null) report("unreadable-colour", "colour", cell("colour"), "a colour such as YE/BK, yellow/black or YEL/BLK");
+
+    const kindText = cell("kind").toLowerCase();
+    const kind = isKind(kindText) ? kindText : null;
+    if (kindText !== "" && kind === null) report("unknown-kind", "kind", cell("kind"), "one of the electrical forms, such as supply-in or frequency-out");
+    const quantityText = cell("quantity").toLowerCase();
+    const quantity = isQuantity(quantityText) ? quantityText : null;
+    if (quantityText !== "" && quantity === null) report("unknown-quantity", "quantity", cell("quantity"), "one of the quantities, such as engine-speed or ground");
+    const params = parseParams(cell("params"));
+    for (const [key, value] of Object.entries(params)) {
+      const type = paramType(kind, key);
+      if (type === undefined) report("unknown-param", "params", key, kind === null ? "a known parameter" : `one of ${paramKeys(kind).join(", ")}`);
+      else {
+        const fault = paramFault(type, value);
+        if (fault !== null) report("param-out-of-range", "params", `${key}=${value}`, `${key} to be ${fault}`);
+      }
+    }
+
+    const bad = this.issues.slice(before).some((issue) => issue.level === "error");
+    if (bad) return null;
+    return {
+      line, connector, cavity, circuit: cell("circuit") || null, colour, sizeMm2, lengthM,
+      description: cell("description") || null, kind, quantity, params, extra: cells.extra,
+    };
+  }
+
+  private cellsOf(record: CsvRecord): { known: Map<Column, string>; extra: Record<string, string> } {
+    const known = new Map<Column, string>();
+    const extra: [string, string][] = [];
+    record.cells.forEach((raw, at) => {
+      const value = unguardFormula(raw.trim());
+      const read = this.columns[at];
+      if (read === undefined) {
+        if (value !== "") this.issues.push(tableIssue("too-many-cells", { line: record.line, column: null, found: value, expected: `${this.columns.length} cells` }));
+      } else if (read.column !== null) known.set(read.column, value);
+      else if (value !== "") extra.push([this.extraName(at), value]);
+    });
+    return { known, extra: Object.fromEntries(extra) };
+  }
+
+  private extraName(at: number): string {
+    const header = this.columns[at]?.header ?? "";
+    const before = this.columns.slice(0, at).filter((one) => one.header === header).length;
+    const name = header === "" ? `column ${at + 1}` : header;
+    return before === 0 ? name : `${name} (${before + 1})`;
+  }
+}
+
+function tell(row: RawPin, reading: PinReading): TablePin {
+  const given = "Written in the table";
+  const params: Params = row.params;
+  return {
+    ...row,
+    kind: row.kind === null ? { ...reading.kind, source: "proposed" } : { value: row.kind, confidence: 1, source: "given", why: given },
+    quantity: row.quantity === null ? { ...reading.quantity, source: "proposed" } : { value: row.quantity, confidence: 1, source: "given", why: given },
+    index: params.index ?? reading.index,
+  };
+}
+
+function refuse(code: TableRefusal["code"], at: { line?: number; column?: string } = {}): PinTableResult {
+  const [message, hint] = REFUSALS[code];
+  const where = at.line === undefined ? "" : ` (line ${at.line})`;
+  const what = at.column === undefined ? "" : ` “${at.column}”`;
+  return { ok: false, refusal: { code, message: `${message}${what}${where}.`, hint, ...at } };
+}
+
+const REFUSALS: Readonly<Record<TableRefusal["code"], readonly [message: string, hint: string]>> = {
+  "no-header": ["The file has no header that can be read", "The first line must name the columns; connector and cavity are needed."],
+  "missing-column": ["The header has no column", "Name one column connector and one cavity (or pin)."],
+  "too-many-rows": [`The table has more than ${MAX_ROWS.toLocaleString("en")} rows`, "Split it by connector and import the parts one after the other."],
+  "too-large": [`The file is larger than ${MAX_BYTES / 1e6} MB`, "Save the pin table alone, as CSV."],
+  "not-text": ["The file is not text", "Save the table as CSV (UTF-8) and import that."],
+  "unclosed-quote": ["A quote opens and never closes", "Close it, or write it twice where it belongs to the text."],
+};

@@ -1,0 +1,39 @@
+import { formatParams, type Params } from "@/core/forms";
+import { formatCsvRecord, guardFormula } from "../csv";
+import { COLUMNS } from "./columns";
+
+/** A cavity as it is written out. A kind or quantity that is only proposed is left empty, so that it is never read back as given. */
+export interface WritablePin {
+  readonly connector: string;
+  readonly cavity: string;
+  readonly circuit: string | null;
+  readonly colour: { readonly written: string } | null;
+  readonly sizeMm2: number | null;
+  readonly lengthM: number | null;
+  readonly description: string | null;
+  readonly kind: { readonly value: string; readonly source: string };
+  readonly quantity: { readonly value: string | null; readonly source: string };
+  readonly params: Params;
+  readonly extra: Readonly<Record<string, string>>;
+}
+
+/**
+ * A pin table as CSV: UTF-8 with mark (so that a spreadsheet reads it as such), commas, CRLF. Unknown columns follow the
+ * known ones. Reading the result and writing it again gives the same bytes.
+ */
+export function writePinTable(pins: readonly WritablePin[]): string {
+  const extras = [...new Set(pins.flatMap((pin) => Object.keys(pin.extra)))];
+  const rows = pins.map((pin) => [
+    pin.connector, pin.cavity, pin.circuit ?? "", pin.colour?.written ?? "", pin.sizeMm2 === null ? "" : String(pin.sizeMm2),
+    pin.lengthM === null ? "" : String(pin.lengthM), pin.description ?? "", stated(pin.kind), stated(pin.quantity), formatParams(pin.params),
+    ...extras.map((name) => pin.extra[name] ?? ""),
+  ]);
+  return writeTable([[...COLUMNS, ...extras], ...rows]);
+}
+
+const stated = (told: { value: string | null; source: string }) => (told.source === "proposed" ? "" : (told.value ?? ""));
+
+/** Rows of text as a CSV file that a spreadsheet opens and that runs nothing in it. */
+export function writeTable(rows: readonly (readonly string[])[]): string {
+  return `\uFEFF${rows.map((row) => `${formatCsvRecord(row.map(guardFormula))}\r\n`).join("")}`;
+}

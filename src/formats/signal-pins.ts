@@ -1,0 +1,15 @@
+import { KNOWN_FROM } from "@/core/intake";
+import type { Side } from "@/core/forms";
+import type { SignalPin } from "@/core/signals";
+import type { TablePin, Told } from "./pin-table";
+
+/** A guess below {@link KNOWN_FROM} counts as not known, for people and for the matcher alike. */
+export const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unknown: U): T | U => (told.confidence >= KNOWN_FROM ? told.value : unknown);
+
+/** A table's rows as the matcher takes them; ids are `side:line`. */
+export function signalPinsOf(pins: readonly TablePin[], side: Side): SignalPin[] {
+  return pins.map((pin) => ({
+    id: `${side}:${pin.line}`, side, connector: pin.connector, cavity: pin.cavity, circuit: pin.circuit, index: pin.index, params: pin.params,
+    kind: believed(pin.kind, "unknown"), quantity: believed(pin.quantity, null),
+  }));
+}
