@@ -120,9 +120,15 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   return {
     kind: { value: kind.kind, confidence: round(kind.sure * Math.min(1, sure + 0.05)), why: `${quantity.quantity} at ${placeName(place)}: ${kind.why}${words}` },
     quantity: { value: quantity.quantity, confidence: round(sure), why: `${quantity.why}${words}` },
-    index: reading.index,
+    index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
 }
+
+/** Quantities of which a vehicle has several; elsewhere a number in the words is a fuse, a rating or a pulse count. */
+const NUMBERED: ReadonlySet<Quantity> = new Set([
+  "injector", "ignition-coil", "knock", "oxygen", "oxygen-heater", "camshaft-position", "camshaft-phaser", "throttle-position", "accelerator-position",
+  "throttle-motor", "shift-solenoid", "pressure-solenoid", "wheel-speed", "gear-range", "glow-plug", "exhaust-temperature", "powertrain-data", "body-data", "diagnostic-data",
+]);
 
 const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) => place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "");
 

@@ -31,13 +31,21 @@ const FEEDS: ReadonlySet<Quantity> = new Set(["battery-supply", "ignition-supply
  * where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of its own, and
  * what already hangs on the output counts against its limit.
  */
-export function matchSignals(pins: readonly SignalPin[]): Matching {
-  return new Matcher(pins).run();
+export function matchSignals(pins: readonly SignalPin[], taken: Taken = NOTHING_TAKEN): Matching {
+  return new Matcher(pins, taken).run();
 }
+
+/** What people have decided already: these pairs stand, and those are not proposed again. Ids of pins. */
+export interface Taken {
+  readonly joined: readonly { readonly providerId: string; readonly consumerId: string }[];
+  readonly refused: readonly { readonly providerId: string; readonly consumerId: string }[];
+}
+
+const NOTHING_TAKEN: Taken = { joined: [], refused: [] };
 
 /** The ways between two pins that a person pairs, reckoned with what hangs on the provider in `links` and by circuit. */
 export function waysBetween(provider: SignalPin, consumer: SignalPin, pins: readonly SignalPin[], links: readonly { provider: SignalPin; consumer: SignalPin }[]): readonly [Way, ...Way[]] {
-  const matcher = new Matcher(pins);
+  const matcher = new Matcher(pins, NOTHING_TAKEN);
   for (const link of links) if (link.consumer.id !== consumer.id) matcher.hang(link.provider, link.consumer);
   return matcher.ways(provider, consumer);
 }
@@ -51,7 +59,20 @@ class Matcher {
   private readonly links: ProposedLink[] = [];
   private readonly why = new Map<string, string>();
 
-  constructor(private readonly pins: readonly SignalPin[]) {
+  private readonly served = new Set<string>();
+  private readonly used = new Set<string>();
+  private readonly refused: ReadonlySet<string>;
+
+  constructor(private readonly pins: readonly SignalPin[], taken: Taken) {
+    const byId = new Map(pins.map((pin) => [pin.id, pin]));
+    this.refused = new Set(taken.refused.map((pair) => pairKey(pair.providerId, pair.consumerId)));
+    for (const { providerId, consumerId } of taken.joined) {
+      const [provider, consumer] = [byId.get(providerId), byId.get(consumerId)];
+      if (provider === undefined || consumer === undefined) continue;
+      this.served.add(consumerId);
+      this.used.add(providerId);
+      this.hang(provider, consumer);
+    }
     for (const pin of pins) {
       if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
       if (pin.circuit !== null) push(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
@@ -65,7 +86,7 @@ class Matcher {
       else if (quantity === "ground" || quantity === "sensor-ground") this.matchGrounds(quantity, members);
       else this.matchQuantity(quantity, members);
     }
-    const linked = new Set(this.links.flatMap((link) => [link.provider.id, link.consumer.id]));
+    const linked = new Set([...this.served, ...this.used, ...this.links.flatMap((link) => [link.provider.id, link.consumer.id])]);
     const unmatched = this.pins
       .filter((pin) => !linked.has(pin.id) && pin.kind !== "spare")
       .map((pin) => ({ pin, why: this.why.get(pin.id) ?? unreadWhy(pin) }));
@@ -83,7 +104,8 @@ class Matcher {
   }
 
   private serve(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): void {
-    const able = providers.filter((provider) => sameIndex(provider, consumer));
+    if (this.served.has(consumer.id)) return;
+    const able = providers.filter((provider) => sameIndex(provider, consumer) && !this.refused.has(pairKey(provider.id, consumer.id)));
     const own = able.filter((provider) => provider.side === consumer.side && this.joined(provider, consumer, quantity));
     const across = able.filter((provider) => provider.side !== consumer.side);
     const home = own[0];
@@ -127,9 +149,9 @@ class Matcher {
 
   private matchBuses(quantity: Quantity, buses: readonly SignalPin[]): void {
     const hosts = buses.filter((pin) => pin.side === "host");
-    const taken = new Set<string>();
-    for (const donor of buses.filter((pin) => pin.side === "donor")) {
-      const free = hosts.filter((host) => !taken.has(host.id) && host.kind === donor.kind && sameIndex(host, donor));
+    const taken = new Set([...this.served, ...this.used]);
+    for (const donor of buses.filter((pin) => pin.side === "donor" && !taken.has(pin.id))) {
+      const free = hosts.filter((host) => !taken.has(host.id) && host.kind === donor.kind && sameIndex(host, donor) && !this.refused.has(pairKey(donor.id, host.id)));
       const host = free.find((one) => one.index === donor.index) ?? free[0];
       const mate = buses.find((pin) => pin.side === "donor" && pin.id !== donor.id && sameIndex(pin, donor));
       if (host === undefined) {
@@ -145,12 +167,12 @@ class Matcher {
   private matchGrounds(quantity: Quantity, members: readonly SignalPin[]): void {
     const grounds = members.filter((pin) => pin.kind === "ground");
     const hosts = grounds.filter((pin) => pin.side === "host");
-    for (const donor of grounds.filter((pin) => pin.side === "donor")) {
+    for (const donor of grounds.filter((pin) => pin.side === "donor" && !this.served.has(pin.id))) {
       if (quantity === "sensor-ground") {
         this.why.set(donor.id, "A sensor's return ends at its own computer");
         continue;
       }
-      const best = this.bestOf(quantity, donor, hosts);
+      const best = this.bestOf(quantity, donor, hosts.filter((host) => !this.refused.has(pairKey(host.id, donor.id))));
       if (best === null) this.why.set(donor.id, "The host's table has no ground");
       else this.links.push(best);
     }
@@ -208,6 +230,7 @@ function drawOf(pin: SignalPin): number | null {
   return 0;
 }
 
+const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);
 const sameIndex = (a: SignalPin, b: SignalPin) => a.index === null || b.index === null || a.index === b.index;
 const otherSide = (side: Side): Side => (side === "donor" ? "host" : "donor");
 

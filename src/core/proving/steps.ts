@@ -1,0 +1,177 @@
+import { numberParam } from "../forms";
+import type { Line } from "../plan";
+import { aliveOf, KEY_POSITIONS, livesIn, label, plain, plainOhms, type KeyPosition } from "../signals";
+import { wireOhms } from "../wire";
+import type { Expected, KeyState, PlannedPin, Probe, Step } from "./types";
+
+/** Lead and contact resistance of a meter's probes that a reading of a joint may hold, Ω. */
+const LEADS_OHMS = 0.3;
+/** Assumed where a wire's length or size is not in the tables: 3 m of 0.5 mm². */
+const ASSUMED_WIRE = { lengthM: 3, areaMm2: 0.5 } as const;
+
+const BATTERY_NEGATIVE: Probe = { pinId: null, label: "BAT −", side: "battery", where: "The battery's negative post, or its lead while the battery is off" };
+const BATTERY_POSITIVE: Probe = { pinId: null, label: "BAT +", side: "battery", where: "The battery's positive post" };
+
+const OHMS_METER = "Ohms, lowest range; touch the leads first and note their own reading";
+const VOLTS_METER = "Volts DC, 20 V range";
+
+/** Adapters through which copper runs from end to end, so that continuity can be measured across the link. */
+const COPPER_THROUGH = new Set(["pull-up", "pull-down", "flyback-diode", "calibration"]);
+
+/**
+ * The first-power sheet of a plan: every check that its decided links need, in an order in which no check leans on one
+ * not yet made: grounds, then shorts, then continuity, all without a battery; then the battery, then each feed with the
+ * key going forward; last the grounds while current flows.
+ *
+ * @param lines the map's lines; only decided ones make steps
+ * @param pinOf the cavity behind a line's end, with its wire
+ */
+export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined): Step[] {
+  const decided = lines.filter((line) => line.state === "decided").flatMap((line) => {
+    const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
+    return provider && consumer ? [{ line, provider, consumer }] : [];
+  });
+  if (decided.length === 0) return [];
+  const grounds = decided.filter(({ line }) => line.consumer.kind === "ground");
+  const feeds = decided.filter(({ line }) => line.consumer.kind === "supply-in");
+  const signals = decided.filter(({ line }) => line.consumer.kind !== "ground");
+
+  return [
+    ...grounds.map(groundOhms),
+    ...feeds.map(feedShort),
+    ...signals.flatMap((joint) => [...continuity(joint), ...coil(joint)]),
+    batteryAtRest(),
+    ...KEY_POSITIONS.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position))),
+    ...grounds.map((joint) => groundDrop(joint, "run")),
+    ...grounds.map((joint) => groundDrop(joint, "crank")),
+  ];
+}
+
+interface Joint {
+  readonly line: Line;
+  readonly provider: PlannedPin;
+  readonly consumer: PlannedPin;
+}
+
+export function probeAt(pin: PlannedPin): Probe {
+  const place = pin.place === null || pin.place === "" ? "" : `, ${pin.place}`;
+  return { pinId: pin.id, label: label(pin), side: pin.side, where: `${pin.connector}, cavity ${pin.cavity}${place}: ${pin.description ?? "no description"}. Back-probe, do not spread the terminal` };
+}
+
+/** Both ends' own wires in series, Ω; says whether a length or size had to be assumed. */
+function pathOhms({ provider, consumer }: Joint): { ohms: number; assumed: boolean } {
+  let assumed = false;
+  const ohms = [provider, consumer].reduce((sum, pin) => {
+    if (pin.lengthM === null || pin.sizeMm2 === null) assumed = true;
+    return sum + wireOhms({ lengthM: pin.lengthM ?? ASSUMED_WIRE.lengthM, areaMm2: pin.sizeMm2 ?? ASSUMED_WIRE.areaMm2 });
+  }, 0);
+  return { ohms, assumed };
+}
+
+const assumption = (assumed: boolean) => (assumed ? "; a length or size is not in the tables, so 3 m of 0.5 mm² is assumed for it" : "");
+
+const atMost = (high: number, nominal: number, unit: "Ω" | "V", stopAbove: number | null = null): Expected =>
+  ({ unit, low: null, high, nominal, openIsRight: false, stopBelow: null, stopAbove });
+
+function groundOhms(joint: Joint): Step {
+  const { ohms, assumed } = pathOhms(joint);
+  return {
+    key: `ground-ohms:${joint.line.key}`, kind: "ground-ohms", group: "Before power", title: `Ground ${label(joint.consumer)} to the battery's negative`,
+    red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: OHMS_METER, keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
+    expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"),
+    why: `Its wires are ${plainOhms(ohms)} by length and size, and the leads may add ${LEADS_OHMS} Ω${assumption(assumed)}. Everything after this leans on it.`,
+    stopFor: "An open ground: the computer would look for another way back, through a sensor.",
+  };
+}
+
+function feedShort(joint: Joint): Step {
+  const amps = numberParam(joint.consumer.params, "amps");
+  const least = amps === null || amps === 0 ? 5 : round(6 / amps);
+  return {
+    key: `feed-short:${joint.line.key}`, kind: "feed-short", group: "Before power", title: `Feed ${label(joint.consumer)} is not shorted to ground`,
+    red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "Ohms, middle range; its plug joined, its fuse out", keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
+    expected: { unit: "Ω", low: least, high: null, nominal: null, openIsRight: true, stopBelow: 1, stopAbove: null },
+    why: amps === null ? "Its current is not in the tables, so 5 Ω is assumed as the least" : `Half of 12 V over its ${plain(amps)} A: a lower reading would draw more than twice what it may`,
+    stopFor: "Below 1 Ω: do not connect the battery until the short is found.",
+  };
+}
+
+function continuity(joint: Joint): Step[] {
+  if (!joint.line.adapters.every((adapter) => COPPER_THROUGH.has(adapter.type))) return [];
+  const { ohms, assumed } = pathOhms(joint);
+  return [{
+    key: `continuity:${joint.line.key}`, kind: "continuity", group: "Before power", title: `Continuity ${label(joint.provider)} to ${label(joint.consumer)}`,
+    red: probeAt(joint.provider), black: probeAt(joint.consumer), meter: OHMS_METER, keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
+    expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"),
+    why: `Copper alone: ${plainOhms(ohms)} by length and size, and ${LEADS_OHMS} Ω for the leads${assumption(assumed)}`,
+    stopFor: "A reading that changes when the harness is moved.",
+  }];
+}
+
+function coil(joint: Joint): Step[] {
+  const step = joint.line.adapters.find((adapter) => adapter.type === "relay");
+  if (step === undefined || typeof step.coilOhms !== "number") return [];
+  const ohms = step.coilOhms;
+  const driver = joint.line.consumer.kind === "supply-in" && joint.line.adapters.length === 1 ? joint.consumer : joint.provider;
+  const across = driver === joint.provider && joint.provider.kind !== "low-side-out" ? "86 at the provider, 85 at ground" : "85 at the driver, 86 at the feed";
+  return [{
+    key: `coil:${joint.line.key}`, kind: "coil", group: "Before power", title: `Relay coil for ${label(joint.consumer)}`,
+    red: { ...probeAt(joint.provider), label: "Coil 86", where: `The relay's socket, terminal 86 (${across})` }, black: { ...probeAt(joint.provider), label: "Coil 85", where: "The relay's socket, terminal 85" },
+    meter: "Ohms, 200 Ω range; the relay fitted", keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
+    expected: { unit: "Ω", low: round(ohms * 0.85), high: round(ohms * 1.15), nominal: ohms, openIsRight: false, stopBelow: round(ohms * 0.5), stopAbove: null },
+    why: `The coil planned is ${plainOhms(ohms)}; ±15 % covers parts and temperature`,
+    stopFor: `Below ${plain(ohms * 0.5)} Ω: the driver would carry more than it may.`,
+  }];
+}
+
+function batteryAtRest(): Step {
+  return {
+    key: "battery", kind: "battery", group: "First power", title: "Battery at rest", red: BATTERY_POSITIVE, black: BATTERY_NEGATIVE, meter: VOLTS_METER, keyState: "off", caution: "first-power", lineKey: null,
+    expected: { unit: "V", low: 12.2, high: 12.9, nominal: 12.6, openIsRight: false, stopBelow: 11.8, stopAbove: 15 },
+    why: "A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: 20 °C); every reading after this is told from it",
+    stopFor: "Below 11.8 V: charge it first. Above 15 V: not a 12 V battery.",
+  };
+}
+
+/** Volts that a live feed shows in each position: the battery's span less what a sound path drops. */
+const LIVE_VOLTS: Readonly<Record<KeyPosition, { low: number; high: number; nominal: number; why: string }>> = {
+  off: { low: 12, high: 12.9, nominal: 12.6, why: "battery at rest, less 0.2 V" },
+  accessory: { low: 11.8, high: 12.9, nominal: 12.4, why: "battery under light load, less 0.2 V" },
+  run: { low: 11.6, high: 12.9, nominal: 12.3, why: "battery with the ignition on, less 0.3 V" },
+  crank: { low: 9.6, high: 11.6, nominal: 10.4, why: "battery while the starter turns (assumed: 20 °C, sound battery)" },
+};
+/** A dead feed may show what leaks through a lamp or a coil, V. */
+const DEAD_VOLTS = 0.3;
+
+function feedVolts(joint: Joint, position: KeyPosition): Step[] {
+  const wanted = aliveOf(joint.consumer) ?? aliveOf(joint.provider);
+  if (wanted === null || wanted === "relay") return [];
+  const alive = livesIn(wanted).includes(position);
+  // What the feed gives beyond the need was weighed when the link was judged; only the need and key-off are proved.
+  if (!alive && position !== "off" && livesIn(aliveOf(joint.provider)).includes(position)) return [];
+  const live = LIVE_VOLTS[position];
+  const least = numberParam(joint.consumer.params, "minVolts");
+  const name = position === "crank" ? "while cranking" : position === "off" ? "with the key off" : `in ${position}`;
+  return [{
+    key: `feed-${position}:${joint.line.key}`, kind: "feed-volts", group: "First power", title: `Feed ${label(joint.consumer)} ${alive ? "lives" : "is dead"} ${name}`,
+    red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: VOLTS_METER, keyState: position, caution: position === "crank" ? "crank" : "first-power", lineKey: joint.line.key,
+    expected: alive
+      ? { unit: "V", low: live.low, high: live.high, nominal: live.nominal, openIsRight: false, stopBelow: position === "crank" ? Math.max(8, least ?? 0) : null, stopAbove: 15 }
+      : { unit: "V", low: null, high: DEAD_VOLTS, nominal: 0, openIsRight: false, stopBelow: null, stopAbove: null },
+    why: alive ? `It must live here (${wanted}): ${live.why}` : `It must be dead here (${wanted}); up to ${DEAD_VOLTS} V may leak`,
+    stopFor: alive ? (position === "crank" ? `Below ${plain(Math.max(8, least ?? 0))} V: the computer resets; do not crank on.` : "Smoke, heat or a fuse that blows: battery off.") : "Battery voltage here: something feeds back; find the path first.",
+  }];
+}
+
+function groundDrop(joint: Joint, key: "run" | "crank"): Step {
+  const high = key === "run" ? 0.05 : 0.2;
+  return {
+    key: `ground-drop-${key}:${joint.line.key}`, kind: "ground-drop", group: "Grounds under load", title: `Ground ${label(joint.consumer)} ${key === "run" ? "in run" : "while cranking"}`,
+    red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "Volts DC, 2 V range", keyState: key as KeyState, caution: key === "crank" ? "crank" : "first-power", lineKey: joint.line.key,
+    expected: atMost(high, key === "run" ? 0.02 : 0.08, "V", key === "crank" ? 1 : 0.5),
+    why: key === "run" ? "Little current returns here; more than 50 mV is a poor joint" : "The starter's current returns beside it; more than 0.2 V shifts every sensor",
+    stopFor: key === "crank" ? "Above 1 V: the starter's current returns through the harness. Stop." : "Above 0.5 V: a ground is open.",
+  };
+}
+
+const round = (value: number) => Number(value.toPrecision(2));

@@ -1,0 +1,97 @@
+import { z } from "zod";
+import { type ConnectorRow, type JobDocument, LISTS, type LinkRow, type ListTable, type PinRow, type ReadingRow, TABLES, type TableName } from "./schema";
+
+/**
+ * The one way to change a job: a list of row operations. Each carries what it replaces, so that its inverse is a pure
+ * function of it and history needs no second record.
+ */
+export type RowOp =
+  | { readonly op: "insert"; readonly table: ListTable; readonly id: string; readonly row: Record<string, unknown> }
+  | { readonly op: "delete"; readonly table: ListTable; readonly id: string; readonly row: Record<string, unknown> }
+  | { readonly op: "update"; readonly table: TableName; readonly id: string; readonly from: Record<string, unknown>; readonly to: Record<string, unknown> };
+
+/** Id under which the single `job` row is named in operations. */
+export const JOB_ROW = "job";
+
+const LIST_TABLES = Object.keys(LISTS) as ListTable[];
+
+const opShapes = [
+  ...LIST_TABLES.flatMap((table) => (["insert", "delete"] as const).map((op) => z.strictObject({ op: z.literal(op), table: z.literal(table), id: z.string(), row: TABLES[table] }))),
+  ...(Object.keys(TABLES) as TableName[]).map((table) =>
+    z.strictObject({ op: z.literal("update"), table: z.literal(table), id: z.string(), from: TABLES[table].partial(), to: TABLES[table].partial() })),
+];
+
+/** One operation, its row checked against its table's schema. An update names the same columns on both sides, and never `id`. */
+export const RowOpSchema = z.union(opShapes as unknown as [z.ZodType<RowOp>, z.ZodType<RowOp>]).superRefine((op, context) => {
+  const fault = opFault(op as RowOp);
+  if (fault !== null) context.addIssue({ code: "custom", message: fault });
+});
+
+function opFault(op: RowOp): string | null {
+  if (op.op !== "update") return op.row.id === op.id ? null : "the row's id is not the operation's";
+  const [from, to] = [Object.keys(op.from).sort(), Object.keys(op.to).sort()];
+  if (to.length === 0) return "an update changes nothing";
+  if (to.includes("id")) return "an id never changes";
+  return from.join() === to.join() ? null : "`from` and `to` name different columns";
+}
+
+/** A change as it is sent: who, on which revision, what it is called, and its operations. `key` makes a repeated send harmless. */
+export const ChangeSchema = z.strictObject({
+  key: z.string().regex(/^[A-Za-z0-9_-]{8,40}$/),
+  person: z.string().trim().min(1, "a name is needed").max(200),
+  base: z.int().min(0),
+  label: z.string().min(1).max(500),
+  ops: z.array(RowOpSchema).min(1).max(60_000),
+});
+export type Change = z.infer<typeof ChangeSchema> & { readonly ops: readonly RowOp[] };
+
+/** What undoes the operations, in the order in which to do it. `invert(invert(ops))` is `ops`. */
+export function invert(ops: readonly RowOp[]): RowOp[] {
+  return ops.toReversed().map((op): RowOp => {
+    switch (op.op) {
+      case "insert": return { ...op, op: "delete" };
+      case "delete": return { ...op, op: "insert" };
+      case "update": return { ...op, from: op.to, to: op.from };
+    }
+  });
+}
+
+/** The operation that brings some columns of a row to new values; null where they hold them already. */
+export function updateOp<T extends Record<string, unknown>>(table: TableName, id: string, row: T, to: Partial<T>): RowOp | null {
+  const keys = Object.keys(to).filter((key) => JSON.stringify(row[key]) !== JSON.stringify(to[key]));
+  if (keys.length === 0) return null;
+  const pick = (source: Record<string, unknown>) => Object.fromEntries(keys.map((key) => [key, source[key]]));
+  return { op: "update", table, id, from: pick(row), to: pick(to) };
+}
+
+type AnyRow = ConnectorRow | PinRow | LinkRow | ReadingRow;
+export const insertOp = (table: ListTable, row: AnyRow): RowOp => ({ op: "insert", table, id: row.id, row });
+export const deleteOp = (table: ListTable, row: AnyRow): RowOp => ({ op: "delete", table, id: row.id, row });
+
+/** Rows named by operations: what a conflict is looked for on. */
+export const touchedRows = (ops: readonly RowOp[]): { table: TableName; id: string }[] => ops.map(({ table, id }) => ({ table, id }));
+
+/**
+ * The document after the operations. An operation on a row that is not there is passed over, since the server has the
+ * last word; a list that nothing touched stays the same object.
+ */
+export function applyOps(document: JobDocument, ops: readonly RowOp[]): JobDocument {
+  let next = document;
+  for (const op of ops) if (op.table === "job" && op.op === "update") next = { ...next, job: { ...next.job, ...op.to } };
+  for (const table of LIST_TABLES) {
+    const tableOps = ops.filter((op) => op.table === table);
+    if (tableOps.length === 0) continue;
+    const list = LISTS[table];
+    const rows = new Map((next[list] as { id: string }[]).map((row) => [row.id, row]));
+    for (const op of tableOps) {
+      if (op.op === "insert") rows.set(op.id, op.row as { id: string });
+      else if (op.op === "delete") rows.delete(op.id);
+      else {
+        const row = rows.get(op.id);
+        if (row !== undefined) rows.set(op.id, { ...row, ...op.to });
+      }
+    }
+    next = { ...next, [list]: [...rows.values()] };
+  }
+  return next;
+}

@@ -1,0 +1,19 @@
+import { KNOWN_FROM } from "@/core/intake";
+import type { SignalPin } from "@/core/signals";
+import type { JobDocument } from "./schema";
+
+/** The job's cavities as the matcher takes them, in table order; a guess below the known level counts as not known. */
+export function signalPins(document: JobDocument): SignalPin[] {
+  const connectors = new Map(document.connectors.map((row) => [row.id, row]));
+  const ordered = document.pins.toSorted((a, b) => a.position - b.position);
+  return ordered.flatMap((row) => {
+    const connector = connectors.get(row.connectorId);
+    if (connector === undefined) return [];
+    return [{
+      id: row.id, side: connector.side, connector: connector.label, cavity: row.cavity, circuit: row.circuit, params: row.params,
+      index: row.params.index ?? row.indexLabel,
+      kind: row.kindConfidence >= KNOWN_FROM ? row.kind : "unknown" as const,
+      quantity: row.quantityConfidence >= KNOWN_FROM ? row.quantity : null,
+    }];
+  });
+}
