@@ -9,7 +9,7 @@ export const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unkn
 /** A table's rows as the matcher takes them; ids are `side:line`. */
 export function signalPinsOf(pins: readonly TablePin[], side: Side): SignalPin[] {
   return pins.map((pin) => ({
-    id: `${side}:${pin.line}`, side, connector: pin.connector, cavity: pin.cavity, circuit: pin.circuit, index: pin.index, params: pin.params,
+    id: `${side}:${pin.line}`, side, connector: pin.connector, cavity: pin.cavity, circuit: pin.circuit, index: pin.index, params: pin.params, sizeMm2: pin.sizeMm2,
     kind: believed(pin.kind, "unknown"), quantity: believed(pin.quantity, null),
   }));
 }

@@ -45,6 +45,8 @@ export interface ImportPlan {
 export function planImport(document: JobDocument, side: Side, pins: readonly ImportedPin[], removeAbsent: boolean, makeId: () => string = nanoid): ImportPlan {
   const connectors = new Map(document.connectors.filter((row) => row.side === side).map((row) => [row.label, row]));
   const known = pinsByPlace(document, connectors);
+  // Connectors first, so that no cavity is ever without its own.
+  const connectorOps: RowOp[] = [];
   const ops: RowOp[] = [];
   const changed: PinDifference[] = [];
   const seen = new Set<string>();
@@ -56,7 +58,7 @@ export function planImport(document: JobDocument, side: Side, pins: readonly Imp
     if (connector === undefined) {
       connector = { id: makeId(), side, label: pin.connector, place: null, position: connectors.size };
       connectors.set(pin.connector, connector);
-      ops.push(insertOp("connector", connector));
+      connectorOps.push(insertOp("connector", connector));
     }
     const place = placeKey(connector.id, pin.cavity);
     seen.add(place);
@@ -80,7 +82,7 @@ export function planImport(document: JobDocument, side: Side, pins: readonly Imp
   const gone = [...known].filter(([place]) => !seen.has(place)).map(([, row]) => row);
   if (removeAbsent) for (const row of gone) if (!linked.has(row.id)) ops.push(deleteOp("pin", row));
   const labels = new Map(document.connectors.map((row) => [row.id, row.label]));
-  return { ops, added, same, changed, absent: gone.map((row) => ({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity, linked: linked.has(row.id) })) };
+  return { ops: [...connectorOps, ...ops], added, same, changed, absent: gone.map((row) => ({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity, linked: linked.has(row.id) })) };
 }
 
 const placeKey = (connectorId: string, cavity: string) => JSON.stringify([connectorId, cavity]);

@@ -88,7 +88,7 @@ export const ReadingRow = z.strictObject({
   /** The step's expectation when it was read; where it differs now, the proof is stale. */
   basis: text,
   person: label,
-  takenAt: z.iso.datetime(),
+  takenAt: z.iso.datetime({ precision: 3 }),
 });
 
 /** Every table that row operations may touch, with its rows' schema. The names are those of the SQL tables. */

@@ -10,7 +10,7 @@ export function signalPins(document: JobDocument): SignalPin[] {
     const connector = connectors.get(row.connectorId);
     if (connector === undefined) return [];
     return [{
-      id: row.id, side: connector.side, connector: connector.label, cavity: row.cavity, circuit: row.circuit, params: row.params,
+      id: row.id, side: connector.side, connector: connector.label, cavity: row.cavity, circuit: row.circuit, params: row.params, sizeMm2: row.sizeMm2,
       index: row.params.index ?? row.indexLabel,
       kind: row.kindConfidence >= KNOWN_FROM ? row.kind : "unknown" as const,
       quantity: row.quantityConfidence >= KNOWN_FROM ? row.quantity : null,

@@ -90,14 +90,19 @@ const BY_KIND: Partial<Record<Kind, Readonly<Record<string, ParamType>>>> = {
   can: BUS, lin: BUS, serial: BUS,
 };
 
-const ALL_KEYS: Readonly<Record<string, ParamType>> = Object.assign({}, ...Object.values(BY_KIND), COMMON);
+/** The types that `key` may have: this kind's own, or, while the kind is not known, those of every kind. Empty: no such key. */
+function paramTypes(kind: Kind | null, key: string): readonly ParamType[] {
+  const kinds = kind === null || kind === "unknown" ? Object.values(BY_KIND) : [BY_KIND[kind] ?? {}];
+  return [COMMON, ...kinds].filter((keys) => Object.hasOwn(keys, key)).map((keys) => keys[key] as ParamType);
+}
 
-/** The parameter's type for this kind; when the kind is not known yet, its type anywhere. Undefined: no such key here. */
-export function paramType(kind: Kind | null, key: string): ParamType | undefined {
-  if (Object.hasOwn(COMMON, key)) return COMMON[key];
-  if (kind === null || kind === "unknown") return Object.hasOwn(ALL_KEYS, key) ? ALL_KEYS[key] : undefined;
-  const own = BY_KIND[kind];
-  return own && Object.hasOwn(own, key) ? own[key] : undefined;
+/** What is wrong with one parameter: no such key, or what its value should have been. Null where it is good. */
+export function paramProblem(kind: Kind | null, key: string, value: string): { code: "unknown-param" | "param-out-of-range"; expected: string } | null {
+  const types = paramTypes(kind, key);
+  if (types.length === 0) return { code: "unknown-param", expected: kind === null ? "a known parameter" : `one of ${paramKeys(kind).join(", ")}` };
+  const faults = types.map((type) => paramFault(type, value));
+  if (faults.includes(null)) return null;
+  return { code: "param-out-of-range", expected: `${key} to be ${[...new Set(faults)].join(", or ")}` };
 }
 
 /** The keys a form for this kind offers, in the order of adapters.md; `index` and `settable` last. */
@@ -106,7 +111,7 @@ export function paramKeys(kind: Kind): readonly string[] {
 }
 
 /** What was expected in place of a refused value, or null where the value is good. */
-export function paramFault(type: ParamType, value: string): string | null {
+function paramFault(type: ParamType, value: string): string | null {
   switch (type.type) {
     case "number": {
       const parsed = value.trim() === "" ? Number.NaN : Number(value);

@@ -92,7 +92,8 @@ function placeConnectors(pins: readonly DescribedPin[], readings: readonly Readi
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
   const { concepts } = reading;
   if (concepts.has("unclear")) return nothing("The description says that it is not known here", reading);
-  if (concepts.has("spare")) {
+  // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
+  if (concepts.has("notused") || (concepts.has("spare") && rankQuantity(concepts) === null)) {
     return {
       kind: { value: "spare", confidence: 0.97, why: "The description says that nothing is connected" },
       quantity: { value: null, confidence: 0.97, why: "A spare cavity carries nothing" },
@@ -112,7 +113,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   }
   if (found === null) return nothing(`“${clip(pin.description ?? "")}” names no quantity`, reading);
 
-  const quantity = supplyInstead(found, concepts, place);
+  const quantity = place === "sensor" && side === "donor" ? sensorReturn(supplyInstead(found, concepts, place)) : supplyInstead(found, concepts, place);
   const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
   const sure = quantity.sure * clarity;
   const kind = kindAt({ quantity: quantity.quantity, place, concepts, side });
@@ -162,7 +163,7 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
 const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
 
 /** What a label says of its housing, not of the row in it. */
-const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", "control", "plug", "main", "chassis", "transmission", "body", "feed", "unclear", "spare", "to", "from"]);
+const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", "control", "plug", "main", "chassis", "transmission", "body", "feed", "unclear", "spare", "notused", "to", "from"]);
 
 const pick = (term: string, concepts: ReadonlySet<string>) => term.split("|").find((one) => concepts.has(one)) ?? term;
 
@@ -187,6 +188,9 @@ function rankQuantity(concepts: ReadonlySet<string>): (QuantityRule & { readonly
   }
   return best;
 }
+
+/** The earth of a sensor's own plug is its return, whatever the table calls it. */
+const sensorReturn = (found: Found): Found => (found.quantity === "ground" ? { quantity: "sensor-ground", sure: 0.86, why: "The earth of a sensor is its return to the computer" } : found);
 
 const FEED_WORDS = ["feed", "supply", "positive", "live"];
 

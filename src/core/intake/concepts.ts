@@ -16,7 +16,7 @@ export interface Reading {
 const CONCEPTS: ReadonlySet<string> = new Set([
   ...QUANTITY_RULES.flatMap((rule) => rule.all.flatMap((term) => term.split("|"))),
   ...QUANTITY_RULES.flatMap((rule) => rule.none ?? []),
-  "groundswitching", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
+  "groundswitching", "notused", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
 ]);
 
 /** Takes a description or a connector's label apart. Empty text gives an empty reading. */

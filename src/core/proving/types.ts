@@ -70,7 +70,6 @@ export interface Cause {
 }
 
 export interface PlannedPin extends SignalPin {
-  readonly sizeMm2: number | null;
   readonly lengthM: number | null;
   readonly place: string | null;
   readonly description: string | null;

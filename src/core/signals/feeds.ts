@@ -54,7 +54,7 @@ export function feedWays(provider: SignalPin, consumer: SignalPin, around: Surro
 
   if (life.dead.length > 0) return deadWays(provider, consumer, life.dead, amps, around, reckon);
   if (life.extra.includes("off")) {
-    const trigger = around.feeds.find((feed) => feed !== provider && covers(feed, wanted));
+    const trigger = around.feeds.find(({ pin }) => pin !== provider && covers(pin, wanted))?.pin;
     reckon.show("contact", `${plain(amps ?? 0)} A from ${label(provider)}`);
     const step = relay(amps, label(provider));
     return [trigger !== undefined || wanted === null
@@ -126,7 +126,7 @@ function deadWays(provider: SignalPin, consumer: SignalPin, dead: readonly KeyPo
       ? [reckon.way("impossible", [], `${says}, and no feed of the table is permanent and strong enough`)]
       : [reckon.manual(`${says}; take ${label(contact)} instead`)];
   }
-  const helper = around.feeds.find((feed) => feed !== provider && !livesIn(aliveOf(feed)).includes("off") && dead.every((state) => livesIn(aliveOf(feed)).includes(state)));
+  const helper = around.feeds.find(({ pin }) => pin !== provider && !livesIn(aliveOf(pin)).includes("off") && dead.every((state) => livesIn(aliveOf(pin)).includes(state)))?.pin;
   const step = relay(amps, feedLabel(contact));
   reckon.show("coil", `${RELAY_COIL_AMPS} A, from ${label(provider)}${helper ? ` and ${label(helper)}` : ""}`);
   reckon.show("contact", contact === null ? "no permanent feed of the table bears it" : `${plain(amps ?? 0)} A from ${label(contact)}`);

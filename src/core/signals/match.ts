@@ -77,7 +77,7 @@ class Matcher {
       if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
       if (pin.circuit !== null) push(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
     }
-    this.feeds = pins.filter((pin) => pin.kind === "supply-out");
+    this.feeds = pins.filter((pin) => pin.kind === "supply-out" && pin.side === "host");
   }
 
   run(): Matching {
@@ -108,8 +108,8 @@ class Matcher {
     const able = providers.filter((provider) => sameIndex(provider, consumer) && !this.refused.has(pairKey(provider.id, consumer.id)));
     const own = able.filter((provider) => provider.side === consumer.side && this.joined(provider, consumer, quantity));
     const across = able.filter((provider) => provider.side !== consumer.side);
-    const home = own[0];
     const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
+    const home = wired ?? own[0];
     // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can.
     const stays = consumer.side === "donor" ? home : FEEDS.has(quantity) ? wired : undefined;
     if (stays !== undefined) {
@@ -140,7 +140,8 @@ class Matcher {
   /** Verdict first; then the partner of the same number; then, among equals, the one that fewer hang on. */
   private better(a: ProposedLink, b: ProposedLink): boolean {
     const key = (link: ProposedLink) => [
-      VERDICT_RANK[link.ways[0].verdict], link.provider.index === link.consumer.index ? 0 : 1, link.ways[0].missing.length, link.ways[0].minutes, this.hung.has(link.provider.id) ? 1 : 0,
+      VERDICT_RANK[link.ways[0].verdict], link.provider.index === link.consumer.index ? 0 : 1, link.ways[0].missing.length, link.ways[0].minutes,
+      ...(link.provider.kind === "ground" ? groundFit(link.provider, link.consumer) : [this.hung.has(link.provider.id) ? 1 : 0]),
     ];
     const [left, right] = [key(a), key(b)];
     const at = left.findIndex((value, index) => value !== right[index]);
@@ -180,7 +181,8 @@ class Matcher {
   }
 
   private explainProvider(provider: SignalPin, consumers: readonly SignalPin[]): void {
-    const own = consumers.find((consumer) => consumer.side === provider.side && sameIndex(provider, consumer));
+    const mates = consumers.filter((consumer) => consumer.side === provider.side && sameIndex(provider, consumer));
+    const own = mates.find((mate) => mate.circuit !== null && mate.circuit === provider.circuit) ?? mates.find((mate) => mate.circuit === null || provider.circuit === null);
     const across = consumers.find((consumer) => consumer.side !== provider.side && sameIndex(provider, consumer));
     if (own !== undefined) this.why.set(provider.id, `Pairs with ${label(own)} on its own side`);
     else if (across !== undefined) this.why.set(provider.id, `${label(across)} is served by another`);
@@ -192,7 +194,13 @@ class Matcher {
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
-    return { hangingAmps: this.hangingOn(provider, consumer), feeds: this.feeds.filter((feed) => feed.side === "host") };
+    return { hangingAmps: this.hangingOn(provider, consumer), feeds: this.feeds.map((pin) => ({ pin, freeAmps: this.freeOf(pin) })) };
+  }
+
+  private freeOf(feed: SignalPin): number | null {
+    const limit = numberParam(feed.params, "maxAmps");
+    const hanging = this.hangingOn(feed, feed);
+    return limit === null || hanging === null ? null : limit - hanging;
   }
 
   /** What copper of the provider's own side hangs on it, and what links have added. */
@@ -228,6 +236,12 @@ function drawOf(pin: SignalPin): number | null {
   if (pin.kind === "supply-in") return numberParam(pin.params, "amps");
   if (pin.kind === "load-in") return loadAmps(pin);
   return 0;
+}
+
+/** A ground meant for power first; then one whose copper is no thinner than what returns through it, the thinnest such. */
+function groundFit(provider: SignalPin, consumer: SignalPin): [role: number, thinner: number, areaMm2: number] {
+  const [area, needed] = [provider.sizeMm2 ?? 0, consumer.sizeMm2 ?? 0];
+  return [provider.params.role === "power" ? 0 : 1, area >= needed ? 0 : 1, area];
 }
 
 const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);

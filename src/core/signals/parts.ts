@@ -1,4 +1,3 @@
-import { numberParam } from "../forms";
 import { SUPPLY } from "./reckon";
 import { label, type Adapter, type SignalPin, type Surroundings } from "./types";
 
@@ -27,13 +26,12 @@ export function relay(loadAmps: number | null, feed: string | null): Adapter {
 /** Rated for three times the supply's worst, since the coil's current must pass and nothing else may break it down. */
 export const flyback = (amps: number): Adapter => ({ type: "flyback-diode", volts: 50, amps: round3(Math.max(1, amps * 1.5)) });
 
-/** A permanently live feed that bears the load, the least loaded rating that does; else null. */
+/** A permanently live feed that still bears the load, the weakest that does; else null. */
 export function permanentFeed(around: Surroundings, loadAmps: number | null, except: readonly SignalPin[] = []): SignalPin | null {
   const able = around.feeds
-    .filter((feed) => feed.params.alive === "permanent" && !except.includes(feed))
-    .filter((feed) => loadAmps === null || (numberParam(feed.params, "maxAmps") ?? 0) >= loadAmps)
-    .sort((a, b) => (numberParam(a.params, "maxAmps") ?? 0) - (numberParam(b.params, "maxAmps") ?? 0));
-  return able[0] ?? null;
+    .filter(({ pin, freeAmps }) => pin.params.alive === "permanent" && !except.includes(pin) && (freeAmps ?? 0) >= (loadAmps ?? 0) && freeAmps !== null)
+    .sort((a, b) => (a.freeAmps ?? 0) - (b.freeAmps ?? 0));
+  return able[0]?.pin ?? null;
 }
 
 export const feedLabel = (feed: SignalPin | null) => (feed === null ? null : label(feed));

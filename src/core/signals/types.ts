@@ -13,6 +13,8 @@ export interface SignalPin {
   /** Cylinder, bank or bus-wire number, for pairing like with like. */
   readonly index: string | null;
   readonly params: Params;
+  /** Copper cross-section, mm²; null where the table does not say. */
+  readonly sizeMm2: number | null;
 }
 
 /** The closed list of contracts/adapters.md. */
@@ -50,12 +52,17 @@ export interface Way {
   readonly minutes: number;
 }
 
+export interface FreeFeed {
+  readonly pin: SignalPin;
+  readonly freeAmps: number | null;
+}
+
 /** What surrounds a link on its vehicle: needed to tell whether an output bears one consumer more, and what else is live. */
 export interface Surroundings {
   /** Amperes that already hang on the provider, this consumer left out; null where one of them is not known. */
   readonly hangingAmps: number | null;
-  /** Feeds of the consumer's or provider's vehicle that a relay's contact could take. */
-  readonly feeds: readonly SignalPin[];
+  /** Feeds of the host that a relay's contact or coil could take, each with what it still bears, A; null where that is not known. */
+  readonly feeds: readonly FreeFeed[];
 }
 
 export const label = (pin: Pick<SignalPin, "connector" | "cavity">) => `${pin.connector}-${pin.cavity}`;

@@ -1,5 +1,5 @@
 import { classifyPins, type Guess, type PinReading, readColour, readLength, readSize, type WireColour } from "@/core/intake";
-import { isKind, isQuantity, type Kind, type Params, paramFault, paramKeys, paramType, parseParams, type Quantity, type Side } from "@/core/forms";
+import { isKind, isQuantity, type Kind, type Params, paramProblem, parseParams, type Quantity, type Side } from "@/core/forms";
 import { parseCsv, unguardFormula, type CsvRecord } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
 import { type Column, type ColumnRead, readHeaders } from "./columns";
@@ -163,12 +163,8 @@ class RowReader {
     if (quantityText !== "" && quantity === null) report("unknown-quantity", "quantity", cell("quantity"), "one of the quantities, such as engine-speed or ground");
     const params = parseParams(cell("params"));
     for (const [key, value] of Object.entries(params)) {
-      const type = paramType(kind, key);
-      if (type === undefined) report("unknown-param", "params", key, kind === null ? "a known parameter" : `one of ${paramKeys(kind).join(", ")}`);
-      else {
-        const fault = paramFault(type, value);
-        if (fault !== null) report("param-out-of-range", "params", `${key}=${value}`, `${key} to be ${fault}`);
-      }
+      const problem = paramProblem(kind, key, value);
+      if (problem !== null) report(problem.code, "params", problem.code === "unknown-param" ? key : `${key}=${value}`, problem.expected);
     }
 
     const bad = this.issues.slice(before).some((issue) => issue.level === "error");

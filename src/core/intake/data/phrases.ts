@@ -8,8 +8,8 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/[’`]/g, "'"],
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
   // Nothing there, or nothing said
-  [/\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[cua]|not in use|no pin)\b/g, " spare "],
-  [/^-+$/g, " spare "],
+  [/\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[cua]|not in use|no pin)\b/g, " notused "],
+  [/^-+$/g, " notused "],
   [/\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g, " unclear "],
   // Feeds
   [/\b(?:hot|live) (?:at )?all times\b|\balways (?:hot|live|on)\b|\bpermanent(?:ly)? (?:live|hot|feed|positive|supply)\b|\bkeep[- ]alive(?: memory)?\b|\bmemory (?:power|supply|feed)\b|\bunswitched\b|\bconstant (?:live|12 ?v|feed|power|supply)\b|\bbattery (?:live|feed|direct)\b/g, " battery permanent feed "],

@@ -8,8 +8,8 @@ export type Place =
 export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["diagnostic", /\b(diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
-  ["key-switch", /\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
-  ["fuse-box", /\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bjunction (box|block)\b|\bdistribution box\b/],
+  ["key-switch", /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
+  ["fuse-box", /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bjunction (box|block)\b|\bdistribution box\b/],
   ["computer", /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier)\b|\bcm ?[a-z]?\d\b/],
   ["relay", /\b(relay|rly|rel)\b|\bflasher unit\b/],
   ["battery", /\b(battery|batt)\b/],

@@ -212,7 +212,8 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["rain", "rain"],
   ["instrument", "instrument instruments cluster dash dashboard ip ipc binnacle panel combination"],
   // Nothing there, or nothing said
-  ["spare", "spare unused vacant blank empty n/c nc unoccupied notused nowire plugged blanked"],
+  ["notused", "unused vacant blank empty n/c nc unoccupied notused nowire plugged blanked"],
+  ["spare", "spare reserve"],
   ["unclear", "unclear unknown ? tbd unidentified see refer-to purpose check-diagram tbc various misc"],
   ["option", "w/o opt option optional if-fitted"],
 ];

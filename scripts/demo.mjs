@@ -1,0 +1,31 @@
+// `npm run demo`: everything from nothing to an address that opens on the sample job. Run again, it keeps the data.
+import { ensureDebian, ensureModules } from "./lib/machine.mjs";
+
+ensureDebian("mariadb");
+ensureModules();
+const { startDatabase, freePort } = await import("./lib/database.mjs");
+const { ensureBuild, runTsx, startServer } = await import("./lib/build.mjs");
+
+const dev = process.argv.includes("--dev");
+const host = process.env.HOST ?? "127.0.0.1";
+const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180);
+const database = process.env.DATABASE_URL ? { url: process.env.DATABASE_URL, stop: async () => {} } : await startDatabase("demo");
+let server;
+const end = async (status) => {
+  await server?.stop();
+  await database.stop();
+  process.exit(status);
+};
+process.on("SIGINT", () => end(0));
+process.on("SIGTERM", () => end(0));
+
+try {
+  runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
+  if (!dev) ensureBuild();
+  server = await startServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
+  server.child.once("exit", () => end(1));
+  console.log(`\nPantograph is ready: ${server.address}\nCtrl-C stops it; the data stays.`);
+} catch (error) {
+  console.error(error.message);
+  await end(1);
+}

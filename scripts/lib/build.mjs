@@ -1,0 +1,53 @@
+import { execFileSync, spawn } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { ROOT } from "./machine.mjs";
+
+const ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: "1" };
+const next = path.join(ROOT, "node_modules/next/dist/bin/next");
+
+/** Builds the application where its sources have changed since the last build. */
+export function ensureBuild() {
+  const stamp = path.join(ROOT, ".next/pantograph-sources");
+  const now = sourcesHash();
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === now) return;
+  console.log("Building …");
+  execFileSync(process.execPath, [next, "build"], { cwd: ROOT, env: { ...ENV, NODE_ENV: "production" }, stdio: ["ignore", "ignore", "inherit"] });
+  writeFileSync(stamp, now);
+}
+
+function sourcesHash() {
+  const hash = createHash("sha1");
+  const visit = (file) => {
+    if (statSync(file).isDirectory()) for (const name of readdirSync(file).sort()) visit(path.join(file, name));
+    else if (!/\.(test|cases)\.tsx?$/.test(file)) hash.update(path.relative(ROOT, file)).update(readFileSync(file));
+  };
+  for (const name of ["src", "next.config.ts", "postcss.config.mjs", "package-lock.json", "tsconfig.json"]) visit(path.join(ROOT, name));
+  return hash.digest("hex");
+}
+
+/** Starts the web server and waits until it answers. */
+export async function startServer({ host, port, databaseUrl, dev = false, quiet = true }) {
+  const child = spawn(process.execPath, [next, dev ? "dev" : "start", "-H", host, "-p", String(port)], {
+    cwd: ROOT, env: { ...ENV, NODE_ENV: dev ? "development" : "production", DATABASE_URL: databaseUrl }, stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
+  });
+  const address = `http://${host}:${port}`;
+  for (let tries = 0; ; tries += 1) {
+    const up = await fetch(`${address}/api/health`).then(() => true, () => false);
+    if (up) break;
+    if (child.exitCode !== null || tries > 600) throw new Error("The web server did not start");
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  const stop = () => new Promise((resolve) => {
+    if (child.exitCode !== null || child.signalCode !== null) return resolve();
+    child.once("exit", () => resolve());
+    child.kill("SIGTERM");
+  });
+  return { address, child, stop };
+}
+
+/** Runs a TypeScript file of the project to its end. */
+export function runTsx(file, args = [], env = {}) {
+  execFileSync(process.execPath, [path.join(ROOT, "node_modules/tsx/dist/cli.mjs"), path.join(ROOT, file), ...args], { cwd: ROOT, env: { ...process.env, ...env }, stdio: "inherit" });
+}

@@ -1,0 +1,82 @@
+import { nanoid } from "nanoid";
+import type { Pool, RowDataPacket } from "mysql2/promise";
+import { type ConnectorRow, FORMAT, type JobDocument, type JobRow, type LinkRow, LISTS, type ListTable, type PinRow, type ReadingRow } from "@/job/schema";
+import { insertRows } from "./apply";
+import { type Db, reading, transaction } from "./pool";
+import { fromSql, keysOf, selectList, toSql, columnOf } from "./row-codec";
+
+export interface JobSummary {
+  readonly id: string;
+  readonly revision: number;
+  readonly name: string;
+  readonly host: string;
+  readonly donor: string;
+  readonly changedAt: string;
+  readonly donorPins: number;
+  readonly hostPins: number;
+  readonly decidedLinks: number;
+  readonly readings: number;
+}
+
+/** Every job, the one last worked on first. */
+export function listJobs(db: Db): Promise<JobSummary[]> {
+  return reading(async () => {
+    const [rows] = await db.query<RowDataPacket[]>(
+      `SELECT job.id, job.revision, job.name, job.host, job.donor, job.changed_at AS changedAt,
+              (SELECT COUNT(*) FROM pin JOIN connector ON connector.job_id = pin.job_id AND connector.id = pin.connector_id
+                WHERE pin.job_id = job.id AND connector.side = 'donor') AS donorPins,
+              (SELECT COUNT(*) FROM pin JOIN connector ON connector.job_id = pin.job_id AND connector.id = pin.connector_id
+                WHERE pin.job_id = job.id AND connector.side = 'host') AS hostPins,
+              (SELECT COUNT(*) FROM link WHERE link.job_id = job.id AND link.decision = 'accepted') AS decidedLinks,
+              (SELECT COUNT(*) FROM reading WHERE reading.job_id = job.id) AS readings
+         FROM job
+        ORDER BY job.changed_at DESC, job.id`,
+    );
+    return rows.map((row) => ({ ...row, changedAt: `${String(row.changedAt).replace(" ", "T")}Z` }) as JobSummary);
+  });
+}
+
+export interface LoadedJob {
+  readonly id: string;
+  readonly revision: number;
+  readonly document: JobDocument;
+}
+
+/** The whole job as it stood at one revision; null where there is none of that id. */
+export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
+  return transaction(on, async (db) => {
+    // The shared lock holds changes off until all tables are read, so that the parts belong to one revision.
+    const [jobs] = await db.query<RowDataPacket[]>(`SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`, [id]);
+    const [row] = jobs;
+    if (row === undefined) return null;
+    const list = async <T>(table: ListTable): Promise<T[]> => {
+      const order = table === "pin" || table === "connector" ? "position, id" : table === "reading" ? "taken_at, id" : "id";
+      const [rows] = await db.query<RowDataPacket[]>(`SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`, [id]);
+      return rows.map((one) => fromSql<T>(table, one));
+    };
+    const document: JobDocument = {
+      format: FORMAT, job: fromSql<JobRow>("job", row),
+      connectors: await list<ConnectorRow>("connector"), pins: await list<PinRow>("pin"), links: await list<LinkRow>("link"), readings: await list<ReadingRow>("reading"),
+    };
+    return { id, revision: Number(row.revision), document };
+  });
+}
+
+/** A new job with all that the document holds; answers its id. */
+export function createJob(on: Pool, document: JobDocument, id: string = nanoid(12)): Promise<string> {
+  return transaction(on, async (db) => {
+    const keys = keysOf("job");
+    await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [[id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))]]);
+    for (const [table, list] of Object.entries(LISTS) as [ListTable, (typeof LISTS)[ListTable]][]) await insertRows(db, id, table, document[list], 0);
+    return id;
+  });
+}
+
+/** Removes a job with all that belongs to it. False where there was none. */
+export function deleteJob(on: Pool, id: string): Promise<boolean> {
+  return transaction(on, async (db) => {
+    for (const table of ["edit", "reading", "link", "pin", "connector"]) await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
+    const [result] = await db.query("DELETE FROM job WHERE id = ?", [id]);
+    return (result as { affectedRows: number }).affectedRows > 0;
+  });
+}
