@@ -1,22 +1,12 @@
 import type { Pool, PoolConnection, RowDataPacket } from "mysql2/promise";
 import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
+import type { Edit, HistoryEntry } from "@/job/edit";
 import type { TableName } from "@/job/schema";
 import { z } from "zod";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
 import { reading, transaction } from "./pool";
 import { columnOf, fromSql, selectList } from "./row-codec";
-
-/** A change that has been made, as others are told of it. */
-export interface Edit {
-  readonly revision: number;
-  readonly person: string;
-  readonly madeAt: string;
-  readonly label: string;
-  readonly role: "edit" | "undo" | "redo";
-  readonly ofRevision: number | null;
-  readonly ops: readonly RowOp[];
-}
 
 export type ChangeResult =
   | { readonly ok: true; readonly edit: Edit }
@@ -81,8 +71,6 @@ export function revisionOf(on: Pool, jobId: string): Promise<number | null> {
     return rows[0] === undefined ? null : Number(rows[0].revision);
   });
 }
-
-export type HistoryEntry = Omit<Edit, "ops"> & { readonly rows: number };
 
 /** The latest edits, newest first, without their operations. */
 export function history(on: Pool, jobId: string, limit = 300): Promise<HistoryEntry[]> {

@@ -1,22 +1,10 @@
 import { nanoid } from "nanoid";
 import type { Pool, RowDataPacket } from "mysql2/promise";
+import type { JobSummary, LoadedJob } from "@/job/edit";
 import { type ConnectorRow, FORMAT, type JobDocument, type JobRow, type LinkRow, LISTS, type ListTable, type PinRow, type ReadingRow } from "@/job/schema";
 import { insertRows } from "./apply";
 import { type Db, reading, transaction } from "./pool";
 import { fromSql, keysOf, selectList, toSql, columnOf } from "./row-codec";
-
-export interface JobSummary {
-  readonly id: string;
-  readonly revision: number;
-  readonly name: string;
-  readonly host: string;
-  readonly donor: string;
-  readonly changedAt: string;
-  readonly donorPins: number;
-  readonly hostPins: number;
-  readonly decidedLinks: number;
-  readonly readings: number;
-}
 
 /** Every job, the one last worked on first. */
 export function listJobs(db: Db): Promise<JobSummary[]> {
@@ -34,12 +22,6 @@ export function listJobs(db: Db): Promise<JobSummary[]> {
     );
     return rows.map((row) => ({ ...row, changedAt: `${String(row.changedAt).replace(" ", "T")}Z` }) as JobSummary);
   });
-}
-
-export interface LoadedJob {
-  readonly id: string;
-  readonly revision: number;
-  readonly document: JobDocument;
 }
 
 /** The whole job as it stood at one revision; null where there is none of that id. */

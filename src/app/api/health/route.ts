@@ -1,0 +1,12 @@
+import { answering } from "../http";
+import { pool, reading } from "@/server/pool";
+
+export const dynamic = "force-dynamic";
+
+/** Whether the server and its database answer; pages that lost them ask here until they are back. */
+export function GET(): Promise<Response> {
+  return answering(async () => {
+    await reading(() => pool().query("SELECT 1"));
+    return Response.json({ ok: true });
+  });
+}

@@ -1,0 +1,9 @@
+import { history } from "@/server/changes";
+import { pool } from "@/server/pool";
+import { answering, type JobContext } from "../../../http";
+
+export const dynamic = "force-dynamic";
+
+export function GET(_request: Request, { params }: JobContext): Promise<Response> {
+  return answering(async () => Response.json({ edits: await history(pool(), (await params).jobId) }));
+}

@@ -1,0 +1,13 @@
+import { planCsv } from "@/formats/plan-csv";
+import { loadJob } from "@/server/jobs";
+import { pool } from "@/server/pool";
+import { answering, download, type JobContext, noJob } from "../../../http";
+
+export const dynamic = "force-dynamic";
+
+export function GET(_request: Request, { params }: JobContext): Promise<Response> {
+  return answering(async () => {
+    const job = await loadJob(pool(), (await params).jobId);
+    return job === null ? noJob() : download(planCsv(job.document), `${job.document.job.name}-plan.csv`, "text/csv");
+  });
+}

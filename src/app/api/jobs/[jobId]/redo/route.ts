@@ -1,0 +1,8 @@
+import { HistoryStep } from "../history-step";
+import { stepHistory } from "@/server/changes";
+import { pool } from "@/server/pool";
+import { changeAnswer, type JobContext, mutating } from "../../../http";
+
+export function POST(request: Request, { params }: JobContext): Promise<Response> {
+  return mutating(request, HistoryStep, async ({ person, key }) => changeAnswer(await stepHistory(pool(), (await params).jobId, "redo", person, key)));
+}

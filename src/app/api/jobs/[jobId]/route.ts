@@ -1,0 +1,16 @@
+import { deleteJob, loadJob } from "@/server/jobs";
+import { pool } from "@/server/pool";
+import { answering, type JobContext, noJob, strangerRefusal } from "../../http";
+
+export const dynamic = "force-dynamic";
+
+export function GET(_request: Request, { params }: JobContext): Promise<Response> {
+  return answering(async () => {
+    const job = await loadJob(pool(), (await params).jobId);
+    return job === null ? noJob() : Response.json(job);
+  });
+}
+
+export function DELETE(request: Request, { params }: JobContext): Promise<Response> {
+  return answering(async () => strangerRefusal(request) ?? ((await deleteJob(pool(), (await params).jobId)) ? Response.json({ ok: true }) : noJob()));
+}

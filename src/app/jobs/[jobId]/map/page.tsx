@@ -1,0 +1,5 @@
+import { MapScreen } from "@/screens/map/map-screen";
+
+export default function Page() {
+  return <MapScreen />;
+}

@@ -1,0 +1,5 @@
+import { PinsScreen } from "@/screens/pins/pins-screen";
+
+export default function Page() {
+  return <PinsScreen />;
+}

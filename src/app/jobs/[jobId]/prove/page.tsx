@@ -1,0 +1,5 @@
+import { ProveScreen } from "@/screens/prove/prove-screen";
+
+export default function Page() {
+  return <ProveScreen />;
+}

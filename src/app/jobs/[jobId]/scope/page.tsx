@@ -1,0 +1,5 @@
+import { ScopeScreen } from "@/screens/scope/scope-screen";
+
+export default function Page() {
+  return <ScopeScreen />;
+}

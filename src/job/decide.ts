@@ -1,0 +1,47 @@
+import { nanoid } from "nanoid";
+import type { Quantity } from "@/core/forms";
+import type { Adapter, Verdict } from "@/core/signals";
+import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
+import type { JobDocument, LinkRow } from "./schema";
+
+/** What a person decides of a pair of cavities. */
+export interface Choice {
+  readonly providerId: string;
+  readonly consumerId: string;
+  readonly quantity: Quantity | null;
+  readonly decision: "accepted" | "refused";
+  readonly verdict: Verdict;
+  readonly adapters: readonly Adapter[];
+  readonly why: string;
+  readonly byHand: boolean;
+  /** Left as it is where not given. */
+  readonly note?: string;
+}
+
+/**
+ * The operations that carry a choice out. A pair has one row; a consumer has one accepted provider, so that another that
+ * was accepted before makes room.
+ */
+export function decideOps(document: JobDocument, choice: Choice, makeId: () => string = nanoid): RowOp[] {
+  const existing = document.links.find((link) => link.providerId === choice.providerId && link.consumerId === choice.consumerId);
+  const row: LinkRow = {
+    id: existing?.id ?? makeId(), providerId: choice.providerId, consumerId: choice.consumerId, quantity: choice.quantity, decision: choice.decision,
+    verdict: choice.verdict, adapters: choice.adapters.map((adapter) => ({ ...adapter })), why: choice.why.slice(0, 10_000), byHand: choice.byHand, note: choice.note ?? existing?.note ?? "",
+  };
+  const rivals = choice.decision === "accepted" ? document.links.filter((link) => link.consumerId === choice.consumerId && link.decision === "accepted" && link.id !== row.id) : [];
+  const own = existing === undefined ? insertOp("link", row) : updateOp("link", existing.id, existing, row);
+  return [...rivals.map((link) => deleteOp("link", link)), ...(own === null ? [] : [own])];
+}
+
+/** Takes a decision back, so that the pair is proposed again. */
+export function reopenOps(document: JobDocument, linkId: string): RowOp[] {
+  const link = document.links.find((one) => one.id === linkId);
+  return link === undefined ? [] : [deleteOp("link", link)];
+}
+
+/** Changes the note of a decided pair. */
+export function noteOps(document: JobDocument, linkId: string, note: string): RowOp[] {
+  const link = document.links.find((one) => one.id === linkId);
+  const op = link && updateOp("link", link.id, link, { note: note.slice(0, 10_000) });
+  return op ? [op] : [];
+}

@@ -1,0 +1,37 @@
+import type { RowOp } from "./ops";
+import type { JobDocument } from "./schema";
+
+/** A job as it stood at one revision. */
+export interface LoadedJob {
+  readonly id: string;
+  readonly revision: number;
+  readonly document: JobDocument;
+}
+
+/** A change that has been made, as others are told of it. */
+export interface Edit {
+  readonly revision: number;
+  readonly person: string;
+  readonly madeAt: string;
+  readonly label: string;
+  readonly role: "edit" | "undo" | "redo";
+  /** The revision that an undo takes back, or a redo does again. */
+  readonly ofRevision: number | null;
+  readonly ops: readonly RowOp[];
+}
+
+export type HistoryEntry = Omit<Edit, "ops"> & { readonly rows: number };
+
+/** One line of the list of jobs. */
+export interface JobSummary {
+  readonly id: string;
+  readonly revision: number;
+  readonly name: string;
+  readonly host: string;
+  readonly donor: string;
+  readonly changedAt: string;
+  readonly donorPins: number;
+  readonly hostPins: number;
+  readonly decidedLinks: number;
+  readonly readings: number;
+}

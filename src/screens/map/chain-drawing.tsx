@@ -1,0 +1,65 @@
+import { describeAdapter, type Line } from "@/core/plan";
+import { type Adapter, label } from "@/core/signals";
+
+const WIDTH = 420;
+const RAIL_Y = 88;
+
+/** Adapters that hang on the wire beside it, rather than standing in it. */
+const BESIDE = new Set(["pull-up", "pull-down", "flyback-diode", "clamp", "can-termination", "dummy-load"]);
+
+/** The link's circuit: the wire from end to end, what stands in it, and what hangs on it towards a supply or ground. */
+export function ChainDrawing({ line }: { line: Line }) {
+  const inLine = line.adapters.filter((adapter) => !BESIDE.has(adapter.type));
+  const beside = line.adapters.filter((adapter) => BESIDE.has(adapter.type));
+  const places = inLine.length + beside.length;
+  const at = (index: number) => 60 + ((WIDTH - 120) * (index + 1)) / (places + 1);
+  const broken = line.verdict === "impossible";
+  return (
+    <svg viewBox={`0 0 ${WIDTH} 176`} role="img" aria-label={`Circuit from ${label(line.provider)} to ${label(line.consumer)}${places > 0 ? `, with ${line.adapters.map(describeAdapter).join(", ")}` : ""}`} fill="none" stroke="var(--ink)" strokeWidth="2" className="w-full max-w-[460px] font-mono">
+      <path d={`M20 ${RAIL_Y}H${WIDTH - 20}`} strokeDasharray={broken ? "5 5" : undefined} />
+      {inLine.map((adapter, index) => <Box key={describeAdapter(adapter)} x={at(index)} adapter={adapter} low={index % 2 === 1} />)}
+      {beside.map((adapter, index) => <Hanging key={describeAdapter(adapter)} x={at(inLine.length + index)} adapter={adapter} />)}
+      <circle cx="20" cy={RAIL_Y} r="4.5" fill="var(--sheet)" /><circle cx={WIDTH - 20} cy={RAIL_Y} r="4.5" fill="var(--sheet)" />
+      <g stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">
+        <text x="10" y={RAIL_Y - 14}>{label(line.provider)}</text><text x={WIDTH - 10} y={RAIL_Y - 14} textAnchor="end">{label(line.consumer)}</text>
+      </g>
+      <g stroke="none" fill="var(--ink2)" fontSize="13"><text x="10" y={RAIL_Y + 24}>{line.provider.kind}</text><text x={WIDTH - 10} y={RAIL_Y + 24} textAnchor="end">{line.consumer.kind}</text></g>
+    </svg>
+  );
+}
+
+/** An adapter in the wire: a box with its values over or under it. */
+function Box({ x, adapter, low }: { x: number; adapter: Adapter; low: boolean }) {
+  const lines = split(describeAdapter(adapter));
+  const top = low ? RAIL_Y + 46 : RAIL_Y - 30 - 16 * (lines.length - 1);
+  return (
+    <g>
+      <rect x={x - 22} y={RAIL_Y - 13} width="44" height="26" fill="var(--sheet)" />
+      {adapter.type === "relay" ? <path d={`M${x - 12} ${RAIL_Y + 4}L${x + 8} ${RAIL_Y - 7}M${x + 10} ${RAIL_Y + 4}h6M${x - 18} ${RAIL_Y + 4}h6`} /> : adapter.type === "blocking-diode" ? <path d={`M${x - 8} ${RAIL_Y - 7}v14l14 -7zM${x + 7} ${RAIL_Y - 8}v16`} /> : <path d={`M${x - 12} ${RAIL_Y}h24`} />}
+      <g stroke="none" fill="var(--ink)" fontSize="13">{lines.map((text, index) => <text key={text} x={x} y={top + 16 * index} textAnchor="middle">{text}</text>)}</g>
+    </g>
+  );
+}
+
+/** An adapter beside the wire: a resistor up to a supply, or a part down to ground. */
+function Hanging({ x, adapter }: { x: number; adapter: Adapter }) {
+  const up = adapter.type === "pull-up";
+  const lines = split(describeAdapter(adapter));
+  return (
+    <g>
+      <circle cx={x} cy={RAIL_Y} r="3.5" fill="var(--ink)" />
+      {up ? <path d={`M${x} ${RAIL_Y}V60M${x} 28V16H${x + 18}`} /> : <path d={`M${x} ${RAIL_Y}V116M${x} 148V158M${x - 9} 158h18M${x - 5} 163h10`} />}
+      <rect x={x - 8} y={up ? 28 : 116} width="16" height="32" fill="var(--sheet)" />
+      {!up && adapter.type.endsWith("diode") && <path d={`M${x - 6} 138h12l-6 -12zM${x - 6} 126h12`} strokeWidth="1.5" />}
+      <g stroke="none" fill="var(--ink)" fontSize="13">{lines.map((text, index) => <text key={text} x={x + 16} y={(up ? 42 : 132) + 16 * index}>{text}</text>)}</g>
+    </g>
+  );
+}
+
+/** Two lines at the most meaningful break, so that values stay readable. */
+function split(text: string): string[] {
+  const at = text.indexOf(", ");
+  if (at > 0) return [text.slice(0, at), text.slice(at + 2)];
+  const to = text.indexOf(" to ");
+  return to > 0 ? [text.slice(0, to), text.slice(to + 1)] : [text];
+}

@@ -1,0 +1,42 @@
+"use client";
+
+import { directionOf } from "@/core/forms";
+import type { Unmatched } from "@/core/signals";
+import { Button } from "@/ui/controls";
+import { words } from "@/ui/measure";
+import { Plate } from "@/ui/plate";
+import { Wire } from "@/ui/wire";
+import { useJob } from "../shell/job-provider";
+
+/** What stands at the edges: the donor's on the left, the host's on the right, each with the reason. */
+export function UnmatchedList({ onPair }: { onPair: (pinId: string) => void }) {
+  const { plan } = useJob();
+  const open = (side: string) => plan.unmatched.filter(({ pin }) => pin.side === side).toSorted((a, b) => weight(a) - weight(b));
+  return (
+    <div className="grid grid-cols-2 divide-x divide-rule2 max-lg:grid-cols-1">
+      {(["donor", "host"] as const).map((side) => (
+        <section key={side} aria-label={`${side}: no counterpart`}>
+          <h2 className="wide border-b border-rule px-3 py-2 text-sm">{side === "donor" ? "Donor" : "Host"} <span className="font-mono font-normal">{open(side).length}</span></h2>
+          <ul>{open(side).map((one) => <Edge key={one.pin.id} one={one} onPair={onPair} />)}</ul>
+        </section>
+      ))}
+    </div>
+  );
+}
+
+/** What is served at home needs no thought and stands last. */
+const weight = ({ why }: Unmatched) => (/^(Pairs with|Joins|A sensor|A ground|A screen)/.test(why) ? 1 : 0);
+
+function Edge({ one: { pin, why }, onPair }: { one: Unmatched; onPair: (pinId: string) => void }) {
+  const view = useJob().pinById.get(pin.id);
+  if (view === undefined) return null;
+  return (
+    <li className="grid grid-cols-[1fr_auto] items-center gap-3 border-b border-rule px-3 py-2">
+      <div className="min-w-0">
+        <p className="flex flex-wrap items-center gap-x-2 gap-y-1"><Plate side={pin.side} label={view.label} /><Wire colour={view.row.colour} base={view.row.colourBase} tracer={view.row.colourTracer} /><span className="min-w-0 truncate">{view.row.description}</span></p>
+        <p className="mt-1 text-[13px] text-ink2"><strong className="font-semibold text-ink">{pin.quantity === null ? "Not known" : words(pin.quantity)}</strong>{directionOf(pin.kind) === "none" ? "" : `, ${pin.kind}`}. {why}.</p>
+      </div>
+      {directionOf(pin.kind) !== "none" && <Button onClick={() => onPair(pin.id)} aria-label={`Pair ${view.label} by hand`}>Pair</Button>}
+    </li>
+  );
+}

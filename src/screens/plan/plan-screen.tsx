@@ -1,0 +1,73 @@
+"use client";
+
+import { Download, Printer } from "lucide-react";
+import Link from "next/link";
+import { Fragment, useMemo, useState } from "react";
+import { readColour } from "@/core/intake";
+import { sheetRows, type SheetRow } from "@/core/plan";
+import { Button, buttonLook, Chip } from "@/ui/controls";
+import { sizeText, sizeUnit, words } from "@/ui/measure";
+import { Plate } from "@/ui/plate";
+import { Empty } from "@/ui/states";
+import { Wire } from "@/ui/wire";
+import { useJob } from "../shell/job-provider";
+import { type Paper, PaperStyle } from "../shell/paper";
+import { ScreenHead } from "../shell/screen-head";
+
+/** The pin-to-pin table of all decided links, for the screen and for paper. */
+export function PlanScreen() {
+  const job = useJob();
+  const [paper, setPaper] = useState<Paper>("A4");
+  const rows = useMemo(() => sheetRows(job.plan.lines, (id) => job.pinById.get(id)?.row), [job.plan, job.pinById]);
+  const open = job.plan.lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
+  const { name, host, donor, units } = job.document.job;
+  return (
+    <>
+      <PaperStyle paper={paper} landscape />
+      <ScreenHead title="Plan sheet">
+        <span className="text-ink2">{rows.length} decided{open > 0 ? `, ${open} still to decide and not on this sheet` : ""}</span>
+        <span className="flex-1" />
+        {(["A4", "Letter"] as const).map((one) => <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>{one}</Chip>)}
+        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/plan`} download><Download size={16} aria-hidden="true" />CSV</a>
+        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/document`} download><Download size={16} aria-hidden="true" />Job document</a>
+        <Button primary disabled={rows.length === 0} onClick={() => print()}><Printer size={16} aria-hidden="true" />Print</Button>
+      </ScreenHead>
+      <div className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0">
+        {rows.length === 0 ? (
+          <Empty title="Nothing is decided yet"><p>The sheet lists every link that you accept on the map.</p><Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>To the map</Link></Empty>
+        ) : (
+          <table className="w-full min-w-[980px] border-collapse text-left print:min-w-0 print:text-[9pt]">
+            <caption className="px-3 pt-3 pb-2 text-left"><strong className="wide text-base">Pin to pin: {name}</strong><span className="block text-[13px] text-ink2">{donor} into {host}. Revision {job.revision}. Measure before you rely on it; follow the makers' procedures.</span></caption>
+            <thead className="text-[13px]">
+              <tr className="border-y-[1.5px] border-ink">
+                <th className="px-3 py-2 font-semibold">Quantity</th><th className="font-semibold">Donor cavity</th><th className="font-semibold">Colour</th><th className="font-semibold">{sizeUnit(units)}</th><th className="font-semibold">Adapter and values</th><th className="font-semibold">Host cavity</th><th className="font-semibold">Colour</th><th className="font-semibold">{sizeUnit(units)}</th><th className="font-semibold">Note</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row, at) => (
+                <Fragment key={`${row.donor} ${row.host}`}>
+                  {row.group !== rows[at - 1]?.group && <tr><th colSpan={9} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">{row.group}</th></tr>}
+                  <SheetLine row={row} />
+                </Fragment>
+              ))}
+            </tbody>
+          </table>
+        )}
+      </div>
+    </>
+  );
+}
+
+function SheetLine({ row }: { row: SheetRow }) {
+  const { units } = useJob().document.job;
+  const wire = (colour: string) => (colour === "" ? null : <Wire {...readColour(colour)} colour={colour} />);
+  return (
+    <tr className="border-b border-rule align-middle">
+      <td className="px-3 py-1.5 font-semibold">{words(row.quantity)}</td>
+      <td className="pr-2"><Plate side="donor" label={row.donor} /></td><td className="pr-2">{wire(row.donorColour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.donorSizeMm2, units)}</td>
+      <td className="max-w-72 pr-3">{row.adapter}</td>
+      <td className="pr-2"><Plate side="host" label={row.host} /></td><td className="pr-2">{wire(row.hostColour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.hostSizeMm2, units)}</td>
+      <td className="max-w-56 pr-3 text-[13px] break-words">{row.note}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,72 @@
+import { KNOWN_FROM } from "@/core/intake";
+import { deriveLines, findHolds, type Hold, type PlanLines } from "@/core/plan";
+import { basisOf, expectedText, judge, makeSteps, type Judgement, type PlannedPin, type Step } from "@/core/proving";
+import { label } from "@/core/signals";
+import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
+import { signalPins } from "@/job/signal-pins";
+
+/** A cavity with the connector it is in, in table order. */
+export interface PinView {
+  readonly row: PinRow;
+  readonly connector: ConnectorRow;
+  readonly label: string;
+}
+
+export interface StepView {
+  readonly step: Step;
+  readonly latest: ReadingRow | null;
+  /** The latest reading judged by the step as it is now; null where there is none. */
+  readonly judgement: Judgement | null;
+  /** The plan has changed since it was read. */
+  readonly stale: boolean;
+  readonly attempts: number;
+}
+
+/** All that the screens show, from the document by core functions alone. */
+export interface Derived {
+  readonly pins: readonly PinView[];
+  readonly pinById: ReadonlyMap<string, PinView>;
+  readonly plan: PlanLines;
+  readonly steps: readonly StepView[];
+  readonly holds: readonly Hold[];
+}
+
+export function derive(document: JobDocument): Derived {
+  const connectors = new Map(document.connectors.map((row) => [row.id, row]));
+  const pins = document.pins.toSorted((a, b) => a.position - b.position).flatMap((row): PinView[] => {
+    const connector = connectors.get(row.connectorId);
+    return connector === undefined ? [] : [{ row, connector, label: label({ connector: connector.label, cavity: row.cavity }) }];
+  });
+  const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
+  const signals = signalPins(document);
+  const plan = deriveLines(signals, document.links);
+  const signalById = new Map(signals.map((pin) => [pin.id, pin]));
+  const planned = (id: string): PlannedPin | undefined => {
+    const [signal, pin] = [signalById.get(id), pinById.get(id)];
+    return signal && pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description };
+  };
+  const steps = viewSteps(makeSteps(plan.lines, planned), document.readings);
+  const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
+  const holds = findHolds({
+    sides: { donor: count("donor"), host: count("host") },
+    plan,
+    unknownPins: pins.filter(isUnknown).map((pin) => ({ id: pin.row.id, label: pin.label, description: pin.row.description })),
+    steps: steps.map(({ step, judgement, stale }) => ({ key: step.key, title: step.title, expected: expectedText(step.expected), outcome: judgement?.outcome ?? null, stale })),
+  });
+  return { pins, pinById, plan, steps, holds };
+}
+
+/** Nobody knows yet what the cavity does; a person can still say that they looked and it stays so. */
+export const isUnknown = ({ row }: PinView) => row.kindSource === "proposed" && (row.kind === "unknown" || row.kindConfidence < KNOWN_FROM);
+/** Proposed and taken as known, but nobody has agreed yet. */
+export const isGuess = (pin: PinView) => pin.row.kindSource === "proposed" && !isUnknown(pin);
+
+function viewSteps(steps: readonly Step[], readings: readonly ReadingRow[]): StepView[] {
+  const byStep = new Map<string, ReadingRow[]>();
+  for (const reading of readings) byStep.set(reading.stepKey, [...(byStep.get(reading.stepKey) ?? []), reading]);
+  return steps.map((step) => {
+    const own = (byStep.get(step.key) ?? []).toSorted((a, b) => a.takenAt.localeCompare(b.takenAt));
+    const latest = own.at(-1) ?? null;
+    return { step, latest, judgement: latest && judge(step, latest.value), stale: latest !== null && latest.basis !== basisOf(step), attempts: own.length };
+  });
+}

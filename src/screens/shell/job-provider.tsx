@@ -1,0 +1,107 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { toast } from "sonner";
+import type { LoadedJob } from "@/job/edit";
+import type { RowOp } from "@/job/ops";
+import { type Derived, derive } from "./derive";
+import { PersonDialog } from "./person-dialog";
+import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
+
+/** How often others' changes are asked for, ms: they must be seen within two seconds. */
+const POLL_MS = 1000;
+const PERSON_KEY = "pantograph.person";
+
+interface JobContextValue extends JobSnapshot, Derived {
+  readonly jobId: string;
+  readonly person: string;
+  /** Makes a change; asks for a name first where this browser has none. `undoable` tells of it with a way back. */
+  readonly change: (label: string, ops: readonly (RowOp | null)[], options?: { quiet?: boolean }) => void;
+  readonly step: (role: "undo" | "redo") => void;
+  readonly rename: () => void;
+}
+
+const JobContext = createContext<JobContextValue | null>(null);
+
+export function useJob(): JobContextValue {
+  const job = useContext(JobContext);
+  if (job === null) throw new Error("useJob is for screens inside of JobProvider");
+  return job;
+}
+
+export function JobProvider({ loaded, children }: { loaded: LoadedJob; children: ReactNode }) {
+  const router = useRouter();
+  const [person, setPerson] = useState("");
+  const [asking, setAsking] = useState<{ then: () => void } | null>(null);
+  // One for the page's life: what the server renders later is older than what this one knows.
+  const [sync] = useState(() => new JobSync(loaded.id, loaded, {
+    fetch: (input, init) => fetch(input, init),
+    storage: typeof localStorage === "undefined" ? { getItem: () => null, setItem: () => undefined, removeItem: () => undefined } : localStorage,
+    notify: (notice) => tell(notice, sync),
+    person: () => localStorage.getItem(PERSON_KEY) ?? "",
+    reload: () => router.refresh(),
+  }));
+  const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
+  const derived = useMemo(() => derive(snapshot.document), [snapshot.document]);
+
+  useEffect(() => {
+    setPerson(localStorage.getItem(PERSON_KEY) ?? "");
+    sync.restore();
+    const timer = setInterval(() => void sync.work(), POLL_MS);
+    const wake = () => void sync.work();
+    addEventListener("focus", wake);
+    return () => {
+      clearInterval(timer);
+      removeEventListener("focus", wake);
+    };
+  }, [sync]);
+
+  const value = useMemo((): JobContextValue => {
+    const named = (then: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ then }) : then());
+    return {
+      ...snapshot, ...derived, jobId: loaded.id, person,
+      change: (label, ops, options = {}) => named(() => {
+        sync.change(label, ops.filter((op) => op !== null));
+        if (options.quiet !== true) toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
+      }),
+      step: (role) => named(() => void sync.step(role)),
+      rename: () => setAsking({ then: () => undefined }),
+    };
+  }, [snapshot, derived, person, loaded.id, sync]);
+
+  return (
+    <JobContext.Provider value={value}>
+      {children}
+      <PersonDialog
+        open={asking !== null} name={person} onClose={() => setAsking(null)}
+        onName={(name) => {
+          localStorage.setItem(PERSON_KEY, name);
+          setPerson(name);
+          asking?.then();
+          setAsking(null);
+        }}
+      />
+    </JobContext.Provider>
+  );
+}
+
+function tell(notice: Notice, sync: JobSync): void {
+  switch (notice.type) {
+    case "others": {
+      const latest = notice.edits.at(-1);
+      if (latest) toast(`${latest.person}: ${latest.label}`, { id: "others" });
+      return;
+    }
+    case "stepped": toast(notice.edit.label, { action: notice.edit.role === "undo" ? { label: "Redo", onClick: () => void sync.step("redo") } : undefined }); return;
+    case "refused": toast(`Not done: ${notice.label}`, { description: `${notice.message} ${notice.hint}`, duration: 10_000 }); return;
+    case "conflict": toast(`Someone else changed it first: ${notice.label}`, {
+      description: "It is shown as they left it. Yours is kept here until this note is closed.", duration: Number.POSITIVE_INFINITY, closeButton: true,
+      action: { label: "Apply mine", onClick: () => {
+        const ops = rebase(sync.current().document, notice.mine);
+        if (ops === null) toast("It can no longer be applied: a row is gone or already there.");
+        else sync.change(notice.label, ops);
+      } },
+    });
+  }
+}

@@ -1,0 +1,27 @@
+"use client";
+
+import { Dialog } from "@/ui/dialog";
+
+const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: string, does: string])[]])[] = [
+  ["Anywhere", [["N", "go to what holds the job back"], ["Ctrl K", "find a cavity, circuit, link or step"], ["1 … 6", "go to a stage"], ["H", "history"], ["Ctrl Z", "undo your last change"], ["Ctrl Y", "redo it"], ["?", "this sheet"]]],
+  ["Pin tables", [["↑ ↓", "from row to row"], ["K then Enter", "correct a kind: its list opens on the proposal"], ["Q then Enter", "correct a quantity"], ["C", "confirm the guess of this row"], ["/", "search"]]],
+  ["Map", [["↑ ↓", "from line to line"], ["Enter", "open or close the line"], ["Y", "accept it"], ["X", "refuse it"], ["A", "accept all that are direct"], ["P", "pair two cavities by hand"]]],
+  ["Prove", [["↑ ↓", "from step to step"], ["Enter", "keep the reading and go on"]]],
+];
+
+export function ShortcutsSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} title="Keys" wide>
+      <div className="grid grid-cols-2 gap-6 max-md:grid-cols-1">
+        {SHORTCUTS.map(([group, keys]) => (
+          <section key={group}>
+            <h3 className="wide mb-1 text-sm">{group}</h3>
+            <dl className="grid grid-cols-[110px_1fr] gap-x-3 gap-y-1">
+              {keys.map(([key, does]) => <div key={key} className="contents"><dt className="font-mono text-[13px] font-semibold">{key}</dt><dd>{does}</dd></div>)}
+            </dl>
+          </section>
+        ))}
+      </div>
+    </Dialog>
+  );
+}
