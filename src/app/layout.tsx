@@ -15,7 +15,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         {children}
         <Toaster position="bottom-right" visibleToasts={3} toastOptions={{ unstyled: true, classNames: {
-          toast: "flex w-88 items-center gap-3 border-[1.5px] border-ink bg-ink p-3 text-bench text-sm", actionButton: "ml-auto shrink-0 border border-bench px-2.5 h-10 font-semibold", description: "opacity-85", title: "font-semibold", content: "min-w-0 break-words",
+          toast: "font-sans flex w-88 items-center gap-3 border-[1.5px] border-ink bg-ink p-3 text-bench text-sm", actionButton: "ml-auto shrink-0 border border-bench px-2.5 h-10 font-semibold", description: "opacity-85", title: "font-semibold", content: "min-w-0 break-words",
         } }} />
       </body>
     </html>

@@ -65,7 +65,7 @@ export function deriveLines(pins: readonly SignalPin[], decisions: readonly Deci
     }),
   ];
   const order = new Map(pins.map((pin, at) => [pin.id, at]));
-  const rank = (line: Line) => GROUPS.findIndex((group) => group.name === groupOf(line.quantity)) * 1e6 + (order.get(donorOf(line).id) ?? 0);
+  const rank = (line: Line) => quantityRank(line.quantity) * 1e6 + (order.get(donorOf(line).id) ?? 0);
   return { lines: lines.sort((a, b) => rank(a) - rank(b)), unmatched: matching.unmatched };
 }
 
@@ -96,6 +96,14 @@ export const GROUPS: readonly { readonly name: string; readonly quantities: read
   { name: "Security and data", quantities: ["security-data", "key-reader", "security-lamp", "wake-up", "diagnostic-data", "body-data", "powertrain-data"] },
   { name: "Everything else", quantities: [] },
 ];
+
+/** Place of a quantity in the order of the groups; what is in none comes last. */
+function quantityRank(quantity: Quantity | null): number {
+  const at = quantity === null ? -1 : GROUPED.indexOf(quantity);
+  return at < 0 ? GROUPED.length : at;
+}
+
+const GROUPED: readonly Quantity[] = GROUPS.flatMap((group) => group.quantities);
 
 export function groupOf(quantity: Quantity | null): string {
   return GROUPS.find((group) => quantity !== null && group.quantities.includes(quantity))?.name ?? "Everything else";

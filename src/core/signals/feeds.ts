@@ -69,8 +69,12 @@ export function feedWays(provider: SignalPin, consumer: SignalPin, around: Surro
   if (total === null) return [reckon.manual(`What else hangs on ${label(provider)} is not known, so its limit of ${plain(limit ?? 0)} A cannot be checked`)];
   if (total > (limit ?? 0)) return [tooWeak(provider, consumer, amps, total, limit ?? 0, wanted, around, reckon)];
   if (converter !== null) return [reckon.way("adapter", [converter], `${label(provider)} gives ${plain(Number(converter.inVolts))} V and ${label(consumer)} wants ${plain(Number(converter.outVolts))} V; ${limitText(total, limit)}`)];
-  return [reckon.way("direct", [], `Lives in ${given} as needed; ${limitText(total, limit)}`)];
+  return [reckon.way("direct", [], `${LIFE_WORDS[given ?? "relay"]}, as needed; ${limitText(total, limit)}`)];
 }
+
+const LIFE_WORDS: Readonly<Record<Alive, string>> = {
+  permanent: "Permanently live", accessory: "Live in accessory and run", run: "Live in run", "run-crank": "Live in run and crank", crank: "Live while cranking", relay: "Live with its relay",
+};
 
 const limitText = (total: number | null, limit: number | null) =>
   total === null || limit === null ? "the current cannot be checked" : `${plain(total)} A of ${plain(limit)} A`;

@@ -95,7 +95,7 @@ export function MapScreen() {
         {filter === "unmatched" ? <UnmatchedList onPair={(pinId) => setPairing({ pinId })} /> : (
           <>
             <div className={`${LINE_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}>
-              <span className="px-2.5">Quantity</span><span className="truncate px-2.5" title={donor}><b className="wide text-ink">Donor</b> {donor}</span><span className="self-stretch bg-lane pt-2 text-center">between</span><span className="truncate px-2.5 text-right" title={host}>{host} <b className="wide text-ink">Host</b></span><span className="px-2.5">Verdict and why</span>
+              <span className="px-2.5">Quantity</span><span className="truncate px-2.5" title={donor}><b className="wide text-ink">Donor</b> {donor}</span><span className="self-stretch bg-lane pt-2 text-center">between</span><span className="flex justify-end gap-1.5 px-2.5" title={host}><span className="truncate">{host}</span><b className="wide text-ink">Host</b></span><span className="px-2.5">Verdict and why</span>
             </div>
             {visible.length === 0 && (
               <Empty title={job.pins.length === 0 ? "No pin tables yet" : lines.length === 0 ? "No signal of one side has a counterpart on the other" : "No line here"}>

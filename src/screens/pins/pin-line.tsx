@@ -10,7 +10,7 @@ import { sizeText, type Units } from "@/ui/measure";
 import { Wire } from "@/ui/wire";
 import { isUnknown, type PinView } from "../shell/derive";
 
-export const PIN_COLUMNS = "grid grid-cols-[150px_150px_72px_76px_minmax(160px,1fr)_150px_190px_150px] items-center gap-2 px-3";
+export const PIN_COLUMNS = "grid grid-cols-[132px_134px_58px_60px_minmax(140px,1fr)_136px_172px_132px] items-center gap-2 px-3";
 
 /** The person agrees with what was proposed: it counts as confirmed from now on. */
 export function confirmOps(row: PinRow): RowOp[] {
@@ -62,7 +62,7 @@ function Origin({ pin: { row }, unknown, onConfirm }: { pin: PinView; unknown: b
   if (row.kindSource === "confirmed") return <span className="font-semibold">confirmed</span>;
   return (
     <button type="button" onClick={(event) => { event.stopPropagation(); onConfirm(); }} className="h-10 w-full truncate border-b-2 border-dotted border-ink2 text-left" title={`${row.kindWhy}. ${row.quantityWhy}. Click to confirm.`}>
-      guess, {Math.round(Math.min(row.kindConfidence, row.quantity === null ? 1 : row.quantityConfidence) * 100)} %: confirm
+      guess {Math.round(Math.min(row.kindConfidence, row.quantity === null ? 1 : row.quantityConfidence) * 100)} %: confirm
     </button>
   );
 }

@@ -64,7 +64,7 @@ export function PinsScreen() {
     const next = visible[Math.max(0, Math.min(visible.length - 1, at < 0 ? 0 : at + by))];
     if (next) setSelected(next.row.id);
   };
-  const openSelect = (name: string) => {
+  const pickFrom = (name: string) => {
     const select = document.querySelector<HTMLSelectElement>(`[data-pin="${selected}"] select[name="${name}"]`);
     select?.focus();
     try {
@@ -77,7 +77,7 @@ export function PinsScreen() {
   const sure = visible.filter((pin) => isGuess(pin) && pin.row.kindConfidence >= 0.9 && pin.row.quantityConfidence >= 0.9);
   useKeys({
     ArrowDown: () => move(1), ArrowUp: () => move(-1), j: () => move(1),
-    k: () => openSelect("kind"), q: () => openSelect("quantity"), c: () => confirm(job.pinById.get(selected ?? "")), "/": () => searchField.current?.focus(),
+    k: () => pickFrom("kind"), q: () => pickFrom("quantity"), c: () => confirm(job.pinById.get(selected ?? "")), "/": () => searchField.current?.focus(),
   });
 
   const count = (test: (pin: PinView) => boolean) => ofSide.filter(test).length;

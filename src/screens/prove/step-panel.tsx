@@ -63,13 +63,13 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
         </div>
         <form onSubmit={keep} noValidate className="bg-fill p-4 max-lg:col-span-2 max-lg:border-t-[1.5px] max-lg:border-ink">
           <label className="text-[13px] font-semibold text-ink2">You read
-            <span className="mt-2 flex items-center gap-2"><input ref={input} value={typed} onChange={(event) => setTyped(event.target.value)} inputMode="text" autoComplete="off" aria-invalid={fault !== null} aria-describedby="reading-state" placeholder={latest?.written ?? "12.4 or OL"} className="h-12 w-full min-w-0 border-b-2 border-ink bg-transparent font-mono text-[32px] text-ink placeholder:text-ink2/60" /><Button type="submit" primary disabled={typed.trim() === ""}>Keep</Button></span>
+            <span className="mt-2 flex items-center gap-2"><input ref={input} value={typed} onChange={(event) => setTyped(event.target.value)} inputMode="text" autoComplete="off" aria-invalid={fault !== null} aria-describedby="reading-state" placeholder={latest?.written ?? "…"} className="h-12 w-full min-w-0 border-b-2 border-ink bg-transparent font-mono text-[32px] text-ink placeholder:text-ink2/60" /><Button type="submit" primary disabled={typed.trim() === ""}>Keep</Button></span>
           </label>
           <p id="reading-state" role="status" className={`mt-2 min-h-5 font-semibold ${fault !== null || failed ? "text-stop" : ""}`}>{fault ?? (stale ? "The plan has changed since it was read: read it again" : judgement === null ? "" : `${judgement.outcome === "pass" ? "Passes" : judgement.outcome === "stop" ? "Stop" : "Fails"}: ${judgement.verdict.replace("Stop: ", "")}`)}</p>
           {latest !== null && <p className="text-[13px] text-ink2">{latest.written} by {latest.person}, <time dateTime={latest.takenAt} suppressHydrationWarning>{new Date(latest.takenAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}</time>{view.attempts > 1 ? `, attempt ${view.attempts}` : ""}</p>}
         </form>
       </div>
-      <p><strong>Why.</strong> {step.why}.</p>
+      <p><strong>Why.</strong> {step.why.replace(/\.$/, "")}.</p>
       <p><strong>Stop for.</strong> {step.stopFor}</p>
       {causes.length > 0 && (
         <section aria-label="What explains it">

@@ -33,7 +33,7 @@ export function useJob(): JobContextValue {
 export function JobProvider({ loaded, children }: { loaded: LoadedJob; children: ReactNode }) {
   const router = useRouter();
   const [person, setPerson] = useState("");
-  const [asking, setAsking] = useState<{ then: () => void } | null>(null);
+  const [asking, setAsking] = useState<{ act: () => void } | null>(null);
   // One for the page's life: what the server renders later is older than what this one knows.
   const [sync] = useState(() => new JobSync(loaded.id, loaded, {
     fetch: (input, init) => fetch(input, init),
@@ -58,7 +58,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   }, [sync]);
 
   const value = useMemo((): JobContextValue => {
-    const named = (then: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ then }) : then());
+    const named = (act: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ act }) : act());
     return {
       ...snapshot, ...derived, jobId: loaded.id, person,
       change: (label, ops, options = {}) => named(() => {
@@ -66,7 +66,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
         if (options.quiet !== true) toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
       }),
       step: (role) => named(() => void sync.step(role)),
-      rename: () => setAsking({ then: () => undefined }),
+      rename: () => setAsking({ act: () => undefined }),
     };
   }, [snapshot, derived, person, loaded.id, sync]);
 
@@ -78,7 +78,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
         onName={(name) => {
           localStorage.setItem(PERSON_KEY, name);
           setPerson(name);
-          asking?.then();
+          asking?.act();
           setAsking(null);
         }}
       />

@@ -1,0 +1,53 @@
+// `npm test`: what a fresh machine lacks, then lint, types, unit, database and browser tests; ends with `N passed, N failed`.
+import { spawnSync } from "node:child_process";
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import path from "node:path";
+import { ensureDebian, ensureModules, ROOT } from "./lib/machine.mjs";
+
+ensureDebian("mariadb", "chromium", "chromedriver");
+ensureModules();
+const { startDatabase } = await import("./lib/database.mjs");
+const { ensureBuild } = await import("./lib/build.mjs");
+
+const output = path.join(ROOT, "test-output");
+rmSync(output, { recursive: true, force: true });
+mkdirSync(output, { recursive: true });
+let [passed, failed] = [0, 0];
+const bin = (name) => path.join(ROOT, "node_modules/.bin", name);
+
+/** One check without tests of its own: passes or fails as a whole. */
+function check(name, command, args) {
+  const { status } = spawnSync(command, args, { cwd: ROOT, stdio: "inherit" });
+  console.log(`${name}: ${status === 0 ? "good" : "FAILED"}`);
+  if (status === 0) passed += 1;
+  else failed += 1;
+}
+
+function vitest(project, env = {}) {
+  const report = path.join(output, `${project}.json`);
+  const { status } = spawnSync(bin("vitest"), ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile=${report}`], { cwd: ROOT, stdio: "inherit", env: { ...process.env, ...env } });
+  const counts = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : null;
+  passed += counts?.numPassedTests ?? 0;
+  failed += counts?.numFailedTests ?? 0;
+  // A file that cannot even be loaded fails no test of its own.
+  if (status !== 0 && (counts?.numFailedTests ?? 0) === 0) failed += 1;
+}
+
+check("lint", bin("biome"), ["lint", "--error-on-warnings"]);
+check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
+check("types", bin("tsc"), ["--noEmit"]);
+vitest("unit");
+const database = await startDatabase(`test-${process.pid}`, 34306);
+try {
+  vitest("database", { DATABASE_URL: database.url, TEST_DB_SOCKET: database.socket, TEST_DB_PID: String(database.pid) });
+  ensureBuild();
+  vitest("browser", { DATABASE_URL: database.url });
+} catch (error) {
+  console.error(error.message);
+  failed += 1;
+} finally {
+  await database.stop();
+  rmSync(database.folder, { recursive: true, force: true });
+}
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
