@@ -23,7 +23,6 @@ const WINDOWS_1252 = "€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090
 /** By hand, because this Node.js reads the label `windows-1252` as Latin-1 and a browser does not. */
 function decodeWindows1252(bytes: Uint8Array): string {
   const latin1 = new TextDecoder("latin1").decode(bytes);
-  // biome-ignore lint/suspicious/noControlCharactersInRegex: the range that the two encodings differ in
   return latin1.replace(/[\u0080-\u009f]/g, (char) => WINDOWS_1252[char.charCodeAt(0) - 0x80] ?? char);
 }
 

@@ -11,6 +11,8 @@ export interface LoadedJob {
 /** A change that has been made, as others are told of it. */
 export interface Edit {
   readonly revision: number;
+  /** The key that the change was sent with, by which its sender knows it again. */
+  readonly key: string;
   readonly person: string;
   readonly madeAt: string;
   readonly label: string;
@@ -20,7 +22,7 @@ export interface Edit {
   readonly ops: readonly RowOp[];
 }
 
-export type HistoryEntry = Omit<Edit, "ops"> & { readonly rows: number };
+export type HistoryEntry = Omit<Edit, "ops" | "key"> & { readonly rows: number };
 
 /** One line of the list of jobs. */
 export interface JobSummary {

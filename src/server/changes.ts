@@ -78,7 +78,7 @@ export function history(on: Pool, jobId: string, limit = 300): Promise<HistoryEn
     const [rows] = await on.query<RowDataPacket[]>(
       `SELECT revision, person, made_at, label, role, of_revision, JSON_LENGTH(ops) AS op_count FROM edit WHERE job_id = ? ORDER BY revision DESC LIMIT ?`, [jobId, limit]);
     return rows.map((row) => {
-      const { ops: _ops, ...edit } = toEdit({ ...row, ops: "[]" } as RowDataPacket);
+      const { ops: _ops, key: _key, ...edit } = toEdit({ ...row, ops: "[]" } as RowDataPacket);
       return { ...edit, rows: Number(row.op_count) };
     });
   });
@@ -179,7 +179,7 @@ async function record(db: PoolConnection, jobId: string, revision: number, chang
     [[jobId, revision, change.key, change.person, madeAt.replace("T", " ").replace("Z", ""), change.label, change.role, change.ofRevision, JSON.stringify(change.ops)]],
   );
   await db.query("UPDATE job SET revision = ?, changed_at = ? WHERE id = ?", [revision, madeAt.replace("T", " ").replace("Z", ""), jobId]);
-  return { revision, person: change.person, madeAt, label: change.label, role: change.role, ofRevision: change.ofRevision, ops: change.ops };
+  return { revision, key: change.key, person: change.person, madeAt, label: change.label, role: change.role, ofRevision: change.ofRevision, ops: change.ops };
 }
 
 /** How far back a person's own changes are looked through for one to take back. */
@@ -207,12 +207,12 @@ async function historyTarget(db: PoolConnection, jobId: string, person: string, 
   return (role === "undo" ? done.at(-1) : undone.at(-1)) ?? null;
 }
 
-const EDIT_COLUMNS = ["revision", "person", "madeAt", "label", "role", "ofRevision", "ops"].map(columnOf).join(", ");
+const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "role", "ofRevision", "ops"].map(columnOf).join(", ");
 const StoredOps = z.array(RowOpSchema);
 
 function toEdit(row: RowDataPacket): Edit {
   return {
-    revision: Number(row.revision), person: String(row.person), madeAt: `${String(row.made_at).replace(" ", "T")}Z`, label: String(row.label), role: row.role as Edit["role"],
+    revision: Number(row.revision), key: String(row.change_key), person: String(row.person), madeAt: `${String(row.made_at).replace(" ", "T")}Z`, label: String(row.label), role: row.role as Edit["role"],
     ofRevision: row.of_revision === null ? null : Number(row.of_revision), ops: StoredOps.parse(typeof row.ops === "string" ? JSON.parse(row.ops) : row.ops),
   };
 }

@@ -13,9 +13,7 @@ export function frequencyWays(provider: SignalPin, consumer: SignalPin): Way[] {
   const reckon = new Reckoner();
   const count = comparePulses(provider, consumer, reckon);
   if (count === null) return [reckon.manual("", [])];
-  const swing = count.ratio === 1 ? matchSwing(provider, consumer, reckon) : null;
-
-  if (count.ratio === 1) return [toWay(swing as Swing, provider, consumer, reckon, "Pulses agree")];
+  if (count.ratio === 1) return [toWay(matchSwing(provider, consumer, reckon), reckon, "Pulses agree")];
 
   const settable = [provider, consumer].find((pin) => pin.params.settable === "yes");
   const ways: Way[] = [];
@@ -116,9 +114,9 @@ function drivenSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner)
   return { type: "fits", adapters: [], why: `swing of ${plain(amplitude)} V between ${plain(high)} V and ${plain(maxVolts)} V` };
 }
 
-function toWay(swing: Swing, provider: SignalPin, consumer: SignalPin, reckon: Reckoner, start: string): Way {
+function toWay(swing: Swing, reckon: Reckoner, start: string): Way {
   if (swing.type === "manual") return reckon.manual([start, swing.why].filter((part) => part !== "").join(". "));
-  return reckon.way(swing.adapters.length === 0 ? "direct" : "adapter", swing.adapters, `${start}; ${swing.why}`.replace(`; ${label(provider)}`, `; ${label(provider)}`));
+  return reckon.way(swing.adapters.length === 0 ? "direct" : "adapter", swing.adapters, `${start}; ${swing.why}`);
 }
 
 /** A scaler's input takes open collectors and squares, and its output swings as the consumer needs: no other step beside it. */

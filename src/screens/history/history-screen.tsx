@@ -13,7 +13,6 @@ export function HistoryScreen() {
   const job = useJob();
   const [edits, setEdits] = useState<readonly HistoryEntry[] | null>(null);
   const [failed, setFailed] = useState(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new line of history
   useEffect(() => {
     let gone = false;
     fetch(`/api/jobs/${job.jobId}/history`, { cache: "no-store" })

@@ -92,7 +92,6 @@ export function ImportScreen() {
       </ScreenHead>
       <div className="min-h-0 flex-1 overflow-auto px-4 pb-4">
         {table === null && (
-          // biome-ignore lint/a11y/noStaticElementInteractions: dropping has a button and pasting beside it
           <section
             aria-label="Choose a table"
             onDragOver={(event) => { event.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}

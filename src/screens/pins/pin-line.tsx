@@ -4,7 +4,7 @@ import { useState } from "react";
 import { KINDS, QUANTITIES } from "@/core/forms";
 import { readColour, readSize } from "@/core/intake";
 import { type RowOp, updateOp } from "@/job/ops";
-import { PinRow } from "@/job/schema";
+import type { PinRow } from "@/job/schema";
 import { Plate } from "@/ui/plate";
 import { sizeText, type Units } from "@/ui/measure";
 import { Wire } from "@/ui/wire";

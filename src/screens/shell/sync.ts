@@ -43,7 +43,8 @@ export class JobSync {
   private snapshot: JobSnapshot;
   private readonly listeners = new Set<() => void>();
   private working: Promise<void> | null = null;
-  private readonly ownKeys = new Set<number>();
+  /** Keys of the changes made here, so that they are not told of as another's. */
+  private readonly ownKeys = new Set<string>();
 
   constructor(private readonly jobId: string, loaded: LoadedJob, private readonly host: SyncHost) {
     this.confirmed = loaded.document;
@@ -58,6 +59,7 @@ export class JobSync {
     if (kept === null) return;
     try {
       this.outbox = JSON.parse(kept) as Unsent[];
+      for (const { key } of this.outbox) this.ownKeys.add(key);
     } catch {
       this.host.storage.removeItem(this.storageKey);
     }
@@ -74,7 +76,7 @@ export class JobSync {
   /** Makes a change: seen at once, sent as soon as can be. */
   change(label: string, ops: readonly RowOp[]): void {
     if (ops.length === 0) return;
-    this.outbox.push({ key: nanoid(), person: this.host.person(), label: label.slice(0, 500), ops: [...ops] });
+    this.outbox.push({ key: this.newKey(), person: this.host.person(), label: label.slice(0, 500), ops: [...ops] });
     this.publish();
     void this.work();
   }
@@ -82,11 +84,13 @@ export class JobSync {
   /** Undo or redo of this person's own latest change; after what waits has been sent. */
   async step(role: "undo" | "redo"): Promise<void> {
     await this.work();
-    const answer = await this.post(role, { person: this.host.person(), key: nanoid() });
-    if (answer === null) return;
+    const answer = await this.post(role, { person: this.host.person(), key: this.newKey() });
+    if (answer === null) {
+      this.host.notify({ type: "refused", label: role === "undo" ? "Undo" : "Redo", message: "The server does not answer.", hint: "Try again when it is back." });
+      return;
+    }
     if (answer.ok) {
       const { edit } = (await answer.json()) as { edit: Edit };
-      this.ownKeys.add(edit.revision);
       await this.pull();
       this.host.notify({ type: "stepped", edit });
     } else await this.tellRefusal(role === "undo" ? "Undo" : "Redo", answer);
@@ -113,13 +117,9 @@ export class JobSync {
       const answer = await this.post("changes", { ...next, base: this.revision });
       if (answer === null) return;
       if (answer.ok) {
-        const { edit } = (await answer.json()) as { edit: Edit };
-        this.ownKeys.add(edit.revision);
-        // Dropped and pulled in one go, so that the change is never seen to vanish between.
-        this.outbox.shift();
-        if (!(await this.pull())) this.outbox.unshift(next);
-        this.publish();
-        if (this.connection === "lost") return;
+        // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish between.
+        if (!(await this.pull())) return;
+        if (this.outbox.some((one) => one.key === next.key)) this.drop(next);
         continue;
       }
       const { error } = (await answer.json().catch(() => ({ error: {} }))) as { error: { code?: string; message?: string; hint?: string } };
@@ -145,9 +145,12 @@ export class JobSync {
     const fresh = news.edits.filter((edit) => edit.revision > this.revision);
     if (fresh.length === 0) return true;
     for (const edit of fresh) this.confirmed = applyOps(this.confirmed, edit.ops);
+    // A change whose answer was lost on its way is among them: it has been made.
+    const made = new Set(fresh.map((edit) => edit.key));
+    this.outbox = this.outbox.filter((one) => !made.has(one.key));
     this.revision = fresh.at(-1)?.revision ?? this.revision;
     this.publish();
-    const others = fresh.filter((edit) => !this.ownKeys.has(edit.revision) && edit.person !== this.host.person());
+    const others = fresh.filter((edit) => !this.ownKeys.has(edit.key));
     if (others.length > 0) this.host.notify({ type: "others", edits: others });
     return true;
   }
@@ -160,6 +163,12 @@ export class JobSync {
     this.revision = job.revision;
     this.publish();
     return true;
+  }
+
+  private newKey(): string {
+    const key = nanoid();
+    this.ownKeys.add(key);
+    return key;
   }
 
   private drop(change: Unsent): void {

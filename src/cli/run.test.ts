@@ -1,0 +1,56 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, test } from "vitest";
+import { runCli } from "./run";
+
+const files: Record<string, string> = {
+  "donor.csv": "connector,cavity,kind,quantity,params\nC1,23,frequency-out,engine-speed,pulsesPerRev=2;drive=open-collector\nC1,24,low-side-out,malfunction-lamp,maxAmps=0.5;clamp=own\nC1,30,low-side-out,purge-valve,\n",
+  "host.csv": "connector,cavity,kind,quantity,params\nIP,1,frequency-in,engine-speed,pulsesPerRev=2;pull=none;highVolts=6.5;maxVolts=18\nIP,2,load-in,malfunction-lamp,amps=0.1;otherEnd=battery\n",
+  "bad.csv": "connector,colour\nC1,RD\n",
+  "rows.csv": "connector,cavity,size\nC1,1,thick\nC1,2,0.5\n",
+};
+const read = (file: string) => {
+  const text = files[file];
+  if (text === undefined) throw Object.assign(new Error("gone"), { code: "ENOENT" });
+  return new TextEncoder().encode(text);
+};
+const run = (...args: string[]) => runCli(args, read);
+const json = (...args: string[]) => JSON.parse(run(...args).stdout);
+
+describe("intake", () => {
+  test("prints side, connectors, pins with value, confidence, source and why, and issues; status 0 though rows are bad", () => {
+    expect(run("intake", "rows.csv", "--side", "donor").status).toBe(0);
+    const out = json("intake", "rows.csv", "--side", "donor");
+    expect(Object.keys(out)).toEqual(["side", "connectors", "pins", "issues"]);
+    expect(out.issues).toMatchObject([{ level: "error", code: "unreadable-size", line: 2, column: "size", found: "thick" }]);
+    expect(Object.keys(out.pins[0])).toEqual(["connector", "cavity", "circuit", "colour", "sizeMm2", "lengthM", "description", "kind", "quantity", "params", "extra"].toSorted((a, b) => Object.keys(out.pins[0]).indexOf(a) - Object.keys(out.pins[0]).indexOf(b)));
+    expect(Object.keys(out.pins[0].kind)).toEqual(["value", "confidence", "source", "why"]);
+  });
+  test("what cannot be read ends with 2, an error document and one human line", () => {
+    expect(run("intake", "bad.csv", "--side=host")).toMatchObject({ status: 2, stderr: expect.stringMatching(/^bad\.csv: .+$/) });
+    expect(json("intake", "bad.csv", "--side=host").error).toMatchObject({ code: "missing-column", file: "bad.csv", line: 1, column: "cavity" });
+    expect(json("intake", "none.csv", "--side", "host").error.code).toBe("cannot-open");
+  });
+});
+
+describe("match", () => {
+  test("links with donor and host in their places, adapters with values, and what is unmatched", () => {
+    const out = json("match", "donor.csv", "host.csv");
+    expect(out.links).toMatchObject([
+      { quantity: "engine-speed", donor: { connector: "C1", cavity: "23" }, host: { connector: "IP", cavity: "1" }, verdict: "adapter", adapters: [{ type: "pull-up", ohms: 2200, volts: 12 }] },
+      { quantity: "malfunction-lamp", verdict: "direct", adapters: [] },
+    ]);
+    expect(out.unmatchedDonor).toMatchObject([{ connector: "C1", cavity: "30", quantity: "purge-valve", why: expect.any(String) }]);
+    expect(out.unmatchedHost).toEqual([]);
+  });
+  test("the example of each help works on files of the repository", () => {
+    for (const verb of ["intake", "match"]) {
+      const example = /Example: npm run -s pantograph -- (.+)$/m.exec(run(verb, "--help").stdout)?.[1] ?? "";
+      expect(runCli(example.split(" "), (file) => readFileSync(file)).status).toBe(0);
+    }
+  });
+});
+
+test.each([[[]], [["fly"]], [["constructor"]], [["intake"]], [["intake", "donor.csv"]], [["intake", "donor.csv", "--side", "left"]], [["match", "donor.csv"]], [["match", "donor.csv", "host.csv", "--fast"]]])("a wrong call %j ends with 64 and the usage", (args) => {
+  expect(run(...args)).toMatchObject({ status: 64, stdout: "", stderr: expect.stringContaining("Usage:") });
+});
+test("--help lists the verbs", () => expect(run("--help")).toMatchObject({ status: 0, stdout: expect.stringContaining("match DONOR.csv HOST.csv") }));

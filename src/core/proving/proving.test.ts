@@ -1,0 +1,115 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { deriveLines, type Decision } from "../plan";
+import { pinsFrom } from "../signals/test-pins";
+import { wireOhms } from "../wire";
+import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, makeSteps, parseReading, type PlannedPin, type Step } from "./index";
+
+const pins = pinsFrom(`
+  host KEY-15~2.5 supply-out ignition-supply maxAmps=15;alive=run-crank
+  host FB-1~2.5 supply-out battery-supply maxAmps=20;alive=permanent
+  host G3-1~10 ground ground role=power
+  host FP-1 load-in fuel-pump amps=7;otherEnd=ground;inductive=yes
+  host IP-4~0.75 load-in malfunction-lamp amps=0.2;otherEnd=battery
+  donor C1-1~1 supply-in battery-supply amps=3;alive=permanent
+  donor C1-2~0.75 supply-in ignition-supply amps=4;alive=run-crank;minVolts=9
+  donor T1-2~0.75 supply-in ignition-supply amps=2;alive=run-crank
+  donor C1-6~1.5 ground ground role=power
+  donor C1-30 low-side-out fuel-pump maxAmps=0.5;clamp=own
+  donor C1-24~0.5 low-side-out malfunction-lamp maxAmps=0.4;clamp=own`);
+const decisions = deriveLines(pins, []).lines.map((line, at): Decision => ({ id: `d${at}`, providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: line.verdict, adapters: line.adapters, why: line.why, byHand: false, note: "" }));
+const { lines } = deriveLines(pins, decisions);
+const planned = new Map(pins.map((pin): [string, PlannedPin] => [pin.id, { ...pin, lengthM: 2, place: null, description: "text" }]));
+const steps = makeSteps(lines, (id) => planned.get(id));
+const step = (key: string) => steps.find((one) => one.key.startsWith(key) && one.key.includes("C1-2")) as Step;
+
+describe("the sheet's order", () => {
+  test("no check leans on one not yet made: grounds, shorts, continuity; battery; key forward; grounds under load", () => {
+    const kinds = steps.map((one) => (one.kind === "coil" ? "continuity" : one.kind));
+    expect(kinds.filter((kind, at) => kind !== kinds[at - 1])).toEqual(["ground-ohms", "feed-short", "continuity", "battery", "feed-volts", "ground-drop"]);
+    const key = ["battery off", "off", "accessory", "run", "crank"];
+    const positions = steps.filter((one) => one.kind !== "ground-drop").map((one) => key.indexOf(one.keyState));
+    expect(positions).toEqual(positions.toSorted((a, b) => a - b));
+  });
+  test("nothing with voltage before all is measured without", () => {
+    const firstPower = steps.findIndex((one) => one.keyState !== "battery off");
+    expect(steps.slice(firstPower).every((one) => one.keyState !== "battery off")).toBe(true);
+  });
+  test("a feed is proved alive in every position it must live in, and dead with the key off", () => {
+    const feed = steps.filter((one) => one.kind === "feed-volts" && one.title.includes("C1-2"));
+    expect(feed.map((one) => [one.keyState, one.expected.nominal === 0 ? "dead" : "alive"])).toEqual([["off", "dead"], ["accessory", "dead"], ["run", "alive"], ["crank", "alive"]]);
+  });
+  test("each step says both probes, meter, why, what to stop for, and its caution", () => {
+    for (const one of steps) for (const text of [one.red.label, one.black.label, one.meter, one.why, one.stopFor, CAUTIONS[one.caution]]) expect(text.length).toBeGreaterThan(3);
+    expect(steps.filter((one) => one.keyState === "crank").every((one) => one.caution === "crank")).toBe(true);
+  });
+  test("no decided link, no step; keys are unique", () => {
+    expect(makeSteps([], () => undefined)).toEqual([]);
+    expect(new Set(steps.map((one) => one.key)).size).toBe(steps.length);
+  });
+  test("a resistance expected is the copper's own (ρ·L/A) with the leads", () => {
+    const ground = steps.find((one) => one.kind === "ground-ohms") as Step;
+    const copper = wireOhms({ lengthM: 2, areaMm2: 10 }) + wireOhms({ lengthM: 2, areaMm2: 1.5 });
+    expect(ground.expected.nominal).toBeCloseTo(copper, 3);
+    expect(ground.expected.high).toBeCloseTo(copper + 0.3, 1);
+  });
+});
+
+describe("readings", () => {
+  test.each([["12.4", 12.4], ["12,4", 12.4], ["0.02 V", 0.02], ["340 mV", 0.34], ["-0.1", -0.1], ["OL", null], ["ol", null], ["∞", null]])("%s in volts", (written, value) => {
+    const read = parseReading(written, "V");
+    expect(read.ok).toBe(true);
+    if (read.ok && value !== null) expect(read.value).toBeCloseTo(value, 9);
+    if (read.ok && value === null) expect(read.value).toBeNull();
+  });
+  test.each([["1.2k", 1200], ["85 Ω", 85], ["85 ohms", 85], ["2 MΩ", 2e6], ["3K", 3000]])("%s in ohms", (written, value) => expect(parseReading(written, "Ω")).toEqual({ ok: true, value }));
+  test.each(["", "twelve", "12.4.5", "12 V 3", "<b>", "NaN", "1e999x", "x".repeat(10_000)])("%j is no reading, and says so", (written) => expect(parseReading(written, "V").ok).toBe(false));
+  test("volts typed at a step in ohms are told apart", () => expect(parseReading("12 V", "Ω")).toMatchObject({ ok: false, message: expect.stringContaining("ohms") }));
+
+  test.each([
+    ["feed-crank", 10.4, "pass"], ["feed-crank", 0.02, "stop"], ["feed-crank", 9.2, "fail"], ["feed-run", 12.3, "pass"], ["feed-run", 0.02, "fail"], ["feed-run", 18, "stop"],
+    ["feed-off", 0.05, "pass"], ["feed-off", 12.4, "fail"], ["feed-short", null, "pass"], ["feed-short", 0.4, "stop"], ["feed-short", 1.2, "fail"], ["feed-short", 900, "pass"], ["continuity", null, "fail"], ["continuity", 0.2, "pass"], ["continuity", 8, "fail"],
+  ])("%s reading %s: %s", (key, value, outcome) => expect(judge(step(key), value).outcome).toBe(outcome));
+  test("a reading passes exactly between its limits", () => {
+    const crank = step("feed-crank");
+    fc.assert(fc.property(fc.double({ min: -5, max: 20, noNaN: true }), (value) => {
+      expect(judge(crank, value).outcome === "pass").toBe(value >= (crank.expected.low ?? -99) && value <= (crank.expected.high ?? 99));
+    }));
+  });
+  test("the expectation in words, and the basis that a proof is bound to", () => {
+    expect(expectedText(step("feed-crank").expected)).toBe("9.6 to 11.6 V");
+    expect(expectedText(step("feed-short").expected)).toBe("OL, or above 1.5 Ω");
+    expect(basisOf(step("feed-crank"))).not.toBe(basisOf(step("feed-run")));
+  });
+});
+
+describe("likely causes", () => {
+  const causes = (key: string, value: number | null, read: Record<string, "pass" | "fail"> = {}) => {
+    const one = step(key);
+    return likelyCauses(one, judge(one, value), { lines, steps, outcomes: new Map(Object.entries(read)) });
+  };
+  const stepKey = (key: string, pin: string) => steps.find((one) => one.key.startsWith(key) && one.title.includes(pin))?.key ?? "";
+
+  test("two or three, the likeliest first, their shares one in all, each with the next place for the probe", () => {
+    for (const one of steps) {
+      const found = likelyCauses(one, { value: 99, outcome: "fail", verdict: "" }, { lines, steps, outcomes: new Map() });
+      expect(found.length).toBeGreaterThanOrEqual(2);
+      expect(found.length).toBeLessThanOrEqual(3);
+      expect(found.reduce((sum, cause) => sum + cause.share, 0)).toBeCloseTo(1, 9);
+      expect(found.map((cause) => cause.share)).toEqual(found.map((cause) => cause.share).toSorted((a, b) => b - a));
+      for (const cause of found) expect(cause.next.length).toBeGreaterThan(5);
+    }
+  });
+  test("a dead feed whose neighbour on the same feed lives is an open wire; whose neighbour is dead too, the fuse", () => {
+    expect(causes("feed-run", 0.02, { [stepKey("feed-run", "T1-2")]: "pass" })[0]?.text).toContain("wire or a joint");
+    expect(causes("feed-run", 0.02, { [stepKey("feed-run", "T1-2")]: "fail" })[0]?.text).toContain("fuse");
+  });
+  test("a feed that lived in run and is dead in crank opens in crank", () => expect(causes("feed-crank", 0.02, { [stepKey("feed-run", "C1-2")]: "pass" })[0]?.text).toContain("opens in crank"));
+  test("a pass has no causes", () => expect(causes("feed-run", 12.3)).toEqual([]));
+});
+
+test("copper (IACS): 1 m of 1 mm² at 20 °C with 2 % lay; 39.3 % more at 120 °C", () => {
+  expect(wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(0.017241 * 1.02, 9);
+  expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 120 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(1.393, 6);
+  for (const bad of [{ lengthM: -1, areaMm2: 1 }, { lengthM: 1, areaMm2: 0 }, { lengthM: Number.NaN, areaMm2: 1 }, { lengthM: 1, areaMm2: 1, conductorC: 900 }]) expect(() => wireOhms(bad)).toThrow(RangeError);
+});

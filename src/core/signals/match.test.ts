@@ -1,0 +1,115 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { label, matchSignals, waysBetween, type SignalPin } from "./index";
+import { pinFrom, pinsFrom } from "./test-pins";
+
+const summary = (pins: readonly SignalPin[]) => matchSignals(pins).links.map(({ provider, consumer, ways }) => `${label(provider)} > ${label(consumer)} ${ways[0].verdict}`);
+const reasons = (pins: readonly SignalPin[]) => Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, why }) => [label(pin), why]));
+
+describe("pairing", () => {
+  test("a donor's consumer that its own side serves stays there; the host's gauge is served by the donor", () => {
+    const pins = pinsFrom(`
+      donor C1-4@410 resistive-in coolant-temperature
+      donor CTS-1@410 resistive-out coolant-temperature
+      host IP-2@21 resistive-in coolant-temperature
+      host TS-1@21 resistive-out coolant-temperature`);
+    expect(summary(pins)).toEqual(["CTS-1 > IP-2 manual"]);
+    expect(reasons(pins)).toMatchObject({ "C1-4": expect.stringContaining("Pairs with CTS-1"), "TS-1": expect.stringContaining("own side") });
+  });
+  test("each consumer of an output has its own link", () => {
+    const pins = pinsFrom(`
+      donor C1-1 logic-in brake-switch active=high;pull=down;maxVolts=18
+      donor T1-1 logic-in brake-switch active=high;pull=down;maxVolts=18
+      host BS-2 switch-out brake-switch to=battery;maxAmps=8`);
+    expect(summary(pins)).toEqual(["BS-2 > C1-1 direct", "BS-2 > T1-1 direct"]);
+  });
+  test("like numbers are paired, and a number without a partner is told", () => {
+    const pins = pinsFrom(`
+      donor C1-1#2 load-in lighting amps=1;otherEnd=ground
+      host FB-1#1 supply-out lighting maxAmps=5
+      host FB-2#2 supply-out lighting maxAmps=5`);
+    expect(summary(pins)).toEqual(["FB-2 > C1-1 direct"]);
+    expect(reasons(pinsFrom("donor C1-1#3 load-in lighting amps=1;otherEnd=ground\nhost FB-1#1 supply-out lighting maxAmps=5"))["C1-1"]).toContain("3");
+  });
+  test("what hangs on an output is counted, from circuits and from links made before", () => {
+    const pins = pinsFrom(`
+      host FB-1@9 supply-out battery-supply maxAmps=10;alive=permanent
+      host HORN-1@9 supply-in battery-supply amps=4;alive=permanent
+      donor C1-1 supply-in battery-supply amps=5;alive=permanent
+      donor C1-2 supply-in battery-supply amps=5;alive=permanent`);
+    expect(summary(pins)).toEqual(["FB-1 > C1-1 direct", "FB-1 > C1-2 adapter"]);
+  });
+  test("the feed that fits best is taken, not the first", () => {
+    const pins = pinsFrom(`
+      host KEY-IG supply-out ignition-supply maxAmps=15;alive=run
+      host KEY-15 supply-out ignition-supply maxAmps=15;alive=run-crank
+      donor C1-2 supply-in ignition-supply amps=5;alive=run-crank`);
+    expect(summary(pins)).toEqual(["KEY-15 > C1-2 direct"]);
+    expect(reasons(pins)["KEY-IG"]).toContain("served by another");
+  });
+  test("grounds join by role and thickness; a sensor's return never crosses", () => {
+    const pins = pinsFrom(`
+      donor C1-6~1.5 ground ground role=power
+      donor ENG-1~16 ground ground role=power
+      donor C1-7 ground sensor-ground
+      host IP-11~0.75 ground ground role=chassis
+      host G3-1~10 ground ground role=power
+      host BAT-N~25 ground ground role=power`);
+    expect(summary(pins)).toEqual(["G3-1 > C1-6 direct", "BAT-N > ENG-1 direct"]);
+    expect(reasons(pins)["C1-7"]).toContain("own computer");
+  });
+  test("`other` never pairs; a spare is not listed; an unknown form is", () => {
+    const pins = pinsFrom("donor C1-1 load-in other amps=1;otherEnd=ground\nhost FB-1 supply-out other maxAmps=5\ndonor C1-2 spare none\ndonor C1-3 unknown none");
+    expect(summary(pins)).toEqual([]);
+    expect(Object.keys(reasons(pins)).sort()).toEqual(["C1-1", "C1-3", "FB-1"]);
+  });
+  test("bus lines are joined one to one by high and low", () => {
+    const pins = pinsFrom(`
+      donor C1-26#high can powertrain-data bitrate=500000
+      donor C1-27#low can powertrain-data bitrate=500000
+      host GW-1#low can powertrain-data
+      host GW-2#high can powertrain-data`);
+    expect(summary(pins)).toEqual(["C1-26 > GW-2 manual", "C1-27 > GW-1 manual"]);
+  });
+});
+
+describe("decisions", () => {
+  const pins = pinsFrom(`
+    host FB-1 supply-out battery-supply maxAmps=10;alive=permanent
+    host FB-2 supply-out battery-supply maxAmps=10;alive=permanent
+    donor C1-1 supply-in battery-supply amps=6;alive=permanent
+    donor C1-2 supply-in battery-supply amps=6;alive=permanent`);
+  const pair = (provider: string, consumer: string) => ({ providerId: `host ${provider}`, consumerId: `donor ${consumer}` });
+  test("a joined pair is proposed no more, and its current counts for others", () => {
+    const { links } = matchSignals(pins, { joined: [pair("FB-1", "C1-2")], refused: [] });
+    expect(links.map(({ provider, consumer }) => `${label(provider)} > ${label(consumer)}`)).toEqual(["FB-2 > C1-1"]);
+  });
+  test("a refused pair gives way to the next best", () => {
+    const { links } = matchSignals(pins, { joined: [], refused: [pair("FB-1", "C1-1")] });
+    expect(links[0]?.provider.cavity).toBe("2");
+  });
+  test("a pair by hand is reckoned with what hangs already", () => {
+    const [fb1, , c1, c2] = pins as [SignalPin, SignalPin, SignalPin, SignalPin];
+    expect(waysBetween(fb1, c1, pins, [])[0].verdict).toBe("direct");
+    expect(waysBetween(fb1, c1, pins, [{ provider: fb1, consumer: c2 }])[0].verdict).toBe("adapter");
+  });
+});
+
+test("whatever the pins: every one that is no spare is in a link or told why not, once", () => {
+  const arbitrary = fc.array(fc.record({
+    side: fc.constantFrom("donor", "host"), kind: fc.constantFrom("supply-out", "supply-in", "ground", "low-side-out", "load-in", "logic-in", "switch-out", "frequency-out", "frequency-in", "can", "shield", "spare", "unknown", "resistive-out", "resistive-in"),
+    quantity: fc.constantFrom("battery-supply", "ground", "fuel-pump", "engine-speed", "powertrain-data", "other", "none"), circuit: fc.constantFrom("", "@1", "@2"), index: fc.constantFrom("", "#1", "#2"),
+  }), { maxLength: 24 });
+  fc.assert(fc.property(arbitrary, (rows) => {
+    const pins = rows.map((row, at) => pinFrom(`${row.side} X-${at}${row.circuit}${row.index} ${row.kind} ${row.quantity}`));
+    const { links, unmatched } = matchSignals(pins);
+    const linked = new Set(links.flatMap((link) => [link.provider.id, link.consumer.id]));
+    const told = unmatched.map(({ pin }) => pin.id);
+    expect(new Set(told).size).toBe(told.length);
+    for (const pin of pins) expect(linked.has(pin.id) || told.includes(pin.id) || pin.kind === "spare").toBe(true);
+    for (const id of told) expect(linked.has(id)).toBe(false);
+    expect(new Set(links.map((link) => link.consumer.id)).size).toBe(links.length);
+    for (const { provider, consumer } of links) expect(provider.side).not.toBe(consumer.side);
+    for (const { why } of unmatched) expect(why.length).toBeGreaterThan(5);
+  }), { numRuns: 300 });
+});

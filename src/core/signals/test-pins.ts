@@ -1,0 +1,14 @@
+import { parseParams, type Kind, type Quantity, type Side } from "../forms";
+import type { SignalPin } from "./types";
+
+/**
+ * A pin from one line, for tests: `donor C1-12 frequency-out engine-speed pulsesPerRev=2;drive=open-collector`.
+ * `@87` after the cavity is its circuit, `#2` its index, `~0.5` its size.
+ */
+export function pinFrom(line: string): SignalPin {
+  const [side, place = "", kind, quantity, params = ""] = line.trim().split(/\s+/);
+  const [, connector = "", cavity = "", circuit = null, index = null, size = null] = /^(\w+)-([^@#~]+)(?:@(\w+))?(?:#(\w+))?(?:~([\d.]+))?$/.exec(place) ?? [];
+  return { id: `${side} ${connector}-${cavity}`, side: side as Side, connector, cavity, circuit, index, kind: kind as Kind, quantity: quantity === "none" ? null : (quantity as Quantity), params: parseParams(params), sizeMm2: size === null ? null : Number(size) };
+}
+
+export const pinsFrom = (text: string): SignalPin[] => text.trim().split("\n").map(pinFrom);
