@@ -63,9 +63,12 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
   return faults;
 }
 
-/** The document as text: two-space JSON in the schema's own order of keys, so that the same job is the same bytes. */
+/** The document as text: two-space JSON, keys in the schema's order and rows in their own, so that the same job is the same bytes. */
 export function writeDocument(document: JobDocument): string {
-  return `${JSON.stringify(JobDocument.parse(document), null, 2)}\n`;
+  const { connectors, pins, links, readings, ...rest } = JobDocument.parse(document);
+  const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+  const byPosition = (a: { id: string; position: number }, b: { id: string; position: number }) => a.position - b.position || byId(a, b);
+  return `${JSON.stringify({ ...rest, connectors: connectors.toSorted(byPosition), pins: pins.toSorted(byPosition), links: links.toSorted(byId), readings: readings.toSorted(byId) }, null, 2)}\n`;
 }
 
 /** JSON Schema of the document, generated from the same Zod schema. */

@@ -115,7 +115,7 @@ describe("the job document", () => {
     const read = parseDocument(JSON.stringify(json));
     return read.ok ? null : read.faults[0];
   };
-  type Any = Record<string, Record<string, unknown>[]> & Record<string, unknown>;
+  type Any = { links: Record<string, unknown>[]; pins: Record<string, unknown>[] } & Record<string, unknown>;
   test.each<[string, string, (json: Any) => void]>([
     ["of a later version", "later-version", (json) => { json.format = "pantograph-job/2" as never; }], ["no job document", "not-a-job", (json) => { json.format = "something" as never; }],
     ["refers to a pin that is not there", "dangling", (json) => { (json.links[0] as Record<string, unknown>).providerId = "gone"; }], ["refers to a connector that is not there", "dangling", (json) => { (json.pins[0] as Record<string, unknown>).connectorId = "gone"; }],

@@ -12,14 +12,17 @@ const BY_CODE: Readonly<Record<string, DatabaseFault>> = {
   ER_SERVER_SHUTDOWN: "down", ER_NEW_ABORTING_CONNECTION: "down", ER_CONNECTION_KILLED: "down", ER_QUERY_INTERRUPTED: "down", POOL_CLOSED: "down",
   ER_LOCK_DEADLOCK: "deadlock", ER_LOCK_WAIT_TIMEOUT: "deadlock", ER_CHECKREAD: "deadlock",
   ER_DUP_ENTRY: "duplicate", ER_ROW_IS_REFERENCED_2: "in-use", ER_ROW_IS_REFERENCED: "in-use", ER_NO_REFERENCED_ROW_2: "dangling", ER_NO_REFERENCED_ROW: "dangling",
-  ER_CONSTRAINT_FAILED: "check", ER_CHECK_CONSTRAINT_VIOLATED: "check", ER_DATA_TOO_LONG: "check", ER_TRUNCATED_WRONG_VALUE_FOR_FIELD: "check",
+  ER_DATA_TOO_LONG: "check", ER_TRUNCATED_WRONG_VALUE_FOR_FIELD: "check",
 };
+
+/** MariaDB's own number for a broken CHECK, which the driver names after another server's table of errors. */
+const CHECK_FAILED = 4025;
 
 /** The error as one of our kinds; unchanged where it is none. */
 export function asDatabaseError(error: unknown): unknown {
   if (error instanceof DatabaseError) return error;
-  const { code, fatal, message } = (error ?? {}) as { code?: string; fatal?: boolean; message?: string };
-  const fault = code === undefined ? undefined : BY_CODE[code];
+  const { code, errno, fatal, message } = (error ?? {}) as { code?: string; errno?: number; fatal?: boolean; message?: string };
+  const fault = errno === CHECK_FAILED ? "check" : code === undefined ? undefined : BY_CODE[code];
   if (fault !== undefined) return new DatabaseError(fault, error);
   return fatal === true || message === "Can't add new command when connection is in closed state" ? new DatabaseError("down", error) : error;
 }

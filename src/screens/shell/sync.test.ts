@@ -75,7 +75,7 @@ describe("in step with the server", () => {
     const sync = open();
     for (const name of ["A", "B", "C"]) rename(sync, { name });
     await settle(sync);
-    expect(server.edits.map((edit) => (edit.ops[0] as { to: { name: string } }).to.name)).toEqual(["A", "B", "C"]);
+    expect(server.edits.map((edit) => (edit.ops[0] as unknown as { to: { name: string } }).to.name)).toEqual(["A", "B", "C"]);
     expect(notices).toEqual([]);
   });
   test("what others did is taken in and told", async () => {
