@@ -1,7 +1,7 @@
 import type { ButtonHTMLAttributes, ReactNode } from "react";
 
 export function Kbd({ children }: { children: ReactNode }) {
-  return <kbd aria-hidden="true" className="rounded-[3px] border border-b-2 border-current px-1.5 font-mono text-[13px] font-medium opacity-75 max-lg:hidden print:hidden">{children}</kbd>;
+  return <kbd aria-hidden="true" className="rounded-[3px] border border-b-2 border-current px-1.5 font-mono text-[13px] font-medium max-lg:hidden print:hidden">{children}</kbd>;
 }
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { primary?: boolean; hotkey?: string };

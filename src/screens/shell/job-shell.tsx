@@ -44,7 +44,7 @@ export function JobShell({ children }: { children: ReactNode }) {
         <button type="button" onClick={() => setShortcuts(true)} aria-label="Keyboard shortcuts" className="grid size-10 place-items-center"><span className="rounded-[3px] border border-b-2 border-rule2 px-1.5 font-mono text-[13px]">?</span></button>
       </header>
       {next !== undefined ? (
-        <Link href={holdAddress(job.jobId, next)} className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 py-1.5 text-bench" aria-label={`Next: ${next.text}. ${next.detail}`}>
+        <Link href={holdAddress(job.jobId, next)} className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 py-1.5 text-bench">
           <strong className="wide">Next</strong><span className="min-w-0 font-medium">{next.text}</span><span className="min-w-0 flex-1 truncate opacity-80 max-md:hidden">{next.detail}</span>
           <span className="whitespace-nowrap opacity-80">1 of {job.holds.length}</span><Kbd>N</Kbd>
         </Link>

@@ -1,0 +1,180 @@
+import { mkdirSync, writeFileSync } from "node:fs";
+import net from "node:net";
+import path from "node:path";
+import type { Pool } from "mysql2/promise";
+import { By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
+import { onTestFailed } from "vitest";
+import { heronDocument } from "@/demo/heron";
+import { createJob } from "@/server/jobs";
+import { migrate } from "@/server/migrate";
+import { makePool } from "@/server/pool";
+import { openBrowser as openChromium } from "../../scripts/lib/browser.mjs";
+import { startServer } from "../../scripts/lib/build.mjs";
+import { freePort } from "../../scripts/lib/database.mjs";
+
+export interface App {
+  readonly address: string;
+  readonly pool: Pool;
+  /** Cuts the application off its database, and joins them again. */
+  readonly cutDatabase: () => void;
+  readonly joinDatabase: () => Promise<void>;
+  readonly stop: () => Promise<void>;
+}
+
+/** The built application on a database of its own, reached through a relay that a test can cut. */
+export async function startApp(name: string): Promise<App> {
+  const base = new URL(process.env.DATABASE_URL ?? "");
+  const root = makePool(base.href);
+  await root.query(`DROP DATABASE IF EXISTS pantograph_${name}`);
+  await root.query(`CREATE DATABASE pantograph_${name}`);
+  await root.end();
+  const direct = new URL(base);
+  direct.pathname = `/pantograph_${name}`;
+  const pool = makePool(direct.href);
+  await migrate(pool);
+  await createJob(pool, heronDocument(), "heron");
+
+  const relay = await startRelay(Number(base.port));
+  const through = new URL(direct);
+  through.port = String(relay.port);
+  const server = await startServer({ host: "127.0.0.1", port: await freePort(4300), databaseUrl: through.href });
+  return {
+    address: server.address, pool, cutDatabase: relay.cut, joinDatabase: relay.join,
+    stop: async () => {
+      await server.stop();
+      relay.cut();
+      await pool.end();
+    },
+  };
+}
+
+async function startRelay(target: number) {
+  const sockets = new Set<net.Socket>();
+  const port = (await freePort(35306)) as number;
+  const listen = () => new Promise<net.Server>((resolve) => {
+    const server = net.createServer((client) => {
+      const upstream = net.connect(target, "127.0.0.1");
+      for (const socket of [client, upstream]) {
+        sockets.add(socket);
+        socket.on("error", () => undefined).on("close", () => { client.destroy(); upstream.destroy(); });
+      }
+      client.pipe(upstream).pipe(client);
+    }).listen(port, "127.0.0.1", () => resolve(server));
+  });
+  let server: net.Server | null = await listen();
+  return {
+    port,
+    cut: () => {
+      server?.close();
+      server = null;
+      for (const socket of sockets) socket.destroy();
+      sockets.clear();
+    },
+    join: async () => { server ??= await listen(); },
+  };
+}
+
+/** One person at one browser: finds things as a person does, by what they are and what they are called. */
+export class Person {
+  private constructor(readonly driver: WebDriver, private readonly address: string) {}
+
+  static async open(address: string, size: { width?: number; height?: number } = {}): Promise<Person> {
+    return new Person((await openChromium(size)) as WebDriver, address);
+  }
+
+  async goTo(where: string): Promise<void> {
+    await this.driver.get(this.address + where);
+  }
+
+  /** Waits until the element is there and shown. Names may be given whole or as a pattern. */
+  async find(role: Role, name: string | RegExp): Promise<WebElement> {
+    return this.wait(`${role} “${name}”`, () => this.driver.executeScript<WebElement | null>(FIND, SELECTORS[role], typeof name === "string" ? name : name.source, typeof name === "string"));
+  }
+
+  async click(role: Role, name: string | RegExp): Promise<void> {
+    // What is found can be redrawn before it is clicked; a person would click again.
+    await this.wait(`click on ${role} “${name}”`, async () => {
+      const element = await this.driver.executeScript<WebElement | null>(FIND, SELECTORS[role], typeof name === "string" ? name : name.source, typeof name === "string");
+      if (element === null) return null;
+      await element.click();
+      return true;
+    });
+  }
+
+  async type(name: string | RegExp, text: string): Promise<void> {
+    const field = await this.find("textbox", name);
+    await field.sendKeys(Key.chord(Key.CONTROL, "a"), text);
+  }
+
+  async press(...keys: string[]): Promise<void> {
+    await this.driver.actions().sendKeys(...keys).perform();
+  }
+
+  async chord(...keys: string[]): Promise<void> {
+    const actions = this.driver.actions();
+    for (const key of keys) actions.keyDown(key);
+    for (const key of keys.toReversed()) actions.keyUp(key);
+    await actions.perform();
+  }
+
+  /** Waits until the page shows the text. */
+  async sees(text: string | RegExp, within = 10_000): Promise<void> {
+    const shown = (body: string) => (typeof text === "string" ? body.includes(text) : text.test(body));
+    await this.wait(`to see “${text}”`, async () => (shown(await this.text()) ? true : null), within);
+  }
+
+  async seesNot(text: string): Promise<void> {
+    await this.wait(`not to see “${text}”`, async () => ((await this.text()).includes(text) ? null : true));
+  }
+
+  text(): Promise<string> {
+    return this.driver.executeScript<string>("return document.body.innerText.replace(/\\u00a0/g, ' ')");
+  }
+
+  async wait<T>(what: string, look: () => Promise<T | null>, within = 10_000): Promise<T> {
+    const end = Date.now() + within;
+    for (;;) {
+      const found = await look().catch(() => null);
+      if (found !== null) return found;
+      if (Date.now() > end) throw new Error(`Waited for ${what}. The page shows:\n${(await this.text()).slice(0, 1500)}`);
+      await this.driver.sleep(40);
+    }
+  }
+
+  async chooseFile(name: string, file: string): Promise<void> {
+    const input = await this.driver.findElement(By.css(`input[type=file][aria-label="${name}"]`));
+    await input.sendKeys(path.resolve(file));
+  }
+
+  async fetchText(url: string): Promise<string> {
+    return this.driver.executeAsyncScript<string>("const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.text()).then(done)", url);
+  }
+
+  /** Keeps a picture when the running test fails. */
+  pictureOnFailure(): void {
+    onTestFailed(async ({ task }) => {
+      mkdirSync("test-output", { recursive: true });
+      writeFileSync(`test-output/${task.name.replace(/\W+/g, "-").slice(0, 60)}.png`, await this.driver.takeScreenshot(), "base64");
+    });
+  }
+
+  close(): Promise<void> {
+    return this.driver.quit();
+  }
+}
+
+const SELECTORS = {
+  button: "button, [role=button], summary", link: "a[href]", textbox: "input:not([type=file]):not([type=radio]):not([type=checkbox]), textarea", list: "select", radio: "input[type=radio]", checkbox: "input[type=checkbox]", dialog: "[role=dialog]", option: "[role=option]",
+} as const;
+type Role = keyof typeof SELECTORS;
+
+/** The first shown element of the selector whose accessible name fits; a name is its label, else what it reads. */
+const FIND = `
+  const [selector, name, whole] = arguments;
+  const squeeze = (text) => (text || "").replace(/\\s+/g, " ").trim();
+  const nameOf = (element) => squeeze(element.getAttribute("aria-label"))
+    || (element.getAttribute("aria-labelledby") ? squeeze(document.getElementById(element.getAttribute("aria-labelledby"))?.innerText) : "")
+    || (element.labels?.length ? squeeze(element.labels[0].innerText) : "") || squeeze(element.innerText) || squeeze(element.placeholder);
+  const fits = (element) => (whole ? nameOf(element) === name : new RegExp(name).test(nameOf(element)));
+  return [...document.querySelectorAll(selector)].find((element) => element.getClientRects().length > 0 && !element.disabled && fits(element)) ?? null;
+`;

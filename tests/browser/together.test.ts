@@ -1,0 +1,156 @@
+import { createRequire } from "node:module";
+import { readFileSync, writeFileSync } from "node:fs";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { type App, Person, startApp } from "./support";
+
+let app: App;
+let robin: Person;
+let kim: Person;
+
+beforeAll(async () => {
+  app = await startApp("together");
+  [robin, kim] = await Promise.all([Person.open(app.address), Person.open(app.address, { width: 820, height: 1180 })]);
+  for (const [person, name] of [[robin, "Robin"], [kim, "Kim"]] as const) {
+    await person.goTo("/");
+    await person.driver.executeScript("localStorage.setItem('pantograph.person', arguments[0])", name);
+  }
+});
+afterAll(async () => {
+  await Promise.all([robin?.close(), kim?.close()]);
+  await app?.stop();
+});
+
+async function edit(person: Person, what: string, text: string): Promise<void> {
+  await person.click("button", new RegExp(`^${what}: .*edit$`));
+  await person.type(what, text);
+  await person.press(Key.ENTER);
+}
+
+describe("two browsers on one job", () => {
+  test("each sees the other's change within two seconds, and neither loses one", async () => {
+    robin.pictureOnFailure();
+    await Promise.all([robin.goTo("/jobs/heron/pins"), kim.goTo("/jobs/heron/pins")]);
+    await edit(robin, "Description of C1-1", "feed seen by Robin");
+    await kim.sees("feed seen by Robin", 2_000);
+    await Promise.all([edit(robin, "Description of C1-2", "from Robin"), edit(kim, "Circuit of C1-2", "K77")]);
+    await robin.sees("K77", 3_000);
+    await kim.sees("from Robin", 3_000);
+  });
+  test("the same cell at once: one stands, the other is kept for its writer to apply", async () => {
+    robin.pictureOnFailure();
+    await robin.click("button", /^Description of C1-5: .*edit$/);
+    await robin.type("Description of C1-5", "as Robin has it");
+    await edit(kim, "Description of C1-5", "as Kim has it");
+    await kim.wait("the change to be taken", async () => ((await kim.fetchText("/api/jobs/heron/history")).includes("Description of C1-5") ? true : null));
+    await robin.press(Key.ENTER);
+    await robin.sees("as Kim has it");
+    await robin.sees("Someone else changed it first");
+    await robin.click("button", "Apply mine");
+    await kim.sees("as Robin has it", 3_000);
+  });
+  test("one's own change is undone, the other's stays", async () => {
+    robin.pictureOnFailure();
+    await edit(robin, "Circuit of C1-6", "R1");
+    await edit(kim, "Circuit of C1-7", "K1");
+    await robin.sees("K1", 3_000);
+    await robin.chord(Key.CONTROL, "z");
+    await kim.wait("Robin's undo", async () => ((await kim.text()).includes("R1") ? null : true));
+    expect(await kim.text()).toContain("K1");
+  });
+});
+
+describe("the database lost", () => {
+  test("in the middle: the page says so, keeps what is typed, and sends it when it is back", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/heron/pins");
+    await robin.find("button", /^Description of C1-8/);
+    app.cutDatabase();
+    await robin.sees("No connection to the server or its database");
+    await edit(robin, "Description of C1-8", "typed while it was away");
+    await robin.sees("1 change is kept in this browser");
+    await app.joinDatabase();
+    await robin.seesNot("No connection to the server");
+    await kim.goTo("/jobs/heron/pins");
+    await kim.sees("typed while it was away");
+  });
+  test("at the start: a clear page that goes on by itself", async () => {
+    app.cutDatabase();
+    await robin.goTo("/");
+    await robin.sees("The database does not answer");
+    await app.joinDatabase();
+    await robin.find("link", "Heron");
+  });
+});
+
+describe("bad input", () => {
+  test("a job and a page that are not there", async () => {
+    await robin.goTo("/jobs/none/map");
+    await robin.sees("There is no such job or page");
+    expect(JSON.parse(await robin.fetchText("/api/jobs/none/changes?since=0")).error.code).toBe("no-job");
+  });
+  test("documents that are none, of a later version, or that refer to what is not there", async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), "pantograph-documents-"));
+    const document = JSON.parse(await robin.fetchText("/api/jobs/heron/document"));
+    const cases: [string, unknown][] = [["is not JSON", "hello"], ["no job document", { a: 1 }], ["of version", { ...document, format: "pantograph-job/9" }], ["not in the document", { ...document, connectors: [] }]];
+    await robin.goTo("/");
+    for (const [at, [says, content]] of cases.entries()) {
+      const file = path.join(folder, `${at}.json`);
+      writeFileSync(file, typeof content === "string" ? content : JSON.stringify(content));
+      await robin.chooseFile("Job document", file);
+      await robin.sees(says);
+    }
+  });
+  test("changes from elsewhere, of another shape, or too long are refused; answers carry their headers", async () => {
+    const post = (body: string, headers: Record<string, string>) => fetch(`${app.address}/api/jobs/heron/changes`, { method: "POST", body, headers });
+    const json = { "Content-Type": "application/json" };
+    const own = { ...json, Origin: app.address };
+    const change = (description: string) => JSON.stringify({ key: "12345678", person: "x", base: 0, label: "x", ops: [{ op: "update", table: "pin", id: "donor-2", from: { description: null }, to: { description } }] });
+    expect((await post(change("x"), json)).status).toBe(403);
+    expect((await post(change("x"), { ...json, Origin: "http://elsewhere.example" })).status).toBe(403);
+    expect((await post(change("x"), { ...own, "Content-Type": "text/plain" })).status).toBe(415);
+    expect((await post("{", own)).status).toBe(400);
+    expect((await post(change("x".repeat(10_001)), own)).status).toBe(422);
+    expect((await post(JSON.stringify({ ops: [] }), own)).status).toBe(422);
+    const page = await fetch(`${app.address}/jobs/heron/map`);
+    expect(page.headers.get("content-security-policy")).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+    expect(page.headers.get("x-content-type-options")).toBe("nosniff");
+    expect(page.headers.get("x-powered-by")).toBeNull();
+  });
+  test("a file of 10 MB and a file that is no text are refused in words, and the job is as it was", async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), "pantograph-files-"));
+    await robin.goTo("/jobs/heron/import?side=donor");
+    for (const [name, content, says] of [["large.csv", Buffer.alloc(10_000_001, "a"), "larger than 10 MB"], ["picture.csv", Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 3]), "is not text"]] as const) {
+      writeFileSync(path.join(folder, name), content);
+      await robin.chooseFile("Pin table file", path.join(folder, name));
+      await robin.sees(says);
+    }
+    await robin.sees("was not taken; the job is as it was");
+  });
+});
+
+describe("for everyone", () => {
+  const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+  test.each(["", "/jobs/heron/scope", "/jobs/heron/import", "/jobs/heron/pins", "/jobs/heron/map", "/jobs/heron/plan", "/jobs/heron/prove", "/jobs/heron/history"])("axe finds nothing serious on %s, by day and by night", async (where) => {
+    await robin.goTo(where === "" ? "/" : where);
+    await robin.find("button", "Change between day and night");
+    for (const _theme of ["one", "other"]) {
+      await robin.click("button", "Change between day and night");
+      await robin.driver.executeScript(axe);
+      const found = await robin.driver.executeAsyncScript<{ id: string; impact: string; nodes: { html: string }[] }[]>("const done = arguments[0]; axe.run().then((result) => done(result.violations))");
+      expect(found.filter((one) => one.impact === "serious" || one.impact === "critical").map((one) => `${one.id}: ${one.nodes.slice(0, 3).map((node) => node.html.slice(0, 200)).join(" | ")}`)).toEqual([]);
+    }
+  });
+  test.each(["map", "pins", "prove", "plan", "import"])("on a tablet, %s does not scroll sideways as a page, and its targets are thumb-sized", async (screen) => {
+    await kim.goTo(`/jobs/heron/${screen}`);
+    await kim.find("button", "Change between day and night");
+    const [overflow, small] = await kim.driver.executeScript<[number, string[]]>(`
+      const small = [...document.querySelectorAll("button, a[href], select, input:not([type=file])")].filter((one) => { const box = one.getBoundingClientRect(); return box.width > 0 && box.height > 0 && box.height < 39.5 && one.getAttribute("tabindex") !== "-1" && one.type !== "radio" && one.type !== "checkbox"; }).map((one) => one.outerHTML.slice(0, 120));
+      return [document.documentElement.scrollWidth - innerWidth, small];`);
+    expect(overflow).toBeLessThanOrEqual(0);
+    expect(small).toEqual([]);
+  });
+});
