@@ -55,6 +55,6 @@ export function findHolds({ sides, plan, unknownPins, steps }: PlanFacts): Hold[
 }
 
 const quantityWords = (quantity: string | null) => {
-  const words = (quantity ?? "signal").replaceAll("-", " ");
+  const words = (quantity ?? "signal").replaceAll("-", " ").replace(/^ac /, "A/C ");
   return words.charAt(0).toUpperCase() + words.slice(1);
 };

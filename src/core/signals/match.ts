@@ -123,8 +123,7 @@ class Matcher {
     } else if (home !== undefined) {
       this.why.set(consumer.id, `Pairs with ${label(home)} on its own side; the ${otherSide(consumer.side)} has no provider of ${quantity}`);
     } else {
-      const apart = providers.some((provider) => provider.side !== consumer.side) ? ` of its number (${consumer.index})` : "";
-      this.why.set(consumer.id, `Neither side provides ${quantity}${apart}`);
+      this.why.set(consumer.id, noProviderWhy(quantity, consumer, providers));
     }
   }
 
@@ -242,6 +241,13 @@ function drawOf(pin: SignalPin): number | null {
 function groundFit(provider: SignalPin, consumer: SignalPin): [role: number, thinner: number, areaMm2: number] {
   const [area, needed] = [provider.sizeMm2 ?? 0, consumer.sizeMm2 ?? 0];
   return [provider.params.role === "power" ? 0 : 1, area >= needed ? 0 : 1, area];
+}
+
+function noProviderWhy(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): string {
+  if (quantity === "relay-supply") return "Neither side feeds it yet; pair it with a permanent feed, and the relay that its computer works is reckoned";
+  if (providers.some((provider) => provider.side !== consumer.side)) return `No provider of ${quantity} across has its number (${consumer.index}), or it was refused`;
+  if (providers.length > 0) return `Nothing in its circuit provides ${quantity}, and the ${otherSide(consumer.side)} has no provider of it`;
+  return `Neither side provides ${quantity}`;
 }
 
 const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);

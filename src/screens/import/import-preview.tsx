@@ -27,7 +27,7 @@ export function ImportPreview({ name, table, plan, removeAbsent, onRemoveAbsent,
       <section className="border border-rule2 bg-sheet p-4" aria-label="What was read">
         <h2 className="text-lg">{name}</h2>
         <p className="mt-1">
-          <strong>{table.rowCount} rows</strong>, {table.pins.length} good, {errors.length} {errors.length === 1 ? "error" : "errors"}, {table.issues.length - errors.length} warnings. {SEPARATOR_WORDS[table.separator]}, {table.encoding.toUpperCase()}.
+          <strong>{table.rowCount} rows</strong>, {table.pins.length} good, {plural(errors.length, "error")}, {plural(table.issues.length - errors.length, "warning")}. {SEPARATOR_WORDS[table.separator]}, {table.encoding.toUpperCase()}.
           {" "}{guesses.length} kinds are proposed, {unknown.length} of them not known.
         </p>
         <p className="mt-1"><strong>In the job:</strong> {plan.added} new, {plan.changed.length} changed, {plan.same} the same, {plan.absent.length} that this table does not have.</p>
@@ -87,6 +87,7 @@ export function ImportPreview({ name, table, plan, removeAbsent, onRemoveAbsent,
   );
 }
 
+const plural = (count: number, thing: string) => `${count} ${thing}${count === 1 ? "" : "s"}`;
 const SEPARATOR_WORDS = { ",": "Separated by commas", ";": "Separated by semicolons", "\t": "Separated by tabs" } as const;
 
 function PreviewRows({ pins }: { pins: readonly TablePin[] }) {

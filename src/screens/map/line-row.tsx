@@ -34,7 +34,7 @@ function End({ pin }: { pin: SignalPin }) {
   const host = pin.side === "host";
   return (
     <span className={`min-w-0 px-2.5 ${host ? "text-right" : ""}`}>
-      <span className={`flex min-w-0 flex-wrap items-center gap-x-2 gap-y-1 ${host ? "flex-row-reverse" : ""}`}><Plate side={pin.side} label={view.label} /><Wire colour={row.colour} base={row.colourBase} tracer={row.colourTracer} flip={host} /><span className="font-mono text-[13px] text-ink2">{sizeText(row.sizeMm2, job.document.job.units)}</span></span>
+      <span className={`flex min-w-0 flex-wrap items-center gap-x-2 gap-y-1 ${host ? "flex-row-reverse" : ""}`}><Plate side={pin.side} label={view.label} /><span className={`inline-flex items-center gap-2 ${host ? "flex-row-reverse" : ""}`}><Wire colour={row.colour} base={row.colourBase} tracer={row.colourTracer} flip={host} /><span className="font-mono text-[13px] text-ink2">{sizeText(row.sizeMm2, job.document.job.units)}</span></span></span>
       <span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.description ?? ""}>{row.description}</span>
     </span>
   );

@@ -51,6 +51,7 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
   return (
     <section className="flex min-w-0 flex-col gap-3.5 overflow-auto p-6 max-lg:p-4" aria-label="Step">
       <h2 className="text-2xl leading-tight">{step.title}</h2>
+      <Caution>{CAUTIONS[step.caution]}</Caution>
       <div className="grid grid-cols-2 gap-3.5 max-lg:grid-cols-1">
         <ProbeBox name="Red probe" probe={step.red} /><ProbeBox name="Black probe" probe={step.black} />
       </div>
@@ -63,7 +64,7 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
         </div>
         <form onSubmit={keep} noValidate className="bg-fill p-4 max-lg:col-span-2 max-lg:border-t-[1.5px] max-lg:border-ink">
           <label className="text-[13px] font-semibold text-ink2">You read
-            <span className="mt-2 flex items-center gap-2"><input ref={input} value={typed} onChange={(event) => setTyped(event.target.value)} inputMode="text" autoComplete="off" aria-invalid={fault !== null} aria-describedby="reading-state" placeholder={latest?.written ?? "…"} className="h-12 w-full min-w-0 border-b-2 border-ink bg-transparent font-mono text-[32px] text-ink placeholder:text-ink2/60" /><Button type="submit" primary disabled={typed.trim() === ""}>Keep</Button></span>
+            <span className="mt-2 flex items-center gap-2"><input ref={input} value={typed} onChange={(event) => setTyped(event.target.value)} inputMode="text" autoComplete="off" aria-invalid={fault !== null} aria-describedby="reading-state" placeholder={latest?.written ?? "…"} className={`h-12 w-full min-w-0 border-b-2 border-ink bg-transparent font-mono text-[32px] text-ink ${failed ? "placeholder:text-stop" : "placeholder:text-ink2"}`} /><Button type="submit" primary disabled={typed.trim() === ""}>Keep</Button></span>
           </label>
           <p id="reading-state" role="status" className={`mt-2 min-h-5 font-semibold ${fault !== null || failed ? "text-stop" : ""}`}>{fault ?? (stale ? "The plan has changed since it was read: read it again" : judgement === null ? "" : `${judgement.outcome === "pass" ? "Passes" : judgement.outcome === "stop" ? "Stop" : "Fails"}: ${judgement.verdict.replace("Stop: ", "")}`)}</p>
           {latest !== null && <p className="text-[13px] text-ink2">{latest.written} by {latest.person}, <time dateTime={latest.takenAt} suppressHydrationWarning>{new Date(latest.takenAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}</time>{view.attempts > 1 ? `, attempt ${view.attempts}` : ""}</p>}
@@ -85,7 +86,6 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
           <p className="mt-1 text-[13px] text-ink2">Ranked by our own judgement and your other readings; not odds.</p>
         </section>
       )}
-      <Caution>{CAUTIONS[step.caution]}</Caution>
     </section>
   );
 }
