@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
@@ -127,7 +128,10 @@ describe("the job document", () => {
     expect(fault?.hint.length).toBeGreaterThan(10);
   });
   test("text that is no JSON", () => expect(parseDocument("hello")).toMatchObject({ ok: false, faults: [{ code: "not-json" }] }));
-  test("its JSON Schema is generated from the same description", () => expect(documentJsonSchema()).toMatchObject({ type: "object", required: expect.arrayContaining(["format", "pins"]) }));
+  test("its published JSON Schema is generated from the same description (npm run schema)", () => {
+    expect(JSON.parse(readFileSync("docs/pantograph-job-1.schema.json", "utf8"))).toEqual(JSON.parse(JSON.stringify(documentJsonSchema())));
+    expect(documentJsonSchema()).toMatchObject({ type: "object", required: expect.arrayContaining(["format", "pins"]) });
+  });
 });
 
 test("the sample job is of a believable size and wholly understood but for what says nothing", () => {

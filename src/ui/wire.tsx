@@ -14,6 +14,7 @@ export function Wire({ colour, base, tracer, flip = false }: { colour: string | 
       <svg width="52" height="16" viewBox="0 0 52 16" aria-hidden="true" className="shrink-0 [print-color-adjust:exact]">
         <path d="M0 8h7M45 8h7" stroke="#b4743a" strokeWidth="3" />
         <rect x="7" y="1.5" width="38" height="13" rx="2" fill={base === null ? "var(--fill)" : INSULATION[base]} stroke="var(--ink2)" strokeDasharray={base === null ? "3 2" : undefined} />
+        <path d="M8.5 4h35" stroke="#ffffff" strokeOpacity="0.3" strokeWidth="2" />
         {tracer !== null && <path d="M7 8h38" stroke={INSULATION[tracer]} strokeWidth="4" />}
       </svg>
       <span className="max-w-24 truncate font-mono text-[13px] font-medium">{code}</span>

@@ -90,10 +90,13 @@ const BY_KIND: Partial<Record<Kind, Readonly<Record<string, ParamType>>>> = {
   can: BUS, lin: BUS, serial: BUS,
 };
 
+/** Each family of keys once; several kinds share one. */
+const EVERY_KIND = [...new Set([COMMON, ...Object.values(BY_KIND)])];
+
 /** The types that `key` may have: this kind's own, or, while the kind is not known, those of every kind. Empty: no such key. */
 function paramTypes(kind: Kind | null, key: string): readonly ParamType[] {
-  const kinds = kind === null || kind === "unknown" ? Object.values(BY_KIND) : [BY_KIND[kind] ?? {}];
-  return [COMMON, ...kinds].filter((keys) => Object.hasOwn(keys, key)).map((keys) => keys[key] as ParamType);
+  const kinds = kind === null || kind === "unknown" ? EVERY_KIND : [COMMON, BY_KIND[kind] ?? {}];
+  return kinds.filter((keys) => Object.hasOwn(keys, key)).map((keys) => keys[key] as ParamType);
 }
 
 /** What is wrong with one parameter: no such key, or what its value should have been. Null where it is good. */

@@ -2,7 +2,9 @@ import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { CASES, type Case } from "./classify.cases";
 import { classifyPins, KNOWN_FROM } from "./index";
-import type { PinReading } from "./classify";
+import { type PinReading, rankQuantity } from "./classify";
+import { applyPhrases, readConcepts } from "./concepts";
+import { plainBest, plainPhrases } from "./plain.cases";
 
 interface Expected {
   readonly connector: string;
@@ -46,6 +48,22 @@ describe("tables of several hands", () => {
     const sure = read.filter(({ reading }) => reading.kind.confidence >= 0.9);
     expect(sure.length).toBeGreaterThan(100);
     expect(sure.filter(({ row, reading }) => !row.kinds.includes(reading.kind.value)).length / sure.length).toBeLessThanOrEqual(0.05);
+  });
+});
+
+describe("the fast way and the obvious way meet", () => {
+  const texts = CASES.flatMap((one) => [one.description, one.connector, `${one.description} ${one.connector}`]);
+  test("phrases, in groups behind a gate or all of them", () => {
+    for (const text of texts) expect(applyPhrases(text)).toBe(plainPhrases(text));
+  });
+  test("rules, by index or all of them", () => {
+    for (const text of texts) {
+      const { concepts } = readConcepts(text);
+      // Returns and references have a list of their own; the others are compared here.
+      if (["ground", "sensorground", "battneg", "return", "fivevolt", "reference"].some((concept) => concepts.has(concept))) continue;
+      expect(plainBest(concepts).map((rule) => rule.quantity)).toEqual(expect.arrayContaining([rankQuantity(concepts)?.quantity].filter((one) => one !== undefined)));
+      expect(plainBest(concepts).length === 0).toBe(rankQuantity(concepts) === null);
+    }
   });
 });
 

@@ -168,25 +168,49 @@ const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", 
 const pick = (term: string, concepts: ReadonlySet<string>) => term.split("|").find((one) => concepts.has(one)) ?? term;
 
 /** A return or a reference is what it is, whichever sensor or lamp it serves: "MAP REF 5V" is no pressure. */
-function rulesFor(concepts: ReadonlySet<string>): readonly QuantityRule[] {
+function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly ReadyRule[]> {
   const returns = ["ground", "sensorground", "battneg", "return"].some((concept) => concepts.has(concept));
   if (returns && !concepts.has("groundswitching") && !concepts.has("switch") && !concepts.has("park")) return RETURN_RULES;
   if (concepts.has("fivevolt") || (concepts.has("reference") && !concepts.has("alternator"))) return REFERENCE_RULES;
-  return QUANTITY_RULES;
+  return RULES;
 }
 
-const RETURN_RULES = QUANTITY_RULES.filter((rule) => rule.quantity === "ground" || rule.quantity === "sensor-ground");
-const REFERENCE_RULES = QUANTITY_RULES.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground");
+/** A rule with its alternatives taken apart once, since each row tries all of them. */
+interface ReadyRule extends QuantityRule {
+  readonly terms: readonly (readonly string[])[];
+  readonly score: number;
+}
 
-function rankQuantity(concepts: ReadonlySet<string>): (QuantityRule & { readonly score: number }) | null {
-  let best: (QuantityRule & { readonly score: number }) | null = null;
-  for (const rule of rulesFor(concepts)) {
-    if (rule.none?.some((concept) => concepts.has(concept))) continue;
-    if (!rule.all.every((term) => term.split("|").some((concept) => concepts.has(concept)))) continue;
-    const score = rule.sure + PER_CONCEPT * (rule.all.length - 1);
-    if (best === null || score > best.score) best = { ...rule, score };
+const READY: readonly ReadyRule[] = QUANTITY_RULES.map((rule) => ({ ...rule, terms: rule.all.map((term) => term.split("|")), score: rule.sure + PER_CONCEPT * (rule.all.length - 1) }));
+
+/** Rules by each concept that their first term may be met with, so that a row tries only those that its words can meet. */
+function indexRules(rules: readonly ReadyRule[]): ReadonlyMap<string, readonly ReadyRule[]> {
+  const index = new Map<string, ReadyRule[]>();
+  for (const rule of rules) for (const concept of rule.terms[0] ?? []) index.set(concept, [...(index.get(concept) ?? []), rule]);
+  return index;
+}
+
+const RULES = indexRules(READY);
+const RETURN_RULES = indexRules(READY.filter((rule) => rule.quantity === "ground" || rule.quantity === "sensor-ground"));
+const REFERENCE_RULES = indexRules(READY.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground"));
+
+/** The rule of the highest score that holds; null where none does. */
+export function rankQuantity(concepts: ReadonlySet<string>): ReadyRule | null {
+  const rules = rulesFor(concepts);
+  let best: ReadyRule | null = null;
+  for (const concept of concepts) {
+    for (const rule of rules.get(concept) ?? NO_RULES) {
+      if ((best === null || rule.score > best.score) && holds(rule, concepts)) best = rule;
+    }
   }
   return best;
+}
+
+const NO_RULES: readonly ReadyRule[] = [];
+
+function holds(rule: ReadyRule, concepts: ReadonlySet<string>): boolean {
+  for (const term of rule.terms) if (!term.some((concept) => concepts.has(concept))) return false;
+  return rule.none?.some((concept) => concepts.has(concept)) !== true;
 }
 
 /** The earth of a sensor's own plug is its return, whatever the table calls it. */

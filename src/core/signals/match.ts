@@ -193,7 +193,14 @@ class Matcher {
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
-    return { hangingAmps: this.hangingOn(provider, consumer), feeds: this.feeds.map((pin) => ({ pin, freeAmps: this.freeOf(pin) })) };
+    const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.freeOf(pin) }));
+    return {
+      hangingAmps: this.hangingOn(provider, consumer),
+      // Few pairs need a relay; reckoning every feed's rest for each pair took most of the time.
+      get feeds() {
+        return feeds();
+      },
+    };
   }
 
   private freeOf(feed: SignalPin): number | null {

@@ -30,9 +30,9 @@ export function JobForm({ initial = BLANK, submit, busy, onSubmit }: { initial?:
       </div>
       <fieldset>
         <legend className="mb-1 text-[13px] font-semibold">Approach</legend>
-        <div className="grid grid-cols-2 gap-px border border-rule2 bg-rule max-md:grid-cols-1">
+        <div className="grid grid-cols-2 border border-rule2 bg-sheet max-md:grid-cols-1">
           {APPROACHES.map((approach) => (
-            <label key={approach} className={`flex cursor-pointer gap-3 p-3 ${job.approach === approach ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : "bg-sheet"}`}>
+            <label key={approach} className={`flex cursor-pointer gap-3 border-b border-rule p-3 odd:border-r ${job.approach === approach ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : "bg-sheet"}`}>
               <input type="radio" name="approach" className="mt-0.5 size-5 shrink-0 accent-ink" checked={job.approach === approach} onChange={() => set("approach", approach)} />
               <span><strong className="font-semibold">{APPROACH_WORDS[approach].name}</strong><span className="mt-0.5 block text-[13px] text-ink2">{APPROACH_WORDS[approach].says}</span></span>
             </label>

@@ -25,6 +25,8 @@ const FILTERS = {
   decided: { name: "Decided", test: (line: Line) => line.state === "decided" },
 } as const;
 type Filter = keyof typeof FILTERS | "unmatched";
+/** What the server draws before the browser has measured anything, so that a page is never empty first. */
+const FIRST_VIEW = { width: 1000, height: 700 };
 type Item = { readonly type: "group"; readonly name: string; readonly count: number; readonly open: number } | { readonly type: "line"; readonly line: Line };
 
 /** Every quantity as one line from its provider to its consumer. */
@@ -48,7 +50,7 @@ export function MapScreen() {
   const visible = useMemo(() => (filter === "unmatched" ? [] : lines.filter(FILTERS[filter].test)), [lines, filter]);
   const items = useMemo(() => inGroups(visible), [visible]);
   const rows = useVirtualizer({
-    count: items.length, getScrollElement: () => scroller.current, overscan: 6, estimateSize: (at) => (items[at]?.type === "group" ? 36 : 66),
+    count: items.length, getScrollElement: () => scroller.current, overscan: 6, initialRect: FIRST_VIEW, estimateSize: (at) => (items[at]?.type === "group" ? 36 : 66),
     getItemKey: (at) => { const item = items[at] as Item; return item.type === "group" ? item.name : item.line.key; },
   });
   useEffect(() => {

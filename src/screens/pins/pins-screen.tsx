@@ -50,7 +50,7 @@ export function PinsScreen() {
   }, [ofSide, show, search]);
   const items = useMemo(() => byConnector(visible), [visible]);
   const rows = useVirtualizer({
-    count: items.length, getScrollElement: () => scroller.current, overscan: 10,
+    count: items.length, getScrollElement: () => scroller.current, overscan: 10, initialRect: { width: 1000, height: 700 },
     estimateSize: (at) => (items[at]?.type === "connector" ? 42 : 52), getItemKey: (at) => `${items[at]?.type} ${items[at]?.pin.row.id}`,
   });
 

@@ -1,0 +1,70 @@
+import { cpus } from "node:os";
+import { readConcepts } from "@/core/intake";
+import { plainBest, plainPhrases } from "@/core/intake/plain.cases";
+import { matchSignals, type SignalPin } from "@/core/signals";
+import { readPinTable, writePinTable } from "@/formats/pin-table";
+import { signalPinsOf } from "@/formats/signal-pins";
+import { heronDocument } from "@/demo/heron";
+import { pinTableCsv } from "@/formats/plan-csv";
+
+/** Times the work of engines.md's table beside a plain method in the same run; medians of several rounds after a warm-up. */
+const ROUNDS = 9;
+
+const heron = heronDocument();
+
+/** A side's table of `rows` rows, made of the sample's, connector by connector under new names. */
+function tableOf(side: "donor" | "host", rows: number): Uint8Array {
+  const result = readPinTable(new TextEncoder().encode(pinTableCsv(heron, side)), side);
+  if (!result.ok) throw new Error(result.refusal.message);
+  const { pins } = result.table;
+  const copies = Array.from({ length: rows }, (_, at) => {
+    const pin = pins[at % pins.length] as (typeof pins)[number];
+    const copy = Math.floor(at / pins.length);
+    return copy === 0 ? pin : { ...pin, connector: `${pin.connector} ${copy}`, circuit: pin.circuit === null ? null : `${pin.circuit}-${copy}` };
+  });
+  return new TextEncoder().encode(writePinTable(copies));
+}
+
+function median(work: () => unknown): number {
+  work();
+  const times = Array.from({ length: ROUNDS }, () => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  });
+  return times.toSorted((a, b) => a - b)[Math.floor(ROUNDS / 2)] as number;
+}
+
+function print(name: string, ms: number, reach: number, plainName: string, plainMs: number): void {
+  console.log(`${name}\n  ${ms.toFixed(1)} ms (to reach: ${reach} ms) | ${plainName}: ${plainMs.toFixed(1)} ms | ratio ${(plainMs / ms).toFixed(2)}`);
+}
+
+console.log(`${cpus().length} cores, Node.js ${process.version}, median of ${ROUNDS} rounds`);
+
+const [donor, host] = [tableOf("donor", 1000), tableOf("host", 1000)];
+const tables = () => [readPinTable(donor, "donor"), readPinTable(host, "host")] as const;
+/** The two costly steps alone, every phrase and every rule for each row and its label: what the fast way saves. */
+const plainly = () => {
+  for (const result of tables()) {
+    if (!result.ok) continue;
+    for (const pin of result.table.pins) {
+      for (const text of [pin.description ?? "", pin.connector]) {
+        plainPhrases(text);
+        plainBest(readConcepts(text).concepts);
+      }
+    }
+  }
+};
+const [fast, plain] = [median(tables), median(plainly)];
+print("read and classify 2 × 1,000 rows", fast, 150, "every phrase and rule for every row", plain);
+
+const [bigDonor, bigHost] = [readPinTable(tableOf("donor", 600), "donor"), readPinTable(tableOf("host", 600), "host")];
+if (!bigDonor.ok || !bigHost.ok) throw new Error("the tables made for the bench cannot be read");
+const pins = [...signalPinsOf(bigDonor.table.pins, "donor"), ...signalPinsOf(bigHost.table.pins, "host")];
+/** Every pair of pins weighed by itself, with no index by quantity: what a first draft would do. */
+const allPairs = (all: readonly SignalPin[]) => {
+  let links = 0;
+  for (const consumer of all) for (const provider of all) if (provider.side !== consumer.side && provider.quantity === consumer.quantity && provider.quantity !== null) links += matchSignals([provider, consumer]).links.length;
+  return links;
+};
+print(`match a job of 2 × 600 signals (${matchSignals(pins).links.length} links)`, median(() => matchSignals(pins)), 200, "each pair by itself", median(() => allPairs(pins)));
