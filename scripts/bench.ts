@@ -44,8 +44,9 @@ console.log(`${cpus().length} cores, Node.js ${process.version}, median of ${ROU
 const [donor, host] = [tableOf("donor", 1000), tableOf("host", 1000)];
 const tables = () => [readPinTable(donor, "donor"), readPinTable(host, "host")] as const;
 /** The two costly steps alone, every phrase and every rule for each row and its label: what the fast way saves. */
+const readOnce = tables();
 const plainly = () => {
-  for (const result of tables()) {
+  for (const result of readOnce) {
     if (!result.ok) continue;
     for (const pin of result.table.pins) {
       for (const text of [pin.description ?? "", pin.connector]) {
@@ -56,7 +57,7 @@ const plainly = () => {
   }
 };
 const [fast, plain] = [median(tables), median(plainly)];
-print("read and classify 2 × 1,000 rows", fast, 150, "every phrase and rule for every row", plain);
+print("read and classify 2 × 1,000 rows", fast, 150, "every phrase and rule for every row, without reading the table", plain);
 
 const [bigDonor, bigHost] = [readPinTable(tableOf("donor", 600), "donor"), readPinTable(tableOf("host", 600), "host")];
 if (!bigDonor.ok || !bigHost.ok) throw new Error("the tables made for the bench cannot be read");
