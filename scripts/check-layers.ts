@@ -28,7 +28,7 @@ for (const file of readdirSync(src, { recursive: true, encoding: "utf8" }).filte
   const allowed = MAY_IMPORT[layer];
   if (allowed === undefined) continue;
   const text = readFileSync(path.join(src, file), "utf8");
-  for (const [, specifier = ""] of text.matchAll(/^(?:import|export)\b[^;"]*?"([^"]+)"/gm)) {
+  for (const [, specifier = ""] of text.matchAll(/^(?:(?:import|export)\s[^;"]*?\sfrom|import)\s+"([^"]+)"/gm)) {
     const target = layerOf(file, specifier);
     const test = /\.(test|cases)\.tsx?$/.test(file);
     if (target === null && layer === "core" && !test && !CORE_PACKAGES.includes(specifier)) faults.push(`${file}: core imports the package ${specifier}`);

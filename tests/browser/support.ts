@@ -150,6 +150,13 @@ export class Person {
     return this.driver.executeAsyncScript<string>("const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.text()).then(done)", url);
   }
 
+  /** Cuts this browser alone off the network, and joins it again. */
+  async offline(cut: boolean): Promise<void> {
+    const devTools = this.driver as unknown as { sendDevToolsCommand(name: string, params: object): Promise<void> };
+    await devTools.sendDevToolsCommand("Network.enable", {});
+    await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline: cut, latency: 0, downloadThroughput: -1, uploadThroughput: -1 });
+  }
+
   /** Keeps a picture when the running test fails. */
   pictureOnFailure(): void {
     onTestFailed(async ({ task }) => {

@@ -40,17 +40,29 @@ describe("two browsers on one job", () => {
     await robin.sees("K77", 3_000);
     await kim.sees("from Robin", 3_000);
   });
-  test("the same cell at once: one stands, the other is kept for its writer to apply", async () => {
+  test("the same cell while one is typing: what came meanwhile is not written over unasked", async () => {
     robin.pictureOnFailure();
     await robin.click("button", /^Description of C1-5: .*edit$/);
     await robin.type("Description of C1-5", "as Robin has it");
     await edit(kim, "Description of C1-5", "as Kim has it");
-    await kim.wait("the change to be taken", async () => ((await kim.fetchText("/api/jobs/heron/history")).includes("Description of C1-5") ? true : null));
+    await robin.sees("Kim: Description of C1-5");
     await robin.press(Key.ENTER);
-    await robin.sees("as Kim has it");
-    await robin.sees("Someone else changed it first");
-    await robin.click("button", "Apply mine");
+    await robin.sees("Meanwhile it became “as Kim has it”");
+    await robin.press(Key.ENTER);
     await kim.sees("as Robin has it", 3_000);
+  });
+  test("the same cell while one is cut off: one stands, the other is kept for its writer to apply", async () => {
+    robin.pictureOnFailure();
+    await robin.offline(true);
+    await robin.sees("No connection to the server");
+    await edit(robin, "Description of C1-9", "written apart by Robin");
+    await edit(kim, "Description of C1-9", "written by Kim");
+    await kim.wait("the change to be taken", async () => ((await kim.fetchText("/api/jobs/heron")).includes("written by Kim") ? true : null));
+    await robin.offline(false);
+    await robin.sees("Someone else changed it first");
+    await robin.sees("written by Kim");
+    await robin.click("button", "Apply mine");
+    await kim.sees("written apart by Robin", 3_000);
   });
   test("one's own change is undone, the other's stays", async () => {
     robin.pictureOnFailure();
@@ -133,6 +145,11 @@ describe("bad input", () => {
 });
 
 describe("for everyone", () => {
+  beforeAll(async () => {
+    await robin.goTo("/jobs/heron/map");
+    await robin.click("button", /^Accept \d+ direct/);
+    await robin.sees("Accept 0 direct");
+  });
   const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
   test.each(["", "/jobs/heron/scope", "/jobs/heron/import", "/jobs/heron/pins", "/jobs/heron/map", "/jobs/heron/plan", "/jobs/heron/prove", "/jobs/heron/history"])("axe finds nothing serious on %s, by day and by night", async (where) => {
     await robin.goTo(where === "" ? "/" : where);

@@ -71,9 +71,20 @@ function Origin({ pin: { row }, unknown, onConfirm }: { pin: PinView; unknown: b
 function Editable({ label, value, show, onSave }: { label: string; value: string; show: React.ReactNode; onSave: (text: string) => string | null }) {
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  if (typed === null) return <button type="button" aria-label={`${label}: ${value || "none"}; edit`} className="flex min-h-10 w-full min-w-0 items-center text-left" onClick={() => setTyped(value)}>{show}</button>;
+  // What the person saw when they began: where someone else has changed it since, it is not written over unasked.
+  const [began, setBegan] = useState(value);
+  const open = () => {
+    setBegan(value);
+    setTyped(value);
+  };
+  if (typed === null) return <button type="button" aria-label={`${label}: ${value || "none"}; edit`} className="flex min-h-10 w-full min-w-0 items-center text-left" onClick={open}>{show}</button>;
   const save = () => {
     const text = typed.trim();
+    if (value !== began && text !== value) {
+      setBegan(value);
+      setFault(`Meanwhile it became “${value.slice(0, 60)}”. Enter replaces it, Escape keeps it.`);
+      return;
+    }
     const said = text === value ? null : text.length > 10_000 ? "At most 10,000 characters" : onSave(text);
     setFault(said);
     if (said === null) setTyped(null);
