@@ -146,6 +146,43 @@ Diagnostic socket|6|CAN high|can|powertrain-data diagnostic-data
 Diagnostic socket|4|chassis ground|ground|ground
 Diagnostic socket|16|permanent live|supply-out supply-in|battery-supply
 Engine earth|1|engine block|ground|ground
+ECM X1|1|ENG COOLANT TEMP SENSOR SIGNAL|resistive-in analogue-in|coolant-temperature
+ECM X1|2|CRANKSHAFT POS SNSR LO|reluctor-in hall-in|crankshaft-position
+ECM X1|3|CMP SNSR 12V REF|reference-out supply-out|sensor-supply
+ECM X1|4|HO2S HTR LOW CTRL B1 S2|low-side-out pwm-out|oxygen-heater
+ECM X1|5|IDLE AIR CONTROL COIL B LOW|motor-out|idle-control
+ECM X1|6|A/C COMPRESSOR CLUTCH RELAY CONTROL|low-side-out high-side-out|ac-clutch
+ECM X1|7|STARTER ENABLE RELAY CONTROL|low-side-out high-side-out|starter-relay
+ECM X1|8|CRANK REQUEST SIGNAL|logic-in|starter-request
+ECM X1|9|A/C REFRIG PRESS LOW REF|ground|sensor-ground
+ECM X1|10|CMP ACTUATOR SOL|low-side-out pwm-out|camshaft-phaser
+ECM X1|11|WAIT TO START LAMP|low-side-out|glow-plug
+ECM X1|12|REVERSE INHIBIT SOL|low-side-out high-side-out|reverse-lockout
+ECM X1|13|THROTTLE ACTUATOR CONTROL OPEN|motor-out|throttle-motor
+ECM X1|14|RESERVED|spare|
+ECM X1|15|-|spare|
+ECM X1|16|N/C|spare|
+ECM X1|17|IGN 1 VOLTAGE|supply-in|ignition-supply
+ECM X1|18|POWERTRAIN RELAY VOLTAGE|supply-in|relay-supply
+ECM X1|19|4WD LOW SIGNAL|logic-in|four-wheel-drive
+ECM X1|20|CRUISE SET/COAST|logic-in|cruise-request
+Engine ECU|1|brake switch NC|logic-in|brake-switch
+Engine ECU|2|crank sensor -|reluctor-in hall-in|crankshaft-position
+Engine ECU|3|throttle pot|analogue-in|throttle-position
+Engine ECU|4|EGR position|analogue-in|exhaust-recirculation
+Engine ECU|5|start inhibit relay|low-side-out high-side-out|starter-relay
+Engine ECU|6|PAS pressure switch|logic-in|power-steering-pressure
+Engine ECU|7|main relay drive|low-side-out|main-relay
+Engine ECU|8|ISCV|pwm-out motor-out low-side-out|idle-control
+TCU|1|oil temp sensor|resistive-in analogue-in|transmission-temperature
+TCU|2|solenoid valve 3|low-side-out high-side-out pwm-out|shift-solenoid
+TCU|3|manual up switch|logic-in|shift-mode
+TCU|4|pressure regulator solenoid|low-side-out high-side-out pwm-out|pressure-solenoid
+TCU|5|speedometer output|frequency-out|vehicle-speed
+Vehicle speed sensor|2|12 V|supply-in|ignition-supply
+Mass air flow sensor|4|IAT|resistive-out|intake-air-temperature
+Starter motor|1|S terminal|load-in|starter-relay starter-request start-supply
+Alternator 2|W|W|frequency-out|engine-speed
 `;
 const HOST = `
 Ignition switch|30|battery feed|supply-in|battery-supply
@@ -227,6 +264,24 @@ Bulkhead plug|4|starter solenoid wire|supply-out switch-out|start-supply starter
 Bulkhead plug|5|rev counter wire from coil|frequency-in|engine-speed
 Heated seat switch|1|output|switch-out|seat-heater
 Air con switch|1|request|switch-out|ac-request
+Instrument cluster|1|58|load-in supply-in pwm-in|illumination
+Instrument cluster|2|61|load-in logic-in|charge-warning
+Instrument cluster|3|low fuel light|load-in logic-in|fuel-level
+Instrument cluster|4|gear position display|load-in logic-in|gear-display
+Instrument cluster|5|dimmer|load-in supply-in pwm-in analogue-in|illumination
+Instrument cluster|6|glow plug lamp|load-in logic-in|glow-plug
+Key barrel|1|B|supply-in|battery-supply
+Key barrel|2|IGN2|supply-out switch-out|ignition-supply
+Body computer|1|brake lamp left|high-side-out supply-out|brake-switch lighting
+Body computer|2|LIN window|lin|window body-data
+Body computer|3|boot switch|logic-in|door
+Body computer|4|crank signal out|low-side-out high-side-out switch-out|starter-request
+Body computer|5|outside temperature|resistive-in analogue-in|ambient-temperature
+Radiator fan|3|+|load-in supply-in motor-in|cooling-fan
+A/C compressor|1|clutch|load-in|ac-clutch
+Fuse block|1|relay coil fuel pump|load-in|fuel-pump
+Fuse block|2|output fuse 4 run/crank|supply-out|ignition-supply
+Column stalks|1|left indicators|switch-out|turn-signal
 Joint 9|3|unidentified|?|
 Joint 9|4|goes to rear?|?|
 `;

@@ -90,7 +90,7 @@ function placeConnectors(pins: readonly DescribedPin[], readings: readonly Readi
 }
 
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
-  const { concepts } = reading;
+  const concepts = place === "instruments" ? new Set([...reading.concepts, "instrument"]) : reading.concepts;
   if (concepts.has("unclear")) return nothing("The description says that it is not known here", reading);
   // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
   if (concepts.has("notused") || (concepts.has("spare") && rankQuantity(concepts) === null)) {
@@ -103,7 +103,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   if (reading.known === 0 && place !== "ground-stud" && !onlyPlaceSpeaks(pin, place)) {
     return nothing(pin.description ? `No word of “${clip(pin.description)}” is known` : "There is no description", reading);
   }
-  const found = findQuantity(reading, label, place);
+  const found = findQuantity({ ...reading, concepts }, label, place);
   if (concepts.has("shield")) {
     return {
       kind: { value: "shield", confidence: 0.93, why: "Named as a screen or drain wire" },
@@ -113,6 +113,8 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   }
   if (found === null) return nothing(`“${clip(pin.description ?? "")}” names no quantity`, reading);
 
+  const inGearbox = found.quantity === "oil-temperature" && label.reading.concepts.has("transmission");
+  if (inGearbox) return readPin(pin, { ...reading, concepts: new Set([...concepts, "transmission"]) }, { ...label, reading: { ...label.reading, concepts: new Set() } }, place, side);
   const quantity = place === "sensor" && side === "donor" ? sensorReturn(supplyInstead(found, concepts, place)) : supplyInstead(found, concepts, place);
   const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
   const sure = quantity.sure * clarity;
@@ -150,7 +152,7 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
   const shared = rankQuantity(new Set([...reading.concepts, ...named]));
   const strong = own !== null && own.sure >= 0.82;
   // A plug that is named after one thing ("Oil sender") outweighs a word that many things share ("gauge").
-  const labelHelps = shared !== null && (!SPEAKS_FOR_ITSELF.has(place) || label.reading.concepts.has("security"));
+  const labelHelps = shared !== null && (!SPEAKS_FOR_ITSELF.has(place) || ["security", "transmission"].some((concept) => label.reading.concepts.has(concept)));
   if (strong || (own !== null && (!labelHelps || shared.score <= own.score))) {
     return own && { quantity: own.quantity, sure: own.sure, why: `Read from ${own.all.map((term) => pick(term, reading.concepts)).join(" + ")}` };
   }
@@ -163,7 +165,7 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
 const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
 
 /** What a label says of its housing, not of the row in it. */
-const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", "control", "plug", "main", "chassis", "transmission", "body", "feed", "unclear", "spare", "notused", "to", "from"]);
+const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", "control", "plug", "main", "chassis", "body", "feed", "unclear", "spare", "notused", "to", "from"]);
 
 const pick = (term: string, concepts: ReadonlySet<string>) => term.split("|").find((one) => concepts.has(one)) ?? term;
 
@@ -222,6 +224,7 @@ const FEED_WORDS = ["feed", "supply", "positive", "live"];
 function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place): Found {
   const family = FAMILIES[found.quantity];
   if (!FEED_WORDS.some((word) => concepts.has(word)) || concepts.has("relay") || concepts.has("lamp")) return found;
+  if (family.type === "sensor" && concepts.has("twelve") && place === "sensor") return { quantity: "ignition-supply", sure: 0.75, why: "A sensor's 12 V, most often live with the ignition" };
   const twelveVolts = concepts.has("ignition") || concepts.has("battery") || concepts.has("fuse");
   if (family.type === "sensor" && family.out !== "frequency-out" && !twelveVolts && found.quantity !== "mass-air-flow" && found.quantity !== "fuel-level") {
     return family.out === "resistive-out" || family.out === "knock-out"

@@ -16,7 +16,7 @@ export interface Reading {
 const CONCEPTS: ReadonlySet<string> = new Set([
   ...QUANTITY_RULES.flatMap((rule) => rule.all.flatMap((term) => term.split("|"))),
   ...QUANTITY_RULES.flatMap((rule) => rule.none ?? []),
-  "groundswitching", "notused", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
+  "groundswitching", "notused", "twelve", "stoplamp", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
 ]);
 
 /**

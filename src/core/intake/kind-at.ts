@@ -25,6 +25,7 @@ const guess = (kind: Kind, sure: number, why: string): KindGuess => ({ kind, sur
  */
 export function kindAt(at: Situation): KindGuess {
   const family = FAMILIES[at.quantity];
+  if (says(at, "lin") && family.type !== "supply") return guess("lin", 0.95, "named as LIN");
   switch (family.type) {
     case "supply": return supplyAt(at);
     case "ground": return guess("ground", 1, "a return to ground");
@@ -45,6 +46,7 @@ const isInput = (at: Situation) => says(at, "in", "from") && !says(at, "out");
 
 function supplyAt(at: Situation): KindGuess {
   switch (at.place) {
+    case "starter": return at.quantity === "start-supply" ? guess("load-in", 0.85, "the solenoid's coil") : guess("supply-in", 0.95, "the starter's cable");
     case "battery": case "alternator": return guess("supply-out", 0.95, "it gives the supply");
     case "key-switch":
       return at.quantity === "battery-supply" && !says(at, "out") ? guess("supply-in", 0.95, "the switch's own feed") : guess("supply-out", 0.93, "a key position's output");
@@ -124,6 +126,8 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
   }
   if (at.place === "computer") {
     if (says(at, "relay")) return guess("low-side-out", 0.85, "works a relay");
+    if (says(at, "stoplamp") && at.side === "host" && !says(at, "switch", "in")) return guess("high-side-out", 0.75, "drives the lamps");
+    if (says(at, "lamp") && !isInput(at) && at.quantity !== "reverse-lamp") return guess("low-side-out", 0.8, "drives a lamp");
     if (isOutput(at)) return says(at, "lamp", "stoplamp") ? guess("high-side-out", 0.85, "drives a lamp") : guess("low-side-out", 0.85, "said to go out");
     if (at.quantity === "reverse-lamp" && !says(at, "switch", "signal", "in")) return guess("high-side-out", 0.55, "drives the lamps");
     return guess("logic-in", 0.96, "the computer reads a contact");
@@ -143,6 +147,7 @@ const LAMPS: ReadonlySet<Quantity> = new Set(["oil-pressure-warning", "handbrake
 function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>): KindGuess {
   switch (at.place) {
     case "computer":
+      if (says(at, "position") && !says(at, "control", "motor") && at.quantity !== "gear-display") return guess("analogue-in", 0.7, "its position is read back");
       if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay"))) return guess("logic-in", 0.75, "said to come in");
       return guess(drivenBy(at, family), 0.95, "the computer drives it");
     case "instruments": case "lamp": return guess("load-in", 0.93, "a lamp or display");

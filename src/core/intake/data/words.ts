@@ -22,7 +22,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["mass", "mass"],
   ["flow", "flow meter"],
   ["level", "level lvl"],
-  ["position", "position pos posn posit"],
+  ["position", "position pos posn posit pot potentiometer potmeter"],
   ["throttle position", "tps tp tps1 tps2"],
   ["pedal accelerator position", "app apps pps"],
   ["pedal", "pedal ped"],
@@ -111,7 +111,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["check", "check chk"],
   ["service", "service"],
   ["diagnosis", "diagnostic diagnosis diag dlc obd obd2 aldl obdii scan"],
-  ["security", "security immobiliser immobilizer immo anti-theft antitheft theft transponder alarm"],
+  ["security", "security immobiliser immobilizer immo anti-theft antitheft theft transponder"],
   ["transponder", "transponder"],
   ["reader", "reader antenna-coil"],
   ["key", "key"],
@@ -126,7 +126,8 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["live", "live hot"],
   ["feed", "feed fd fed"],
   ["supply", "supply sply pwr power powr +12v 12v vcc vpwr voltage volt volts sup +ve positive b-plus supplies"],
-  ["positive", "positive +ve pos+"],
+  ["positive", "positive +ve"],
+  ["tank", "tank"],
   ["negative", "negative -ve"],
   ["fuse", "fuse fused fuses fusible fus"],
   ["ground", "ground gnd earth grnd grd pgnd e01 e02 erth massa"],
@@ -153,7 +154,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["from", "from"],
   ["to", "to"],
   ["brake", "brake brk stop braking boo bpp"],
-  ["brakeswitch", "boo bpp stoplamp stoplight bls"],
+  ["brakeswitch", "boo bpp stoplight bls"],
   ["neutral", "neutral neut pnp"],
   ["park", "park parking pnp"],
   ["inhibitor", "inhibitor inhibit inhib nss nsbu"],
@@ -163,7 +164,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["mode", "mode winter sport tow snow overdrive o/d od hold economy"],
   ["pulse", "pulse pulses puls"],
   ["oil", "oil"],
-  ["transmission", "transmission trans gearbox trns xmsn tcm at a/t auto automatic box"],
+  ["transmission", "transmission trans gearbox trns xmsn tcm tcu at a/t auto automatic box"],
   ["cylinder", "cylinder cyl"],
   ["bank", "bank bk"],
   ["high", "high hi h"],
@@ -180,18 +181,18 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["powertrain", "powertrain drivetrain"],
   // Body
   ["headlamp", "headlamp headlamps headlight headlights"],
-  ["beam", "beam dip dipped dim dimmer beams"],
+  ["beam", "beam dip dipped dim beams"],
   ["sidelamp", "sidelamp sidelamps sidelight sidelights marker position-lamp parkinglamp taillamp tail tails"],
   ["fog", "fog foglamp foglamps"],
   ["numberplate", "plate licence license"],
   ["interior", "interior dome courtesy map-lamp roof cabin"],
-  ["illumination", "illumination illum illumin backlight backlighting dimming dimmed ill"],
+  ["illumination", "illumination illum illumin backlight backlighting dimming dimmed dimmer ill"],
   ["turn", "turn indicator indicators flasher direction blinker ind flash"],
   ["hazard", "hazard hazards"],
   ["horn", "horn klaxon horns"],
   ["wiper", "wiper wipers wipe"],
   ["washer", "washer washers wash"],
-  ["door", "door doors dr tailgate hatch"],
+  ["door", "door doors dr tailgate hatch boot bonnet hood trunk liftgate"],
   ["lock", "lock locking unlock locks"],
   ["window", "window windows"],
   ["mirror", "mirror mirrors"],
@@ -212,8 +213,8 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["rain", "rain"],
   ["instrument", "instrument instruments cluster dash dashboard ip ipc binnacle panel combination"],
   // Nothing there, or nothing said
-  ["notused", "unused vacant blank empty n/c nc unoccupied notused nowire plugged blanked"],
-  ["spare", "spare reserve"],
+  ["notused", "unused vacant blank empty unoccupied notused nowire plugged blanked"],
+  ["spare", "spare reserve reserved"],
   ["unclear", "unclear unknown ? tbd unidentified see refer-to purpose check-diagram tbc various misc"],
   ["option", "w/o opt option optional if-fitted"],
 ];
@@ -223,7 +224,7 @@ export const FILLERS: ReadonlySet<string> = new Set(
   ("the a an of for and or in with at by wire wires circuit ckt cct pin terminal term no nr number unit side left right lh rh front rear f r fr rr upper lower " +
     "driver passenger driver's passenger's nearside offside ns os second first third 1st 2nd 3rd 4th only when while is are all times time closed open closes opens " +
     "assembly assy module mod ecm ecu pcm computer not type new old ohm ohms amp amps 10a 15a 5a 20a 30a 25a 7.5a 40a " +
-    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to degrees deg wiring connection connected circuits point tank bay common plus minus operation operated coded variable electronic electric electrical rotation level-sensor stage normal normally").split(" "),
+    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation level-sensor stage normal normally").split(" "),
 );
 
 /** word → concepts, made once from the lines above. */
