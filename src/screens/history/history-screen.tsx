@@ -27,7 +27,7 @@ export function HistoryScreen() {
         <Button hotkey="Ctrl Z" onClick={() => job.step("undo")}><Undo2 size={16} aria-hidden="true" />Undo my last</Button>
         <Button hotkey="Ctrl Y" onClick={() => job.step("redo")}><Redo2 size={16} aria-hidden="true" />Redo</Button>
       </ScreenHead>
-      <div className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet">
+      <section aria-label="Changes" tabIndex={0} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet">
         {failed && <div className="p-3"><Trouble title="The history cannot be read just now"><p>It is asked for again when the connection is back.</p></Trouble></div>}
         {edits === null && !failed && <p className="p-4 text-ink2" role="status">Reading the history …</p>}
         {edits?.length === 0 && <Empty title="Nothing has been changed yet"><p>Each change appears here with its time and the person's name, and can be undone by who made it.</p></Empty>}
@@ -44,7 +44,7 @@ export function HistoryScreen() {
             </tbody>
           </table>
         )}
-      </div>
+      </section>
     </>
   );
 }

@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { describeChain, type Line } from "@/core/plan";
-import type { Way } from "@/core/signals";
+import { describeAdapter, describeChain, type Line } from "@/core/plan";
+import { ADAPTER_TYPES, type AdapterType, type Way } from "@/core/signals";
 import { type Choice, noteOps, reopenOps } from "@/job/decide";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
@@ -57,6 +57,10 @@ export function LineDetail({ line, onChoose, onAccept, onOther }: Props) {
           {line.state !== "refused" && <Button hotkey="X" onClick={() => onChoose("Refuse", { decision: "refused" })}>Refuse</Button>}
           {decision !== null && <Button onClick={() => job.change("Open the decision again", reopenOps(job.document, decision.id))}>Open again</Button>}
           <Button onClick={onOther}>Other counterpart</Button>
+          <select aria-label="Another adapter, by hand" className="field w-56" value="" onChange={(event) => onChoose("By hand:", byHand(event.target.value as AdapterType))}>
+            <option value="" disabled>Another adapter, by hand</option>
+            {ADAPTER_TYPES.map((type) => <option key={type} value={type}>{describeAdapter({ type }).replace(/[ ,]*[?].*$/, "")}</option>)}
+          </select>
           {!(line.verdict === "direct" && line.state === "decided") && line.verdict !== "direct" && <Button onClick={() => onChoose("Copper alone, by hand:", { verdict: "manual", adapters: [], byHand: true, why: "Copper alone, chosen by hand against the proposal" })}>Copper alone, by hand</Button>}
           {decision !== null && <Note key={decision.id} note={decision.note} onSave={(note) => job.change("Note a reason", noteOps(job.document, decision.id, note), { quiet: true })} />}
         </div>
@@ -64,6 +68,9 @@ export function LineDetail({ line, onChoose, onAccept, onOther }: Props) {
     </section>
   );
 }
+
+/** A person's own choice against the proposal; its values are theirs to note. */
+const byHand = (type: AdapterType): Partial<Choice> => ({ verdict: "manual", adapters: [{ type }], byHand: true, why: "Chosen by hand against the proposal; note its values" });
 
 function Note({ note, onSave }: { note: string; onSave: (note: string) => void }) {
   const [typed, setTyped] = useState<string | null>(null);

@@ -32,7 +32,7 @@ export function PlanScreen() {
         <a className={buttonLook()} href={`/api/jobs/${job.jobId}/document`} download><Download size={16} aria-hidden="true" />Job document</a>
         <Button primary disabled={rows.length === 0} onClick={() => print()}><Printer size={16} aria-hidden="true" />Print</Button>
       </ScreenHead>
-      <div className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0">
+      <section aria-label="Pin-to-pin sheet" tabIndex={0} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0">
         {rows.length === 0 ? (
           <Empty title="Nothing is decided yet"><p>The sheet lists every link that you accept on the map.</p><Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>To the map</Link></Empty>
         ) : (
@@ -53,7 +53,7 @@ export function PlanScreen() {
             </tbody>
           </table>
         )}
-      </div>
+      </section>
     </>
   );
 }

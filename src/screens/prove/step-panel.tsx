@@ -49,7 +49,7 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
 
   const { nominal } = step.expected;
   return (
-    <section className="flex min-w-0 flex-col gap-3.5 overflow-auto p-6 max-lg:p-4" aria-label="Step">
+    <section tabIndex={0} className="flex min-w-0 flex-col gap-3.5 overflow-auto p-6 max-lg:p-4" aria-label="Step">
       <h2 className="text-2xl leading-tight">{step.title}</h2>
       <Caution>{CAUTIONS[step.caution]}</Caution>
       <div className="grid grid-cols-2 gap-3.5 max-lg:grid-cols-1">
