@@ -10,6 +10,8 @@ const NAMES: Readonly<Record<AdapterType, string>> = {
   "security-module": "security module", loop: "loop", "dummy-load": "dummy load", calibration: "calibration",
 };
 
+export const adapterName = (type: AdapterType) => NAMES[type];
+
 /** An adapter with its values as a technician reads them: `pull-up 2.2 kΩ to 12 V`. A value that is not known is `?`. */
 export function describeAdapter(adapter: Adapter): string {
   const name = NAMES[adapter.type];

@@ -1,5 +1,5 @@
 import { numberParam, type Quantity } from "../forms";
-import { feedLabel, flyback, permanentFeed, relay, RELAY_COIL_AMPS } from "./parts";
+import { contactFor, feedLabel, flyback, permanentFeed, relay, RELAY_COIL_AMPS } from "./parts";
 import { e24Within } from "./e-series";
 import { plain, plainOhms, Reckoner, SUPPLY, wordParam } from "./reckon";
 import { label, type Adapter, type SignalPin, type Surroundings, type Way } from "./types";
@@ -79,6 +79,7 @@ function bySwitchedStep(provider: SignalPin, consumer: SignalPin, amps: number |
   const solid: Adapter = { type: toGround ? "low-side-switch" : "high-side-switch", maxAmps: amps === null ? null : Number((amps * 1.5).toPrecision(3)), inVolts: SUPPLY.nominal };
   const coilTotal = RELAY_COIL_AMPS + (around.hangingAmps ?? 0);
   reckon.show("coil", `${RELAY_COIL_AMPS} A${around.hangingAmps ? ` + ${plain(around.hangingAmps)} A` : ""} against ${plain(limit)} A`);
+  if (amps !== null) reckon.show("contact", `${plain(amps)} A ≤ 0.75 × ${contactFor(amps) ?? "more than any"} A${contactFeed === null ? "" : `, from ${contactFeed}`}`);
   const missing = [amps === null ? "the load's current" : "", contactFeed === null ? "a feed for the contact" : ""].filter((part) => part !== "").join(" and ");
   const tail = missing === "" ? "" : `; missing: ${missing}`;
   const solidWay = reckon.way("adapter", [solid], `${says}; a solid-state switch takes almost nothing from ${label(provider)} and carries ${plain(amps ?? 0)} A${tail}`);

@@ -9,16 +9,16 @@ const BESIDE = new Set(["pull-up", "pull-down", "flyback-diode", "clamp", "can-t
 
 /** The link's circuit: the wire from end to end, what stands in it, and what hangs on it towards a supply or ground. */
 export function ChainDrawing({ line }: { line: Line }) {
-  const inLine = line.adapters.filter((adapter) => !BESIDE.has(adapter.type));
-  const beside = line.adapters.filter((adapter) => BESIDE.has(adapter.type));
-  const places = inLine.length + beside.length;
+  const places = line.adapters.length;
+  const sinks = line.provider.kind === "low-side-out" || line.provider.params.to === "ground";
   const at = (index: number) => 60 + ((WIDTH - 120) * (index + 1)) / (places + 1);
   const broken = line.verdict === "impossible";
   return (
     <svg viewBox={`0 0 ${WIDTH} 176`} role="img" aria-label={`Circuit from ${label(line.provider)} to ${label(line.consumer)}${places > 0 ? `, with ${line.adapters.map(describeAdapter).join(", ")}` : ""}`} fill="none" stroke="var(--ink)" strokeWidth="2" className="w-full max-w-[460px] font-mono">
       <path d={`M20 ${RAIL_Y}H${WIDTH - 20}`} strokeDasharray={broken ? "5 5" : undefined} />
-      {inLine.map((adapter, index) => <Box key={describeAdapter(adapter)} x={at(index)} adapter={adapter} low={index % 2 === 1} />)}
-      {beside.map((adapter, index) => <Hanging key={describeAdapter(adapter)} x={at(inLine.length + index)} adapter={adapter} />)}
+      {line.adapters.map((adapter, index) => (BESIDE.has(adapter.type)
+        ? <Hanging key={describeAdapter(adapter)} x={at(index)} adapter={adapter} up={adapter.type === "pull-up" || (adapter.type === "flyback-diode" && sinks)} />
+        : <Box key={describeAdapter(adapter)} x={at(index)} adapter={adapter} low={index % 2 === 1} />))}
       <circle cx="20" cy={RAIL_Y} r="4.5" fill="var(--sheet)" /><circle cx={WIDTH - 20} cy={RAIL_Y} r="4.5" fill="var(--sheet)" />
       <g stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">
         <text x="10" y={RAIL_Y - 14}>{label(line.provider)}</text><text x={WIDTH - 10} y={RAIL_Y - 14} textAnchor="end">{label(line.consumer)}</text>
@@ -41,16 +41,16 @@ function Box({ x, adapter, low }: { x: number; adapter: Adapter; low: boolean })
   );
 }
 
-/** An adapter beside the wire: a resistor up to a supply, or a part down to ground. */
-function Hanging({ x, adapter }: { x: number; adapter: Adapter }) {
-  const up = adapter.type === "pull-up";
-  const lines = split(describeAdapter(adapter));
+/** An adapter beside the wire: up to a supply (a pull-up, the flyback diode of a driver that sinks) or down to ground. */
+function Hanging({ x, adapter, up }: { x: number; adapter: Adapter; up: boolean }) {
+  const diode = adapter.type.endsWith("diode");
+  const lines = split(`${describeAdapter(adapter)}${diode && up ? " to battery" : ""}`);
   return (
     <g>
       <circle cx={x} cy={RAIL_Y} r="3.5" fill="var(--ink)" />
       {up ? <path d={`M${x} ${RAIL_Y}V60M${x} 28V16H${x + 18}`} /> : <path d={`M${x} ${RAIL_Y}V116M${x} 148V158M${x - 9} 158h18M${x - 5} 163h10`} />}
       <rect x={x - 8} y={up ? 28 : 116} width="16" height="32" fill="var(--sheet)" />
-      {!up && adapter.type.endsWith("diode") && <path d={`M${x - 6} 138h12l-6 -12zM${x - 6} 126h12`} strokeWidth="1.5" />}
+      {diode && <path d={`M${x - 6} ${up ? 50 : 138}h12l-6 -12zM${x - 6} ${up ? 38 : 126}h12`} strokeWidth="1.5" />}
       <g stroke="none" fill="var(--ink)" fontSize="13">{lines.map((text, index) => <text key={text} x={x + 16} y={(up ? 42 : 132) + 16 * index}>{text}</text>)}</g>
     </g>
   );

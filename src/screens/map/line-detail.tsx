@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { describeAdapter, describeChain, type Line } from "@/core/plan";
+import { adapterName, describeChain, type Line } from "@/core/plan";
 import { ADAPTER_TYPES, type AdapterType, type Way } from "@/core/signals";
 import { type Choice, noteOps, reopenOps } from "@/job/decide";
 import { Button } from "@/ui/controls";
@@ -59,7 +59,7 @@ export function LineDetail({ line, onChoose, onAccept, onOther }: Props) {
           <Button onClick={onOther}>Other counterpart</Button>
           <select aria-label="Another adapter, by hand" className="field w-56" value="" onChange={(event) => onChoose("By hand:", byHand(event.target.value as AdapterType))}>
             <option value="" disabled>Another adapter, by hand</option>
-            {ADAPTER_TYPES.map((type) => <option key={type} value={type}>{describeAdapter({ type }).replace(/[ ,]*[?].*$/, "")}</option>)}
+            {ADAPTER_TYPES.map((type) => <option key={type} value={type}>{adapterName(type)}</option>)}
           </select>
           {!(line.verdict === "direct" && line.state === "decided") && line.verdict !== "direct" && <Button onClick={() => onChoose("Copper alone, by hand:", { verdict: "manual", adapters: [], byHand: true, why: "Copper alone, chosen by hand against the proposal" })}>Copper alone, by hand</Button>}
           {decision !== null && <Note key={decision.id} note={decision.note} onSave={(note) => job.change("Note a reason", noteOps(job.document, decision.id, note), { quiet: true })} />}
