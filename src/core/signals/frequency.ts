@@ -89,6 +89,8 @@ function openSwing(provider: SignalPin, consumer: SignalPin, drive: string, reck
   const pull = reckon.needWord(consumer, "pull");
   const what = drive === "contact" ? "a contact to ground" : "an open collector";
   if (pull === null) return { type: "manual", why: `${label(provider)} is ${what}: whether ${label(consumer)} pulls up decides` };
+  const [pullVolts, high] = [numberParam(consumer.params, "pullVolts"), numberParam(consumer.params, "highVolts")];
+  if (pull === "up" && pullVolts !== null && high !== null && pullVolts < high) return { type: "manual", why: `${label(consumer)} pulls up to ${plain(pullVolts)} V and switches at ${plain(high)} V: one of them is wrong` };
   if (pull === "up") return { type: "fits", adapters: [], why: `${what} into an input that pulls up` };
   if (pull === "down") return { type: "manual", why: `${label(consumer)} pulls down, so that ${what} cannot lift it` };
   const resistor = pullUp(consumer, SUPPLY.running, reckon);

@@ -39,6 +39,14 @@ describe("pairing", () => {
       donor C1-2 supply-in battery-supply amps=5;alive=permanent`);
     expect(summary(pins)).toEqual(["FB-1 > C1-1 direct", "FB-1 > C1-2 adapter"]);
   });
+  test("where no circuit is written, the output's own consumer of the same quantity hangs on it too", () => {
+    const pins = (limit: number) => pinsFrom(`
+      donor C1-30 low-side-out fuel-pump maxAmps=${limit};clamp=own
+      donor RLY-85 load-in fuel-pump amps=0.2;otherEnd=battery;inductive=yes
+      host FP-1 load-in fuel-pump amps=0.2;otherEnd=battery;inductive=yes`);
+    expect(summary(pins(0.5))).toEqual(["C1-30 > FP-1 direct"]);
+    expect(summary(pins(0.38))).toEqual(["C1-30 > FP-1 adapter"]);
+  });
   test("the feed that fits best is taken, not the first", () => {
     const pins = pinsFrom(`
       host KEY-IG supply-out ignition-supply maxAmps=15;alive=run
@@ -112,4 +120,23 @@ test("whatever the pins: every one that is no spare is in a link or told why not
     for (const { provider, consumer } of links) expect(provider.side).not.toBe(consumer.side);
     for (const { why } of unmatched) expect(why.length).toBeGreaterThan(5);
   }), { numRuns: 300 });
+});
+
+test("no provider across would have served a consumer better than the one it got, whatever was passed over as alike", () => {
+  const rank = { direct: 0, calibration: 1, adapter: 2, manual: 3, impossible: 4 };
+  const row = fc.record({
+    side: fc.constantFrom("donor", "host"), form: fc.constantFrom("supply-out ignition-supply maxAmps=10;alive=run-crank", "supply-out ignition-supply maxAmps=4;alive=run-crank", "supply-out ignition-supply maxAmps=10;alive=run", "supply-in ignition-supply amps=3;alive=run-crank", "supply-in ignition-supply amps=3;alive=run", "supply-out battery-supply maxAmps=30;alive=permanent"),
+    circuit: fc.constantFrom("", "", "@1", "@2"),
+  });
+  fc.assert(fc.property(fc.array(row, { minLength: 4, maxLength: 14 }), (rows) => {
+    const pins = rows.map((one, at) => pinFrom(`${one.side} X-${at}${one.circuit} ${one.form}`));
+    const { links } = matchSignals(pins);
+    for (const [at, link] of links.entries()) {
+      const before = links.slice(0, at);
+      for (const other of pins) {
+        if (other.kind !== "supply-out" || other.side === link.consumer.side || other.quantity !== link.quantity) continue;
+        expect(rank[waysBetween(other, link.consumer, pins, before)[0].verdict]).toBeGreaterThanOrEqual(rank[link.ways[0].verdict]);
+      }
+    }
+  }), { numRuns: 150 });
 });

@@ -56,6 +56,7 @@ class Matcher {
   private readonly feeds: SignalPin[];
   /** Amperes hung on each provider by links made so far; null once one of them is not known. */
   private readonly hung = new Map<string, number | null>();
+  private readonly fixed = new Map<string, string>();
   private readonly links: ProposedLink[] = [];
   private readonly why = new Map<string, string>();
 
@@ -105,7 +106,7 @@ class Matcher {
 
   private serve(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): void {
     if (this.served.has(consumer.id)) return;
-    const able = providers.filter((provider) => sameIndex(provider, consumer) && !this.refused.has(pairKey(provider.id, consumer.id)));
+    const able = providers.filter((provider) => sameIndex(provider, consumer) && !this.isRefused(provider, consumer));
     const own = able.filter((provider) => provider.side === consumer.side && this.joined(provider, consumer, quantity));
     const across = able.filter((provider) => provider.side !== consumer.side);
     const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
@@ -129,11 +130,27 @@ class Matcher {
 
   private bestOf(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): ProposedLink | null {
     let best: ProposedLink | null = null;
+    // Providers that differ in name alone give the same answer, and the first of them is taken: a table of 20,000 rows
+    // has thousands of like grounds and feeds, and reckoning each pair took minutes.
+    const weighed = new Set<string>();
     for (const provider of providers) {
+      const likeness = this.likeness(provider, consumer);
+      if (weighed.has(likeness)) continue;
+      weighed.add(likeness);
       const candidate: ProposedLink = { quantity, provider, consumer, ways: this.ways(provider, consumer) };
       if (best === null || this.better(candidate, best)) best = candidate;
     }
     return best;
+  }
+
+  /** All of a provider that a way, or its rank, can depend on. */
+  private likeness(provider: SignalPin, consumer: SignalPin): string {
+    let fixed = this.fixed.get(provider.id);
+    if (fixed === undefined) {
+      fixed = JSON.stringify([provider.kind, provider.params, provider.kind === "ground" ? provider.sizeMm2 : null]);
+      this.fixed.set(provider.id, fixed);
+    }
+    return `${fixed} ${this.hangingOn(provider, consumer)} ${this.hung.has(provider.id)} ${provider.index === consumer.index}`;
   }
 
   /** Verdict first; then the partner of the same number; then, among equals, the one that fewer hang on. */
@@ -151,7 +168,7 @@ class Matcher {
     const hosts = buses.filter((pin) => pin.side === "host");
     const taken = new Set([...this.served, ...this.used]);
     for (const donor of buses.filter((pin) => pin.side === "donor" && !taken.has(pin.id))) {
-      const free = hosts.filter((host) => !taken.has(host.id) && host.kind === donor.kind && sameIndex(host, donor) && !this.refused.has(pairKey(donor.id, host.id)));
+      const free = hosts.filter((host) => !taken.has(host.id) && host.kind === donor.kind && sameIndex(host, donor) && !this.isRefused(donor, host));
       const host = free.find((one) => one.index === donor.index) ?? free[0];
       const mate = buses.find((pin) => pin.side === "donor" && pin.id !== donor.id && sameIndex(pin, donor));
       if (host === undefined) {
@@ -172,11 +189,15 @@ class Matcher {
         this.why.set(donor.id, "A sensor's return ends at its own computer");
         continue;
       }
-      const best = this.bestOf(quantity, donor, hosts.filter((host) => !this.refused.has(pairKey(host.id, donor.id))));
+      const best = this.bestOf(quantity, donor, hosts.filter((host) => !this.isRefused(host, donor)));
       if (best === null) this.why.set(donor.id, "The host's table has no ground");
       else this.links.push(best);
     }
     for (const host of hosts) this.why.set(host.id, quantity === "sensor-ground" ? "A sensor's return stays on its own side" : "A ground of the host's own; nothing of the donor returns here");
+  }
+
+  private isRefused(provider: SignalPin, consumer: SignalPin): boolean {
+    return this.refused.size > 0 && this.refused.has(pairKey(provider.id, consumer.id));
   }
 
   private explainProvider(provider: SignalPin, consumers: readonly SignalPin[]): void {
@@ -213,7 +234,7 @@ class Matcher {
   private hangingOn(provider: SignalPin, consumer: SignalPin): number | null {
     const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
     if (linked === null) return null;
-    const mates = provider.circuit === null ? [] : (this.byCircuit.get(`${provider.side} ${provider.circuit}`) ?? []);
+    const mates = provider.circuit === null ? this.unwiredMates(provider) : (this.byCircuit.get(`${provider.side} ${provider.circuit}`) ?? []);
     let sum = linked;
     for (const mate of mates) {
       if (mate.id === provider.id || mate.id === consumer.id) continue;
@@ -222,6 +243,12 @@ class Matcher {
       sum += amps;
     }
     return sum;
+  }
+
+  /** Where no circuit is written, an output's own side hangs on it by quantity, as {@link joined} pairs it. */
+  private unwiredMates(provider: SignalPin): SignalPin[] {
+    if (provider.quantity === null || FEEDS.has(provider.quantity)) return [];
+    return (this.byQuantity.get(provider.quantity) ?? []).filter((pin) => pin.side === provider.side && pin.circuit === null && directionOf(pin.kind) === "consumer" && sameIndex(pin, provider));
   }
 
   hang(provider: SignalPin, consumer: SignalPin): void {

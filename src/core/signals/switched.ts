@@ -138,6 +138,10 @@ export function levelWays(provider: SignalPin, consumer: SignalPin): Way[] {
 }
 
 function lowLevel(provider: SignalPin, consumer: SignalPin, pull: string, reckon: Reckoner): Way {
+  const [pullVolts, pullOhms, limit] = ["pullVolts", "pullOhms"].map((key) => numberParam(consumer.params, key)).concat(numberParam(provider.params, "maxAmps")) as [number | null, number | null, number | null];
+  if (pull === "up" && pullVolts !== null && pullOhms !== null && limit !== null && pullOhms > 0 && pullVolts / pullOhms > limit) {
+    return reckon.manual(`The pull-up of ${label(consumer)} gives ${plain(pullVolts / pullOhms)} A and ${label(provider)} bears ${plain(limit)} A`);
+  }
   if (pull === "up") return reckon.way("direct", [], `${label(provider)} closes to ground, and ${label(consumer)} pulls up by itself`);
   if (pull === "down") return reckon.manual(`${label(consumer)} pulls down and is active low, so that it would always be active: check its pull`);
   const resistor = pullUp(consumer, SUPPLY.cranking, reckon);

@@ -106,6 +106,7 @@ describe("levels", () => {
     ["switch-out brake-switch to=ground", "logic-in brake-switch active=low;pull=up", "direct"],
     ["switch-out brake-switch to=ground", "logic-in brake-switch active=low;pull=none", "adapter pull-up"],
     ["low-side-out ac-request maxAmps=0.5", "logic-in ac-request active=low;pull=up", "direct"],
+    ["switch-out brake-switch to=ground;maxAmps=0.01", "logic-in brake-switch active=low;pull=up;pullOhms=1000;pullVolts=12", "manual"],
     ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=down;maxVolts=18", "direct"],
     ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=none;maxVolts=18", "adapter pull-down"],
     ["high-side-out brake-switch maxAmps=1", "logic-in brake-switch active=high;pull=none;maxVolts=18", "adapter pull-down"],
@@ -133,6 +134,7 @@ describe("frequency", () => {
   const into = (params: string) => `frequency-in engine-speed ${params}`;
   test.each([
     ["pulsesPerRev=2;drive=open-collector", "pulsesPerRev=2;pull=up;highVolts=4;maxVolts=16", "direct"],
+    ["pulsesPerRev=2;drive=open-collector", "pulsesPerRev=2;pull=up;pullVolts=3;highVolts=4", "manual"],
     ["pulsesPerRev=2;drive=open-collector", "pulsesPerRev=2;pull=none;highVolts=6.5;maxVolts=18", "adapter pull-up"],
     ["pulsesPerRev=2;drive=open-collector", "pulsesPerRev=2", "manual"],
     ["pulsesPerRev=2;drive=push-pull;amplitude=12", "pulsesPerRev=2;highVolts=6;maxVolts=16", "direct"],
