@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { beforeAll, describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
 import { decideOps, noteOps, reopenOps } from "./decide";
+import { describeOp } from "./describe";
 import { documentJsonSchema, parseDocument, writeDocument } from "./document";
 import { type ImportedPin, planImport } from "./import-table";
 import { applyOps, ChangeSchema, deleteOp, insertOp, invert, type RowOp, RowOpSchema, updateOp } from "./ops";
@@ -87,6 +88,18 @@ describe("importing a table", () => {
     expect(plan.absent.filter((pin) => pin.linked)).toHaveLength(1);
     expect(plan.ops.every((op) => op.op === "delete" && op.id !== linked.pins[0]?.id)).toBe(true);
   });
+});
+
+describe("describing a cavity anew", () => {
+  const row = () => heron.pins.find((pin) => pin.description === "Purpose unclear") as JobDocument["pins"][number];
+  test("what was proposed is proposed again from the new words", () => {
+    expect(applyOps(heron, [describeOp(heron, row().id, "fuel pump relay, coil") as RowOp]).pins.find((pin) => pin.id === row().id)).toMatchObject({ description: "fuel pump relay, coil", quantity: "fuel-pump", kindSource: "proposed" });
+  });
+  test("what a person confirmed stays", () => {
+    const confirmed = applyOps(heron, [updateOp("pin", row().id, row(), { kind: "spare", kindSource: "confirmed" }) as RowOp]);
+    expect(applyOps(confirmed, [describeOp(confirmed, row().id, "fuel pump") as RowOp]).pins.find((pin) => pin.id === row().id)?.kind).toBe("spare");
+  });
+  test("the same words change nothing", () => expect(describeOp(heron, row().id, row().description)).toBeNull());
 });
 
 describe("decisions", () => {

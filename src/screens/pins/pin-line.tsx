@@ -2,15 +2,15 @@
 
 import { useState } from "react";
 import { KINDS, QUANTITIES } from "@/core/forms";
-import { readColour, readSize } from "@/core/intake";
+import { readColour, readLength, readSize } from "@/core/intake";
 import { type RowOp, updateOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { Plate } from "@/ui/plate";
-import { sizeText, type Units } from "@/ui/measure";
+import { lengthText, sizeText, type Units } from "@/ui/measure";
 import { Wire } from "@/ui/wire";
 import { isUnknown, type PinView } from "../shell/derive";
 
-export const PIN_COLUMNS = "grid grid-cols-[132px_134px_58px_60px_minmax(140px,1fr)_136px_172px_132px] items-center gap-2 px-3";
+export const PIN_COLUMNS = "grid grid-cols-[130px_130px_54px_60px_54px_minmax(140px,1fr)_128px_160px_126px] items-center gap-2 px-3";
 
 /** The person agrees with what was proposed: it counts as confirmed from now on. */
 export function confirmOps(row: PinRow): RowOp[] {
@@ -24,11 +24,12 @@ interface Props {
   readonly units: Units;
   readonly onSelect: () => void;
   readonly onChange: (label: string, to: Partial<PinRow>) => void;
+  readonly onDescribe: (description: string | null) => void;
   readonly onConfirm: () => void;
 }
 
 /** One cavity in its table; what can be read wrong can be corrected where it stands. */
-export function PinLine({ pin, selected, units, onSelect, onChange, onConfirm }: Props) {
+export function PinLine({ pin, selected, units, onSelect, onChange, onDescribe, onConfirm }: Props) {
   const { row, label, connector } = pin;
   const unknown = isUnknown(pin);
   return (
@@ -37,8 +38,9 @@ export function PinLine({ pin, selected, units, onSelect, onChange, onConfirm }:
       <span role="cell"><Plate side={connector.side} label={label} /></span>
       <span role="cell" className="flex items-center"><Editable label={`Colour of ${label}`} value={row.colour ?? ""} show={<Wire colour={row.colour} base={row.colourBase} tracer={row.colourTracer} />} onSave={(text) => { const colour = text === "" ? null : readColour(text); onChange(`Colour of ${label}: ${text || "none"}`, { colour: colour?.written ?? null, colourBase: colour?.base ?? null, colourTracer: colour?.tracer ?? null }); return null; }} /></span>
       <span role="cell" className="font-mono text-[13px]"><Editable label={`Size of ${label}`} value={sizeText(row.sizeMm2, units)} show={sizeText(row.sizeMm2, units)} onSave={(text) => { const size = text === "" ? null : readSize(text, { decimalComma: true, headerUnit: units === "imperial" ? "awg" : null }); if (text !== "" && size === null) return "A size such as 0.5 or 20 AWG"; onChange(`Size of ${label}`, { sizeMm2: size }); return null; }} /></span>
+      <span role="cell" className="font-mono text-[13px]"><Editable label={`Length of ${label}`} value={lengthText(row.lengthM, units)} show={lengthText(row.lengthM, units)} onSave={(text) => { const length = text === "" ? null : readLength(text, { decimalComma: true, headerUnit: units === "imperial" ? "ft" : "m" }); if (text !== "" && length === null) return "A length such as 1.85 m or 6 ft"; onChange(`Length of ${label}`, { lengthM: length }); return null; }} /></span>
       <span role="cell" className="font-mono text-[13px]"><Editable label={`Circuit of ${label}`} value={row.circuit ?? ""} show={row.circuit ?? ""} onSave={(text) => { onChange(`Circuit of ${label}: ${text || "none"}`, { circuit: text || null }); return null; }} /></span>
-      <span role="cell" className="min-w-0"><Editable label={`Description of ${label}`} value={row.description ?? ""} show={<span className="line-clamp-2 break-words" title={row.description ?? ""}>{row.description}</span>} onSave={(text) => { onChange(`Description of ${label}`, { description: text || null }); return null; }} /></span>
+      <span role="cell" className="min-w-0"><Editable label={`Description of ${label}`} value={row.description ?? ""} show={<span className="line-clamp-2 break-words" title={row.description ?? ""}>{row.description}</span>} onSave={(text) => { onDescribe(text || null); return null; }} /></span>
       <span role="cell">
         <select name="kind" aria-label={`Kind of ${label}`} className={`field px-1.5 text-[13px] ${unknown ? "border-dashed" : ""}`} value={unknown ? "unknown" : row.kind} onFocus={onSelect} onChange={(event) => onChange(`${label} is ${event.target.value}`, { kind: event.target.value as PinRow["kind"], kindSource: "confirmed", kindConfidence: 1, kindWhy: "Chosen by a person" })}>
           {KINDS.map((kind) => <option key={kind} value={kind}>{kind}</option>)}

@@ -5,6 +5,7 @@ import { Download, Search } from "lucide-react";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
+import { describeOp } from "@/job/describe";
 import { updateOp } from "@/job/ops";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { sizeUnit } from "@/ui/measure";
@@ -99,7 +100,7 @@ export function PinsScreen() {
         ) : (
           <div role="table" aria-rowcount={visible.length + 1} className="min-w-[1020px]">
             <div role="row" className={`${PIN_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}>
-              {["Cavity", "Colour", sizeUnit(job.document.job.units), "Circuit", "Description", "Kind", "Quantity", "Origin"].map((head) => <span role="columnheader" key={head}>{head}</span>)}
+              {["Cavity", "Colour", sizeUnit(job.document.job.units), "Length", "Circuit", "Description", "Kind", "Quantity", "Origin"].map((head) => <span role="columnheader" key={head}>{head}</span>)}
             </div>
             <div className="relative" style={{ height: rows.getTotalSize() }}>
               {rows.getVirtualItems().map((virtual) => {
@@ -110,7 +111,8 @@ export function PinsScreen() {
                       <p className="flex h-full items-end gap-2.5 border-b border-rule px-3 pb-1.5"><strong className="wide text-sm">{item.pin.connector.label}</strong><span className="text-[13px] text-ink2">{item.count} {item.count === 1 ? "cavity" : "cavities"}{item.pin.connector.place ? `; ${item.pin.connector.place}` : ""}</span></p>
                     ) : (
                       <PinLine pin={item.pin} selected={item.pin.row.id === selected} units={job.document.job.units} onSelect={() => setSelected(item.pin.row.id)}
-                        onChange={(label, to) => job.change(label, [updateOp("pin", item.pin.row.id, item.pin.row, to)], { quiet: true })} onConfirm={() => confirm(item.pin)} />
+                        onChange={(label, to) => job.change(label, [updateOp("pin", item.pin.row.id, item.pin.row, to)], { quiet: true })}
+                        onDescribe={(description) => job.change(`Description of ${item.pin.label}`, [describeOp(job.document, item.pin.row.id, description)], { quiet: true })} onConfirm={() => confirm(item.pin)} />
                     )}
                   </div>
                 );

@@ -1,0 +1,20 @@
+import { classifyPins } from "@/core/intake";
+import { type RowOp, updateOp } from "./ops";
+import type { JobDocument, PinRow } from "./schema";
+
+/**
+ * A cavity described anew: what was only proposed for it is proposed again from the new words, read with the other rows of
+ * its side; what a table gave or a person confirmed stays. Null where nothing changes.
+ */
+export function describeOp(document: JobDocument, pinId: string, description: string | null): RowOp | null {
+  const row = document.pins.find((pin) => pin.id === pinId);
+  const side = document.connectors.find((connector) => connector.id === row?.connectorId)?.side;
+  if (row === undefined || side === undefined) return null;
+  const labels = new Map(document.connectors.filter((connector) => connector.side === side).map((connector) => [connector.id, connector.label]));
+  const members = document.pins.filter((pin) => labels.has(pin.connectorId));
+  const readings = classifyPins(members.map((pin) => ({ connector: labels.get(pin.connectorId) ?? "", cavity: pin.cavity, description: pin.id === pinId ? description : pin.description })), side);
+  const reading = readings[members.indexOf(row)];
+  const kind: Partial<PinRow> = row.kindSource === "proposed" && reading ? { kind: reading.kind.value, kindConfidence: reading.kind.confidence, kindWhy: reading.kind.why } : {};
+  const quantity: Partial<PinRow> = row.quantitySource === "proposed" && reading ? { quantity: reading.quantity.value, quantityConfidence: reading.quantity.confidence, quantityWhy: reading.quantity.why, indexLabel: row.params.index ?? reading.index } : {};
+  return updateOp("pin", pinId, row, { description, ...kind, ...quantity });
+}
