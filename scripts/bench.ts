@@ -1,6 +1,6 @@
 import { cpus } from "node:os";
 import { readConcepts } from "@/core/intake";
-import { plainBest, plainPhrases } from "@/core/intake/plain.cases";
+import { plainBest, plainPhrases } from "../tests/support/plain-reading";
 import { matchSignals, type SignalPin } from "@/core/signals";
 import { readPinTable, writePinTable } from "@/formats/pin-table";
 import { signalPinsOf } from "@/formats/signal-pins";

@@ -30,7 +30,7 @@ for (const file of readdirSync(src, { recursive: true, encoding: "utf8" }).filte
   const text = readFileSync(path.join(src, file), "utf8");
   for (const [, specifier = ""] of text.matchAll(/^(?:(?:import|export)\s[^;"]*?\sfrom|import)\s+"([^"]+)"/gm)) {
     const target = layerOf(file, specifier);
-    const test = /\.(test|cases)\.tsx?$/.test(file);
+    const test = /\.test\.tsx?$/.test(file);
     if (target === null && layer === "core" && !test && !CORE_PACKAGES.includes(specifier)) faults.push(`${file}: core imports the package ${specifier}`);
     if (target !== null && target !== layer && !allowed.includes(target) && !test) faults.push(`${file}: ${layer} must not import ${target} (${specifier})`);
   }

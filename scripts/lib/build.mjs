@@ -21,7 +21,7 @@ function sourcesHash() {
   const hash = createHash("sha1");
   const visit = (file) => {
     if (statSync(file).isDirectory()) for (const name of readdirSync(file).sort()) visit(path.join(file, name));
-    else if (!/\.(test|cases)\.tsx?$/.test(file)) hash.update(path.relative(ROOT, file)).update(readFileSync(file));
+    else if (!/\.test\.tsx?$/.test(file)) hash.update(path.relative(ROOT, file)).update(readFileSync(file));
   };
   for (const name of ["src", "next.config.ts", "postcss.config.mjs", "package-lock.json", "tsconfig.json"]) visit(path.join(ROOT, name));
   return hash.digest("hex");

@@ -1,6 +1,6 @@
 import type { Side } from "@/core/forms";
 import { readPinTable, type PinTable } from "@/formats/pin-table";
-import { InputError, type ReadFile } from "./run";
+import { InputError, type ReadFile } from "./errors";
 
 /** Reads one pin table or ends the run with the reason why it cannot be read. */
 export function readTableFile(file: string, side: Side, read: ReadFile): PinTable {

@@ -1,3 +1,4 @@
+import { InputError, type ReadFile, UsageError } from "./errors";
 import { intake, INTAKE_HELP } from "./intake";
 import { match, MATCH_HELP } from "./match";
 
@@ -6,19 +7,6 @@ export interface CliResult {
   readonly status: 0 | 2 | 64;
   readonly stdout: string;
   readonly stderr: string;
-}
-
-/** Reads a file's bytes; throws as `fs.readFileSync` does. Handed in, so that a run can be repeated without a disk. */
-export type ReadFile = (file: string) => Uint8Array;
-
-/** A call that cannot be carried out as written: exit status 64, with the usage. */
-export class UsageError extends Error {}
-
-/** Input that cannot be read: exit status 2. */
-export class InputError extends Error {
-  constructor(readonly facts: { readonly code: string; readonly message: string; readonly file: string; readonly line?: number; readonly column?: string; readonly hint?: string }) {
-    super(facts.message);
-  }
 }
 
 interface Verb {

@@ -1,7 +1,8 @@
 import { KNOWN_FROM } from "@/core/intake";
 import type { Side } from "@/core/forms";
 import type { SignalPin } from "@/core/signals";
-import type { TablePin, Told } from "./pin-table";
+import type { Told } from "@/job/import-table";
+import type { TablePin } from "./pin-table";
 
 /** A guess below {@link KNOWN_FROM} counts as not known, for people and for the matcher alike. */
 export const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unknown: U): T | U => (told.confidence >= KNOWN_FROM ? told.value : unknown);

@@ -1,22 +1,10 @@
 import { nanoid } from "nanoid";
-import type { Quantity } from "@/core/forms";
-import type { Adapter, Verdict } from "@/core/signals";
+import type { Decision } from "@/core/plan";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { JobDocument, LinkRow } from "./schema";
 
-/** What a person decides of a pair of cavities. */
-export interface Choice {
-  readonly providerId: string;
-  readonly consumerId: string;
-  readonly quantity: Quantity | null;
-  readonly decision: "accepted" | "refused";
-  readonly verdict: Verdict;
-  readonly adapters: readonly Adapter[];
-  readonly why: string;
-  readonly byHand: boolean;
-  /** Left as it is where not given. */
-  readonly note?: string;
-}
+/** What a person decides of a pair of cavities; the note is left as it is where none is given. */
+export type Choice = Omit<Decision, "id" | "note"> & { readonly note?: string };
 
 /**
  * The operations that carry a choice out. A pair has one row; a consumer has one accepted provider, so that another that

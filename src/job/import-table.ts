@@ -1,10 +1,15 @@
 import { nanoid } from "nanoid";
 import type { Kind, Params, Quantity, Side } from "@/core/forms";
-import type { WireColour } from "@/core/intake";
+import type { Guess, WireColour } from "@/core/intake";
 import { insertOp, deleteOp, type RowOp, updateOp } from "./ops";
 import type { ConnectorRow, JobDocument, PinRow } from "./schema";
 
-/** A cavity as a table told it; formats' rows have this shape. */
+/** A value with where it comes from: written in a table, or proposed from the description. */
+export interface Told<T> extends Guess<T> {
+  readonly source: "given" | "proposed";
+}
+
+/** A cavity as a table told it; SI units, null for what is not known. */
 export interface ImportedPin {
   readonly connector: string;
   readonly cavity: string;
@@ -13,8 +18,9 @@ export interface ImportedPin {
   readonly sizeMm2: number | null;
   readonly lengthM: number | null;
   readonly description: string | null;
-  readonly kind: { readonly value: Kind; readonly confidence: number; readonly source: "given" | "proposed"; readonly why: string };
-  readonly quantity: { readonly value: Quantity | null; readonly confidence: number; readonly source: "given" | "proposed"; readonly why: string };
+  readonly kind: Told<Kind>;
+  readonly quantity: Told<Quantity | null>;
+  /** Cylinder, bank or line number that the row names, for pairing. */
   readonly index: string | null;
   readonly params: Params;
   readonly extra: Readonly<Record<string, string>>;

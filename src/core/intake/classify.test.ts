@@ -1,10 +1,10 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
-import { CASES, type Case } from "./classify.cases";
+import { CASES, type Case } from "../../../tests/support/intake-rows";
 import { classifyPins, KNOWN_FROM } from "./index";
 import { type PinReading, rankQuantity } from "./classify";
 import { applyPhrases, readConcepts } from "./concepts";
-import { plainBest, plainPhrases } from "./plain.cases";
+import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 
 interface Expected {
   readonly connector: string;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { ADAPTER_TYPES, type Adapter } from "../signals";
-import { pinsFrom } from "../signals/test-pins";
+import { pinsFrom } from "../../../tests/support/pins";
 import { deriveLines, describeAdapter, describeChain, findHolds, groupOf, sheetRows, type Decision } from "./index";
 
 const pins = pinsFrom(`

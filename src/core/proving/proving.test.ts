@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { deriveLines, type Decision } from "../plan";
-import { pinsFrom } from "../signals/test-pins";
+import { pinsFrom } from "../../../tests/support/pins";
 import { wireOhms } from "../wire";
 import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, makeSteps, parseReading, type PlannedPin, type Step } from "./index";
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { bestFraction } from "./fractions";
 import { e24Within, nearestE24 } from "./e-series";
-import { pinFrom } from "./test-pins";
+import { pinFrom } from "../../../tests/support/pins";
 import type { Adapter, SignalPin, Surroundings } from "./types";
 import { waysAcross } from "./ways";
 

@@ -1,4 +1,5 @@
-import { classifyPins, type Guess, type PinReading, readColour, readLength, readSize, type WireColour } from "@/core/intake";
+import { classifyPins, type PinReading, readColour, readLength, readSize } from "@/core/intake";
+import type { ImportedPin } from "@/job/import-table";
 import { isKind, isQuantity, type Kind, type Params, paramProblem, parseParams, type Quantity, type Side } from "@/core/forms";
 import { parseCsv, unguardFormula, type CsvRecord } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
@@ -10,27 +11,9 @@ export const MAX_ROWS = 20_000;
 export const MAX_CELL = 10_000;
 const MAX_LABEL = 200;
 
-/** A value with where it comes from: written in the table, or proposed from the description. */
-export interface Told<T> extends Guess<T> {
-  readonly source: "given" | "proposed";
-}
-
-/** One cavity as its table tells it; SI units, null for what is not known. */
-export interface TablePin {
+/** One cavity with the line of the file on which its row starts. */
+export interface TablePin extends ImportedPin {
   readonly line: number;
-  readonly connector: string;
-  readonly cavity: string;
-  readonly circuit: string | null;
-  readonly colour: WireColour | null;
-  readonly sizeMm2: number | null;
-  readonly lengthM: number | null;
-  readonly description: string | null;
-  readonly kind: Told<Kind>;
-  readonly quantity: Told<Quantity | null>;
-  /** Cylinder, bank or line number that the description names, for pairing. */
-  readonly index: string | null;
-  readonly params: Params;
-  readonly extra: Readonly<Record<string, string>>;
 }
 
 export interface PinTable {

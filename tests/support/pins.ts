@@ -1,5 +1,5 @@
-import { parseParams, type Kind, type Quantity, type Side } from "../forms";
-import type { SignalPin } from "./types";
+import { parseParams, type Kind, type Quantity, type Side } from "@/core/forms";
+import type { SignalPin } from "@/core/signals";
 
 /**
  * A pin from one line, for tests: `donor C1-12 frequency-out engine-speed pulsesPerRev=2;drive=open-collector`.
