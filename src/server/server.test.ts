@@ -152,6 +152,38 @@ describe("undo and redo", () => {
   });
 });
 
+test("undo and redo follow a model of two people's stacks, whatever they do", async () => {
+  const script = [..."aRbKuRuRrRaKuKuRcRuKrKuRuRuRrRbRuKcKuRrR"];
+  const model = { job: { name: "Job", host: "Host", donor: "Donor" } as Record<string, string>, stacks: { Robin: { done: [] as string[][], undone: [] as string[][] }, Kim: { done: [] as string[][], undone: [] as string[][] } } };
+  const column = { a: "name", b: "host", c: "donor" } as const;
+  for (let at = 0; at < script.length; at += 2) {
+    const [what, person] = [script[at] as string, script[at + 1] === "R" ? "Robin" : "Kim"] as [string, "Robin" | "Kim"];
+    const stack = model.stacks[person];
+    if (what in column) {
+      const field = column[what as keyof typeof column];
+      const [from, to] = [model.job[field] as string, `${field} ${at}`];
+      expect(await change([updateOp("job", "job", (await load()).job, { [field]: to }) as RowOp], { person })).toMatchObject({ ok: true });
+      stack.done.push([field, from, to]);
+      stack.undone = [];
+      model.job[field] = to;
+    } else {
+      const [pile, other] = what === "u" ? [stack.done, stack.undone] : [stack.undone, stack.done];
+      const top = pile.at(-1) as [string, string, string] | undefined;
+      const [expected, next] = what === "u" ? [top?.[2], top?.[1]] : [top?.[1], top?.[2]];
+      const result = await stepHistory(pool, jobId, what === "u" ? "undo" : "redo", person, nanoid());
+      if (top === undefined) expect(result).toMatchObject({ ok: false, code: what === "u" ? "nothing-to-undo" : "nothing-to-redo" });
+      else if (model.job[top[0]] !== expected) expect(result).toMatchObject({ ok: false, code: "conflict" });
+      else {
+        expect(result).toMatchObject({ ok: true });
+        pile.pop();
+        other.push(top);
+        model.job[top[0]] = next as string;
+      }
+    }
+    expect((await load()).job).toMatchObject(model.job);
+  }
+});
+
 describe("when things break", () => {
   test("a process killed in the middle of imports leaves whole tables or none", async () => {
     const child = spawn(process.execPath, [path.resolve("node_modules/tsx/dist/cli.mjs"), "tests/support/import-forever.ts", jobId], { env: { ...process.env, DATABASE_URL: url }, stdio: ["ignore", "pipe", "inherit"] });

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { beforeEach, describe, expect, test } from "vitest";
 import type { Edit } from "@/job/edit";
 import { emptyDocument } from "@/job/document";
@@ -136,4 +137,39 @@ describe("when the line is cut", () => {
     expect(sync.current()).toMatchObject({ unsent: 0, revision: 1, document: { job: { name: "Once" } } });
     expect(notices.filter((notice) => notice.type === "conflict")).toEqual([]);
   });
+});
+
+test("two people, any order of typing, sending and cutting off: both end with what the server has, and no edit vanishes untold", async () => {
+  type Move = { readonly who: 0 | 1; readonly what: "name" | "host" | "donor" | "work" | "cut" };
+  const moves = fc.array(fc.record({ who: fc.constantFrom(0, 1), what: fc.constantFrom("name", "host", "donor", "work", "work", "cut") }) as fc.Arbitrary<Move>, { maxLength: 24 });
+  await fc.assert(fc.asyncProperty(moves, async (script) => {
+    server = new FakeServer();
+    const told: Notice[][] = [[], []];
+    const stores = [new Map<string, string>(), new Map<string, string>()];
+    const cut = [false, false];
+    const people = [0, 1].map((who) => new JobSync("j", { id: "j", revision: 0, document: START }, {
+      fetch: (url, init) => (cut[who] ? Promise.reject(new TypeError("cut")) : server.fetch(url, init)), notify: (notice) => told[who]?.push(notice), person: () => `P${who}`, reload: () => undefined,
+      storage: { getItem: (key) => stores[who]?.get(key) ?? null, setItem: (key, value) => void stores[who]?.set(key, value), removeItem: (key) => void stores[who]?.delete(key) },
+    })) as [JobSync, JobSync];
+    const typed: [number, string][] = [];
+    for (const [at, move] of script.entries()) {
+      const sync = people[move.who];
+      if (move.what === "work") await sync.work();
+      else if (move.what === "cut") cut[move.who] = !cut[move.who];
+      else {
+        rename(sync, { [move.what]: `${move.what} ${at}` });
+        typed.push([move.who, `${move.what} ${at}`]);
+      }
+    }
+    cut.fill(false);
+    for (let round = 0; round < 4; round += 1) for (const sync of people) await settle(sync);
+
+    for (const sync of people) expect(sync.current()).toMatchObject({ document: server.document, unsent: 0, connection: "ok" });
+    const taken = JSON.stringify(server.edits);
+    for (const [who, text] of typed) {
+      const kept = taken.includes(`"${text}"`) || (told[who] ?? []).some((notice) => notice.type === "conflict" && JSON.stringify(notice.mine).includes(`"${text}"`));
+      expect(kept, text).toBe(true);
+    }
+    expect(new Set(server.edits.map((edit) => edit.key)).size).toBe(server.edits.length);
+  }), { numRuns: 120 });
 });

@@ -1,0 +1,88 @@
+import { describe, expect, test } from "vitest";
+import { heronDocument } from "@/demo/heron";
+import { basisOf } from "@/core/proving";
+import { decideOps } from "@/job/decide";
+import { applyOps, insertOp, type RowOp, updateOp } from "@/job/ops";
+import type { JobDocument, ReadingRow } from "@/job/schema";
+import { lineState, laneKind } from "../map/line-words";
+import { derive, isGuess, isUnknown } from "./derive";
+import { holdAddress, stagesOf } from "./stages";
+
+const heron = heronDocument();
+let count = 0;
+const acceptDirect = (document: JobDocument) => applyOps(document, derive(document).plan.lines.filter((line) => line.verdict === "direct").flatMap((line) =>
+  decideOps(document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: line.why, byHand: false }, () => `l${++count}`)));
+const decided = acceptDirect(heron);
+const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
+  const step = derive(document).steps.find((view) => view.step.key === key)?.step;
+  return applyOps(document, [insertOp("reading", { id: `r${++count}`, stepKey: key, written: "0.1", value: 0.1, outcome: "pass", verdict: "", basis: step === undefined ? "" : basisOf(step), person: "Robin", takenAt: new Date(count * 1000).toISOString(), ...part })]);
+};
+
+describe("the sample job", () => {
+  test("is matched as a technician would: 34 lines, the engine's feeds direct, the rev counter by a pull-up, the pump by a relay", () => {
+    const lines = new Map(derive(heron).plan.lines.map((line) => [`${line.provider.connector}-${line.provider.cavity} > ${line.consumer.connector}-${line.consumer.cavity}`, line]));
+    expect(lines.size).toBe(34);
+    expect(lines.get("KEY-15 > C1-2")?.verdict).toBe("direct");
+    expect(lines.get("C1-23 > IP-1")?.adapters.map((one) => one.type)).toEqual(["pull-up"]);
+    expect(lines.get("C1-30 > Fuel pump-1")?.adapters.map((one) => one.type)).toEqual(["flyback-diode", "relay"]);
+    expect(lines.get("G3-1 > C1-6")?.verdict).toBe("direct");
+    expect(lines.get("C1-25 > IP-2")?.verdict).toBe("manual");
+    expect(lines.get("Oil pressure switch-1 > IP-4")?.verdict).toBe("direct");
+  });
+  test("every cavity is in a line, told why not, or spare; and none is both", () => {
+    const { plan, pins } = derive(heron);
+    const linked = new Set(plan.lines.flatMap((line) => [line.provider.id, line.consumer.id]));
+    const told = new Set(plan.unmatched.map(({ pin }) => pin.id));
+    for (const { row } of pins) expect(Number(linked.has(row.id)) + Number(told.has(row.id)) + Number(row.kind === "spare")).toBe(1);
+  });
+  test("guesses and what is not known are told apart", () => {
+    const { pins } = derive(heron);
+    expect(pins.filter(isUnknown)).toHaveLength(3);
+    expect(pins.filter(isGuess).length).toBeGreaterThan(200);
+    expect(pins.filter((pin) => isGuess(pin) && isUnknown(pin))).toEqual([]);
+  });
+});
+
+describe("steps and readings", () => {
+  const [first] = derive(decided).steps;
+  const key = first?.step.key ?? "";
+  test("the latest reading counts, and is judged by the step as it is now", () => {
+    const failed = read(decided, key, { written: "OL", value: null, outcome: "fail" });
+    expect(derive(failed).holds[0]).toMatchObject({ code: "failed-step", target: { view: "prove", stepKey: key } });
+    const passed = read(failed, key, {});
+    expect(derive(passed).steps[0]).toMatchObject({ judgement: { outcome: "pass" }, attempts: 2, stale: false });
+    expect(derive(passed).holds.some((hold) => hold.code === "failed-step")).toBe(false);
+  });
+  test("a proof is stale when the wire it was made on has changed", () => {
+    const passed = read(decided, key, {});
+    const pin = passed.pins.find((row) => row.id === first?.step.red.pinId) as JobDocument["pins"][number];
+    const rewired = applyOps(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
+    expect(derive(rewired).steps[0]?.stale).toBe(true);
+    expect(stagesOf(derive(rewired)).find((stage) => stage.path === "prove")?.open).toBe(derive(rewired).steps.length);
+  });
+  test("a decision whose feed no longer lives where it must is stale and comes first", () => {
+    const feed = decided.pins.find((row) => row.id === derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id) as JobDocument["pins"][number];
+    const dead = applyOps(decided, [updateOp("pin", feed.id, feed, { params: { ...feed.params, alive: "run" } }) as RowOp]);
+    const line = derive(dead).plan.lines.find((one) => one.consumer.connector === "C1" && one.consumer.cavity === "2");
+    expect(line?.stale).toContain("dead in crank");
+    expect(line && lineState(line)).toMatchObject({ word: "Decide again", bad: true });
+    expect(derive(dead).holds[0]?.code).toBe("stale-line");
+  });
+});
+
+describe("stages and marks", () => {
+  const marks = (document: JobDocument) => Object.fromEntries(stagesOf(derive(document)).map((stage) => [stage.path, stage.mark]));
+  test("they follow the work", () => {
+    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", import: "open", pins: "open", map: "open", plan: "open", prove: "open" });
+    expect(marks(heron)).toMatchObject({ import: "proven", pins: "proposed", map: "proposed", plan: "open", prove: "open" });
+    expect(marks(decided)).toMatchObject({ plan: "decided", prove: "proposed" });
+  });
+  test("a hold leads to its place", () => {
+    expect(holdAddress("j", { target: { view: "map", lineKey: "a>b" } })).toBe("/jobs/j/map?line=a%3Eb");
+    expect(holdAddress("j", { target: { view: "import", side: "host" } })).toBe("/jobs/j/import?side=host");
+  });
+  test("what lies between is drawn by the verdict", () => {
+    const kinds = new Set(derive(heron).plan.lines.map((line) => `${line.verdict} ${laneKind(line)}`));
+    expect([...kinds].sort()).toEqual(["adapter adapter", "direct direct", "manual open"]);
+  });
+});
