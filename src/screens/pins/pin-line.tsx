@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { type KeyboardEvent, useState } from "react";
 import { KINDS, QUANTITIES } from "@/core/forms";
 import { readColour, readLength, readSize } from "@/core/intake";
 import { type RowOp, updateOp } from "@/job/ops";
@@ -42,12 +42,12 @@ export function PinLine({ pin, selected, units, onSelect, onChange, onDescribe, 
       <span role="cell" className="font-mono text-[13px]"><Editable label={`Circuit of ${label}`} value={row.circuit ?? ""} show={row.circuit ?? ""} onSave={(text) => { onChange(`Circuit of ${label}: ${text || "none"}`, { circuit: text || null }); return null; }} /></span>
       <span role="cell" className="min-w-0"><Editable label={`Description of ${label}`} value={row.description ?? ""} show={<span className="line-clamp-2 break-words" title={row.description ?? ""}>{row.description}</span>} onSave={(text) => { onDescribe(text || null); return null; }} /></span>
       <span role="cell">
-        <select name="kind" aria-label={`Kind of ${label}`} className={`field px-1.5 text-[13px] ${unknown ? "border-dashed" : ""}`} value={unknown ? "unknown" : row.kind} onFocus={onSelect} onChange={(event) => onChange(`${label} is ${event.target.value}`, { kind: event.target.value as PinRow["kind"], kindSource: "confirmed", kindConfidence: 1, kindWhy: "Chosen by a person" })}>
+        <select name="kind" aria-label={`Kind of ${label}`} className={`field px-1.5 text-[13px] ${unknown ? "border-dashed" : ""}`} value={unknown ? "unknown" : row.kind} onFocus={onSelect} onKeyDown={leaveOnEscape} onChange={(event) => { event.currentTarget.blur(); onChange(`${label} is ${event.target.value}`, { kind: event.target.value as PinRow["kind"], kindSource: "confirmed", kindConfidence: 1, kindWhy: "Chosen by a person" }); }}>
           {KINDS.map((kind) => <option key={kind} value={kind}>{kind}</option>)}
         </select>
       </span>
       <span role="cell">
-        <select name="quantity" aria-label={`Quantity of ${label}`} className={`field px-1.5 text-[13px] ${row.quantity === null ? "border-dashed" : ""}`} value={row.quantityConfidence < 0.5 ? "" : (row.quantity ?? "")} onFocus={onSelect} onChange={(event) => onChange(`${label} carries ${event.target.value || "nothing known"}`, { quantity: event.target.value === "" ? null : (event.target.value as PinRow["quantity"]), quantitySource: "confirmed", quantityConfidence: 1, quantityWhy: "Chosen by a person" })}>
+        <select name="quantity" aria-label={`Quantity of ${label}`} className={`field px-1.5 text-[13px] ${row.quantity === null ? "border-dashed" : ""}`} value={row.quantityConfidence < 0.5 ? "" : (row.quantity ?? "")} onFocus={onSelect} onKeyDown={leaveOnEscape} onChange={(event) => { event.currentTarget.blur(); onChange(`${label} carries ${event.target.value || "nothing known"}`, { quantity: event.target.value === "" ? null : (event.target.value as PinRow["quantity"]), quantitySource: "confirmed", quantityConfidence: 1, quantityWhy: "Chosen by a person" }); }}>
           <option value="">not known</option>
           {QUANTITIES.map((quantity) => <option key={quantity} value={quantity}>{quantity}</option>)}
         </select>
@@ -56,6 +56,9 @@ export function PinLine({ pin, selected, units, onSelect, onChange, onDescribe, 
     </div>
   );
 }
+
+/** Once chosen, or left, the list gives the arrow keys back to the table: they would change the choice unseen. */
+const leaveOnEscape = (event: KeyboardEvent<HTMLSelectElement>) => { if (event.key === "Escape") event.currentTarget.blur(); };
 
 /** Where the kind comes from; the grades never look alike. */
 function Origin({ pin: { row }, unknown, onConfirm }: { pin: PinView; unknown: boolean; onConfirm: () => void }) {

@@ -61,7 +61,8 @@ describe("steps and readings", () => {
     expect(stagesOf(derive(rewired)).find((stage) => stage.path === "prove")?.open).toBe(derive(rewired).steps.length);
   });
   test("a decision whose feed no longer lives where it must is stale and comes first", () => {
-    const feed = decided.pins.find((row) => row.id === derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id) as JobDocument["pins"][number];
+    const feedId = derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id;
+    const feed = decided.pins.find((row) => row.id === feedId) as JobDocument["pins"][number];
     const dead = applyOps(decided, [updateOp("pin", feed.id, feed, { params: { ...feed.params, alive: "run" } }) as RowOp]);
     const line = derive(dead).plan.lines.find((one) => one.consumer.connector === "C1" && one.consumer.cavity === "2");
     expect(line?.stale).toContain("dead in crank");
