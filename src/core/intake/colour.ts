@@ -50,7 +50,7 @@ const CODE_OF: ReadonlyMap<string, ColourCode> = new Map(
  */
 export function readColour(written: string): WireColour {
   const unread: WireColour = { written, base: null, tracer: null };
-  const parts = written.toLowerCase().split(/[^\p{L}]+/u).filter((part) => part !== "");
+  const parts = written.toLowerCase().replace(/\bw\/(?=\s)/g, " ").split(/[^\p{L}]+/u).filter((part) => part !== "");
   const colours: ColourCode[] = [];
   for (const [at, part] of parts.entries()) {
     if (SHADES.has(part)) continue;

@@ -32,7 +32,7 @@ describe("colours", () => {
   test.each([
     ["YE/BK", "YE/BK"], ["yellow/black", "YE/BK"], ["YEL/BLK", "YE/BK"], ["GNYE", "GN/YE"], ["gn-ye", "GN/YE"], ["light green", "GN"], ["DK GRN/GRY", "GN/GY"], ["BLK/LT BLU", "BK/BU"],
     ["sw/bl", "BK/BU"], ["rt", "RD"], ["ro", "RD"], ["ge", "YE"], ["gr", "GY"], ["WHT-BRN", "WH/BN"], ["Dark Blue", "BU"], ["TQ", "TQ"], ["SR", "SR"], ["GD/RD", "GD/RD"], ["PPL/WHT", "VT/WH"],
-    ["red with white stripe", "RD/WH"], ["brown white", "BN/WH"], ["W/R", "WH/RD"], ["RD", "RD"], ["BLKWHT", "BK/WH"], ["RD/RD", "RD"],
+    ["red with white stripe", "RD/WH"], ["BK w/ RD", "BK/RD"], ["white w/ black tracer", "WH/BK"], ["brown white", "BN/WH"], ["W/R", "WH/RD"], ["RD", "RD"], ["BLKWHT", "BK/WH"], ["RD/RD", "RD"],
   ])("%s is %s", (written, expected) => expect(colourCode(readColour(written))).toBe(expected));
   test.each(["", "??", "plaid", "red/plaid", "constructor", "1234"])("%s is kept as written and unread", (written) => expect(readColour(written)).toEqual({ written, base: null, tracer: null }));
   test("every pair of codes reads back, written with a stroke or together", () => {

@@ -90,6 +90,22 @@ function bySwitchedStep(provider: SignalPin, consumer: SignalPin, amps: number |
   return [relayWay, solidWay];
 }
 
+/** From a bridge or stepper output to its motor: the same kind of drive, and current within the output's limit. */
+export function motorWays(provider: SignalPin, consumer: SignalPin, around: Surroundings): Way[] {
+  const reckon = new Reckoner();
+  const [given, wanted] = [reckon.needWord(provider, "drive"), reckon.needWord(consumer, "drive")];
+  const limit = reckon.need(provider, "maxAmps");
+  const amps = loadAmps(consumer);
+  if (amps === null) reckon.lack(consumer, "amps or ohms");
+  if (given === null || wanted === null || limit === null || amps === null) return [reckon.manual()];
+  reckon.show("drive", `${given} → ${wanted}`);
+  reckon.show("current", `${plain(amps)} A against ${plain(limit)} A`);
+  if (given !== wanted) return [reckon.manual(`${label(provider)} drives a ${given} and ${label(consumer)} is for a ${wanted}`)];
+  if (around.hangingAmps !== 0) return [reckon.manual(`Something else hangs on ${label(provider)}, and a motor's output serves one motor`)];
+  if (amps > limit) return [reckon.manual(`${plain(amps)} A is more than the ${plain(limit)} A of ${label(provider)}, and no step of the table carries a motor's bridge`)];
+  return [reckon.way("direct", [], `Both ${given}; ${plain(amps)} A of ${plain(limit)} A`)];
+}
+
 /** Sink of a contact or driver below which a pull-up may not fall, A: what the usual output bears without being asked. */
 const ASSUMED_SINK_AMPS = 0.02;
 /** Leakage of an open output with the input's own current, A: what a pull-up must still overcome. */

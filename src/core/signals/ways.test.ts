@@ -82,6 +82,10 @@ describe("drivers, contacts, lamps, motors", () => {
     ["low-side-out fuel-pump clamp=own", "load-in fuel-pump amps=0.1;otherEnd=battery", "manual"],
     ["low-side-out fuel-pump maxAmps=1;clamp=own", "load-in fuel-pump otherEnd=battery", "manual"],
     ["low-side-out fuel-pump maxAmps=1;clamp=own", "load-in fuel-pump amps=0.1", "manual"],
+    ["motor-out throttle-motor drive=bridge;maxAmps=5", "motor-in throttle-motor drive=bridge;amps=3", "direct"],
+    ["motor-out throttle-motor drive=bridge;maxAmps=2", "motor-in throttle-motor drive=bridge;amps=3", "manual"],
+    ["motor-out idle-control drive=stepper;maxAmps=2", "motor-in idle-control drive=bridge;amps=1", "manual"],
+    ["motor-out throttle-motor maxAmps=5", "motor-in throttle-motor drive=bridge;amps=3", "manual"],
     ["switch-out reverse-lamp maxAmps=5", "load-in reverse-lamp amps=3;otherEnd=ground", "manual"],
     ["switch-out reverse-lamp to=free;maxAmps=5", "load-in reverse-lamp amps=3;otherEnd=ground", "manual"],
   ])("%s into %s: %s", (a, b, expected) => expect(types(a, b)).toBe(expected));

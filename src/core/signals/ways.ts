@@ -2,7 +2,7 @@ import { feedWays } from "./feeds";
 import { frequencyWays } from "./frequency";
 import { groundWays } from "./grounds";
 import { rankWays, Reckoner } from "./reckon";
-import { levelWays, loadWays } from "./switched";
+import { levelWays, loadWays, motorWays } from "./switched";
 import { label, type SignalPin, type Surroundings, type Way } from "./types";
 
 /**
@@ -20,6 +20,7 @@ function waysByForm(provider: SignalPin, consumer: SignalPin, around: Surroundin
   if (provider.kind === "supply-out" && consumer.kind === "supply-in") return feedWays(provider, consumer, around);
   if (switched && consumer.kind === "load-in") return loadWays(provider, consumer, around);
   if (switched && consumer.kind === "logic-in") return levelWays(provider, consumer);
+  if (provider.kind === "motor-out" && consumer.kind === "motor-in") return motorWays(provider, consumer, around);
   if (provider.kind === "frequency-out" && consumer.kind === "frequency-in") return frequencyWays(provider, consumer);
   return [notYet(provider, consumer)];
 }

@@ -12,13 +12,13 @@ export interface ColumnRead {
 
 /** Header words for each column, the likeliest first: where two headers claim a column, the earlier word wins. */
 const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
-  connector: ["connector", "connector name", "connector id", "connector no", "conn", "plug", "housing", "component", "unit", "device", "module", "stecker"],
-  cavity: ["cavity", "pin", "cav", "pin no", "pin number", "pin id", "cavity no", "terminal", "way", "position", "pos", "contact", "terminal no"],
-  circuit: ["circuit", "circuit no", "circuit number", "circuit id", "cct", "ckt", "net", "wire no", "wire number", "wire id", "circuit code"],
-  colour: ["colour", "color", "wire colour", "wire color", "col", "clr", "cable colour", "cable color", "farbe"],
-  size: ["size", "wire size", "gauge", "awg", "mm2", "mm²", "csa", "cross section", "cross sectional area", "area", "wire gauge", "section", "sq mm"],
-  length: ["length", "wire length", "len", "cable length"],
-  description: ["description", "function", "signal", "desc", "signal name", "designation", "circuit description", "circuit function", "name", "purpose", "use"],
+  connector: ["connector", "connector name", "connector id", "connector no", "conn", "plug", "housing", "component", "unit", "device", "module", "connector label", "stecker"],
+  cavity: ["cavity", "pin", "cav", "pin no", "pin number", "pin id", "cavity no", "terminal", "way", "position", "pos", "contact", "terminal no", "terminal id", "kammer"],
+  circuit: ["circuit", "circuit no", "circuit number", "circuit id", "cct", "ckt", "net", "wire no", "wire number", "wire id", "circuit code", "stromkreis", "leitung"],
+  colour: ["colour", "color", "wire colour", "wire color", "col", "clr", "cable colour", "cable color", "colour code", "color code", "wire col", "farbe"],
+  size: ["size", "wire size", "gauge", "awg", "mm2", "mm²", "csa", "cross section", "cross sectional area", "area", "wire gauge", "section", "sq mm", "cross section area", "cable size", "conductor size", "querschnitt"],
+  length: ["length", "wire length", "len", "cable length", "länge", "laenge"],
+  description: ["description", "function", "signal", "desc", "signal name", "designation", "circuit description", "circuit function", "signal description", "pin function", "name", "purpose", "use", "funktion", "beschreibung", "bezeichnung"],
   kind: ["kind", "form", "signal kind", "electrical form"],
   quantity: ["quantity", "measured quantity"],
   params: ["params", "parameters", "param"],

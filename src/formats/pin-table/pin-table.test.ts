@@ -33,6 +33,14 @@ describe("dialects", () => {
     const table = read("Length (mm);PIN;Wire_Colour;Connector;CSA;Remark\n1850;A7;gn/ge;X1;0,75;kept\n");
     expect(table.pins[0]).toMatchObject({ connector: "X1", cavity: "A7", lengthM: 1.85, sizeMm2: 0.75, colour: { base: "GN", tracer: "YE" }, extra: { Remark: "kept" } });
   });
+  test.each([
+    ["PIN #,Conn,Wire Col.,Gauge (AWG),Len (ft),Circuit description", "pin,connector,colour,size,length,description"],
+    ["Stecker;Kammer;Farbe;Querschnitt;Länge;Funktion", "connector,cavity,colour,size,length,description"],
+    ["connector_id\tCAVITY NO\tckt #\tcolor code\tmm²\tSignal Name", "connector,cavity,circuit,colour,size,description"],
+  ])("header %j", (header, expected) => {
+    const columns = read(`${header}\n`).columns.map((one) => one.column);
+    expect(columns).toEqual(expected.replace("pin", "cavity").split(","));
+  });
   test("a bare number under a gauge header is AWG, with a decimal point mm²", () => {
     const table = read("connector,pin,gauge\nC1,1,20\nC1,2,0.5\n");
     expect(table.pins.map((pin) => pin.sizeMm2)).toEqual([0.5176, 0.5]);
