@@ -29,7 +29,7 @@ export interface PlanFacts {
 export function findHolds({ sides, plan, unknownPins, steps }: PlanFacts): Hold[] {
   const missing = (["donor", "host"] as const).filter((side) => sides[side] === 0);
   const tables = missing.map((side): Hold => ({
-    code: "no-table", text: `The ${side} has no pin table yet`, detail: "Import one, or type its cavities in", target: { view: "import", side },
+    code: "no-table", text: `The ${side} has no pin table yet`, detail: "Import it: a file, or pasted text", target: { view: "import", side },
   }));
   if (tables.length > 0) return tables;
 

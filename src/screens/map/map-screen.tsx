@@ -102,6 +102,7 @@ export function MapScreen() {
             {visible.length === 0 && (
               <Empty title={job.pins.length === 0 ? "No pin tables yet" : lines.length === 0 ? "No signal of one side has a counterpart on the other" : "No line here"}>
                 <p>{job.pins.length === 0 ? "Import the donor's and the host's table; links are proposed by themselves." : lines.length === 0 ? "See what stands without a counterpart, and why; or pair two cavities by hand (P)." : "Every line has left this list. Choose another filter."}</p>
+                {job.pins.length === 0 && <Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>To the import</Link>}
               </Empty>
             )}
             <div className="relative" style={{ height: rows.getTotalSize() }}>

@@ -2,6 +2,7 @@
 
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { Download, Search } from "lucide-react";
+import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
@@ -96,7 +97,7 @@ export function PinsScreen() {
       </ScreenHead>
       <div ref={scroller} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet" aria-label={`${side} pin table`}>
         {visible.length === 0 ? (
-          <Empty title={ofSide.length === 0 ? `The ${side} has no cavities yet` : "Nothing fits the search"}><p>{ofSide.length === 0 ? "Import its pin table first (key 2)." : show === "unknown" ? "Every cavity of this side is understood." : "Try another word, or show all."}</p></Empty>
+          <Empty title={ofSide.length === 0 ? `The ${side} has no cavities yet` : "Nothing fits the search"}><p>{ofSide.length === 0 ? "Import its pin table first (key 2)." : show === "unknown" ? "Every cavity of this side is understood." : "Try another word, or show all."}</p>{ofSide.length === 0 && <Link href={`/jobs/${job.jobId}/import?side=${side}`} className={buttonLook(true)}>To the import</Link>}</Empty>
         ) : (
           <div role="table" aria-rowcount={visible.length + 1} className="min-w-[1020px]">
             <div role="row" className={`${PIN_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}>
