@@ -32,7 +32,7 @@ export function likelyCauses(step: Step, judgement: Judgement, facts: CauseFacts
 function causesOf(step: Step, judgement: Judgement, line: Line, facts: CauseFacts): Weighed[] {
   switch (step.kind) {
     case "feed-volts": return step.expected.nominal === 0 ? backFeedCauses(line) : deadFeedCauses(step, line, facts);
-    case "feed-short": return shortCauses(line);
+    case "feed-short": case "wire-short": return shortCauses(line);
     case "ground-ohms": case "ground-drop": return groundCauses(line, facts);
     case "coil": return coilCauses(judgement, line);
     default: return continuityCauses(judgement, line);

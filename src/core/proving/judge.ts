@@ -36,6 +36,7 @@ export function judge(step: Step, value: number | null): Judgement {
 }
 
 function lowWords(step: Step, value: number): string {
+  if (step.kind === "wire-short") return "too low: the wire touches ground";
   if (step.kind === "feed-short") return "too low: shorted, or something else hangs on it";
   if (step.kind === "feed-volts") return value < 1 ? `dead in ${step.keyState}` : `too low in ${step.keyState}`;
   return "too low";

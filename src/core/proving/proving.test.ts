@@ -25,7 +25,7 @@ const step = (key: string) => steps.find((one) => one.key.startsWith(key) && one
 
 describe("the sheet's order", () => {
   test("no check leans on one not yet made: grounds, shorts, continuity; battery; key forward; grounds under load", () => {
-    const kinds = steps.map((one) => (one.kind === "coil" ? "continuity" : one.kind));
+    const kinds = steps.map((one) => (one.kind === "coil" || one.kind === "wire-short" ? "continuity" : one.kind));
     expect(kinds.filter((kind, at) => kind !== kinds[at - 1])).toEqual(["ground-ohms", "feed-short", "continuity", "battery", "feed-volts", "ground-drop"]);
     const key = ["battery off", "off", "accessory", "run", "crank"];
     const positions = steps.filter((one) => one.kind !== "ground-drop").map((one) => key.indexOf(one.keyState));
@@ -53,6 +53,12 @@ describe("the sheet's order", () => {
     expect(ground.expected.nominal).toBeCloseTo(copper, 3);
     expect(ground.expected.high).toBeCloseTo(copper + 0.3, 1);
   });
+});
+
+test("a signal wire of copper alone is measured against ground with its plugs apart; a feed with its load", () => {
+  expect(steps.filter((one) => one.kind === "wire-short").map((one) => one.title)).toEqual(["Wire C1-24 to IP-4 is not shorted to ground"]);
+  const wire = steps.find((one) => one.kind === "wire-short") as Step;
+  expect([null, 50_000, 120].map((value) => judge(wire, value).outcome)).toEqual(["pass", "pass", "fail"]);
 });
 
 describe("readings", () => {

@@ -39,7 +39,7 @@ export function makeSteps(lines: readonly Line[], pinOf: (id: string) => Planned
   return [
     ...grounds.map(groundOhms),
     ...feeds.map(feedShort),
-    ...signals.flatMap((joint) => [...continuity(joint), ...coil(joint)]),
+    ...signals.flatMap((joint) => [...continuity(joint), ...wireShort(joint), ...coil(joint)]),
     batteryAtRest(),
     ...KEY_POSITIONS.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position))),
     ...grounds.map((joint) => groundDrop(joint, "run")),
@@ -108,6 +108,18 @@ function continuity(joint: Joint): Step[] {
   }];
 }
 
+/** A signal wire against ground, its plugs apart at both ends; a feed has been measured already, with its load. */
+function wireShort(joint: Joint): Step[] {
+  if (joint.line.consumer.kind === "supply-in" || joint.line.adapters.some((adapter) => adapter.type !== "calibration")) return [];
+  return [{
+    key: `wire-short:${joint.line.key}`, kind: "wire-short", group: "Before power", title: `Wire ${label(joint.provider)} to ${label(joint.consumer)} is not shorted to ground`,
+    red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "Ohms, highest range; the plugs apart at both ends", keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
+    expected: { unit: "Ω", low: 10_000, high: null, nominal: null, openIsRight: true, stopBelow: null, stopAbove: null },
+    why: "With both plugs apart nothing leads to ground; damp may read some tens of kΩ (10 kΩ is assumed as the least)",
+    stopFor: "A low reading: a wire that is chafed through, or in a wrong cavity.",
+  }];
+}
+
 function coil(joint: Joint): Step[] {
   const step = joint.line.adapters.find((adapter) => adapter.type === "relay");
   if (step === undefined || typeof step.coilOhms !== "number") return [];
@@ -126,7 +138,7 @@ function coil(joint: Joint): Step[] {
 
 function batteryAtRest(): Step {
   return {
-    key: "battery", kind: "battery", group: "First power", title: "Battery at rest", red: BATTERY_POSITIVE, black: BATTERY_NEGATIVE, meter: VOLTS_METER, keyState: "off", caution: "first-power", lineKey: null,
+    key: "battery", kind: "battery", group: "First power", title: "Battery at rest", red: BATTERY_POSITIVE, black: BATTERY_NEGATIVE, meter: `${VOLTS_METER}; only the computer's fuse fitted, the fuel pump's out`, keyState: "off", caution: "first-power", lineKey: null,
     expected: { unit: "V", low: 12.2, high: 12.9, nominal: 12.6, openIsRight: false, stopBelow: 11.8, stopAbove: 15 },
     why: "A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: 20 °C); every reading after this is told from it",
     stopFor: "Below 11.8 V: charge it first. Above 15 V: not a 12 V battery.",

@@ -42,7 +42,7 @@ export interface Step {
   readonly caution: CautionKey;
   /** Line that the step proves, for finding what it shares with others. */
   readonly lineKey: string | null;
-  readonly kind: "battery" | "ground-ohms" | "feed-short" | "continuity" | "coil" | "feed-volts" | "ground-drop";
+  readonly kind: "battery" | "ground-ohms" | "feed-short" | "continuity" | "wire-short" | "coil" | "feed-volts" | "ground-drop";
 }
 
 export type CautionKey = "battery-off" | "first-power" | "crank";

@@ -49,8 +49,11 @@ function comparePulses(provider: SignalPin, consumer: SignalPin, reckon: Reckone
 type Swing = { readonly type: "fits"; readonly adapters: readonly Adapter[]; readonly why: string } | { readonly type: "manual"; readonly why: string };
 
 /** Above the supply's highest no level can be meant: such an input waits for the spikes of an ignition coil. */
-const wantsCoilSpikes = (consumer: SignalPin) => (numberParam(consumer.params, "highVolts") ?? 0) > SUPPLY.highest;
-const coilSimulator = (consumer: SignalPin): Adapter => ({ type: "coil-simulator", peakVolts: Math.ceil(1.5 * (numberParam(consumer.params, "highVolts") ?? 0)) });
+const spikeVolts = (consumer: SignalPin) => Math.max(numberParam(consumer.params, "highVolts") ?? 0, numberParam(consumer.params, "amplitude") ?? 0);
+const wantsCoilSpikes = (consumer: SignalPin) => spikeVolts(consumer) > SUPPLY.highest;
+const coilSimulator = (consumer: SignalPin): Adapter => ({ type: "coil-simulator", peakVolts: Math.ceil(1.5 * spikeVolts(consumer)) });
+/** Half a watt is the usual part; a spike's energy is small, and it comes some hundred times a second at most. */
+const clampAt = (volts: number): Adapter => ({ type: "clamp", volts, watts: 0.5 });
 
 function matchSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner): Swing {
   const drive = reckon.needWord(provider, "drive");
@@ -58,8 +61,10 @@ function matchSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner):
   const fast = numberParam(provider.params, "maxHz");
   const bears = numberParam(consumer.params, "maxHz");
   if (fast !== null && bears !== null && fast > bears) return { type: "manual", why: `${label(provider)} pulses at up to ${plain(fast)} Hz and ${label(consumer)} follows to ${plain(bears)} Hz` };
+  const spikes = numberParam(provider.params, "amplitude");
+  if (wantsCoilSpikes(consumer) && spikes !== null && spikes >= spikeVolts(consumer)) return spikesAsTheyAre(provider, consumer, spikes, reckon);
   if (wantsCoilSpikes(consumer)) {
-    return { type: "fits", adapters: [coilSimulator(consumer)], why: `${label(consumer)} switches at ${consumer.params.highVolts} V, as a coil's negative terminal gives; ${label(provider)} is ${drive}` };
+    return { type: "fits", adapters: [coilSimulator(consumer)], why: `${label(consumer)} waits for spikes of ${plain(spikeVolts(consumer))} V, as a coil's negative terminal gives; ${label(provider)} is ${drive}` };
   }
   switch (drive) {
     case "open-collector": case "contact": return openSwing(provider, consumer, drive, reckon);
@@ -71,6 +76,15 @@ function matchSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner):
     }
     default: return { type: "manual", why: `The drive “${drive}” of ${label(provider)} is not known here` };
   }
+}
+
+/** A coil's own terminal into an instrument made for one: right as it is, unless its spikes are beyond what the input stands. */
+function spikesAsTheyAre(provider: SignalPin, consumer: SignalPin, spikes: number, reckon: Reckoner): Swing {
+  const maxVolts = reckon.need(consumer, "maxVolts");
+  if (maxVolts === null) return { type: "manual", why: `${label(provider)} gives spikes of ${plain(spikes)} V` };
+  reckon.show("spikes", `${plain(spikes)} V against a limit of ${plain(maxVolts)} V`);
+  if (spikes <= maxVolts) return { type: "fits", adapters: [], why: `spikes of ${plain(spikes)} V, which ${label(consumer)} stands` };
+  return { type: "fits", adapters: [clampAt(maxVolts)], why: `spikes of ${plain(spikes)} V are cut at the ${plain(maxVolts)} V that ${label(consumer)} stands` };
 }
 
 /** A quarter of the amplitude stays clear of noise and is still crossed at a fraction of full speed. */
@@ -91,11 +105,14 @@ function openSwing(provider: SignalPin, consumer: SignalPin, drive: string, reck
   if (pull === null) return { type: "manual", why: `${label(provider)} is ${what}: whether ${label(consumer)} pulls up decides` };
   const [pullVolts, high] = [numberParam(consumer.params, "pullVolts"), numberParam(consumer.params, "highVolts")];
   if (pull === "up" && pullVolts !== null && high !== null && pullVolts < high) return { type: "manual", why: `${label(consumer)} pulls up to ${plain(pullVolts)} V and switches at ${plain(high)} V: one of them is wrong` };
-  if (pull === "up") return { type: "fits", adapters: [], why: `${what} into an input that pulls up` };
+  const [spikes, maxVolts] = [numberParam(provider.params, "amplitude"), numberParam(consumer.params, "maxVolts")];
+  const cut = spikes !== null && maxVolts !== null && spikes > maxVolts ? [clampAt(maxVolts)] : [];
+  const cutWhy = cut.length === 0 ? "" : `; its ${plain(spikes ?? 0)} V are cut at ${plain(maxVolts ?? 0)} V`;
+  if (pull === "up") return { type: "fits", adapters: cut, why: `${what} into an input that pulls up${cutWhy}` };
   if (pull === "down") return { type: "manual", why: `${label(consumer)} pulls down, so that ${what} cannot lift it` };
   const resistor = pullUp(consumer, SUPPLY.running, reckon);
   if (resistor === null) return { type: "manual", why: `No pull-up reaches ${consumer.params.highVolts} V at a supply of ${SUPPLY.running} V; a level shifter must be chosen` };
-  return { type: "fits", adapters: [resistor], why: `${what} into an input with no pull-up: ${plain(Number(resistor.ohms))} Ω to ${resistor.volts} V` };
+  return { type: "fits", adapters: [...cut, resistor], why: `${what} into an input with no pull-up: ${plain(Number(resistor.ohms))} Ω to ${resistor.volts} V${cutWhy}` };
 }
 
 function drivenSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner): Swing {
@@ -132,5 +149,5 @@ function scaled(provider: SignalPin, consumer: SignalPin, ratio: number, text: s
   if (drive === "sine") chain.push(conditioner(provider, consumer));
   chain.push({ type: "frequency-scaler", ratio, outVolts: outVoltsFor(consumer) });
   if (wantsCoilSpikes(consumer)) chain.push(coilSimulator(consumer));
-  return reckon.way("adapter", chain, `Pulses differ: × ${text}${wantsCoilSpikes(consumer) ? `; ${label(consumer)} waits for coil spikes of ${consumer.params.highVolts} V` : ""}`);
+  return reckon.way("adapter", chain, `Pulses differ: × ${text}${wantsCoilSpikes(consumer) ? `; ${label(consumer)} waits for coil spikes of ${plain(spikeVolts(consumer))} V` : ""}`);
 }
