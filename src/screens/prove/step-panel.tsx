@@ -39,9 +39,9 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
     }
     setFault(null);
     const made = judge(step, read.value);
-    job.change(`Read ${typed.trim()} at ${step.title}`, [insertOp("reading", {
+    job.change(`Read ${typed.trim()} at ${step.title}`, (person) => [insertOp("reading", {
       id: nanoid(), stepKey: step.key, written: typed.trim().slice(0, 40), value: read.value, outcome: made.outcome, verdict: made.verdict, basis: basisOf(step),
-      person: (localStorage.getItem("pantograph.person") ?? "").trim() || "unnamed", takenAt: new Date().toISOString(),
+      person, takenAt: new Date().toISOString(),
     })], { quiet: true });
     setTyped("");
     if (made.outcome === "pass") onNext();

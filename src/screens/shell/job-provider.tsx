@@ -13,11 +13,13 @@ import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 const POLL_MS = 1000;
 const PERSON_KEY = "pantograph.person";
 
+type Ops = readonly (RowOp | null)[];
+
 interface JobContextValue extends JobSnapshot, Derived {
   readonly jobId: string;
   readonly person: string;
-  /** Makes a change; asks for a name first where this browser has none. `undoable` tells of it with a way back. */
-  readonly change: (label: string, ops: readonly (RowOp | null)[], options?: { quiet?: boolean }) => void;
+  /** Makes a change; asks for a name first where this browser has none. Unless `quiet`, a note tells of it with a way back. */
+  readonly change: (label: string, ops: Ops | ((person: string) => Ops), options?: { quiet?: boolean }) => void;
   readonly step: (role: "undo" | "redo") => void;
   readonly rename: () => void;
 }
@@ -62,7 +64,8 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
     return {
       ...snapshot, ...derived, jobId: loaded.id, person,
       change: (label, ops, options = {}) => named(() => {
-        sync.change(label, ops.filter((op) => op !== null));
+        const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
+        sync.change(label, made.filter((op) => op !== null));
         if (options.quiet !== true) toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
       }),
       step: (role) => named(() => void sync.step(role)),
