@@ -22,7 +22,8 @@ export interface PlanFacts {
   readonly plan: PlanLines;
   /** Cavities whose form nobody knows yet. */
   readonly unknownPins: readonly { readonly id: string; readonly label: string; readonly description: string | null }[];
-  readonly steps: readonly { readonly key: string; readonly title: string; readonly expected: string; readonly outcome: "pass" | "fail" | "stop" | null; readonly stale: boolean }[];
+  /** `probes` says where both go, `red C1-2, black BAT −`. */
+  readonly steps: readonly { readonly key: string; readonly title: string; readonly expected: string; readonly probes: string; readonly outcome: "pass" | "fail" | "stop" | null; readonly stale: boolean }[];
 }
 
 /** What still holds the job back, in the order in which to take it. Empty when all is decided and proven. */
@@ -34,7 +35,7 @@ export function findHolds({ sides, plan, unknownPins, steps }: PlanFacts): Hold[
   if (tables.length > 0) return tables;
 
   const failed = steps.filter((step) => !step.stale && (step.outcome === "fail" || step.outcome === "stop")).map((step): Hold => ({
-    code: "failed-step", text: `${step.title} failed`, detail: `expected ${step.expected}`, target: { view: "prove", stepKey: step.key },
+    code: "failed-step", text: `${step.title} failed`, detail: `expected ${step.expected}; ${step.probes}`, target: { view: "prove", stepKey: step.key },
   }));
   const lines = (code: Hold["code"], wanted: (line: Line) => boolean, text: (line: Line) => string): Hold[] =>
     plan.lines.filter(wanted).map((line) => ({ code, text: text(line), detail: line.stale ?? line.why, target: { view: "map", lineKey: line.key } }));
@@ -50,7 +51,7 @@ export function findHolds({ sides, plan, unknownPins, steps }: PlanFacts): Hold[
     ...unknownPins.map((pin): Hold => ({ code: "unknown-pin", text: `${pin.label}: what it does is not known`, detail: pin.description ?? "no description", target: { view: "pins", pinId: pin.id } })),
     ...lines("proposed-line", (line) => line.state === "proposed" && line.verdict !== "direct", (line) => `${name(line)}: accept or change the adapter`),
     ...(direct[0] === undefined ? [] : [{ code: "direct-lines", text: `${direct.length} direct ${direct.length === 1 ? "link waits" : "links wait"} for your yes`, detail: "copper alone works", target: { view: "map", lineKey: direct[0].key } } as const]),
-    ...(next === undefined ? [] : [{ code: "next-step", text: `Read: ${next.title}`, detail: `expects ${next.expected}`, target: { view: "prove", stepKey: next.key } } as const]),
+    ...(next === undefined ? [] : [{ code: "next-step", text: `Read: ${next.title}`, detail: `expects ${next.expected}; ${next.probes}`, target: { view: "prove", stepKey: next.key } } as const]),
   ];
 }
 

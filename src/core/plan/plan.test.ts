@@ -40,13 +40,13 @@ describe("what holds the job back", () => {
     expect(holds[0]?.target).toEqual({ view: "map", lineKey: "donor C1-25>host IP-2" });
   });
   test("a failed step outranks all but a missing table; a stale one is to be read again", () => {
-    const step = { key: "s", title: "Feed lives", expected: "12 V", outcome: "fail", stale: false } as const;
-    expect(findHolds(facts([], { steps: [step] }))[0]?.code).toBe("failed-step");
+    const step = { key: "s", title: "Feed lives", expected: "12 V", probes: "red C1-2, black BAT −", outcome: "fail", stale: false } as const;
+    expect(findHolds(facts([], { steps: [step] }))[0]).toMatchObject({ code: "failed-step", detail: "expected 12 V; red C1-2, black BAT −" });
     expect(findHolds(facts([], { steps: [{ ...step, stale: true }] })).at(-1)?.code).toBe("next-step");
   });
   test("nothing is left when all is decided and proven", () => {
     const only = deriveLines(pins.slice(0, 2), [decision({})]);
-    expect(findHolds(facts([], { plan: only, steps: [{ key: "s", title: "t", expected: "e", outcome: "pass", stale: false }] }))).toEqual([]);
+    expect(findHolds(facts([], { plan: only, steps: [{ key: "s", title: "t", expected: "e", probes: "p", outcome: "pass", stale: false }] }))).toEqual([]);
   });
 });
 

@@ -51,7 +51,7 @@ export function derive(document: JobDocument): Derived {
     sides: { donor: count("donor"), host: count("host") },
     plan,
     unknownPins: pins.filter(isUnknown).map((pin) => ({ id: pin.row.id, label: pin.label, description: pin.row.description })),
-    steps: steps.map(({ step, judgement, stale }) => ({ key: step.key, title: step.title, expected: expectedText(step.expected), outcome: judgement?.outcome ?? null, stale })),
+    steps: steps.map(({ step, judgement, stale }) => ({ key: step.key, title: step.title, expected: expectedText(step.expected), probes: `red ${step.red.label}, black ${step.black.label}`, outcome: judgement?.outcome ?? null, stale })),
   });
   return { pins, pinById, plan, steps, holds };
 }
