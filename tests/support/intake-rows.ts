@@ -162,6 +162,13 @@ ECM X1|13|THROTTLE ACTUATOR CONTROL OPEN|motor-out|throttle-motor
 ECM X1|14|RESERVED|spare|
 ECM X1|15|-|spare|
 ECM X1|16|N/C|spare|
+ECM X1|17b|B1S2 HTR CTRL|low-side-out pwm-out|oxygen-heater
+O2 sensor bank 1|1|heater control|load-in|oxygen-heater
+Neutral safety switch|2|reverse|switch-out|reverse-lamp
+Immobiliser unit|3|coil 1|serial|key-reader
+Immobiliser unit|4|W line|serial|security-data diagnostic-data
+Transmission solenoid pack|1|sol A|load-in|shift-solenoid
+Crankshaft sensor|5|+|reluctor-out hall-out|crankshaft-position
 ECM X1|17|IGN 1 VOLTAGE|supply-in|ignition-supply
 ECM X1|18|POWERTRAIN RELAY VOLTAGE|supply-in|relay-supply
 ECM X1|19|4WD LOW SIGNAL|logic-in|four-wheel-drive
@@ -279,6 +286,15 @@ Body computer|4|crank signal out|low-side-out high-side-out switch-out|starter-r
 Body computer|5|outside temperature|resistive-in analogue-in|ambient-temperature
 Radiator fan|3|+|load-in supply-in motor-in|cooling-fan
 A/C compressor|1|clutch|load-in|ac-clutch
+Fuse block|3|F5 ignition coils|supply-out|ignition-coil
+Fuse block|4|main supply in|supply-in|battery-supply
+Wiper motor|53a|53a|load-in supply-in|wiper
+Central electrics|1|Kl. 56a left|supply-out high-side-out|lighting
+Central electrics|2|Kl. 75|supply-out|accessory-supply
+ABS module|2|pump relay feed|supply-in high-side-out low-side-out|anti-lock
+Speedo head|1|pulse input|frequency-in|vehicle-speed
+Rev counter|2|12v|supply-in|ignition-supply
+Rev counter|3|coil neg|frequency-in|engine-speed
 Fuse block|1|relay coil fuel pump|load-in|fuel-pump
 Fuse block|2|output fuse 4 run/crank|supply-out|ignition-supply
 Column stalks|1|left indicators|switch-out|turn-signal

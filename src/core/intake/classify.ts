@@ -66,7 +66,7 @@ function readLabel(connector: string): Label {
 function wordsToRead(pin: DescribedPin): string {
   const description = pin.description?.trim() ?? "";
   if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity)) return `${description} terminal ${pin.cavity}`;
-  const terminal = /^(15|30|31|50|49a?|53|54|56[ab]?|58|61|85|86|87a?)[a-z]?$/i;
+  const terminal = /^(15|30|31|50|49|53|54|56|58|61|75|85|86|87)[a-z]?$/i;
   if (description === "" && terminal.test(pin.cavity)) return `terminal ${pin.cavity}`;
   return terminal.test(description) ? `terminal ${description}` : description;
 }
@@ -92,8 +92,10 @@ function placeConnectors(pins: readonly DescribedPin[], readings: readonly Readi
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
   const concepts = place === "instruments" ? new Set([...reading.concepts, "instrument"]) : reading.concepts;
   if (concepts.has("unclear")) return nothing("The description says that it is not known here", reading);
+  // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
+  if (concepts.has("lonedash") && !LISTS.has(place)) return place === "battery" ? GROUND_POST : nothing("A dash alone may be a sign or nothing", reading);
   // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
-  if (concepts.has("notused") || (concepts.has("spare") && rankQuantity(concepts) === null)) {
+  if (concepts.has("notused") || concepts.has("lonedash") || (concepts.has("spare") && rankQuantity(concepts) === null)) {
     return {
       kind: { value: "spare", confidence: 0.97, why: "The description says that nothing is connected" },
       quantity: { value: null, confidence: 0.97, why: "A spare cavity carries nothing" },
@@ -111,6 +113,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
       index: reading.index,
     };
   }
+  if (found === null && place === "relay") return relayPin(concepts, reading);
   if (found === null) return nothing(`“${clip(pin.description ?? "")}” names no quantity`, reading);
 
   const inGearbox = found.quantity === "oil-temperature" && label.reading.concepts.has("transmission");
@@ -125,6 +128,20 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     quantity: { value: quantity.quantity, confidence: round(sure), why: `${quantity.why}${words}` },
     index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
+}
+
+const LISTS: ReadonlySet<Place> = new Set(["computer", "in-line", "unknown", "instruments", "fuse-box", "gearbox", "diagnostic"]);
+const GROUND_POST: PinReading = {
+  kind: { value: "ground", confidence: 0.9, why: "The battery's negative" }, quantity: { value: "ground", confidence: 0.9, why: "The battery's negative" }, index: null,
+};
+
+/** A relay whose name does not say what it works: coil and contact can still be told. */
+function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
+  const told = (value: Kind, quantity: Quantity | null, why: string): PinReading => ({ kind: { value, confidence: 0.75, why }, quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why }, index: null });
+  if (concepts.has("coil") || concepts.has("din85") || concepts.has("din86")) return told("load-in", null, "A relay's coil");
+  if (concepts.has("out") || concepts.has("din87")) return told("supply-out", "relay-supply", "A relay's switched contact");
+  if (concepts.has("din30")) return told("supply-in", "battery-supply", "The feed of a relay's contact");
+  return nothing("What this relay works is not said", reading);
 }
 
 /** Quantities of which a vehicle has several; elsewhere a number in the words is a fuse, a rating or a pulse count. */
@@ -147,12 +164,17 @@ interface Found {
 
 /** The row's own words first; where they are weak or silent, the connector's label helps. */
 function findQuantity(reading: Reading, label: Label, place: Place): Found | null {
-  const own = rankQuantity(reading.concepts);
+  // At a relay a coil is the relay's own.
+  const spoken = place === "relay" && !reading.concepts.has("ignition") ? new Set([...reading.concepts].filter((concept) => concept !== "coil")) : reading.concepts;
+  const own = rankQuantity(spoken);
   const named = [...label.reading.concepts].filter((concept) => !LABEL_NOISE.has(concept));
-  const shared = rankQuantity(new Set([...reading.concepts, ...named]));
-  const strong = own !== null && own.sure >= 0.82;
+  const shared = rankQuantity(new Set([...spoken, ...named]), spoken);
+  const keyCoil = own?.quantity === "ignition-coil" && label.reading.concepts.has("security");
+  // A weaker word of the row still outweighs a name that has nothing to do with it ("reverse" at a neutral switch).
+  const apart = own !== null && own.sure >= 0.74 && shared?.terms.every((term) => !term.some((concept) => spoken.has(concept))) === true;
+  const strong = own !== null && !keyCoil && (own.sure >= 0.82 || apart);
   // A plug that is named after one thing ("Oil sender") outweighs a word that many things share ("gauge").
-  const labelHelps = shared !== null && (!SPEAKS_FOR_ITSELF.has(place) || ["security", "transmission"].some((concept) => label.reading.concepts.has(concept)));
+  const labelHelps = shared !== null && (!SPEAKS_FOR_ITSELF.has(place) || SINGLE_PURPOSE.some((concept) => label.reading.concepts.has(concept)));
   if (strong || (own !== null && (!labelHelps || shared.score <= own.score))) {
     return own && { quantity: own.quantity, sure: own.sure, why: `Read from ${own.all.map((term) => pick(term, reading.concepts)).join(" + ")}` };
   }
@@ -160,6 +182,9 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
   if (shared === null || !labelHelps) return null;
   return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "Read together with the connector's name" };
 }
+
+/** Names of housings that do tell what their rows are about, though computers and instruments as such do not. */
+const SINGLE_PURPOSE = ["security", "transmission", "abs", "airbag", "tacho", "vehiclespeed"];
 
 /** Housings that hold so many things that their name says nothing of one row. */
 const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
@@ -196,13 +221,14 @@ const RULES = indexRules(READY);
 const RETURN_RULES = indexRules(READY.filter((rule) => rule.quantity === "ground" || rule.quantity === "sensor-ground"));
 const REFERENCE_RULES = indexRules(READY.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground"));
 
-/** The rule of the highest score that holds; null where none does. */
-export function rankQuantity(concepts: ReadonlySet<string>): ReadyRule | null {
+/** The rule of the highest score that holds, of equals one that the row's own words (`spoken`) meet; null where none does. */
+export function rankQuantity(concepts: ReadonlySet<string>, spoken: ReadonlySet<string> = concepts): ReadyRule | null {
   const rules = rulesFor(concepts);
+  const worth = (rule: ReadyRule) => rule.score + (rule.terms.some((term) => term.some((concept) => spoken.has(concept))) ? 0.01 : 0);
   let best: ReadyRule | null = null;
   for (const concept of concepts) {
     for (const rule of rules.get(concept) ?? NO_RULES) {
-      if ((best === null || rule.score > best.score) && holds(rule, concepts)) best = rule;
+      if ((best === null || worth(rule) > worth(best)) && holds(rule, concepts)) best = rule;
     }
   }
   return best;
@@ -224,7 +250,9 @@ const FEED_WORDS = ["feed", "supply", "positive", "live"];
 function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place): Found {
   const family = FAMILIES[found.quantity];
   if (!FEED_WORDS.some((word) => concepts.has(word)) || concepts.has("relay") || concepts.has("lamp")) return found;
-  if (family.type === "sensor" && concepts.has("twelve") && place === "sensor") return { quantity: "ignition-supply", sure: 0.75, why: "A sensor's 12 V, most often live with the ignition" };
+  const bare = concepts.has("positive") && !["feed", "twelve", "live", "ignition", "battery"].some((concept) => concepts.has(concept));
+  if (bare && family.type === "sensor" && ["reluctor-out", "knock-out", "hall-out"].includes(family.out)) return { ...found, sure: found.sure * 0.75 };
+  if (family.type === "sensor" && concepts.has("twelve") && place !== "computer") return { quantity: "ignition-supply", sure: 0.75, why: "A sensor's 12 V, most often live with the ignition" };
   const twelveVolts = concepts.has("ignition") || concepts.has("battery") || concepts.has("fuse");
   if (family.type === "sensor" && family.out !== "frequency-out" && !twelveVolts && found.quantity !== "mass-air-flow" && found.quantity !== "fuel-level") {
     return family.out === "resistive-out" || family.out === "knock-out"

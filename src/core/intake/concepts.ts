@@ -16,7 +16,7 @@ export interface Reading {
 const CONCEPTS: ReadonlySet<string> = new Set([
   ...QUANTITY_RULES.flatMap((rule) => rule.all.flatMap((term) => term.split("|"))),
   ...QUANTITY_RULES.flatMap((rule) => rule.none ?? []),
-  "groundswitching", "notused", "twelve", "stoplamp", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
+  "groundswitching", "notused", "lonedash", "din75", "twelve", "stoplamp", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
 ]);
 
 /**
@@ -86,7 +86,7 @@ function isFiller(word: string): boolean {
 /** Written `index=` values of adapters.md: a number, `bank2`, `high`, `low`. */
 function indexOf(spaced: string, concepts: ReadonlySet<string>): string | null {
   if (concepts.has("can")) return concepts.has("high") ? "high" : concepts.has("low") ? "low" : null;
-  const bank = /\bbank (\d)(?: probe (\d))?/.exec(spaced);
+  const bank = /\bbank (\d)(?: bankprobe (\d))?/.exec(spaced);
   if (bank) return bank[2] === undefined ? `bank${bank[1]}` : `bank${bank[1]}-${bank[2]}`;
   const number = /(?:^|[a-z ])(?<![\d.])(\d{1,2})(?![\d.]|\s?(?:v|a|mm|ohm|amp|°)\b)/.exec(spaced);
   return number?.[1] ?? null;

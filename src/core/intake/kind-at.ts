@@ -156,7 +156,7 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
       if (says(at, "din30")) return guess("supply-in", 0.9, "the contact's feed");
       return says(at, "din87") || isOutput(at) || says(at, "feed", "supply") ? guess("supply-out", 0.85, "the relay's switched contact") : guess("load-in", 0.85, "the relay's coil");
     case "fuse-box":
-      return says(at, "coil", "control", "din85", "din86") || (says(at, "relay") && !says(at, "out", "feed", "supply", "din87", "fuse"))
+      return (says(at, "coil") && at.quantity !== "ignition-coil") || says(at, "control", "din85", "din86") || (says(at, "relay") && !says(at, "out", "feed", "supply", "din87", "fuse"))
         ? guess("load-in", 0.8, "the relay's coil in the box") : guess("supply-out", 0.88, "a way of the fuse box");
     case "alternator": return at.quantity === "charge-warning" ? guess("low-side-out", 0.85, "the regulator sinks the lamp") : guess(family.in, 0.8, "the regulator's input");
     case "key-switch": return guess("supply-out", 0.85, "a key position's output");

@@ -9,7 +9,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
   // Nothing there, or nothing said
   [/\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n\/?c\s*$/g, " notused "],
-  [/^\s*-+\s*$/g, " notused "],
+  [/^\s*-+\s*$/g, " lonedash "],
   // A moulded letter or sign alone
   [/^ b $/g, " battery feed "],
   [/^ w $/g, " wterminal "],
@@ -26,7 +26,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bignition (?:switched|sw(?:itch)?)(?: feed| supply| power| voltage)?\b/g, " ignition feed "],
   [/\bswitched (?:feed|supply|power|battery|b\+)\b/g, " ignition feed "],
   [/\brun\s*[/&+]\s*(?:start|crank)\b|\brun[- ](?:and|or)[- ](?:start|crank)\b|\brun[- ]crank\b|\bstart[- /](?:run)\b/g, " ignition runcrank "],
-  [/\b(?:kl|klemme|terminal|term|t)\.? ?(15|30|31|49a?|50|53|54|56[ab]?|58|61|85|86|87a?)\b/g, " din$1 "],
+  [/\b(?:kl|klemme|terminal|term|t)\.? ?(15|30|31|49|50|53|54|56|58|61|75|85|86|87)(?:(?<!31)[a-elr])?\b/g, " din$1 "],
   [/(?:\b|[+b]\s?)12 ?v(?:olts?)?\b ?\+?(?! ?ref)/g, " supply twelve "],
   [/\bb\s?\+|\bbat(?:t(?:ery)?)? ?\+|\bbat(?:tery)? pos(?:itive)?\b|\+ ?b\b/g, " battery permanent "],
   [/\bbat(?:t(?:ery)?)? ?(?:-(?!\w)|neg(?:ative)?\b)/g, " ground battneg "],
@@ -52,8 +52,8 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bair (?:flow|mass)\b|\bmass air ?flow\b|\bmass flow\b/g, " airflow "],
   [/\bman(?:ifold)? abs(?:olute)? press(?:ure)?\b/g, " manifold pressure "],
   [/\bmap (?:lamp|light|reading)\b/g, " interior lamp "],
-  [/\bb(?:ank)? ?(\d) ?s(?:ensor|nsr)? ?(\d)\b/g, " bank $1 probe $2 "],
-  [/\bo2s? ?([12])\s?[/-]\s?([12])\b/g, " oxygen bank $1 probe $2 "],
+  [/\bb(?:ank)? ?(\d) ?s(?:ensor|nsr)? ?(\d)\b/g, " bank $1 bankprobe $2 "],
+  [/\bo2s? ?([12])\s?[/-]\s?([12])\b/g, " oxygen bank $1 bankprobe $2 "],
   [/\b(?:pre|post|up|down)[- ]?(?:cat(?:alyst)?|stream)\b/g, " catposition "],
   [/\bcheck[- ]engine\b|\bchk eng\b|\bservice engine(?: soon)?\b|\bengine (?:warning|management|check)(?: lamp| light)?\b|\bmalfunction indicator\b|\bfault lamp\b|\bengine lamp\b/g, " mil lamp "],
   [/\btop dead cent(?:re|er)\b|\btdc\b/g, " crankshaft sensor "],
