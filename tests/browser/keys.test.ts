@@ -1,0 +1,106 @@
+import { readFileSync } from "node:fs";
+import { Key } from "selenium-webdriver";
+import { afterAll, beforeAll, expect, test } from "vitest";
+import { type App, Person, startApp } from "./support";
+
+let app: App;
+let robin: Person;
+
+beforeAll(async () => {
+  app = await startApp("keys");
+  robin = await Person.open(app.address);
+  await robin.goTo("/");
+  await robin.driver.executeScript("localStorage.setItem('pantograph.person', 'Robin')");
+});
+afterAll(async () => {
+  await robin?.close();
+  await app?.stop();
+});
+
+test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map");
+  await robin.find("button", /^Accept 28 direct/);
+  await robin.press(Key.ARROW_DOWN);
+  await robin.press(Key.ENTER);
+  await robin.sees("Arithmetic");
+  await robin.press("y");
+  await robin.sees("Decided: direct");
+  await robin.find("button", /^Accept 27 direct/);
+  await robin.press(Key.ENTER);
+  await robin.press(Key.ARROW_DOWN);
+  await robin.press("x");
+  await robin.sees("Refused");
+  await robin.chord(Key.CONTROL, "z");
+  await robin.sees("Undo: Refuse");
+  await robin.chord(Key.CONTROL, "z");
+  await robin.find("button", /^Accept 28 direct/);
+  await robin.chord(Key.CONTROL, "y");
+  await robin.find("button", /^Accept 27 direct/);
+  for (const [digit, screen] of [["1", "scope"], ["2", "import"], ["3", "pins"], ["5", "plan"], ["6", "prove"], ["4", "map"]] as const) {
+    await robin.press(digit);
+    await robin.wait(`the stage ${screen}`, async () => ((await robin.driver.getCurrentUrl()).endsWith(`/${screen}`) ? true : null));
+    await robin.driver.executeScript("document.activeElement?.blur()");
+  }
+});
+
+test("keys do nothing while a person types", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/pins");
+  await robin.type("Search this table", "n4h?");
+  expect(await (await robin.find("textbox", "Search this table")).getAttribute("value")).toBe("n4h?");
+  expect(await robin.driver.getCurrentUrl()).toMatch(/\/pins$/);
+  await robin.sees("Nothing fits the search");
+});
+
+test("a file that is dropped is read like one that is chosen, and another counterpart can be taken", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/import?side=host");
+  await robin.sees("or drop one here");
+  await robin.driver.executeScript(
+    `const data = new DataTransfer(); data.items.add(new File([arguments[0]], "dropped.csv"));
+     document.querySelector("section[aria-label='Choose a table']").dispatchEvent(new DragEvent("drop", { dataTransfer: data, bubbles: true, cancelable: true }));`, readFileSync("src/demo/heron-host.csv", "utf8"));
+  await robin.sees("dropped.csv");
+  await robin.sees("0 new, 0 changed, 125 the same");
+  await robin.find("button", "Discard");
+
+  await robin.goTo("/jobs/heron/map");
+  await robin.find("button", /^Accept \d+ direct/);
+  await robin.chord(Key.CONTROL, "k");
+  await robin.type("Find a cavity, circuit, link or step", "engine speed link");
+  await robin.click("option", /C1-23 to IP-1/);
+  await robin.click("button", "Other counterpart");
+  await robin.type("Choose a cavity", "no such cavity");
+  await robin.sees("No cavity fits");
+  await robin.type("Choose a cavity", "T1-19");
+  await robin.click("option", /T1-19/);
+  await robin.sees("pulsesPerKm against pulsesPerRev: teeth, final drive or tyre");
+  await robin.press(Key.ESCAPE);
+  const list = await robin.find("list", "Another adapter, by hand");
+  await list.sendKeys("frequency", Key.NULL);
+  await robin.driver.executeScript("arguments[0].value = 'coil-simulator'; arguments[0].dispatchEvent(new Event('change', { bubbles: true }))", list);
+  await robin.sees("Decided by hand");
+  await robin.sees("coil simulator");
+});
+
+test("a reading made before a wire was changed is stale, and says so", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map");
+  await robin.click("button", /^Accept \d+ direct/);
+  await robin.sees("Accept 0 direct");
+  await robin.press("6");
+  await robin.type(/^You read/, "0.1");
+  await robin.press(Key.ENTER);
+  await robin.sees("1 of");
+  await robin.goTo("/jobs/heron/pins");
+  await robin.type("Search this table", "Power earth 1");
+  await robin.click("button", /^Length of C1-6: .*edit$/);
+  await robin.type("Length of C1-6", "far");
+  await robin.press(Key.ENTER);
+  await robin.sees("A length such as 1.85 m or 6 ft");
+  await robin.type("Length of C1-6", "30");
+  await robin.press(Key.ENTER);
+  await robin.goTo("/jobs/heron/prove");
+  await robin.sees("stale");
+  await robin.sees("The plan has changed since it was read");
+});
