@@ -102,5 +102,6 @@ test("a reading made before a wire was changed is stale, and says so", async () 
   await robin.press(Key.ENTER);
   await robin.goTo("/jobs/heron/prove");
   await robin.sees("stale");
+  await robin.click("button", /^Ground C1-6 to/);
   await robin.sees("The plan has changed since it was read");
 });
