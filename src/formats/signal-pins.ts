@@ -5,7 +5,7 @@ import type { Told } from "@/job/import-table";
 import type { TablePin } from "./pin-table";
 
 /** A guess below {@link KNOWN_FROM} counts as not known, for people and for the matcher alike. */
-export const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unknown: U): T | U => (told.confidence >= KNOWN_FROM ? told.value : unknown);
+const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unknown: U): T | U => (told.confidence >= KNOWN_FROM ? told.value : unknown);
 
 /** A table's rows as the matcher takes them; ids are `side:line`. */
 export function signalPinsOf(pins: readonly TablePin[], side: Side): SignalPin[] {

@@ -10,9 +10,6 @@ export type RowOp =
   | { readonly op: "delete"; readonly table: ListTable; readonly id: string; readonly row: Record<string, unknown> }
   | { readonly op: "update"; readonly table: TableName; readonly id: string; readonly from: Record<string, unknown>; readonly to: Record<string, unknown> };
 
-/** Id under which the single `job` row is named in operations. */
-export const JOB_ROW = "job";
-
 const LIST_TABLES = Object.keys(LISTS) as ListTable[];
 
 const opShapes = [
@@ -67,9 +64,6 @@ export function updateOp<T extends Record<string, unknown>>(table: TableName, id
 type AnyRow = ConnectorRow | PinRow | LinkRow | ReadingRow;
 export const insertOp = (table: ListTable, row: AnyRow): RowOp => ({ op: "insert", table, id: row.id, row });
 export const deleteOp = (table: ListTable, row: AnyRow): RowOp => ({ op: "delete", table, id: row.id, row });
-
-/** Rows named by operations: what a conflict is looked for on. */
-export const touchedRows = (ops: readonly RowOp[]): { table: TableName; id: string }[] => ops.map(({ table, id }) => ({ table, id }));
 
 /**
  * The document after the operations. An operation on a row that is not there is passed over, since the server has the
