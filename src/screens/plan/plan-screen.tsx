@@ -38,7 +38,7 @@ export function PlanScreen() {
         ) : (
           <table className="w-full min-w-[980px] border-collapse text-left print:min-w-0 print:text-[9pt]">
             <caption className="px-3 pt-3 pb-2 text-left"><strong className="wide text-base">Pin to pin: {name}</strong><span className="block text-[13px] text-ink2">{donor} into {host}. Revision {job.revision}. Measure before you rely on it; follow the makers' procedures.</span></caption>
-            <thead className="text-[13px]">
+            <thead className="text-[13px] [&_th]:pr-3">
               <tr className="border-y-[1.5px] border-ink">
                 <th className="px-3 py-2 font-semibold">Quantity</th><th className="font-semibold">Donor cavity</th><th className="font-semibold">Colour</th><th className="font-semibold">{sizeUnit(units)}</th><th className="font-semibold">Adapter and values</th><th className="font-semibold">Host cavity</th><th className="font-semibold">Colour</th><th className="font-semibold">{sizeUnit(units)}</th><th className="font-semibold">Note</th>
               </tr>
