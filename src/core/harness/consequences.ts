@@ -1,0 +1,161 @@
+import { findBlocks } from "./blocks";
+import { copperBySize, type CopperOfSize } from "./copper";
+import type { Demand } from "./demands";
+import { cavityName, nodeName } from "./problems";
+import type { FunctionNeed, Slice } from "./slice";
+import type { Harness, HarnessEdge, Wire } from "./types";
+
+/** One thing that a function can no longer do. */
+export interface Stop {
+  readonly functionKey: string;
+  readonly name: string;
+  readonly purpose: Demand["purpose"];
+  /** What is left without: `Horn-1 has no feed`. */
+  readonly text: string;
+  /** The cavity left without, where it is one. */
+  readonly pinId: string | null;
+}
+
+/** What taking wires out would do, told before it is done. */
+export interface Consequences {
+  /** Kept functions that stop with these and all earlier cuts, and would not without these. */
+  readonly stops: readonly Stop[];
+  /** Earlier cuts without which these would have stopped less. */
+  readonly earlier: readonly string[];
+  /** Wires that become the only way of a kept function. */
+  readonly lastWays: readonly { readonly wireId: string; readonly functionKey: string }[];
+  /** What else hangs where these wires end: at a splice, a ground, a shared cavity. */
+  readonly hangs: readonly { readonly where: string; readonly wires: readonly { readonly wireId: string; readonly name: string; readonly by: readonly string[] }[] }[];
+  /** Connectors that no wire is left on. */
+  readonly emptied: readonly string[];
+  readonly copper: readonly CopperOfSize[];
+}
+
+/**
+ * @param cut    ids of the wires to be taken out now
+ * @param gone   ids of the wires decided or cut already
+ * @param kept   functions that must go on working
+ */
+export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Consequences {
+  const before = without(harness, gone);
+  const after = without(harness, new Set([...gone, ...cut]));
+  const needs = slice.needs.filter((need) => kept.has(need.def.key));
+  const stops = brokenDemands(harness, needs, after).filter(({ demand }) => before(demand.from, demand.to));
+  const alone = without(harness, cut);
+  const edgesCut = new Set(harness.wires.filter((wire) => cut.has(wire.id)).map((wire) => wire.edge));
+  return {
+    stops: stops.map(({ need, demand }) => stopOf(harness, need, demand)),
+    earlier: stops.some(({ demand }) => alone(demand.from, demand.to)) ? earlierCuts(harness, slice, stops.map(({ demand }) => demand), gone) : [],
+    lastWays: lastWays(harness, slice, needs, edgesCut, new Set([...gone, ...cut])),
+    hangs: hangingWith(harness, slice, cut, gone, kept),
+    emptied: emptiedBy(harness, cut, gone),
+    copper: copperBySize(harness.wires.filter((wire) => cut.has(wire.id))),
+  };
+}
+
+/** Functions kept that do not work with these wires gone, with what each is left without; what never worked is left out. */
+export function stopsWithout(harness: Harness, slice: Slice, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Stop[] {
+  const needs = slice.needs.filter((need) => kept.has(need.def.key));
+  return brokenDemands(harness, needs, without(harness, gone)).map(({ need, demand }) => stopOf(harness, need, demand));
+}
+
+/** Cavities that could feed, or ground, what a cut would leave without: live still, and on no wire that goes. Spare ways first. */
+export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: ReadonlySet<string>): { readonly pinId: string; readonly name: string; readonly spare: boolean }[] {
+  if (stop.purpose === "signal") return [];
+  const joined = without(harness, gone);
+  const wanted = stop.purpose === "feed" ? "supply-out" : "ground";
+  const wired = new Set(harness.wires.filter((wire) => !gone.has(wire.id)).flatMap((wire) => (harness.nodes[wire.b]?.type === "open" ? [] : wire.pinIds)));
+  const cutOff = new Set(harness.wires.filter((wire) => gone.has(wire.id)).flatMap((wire) => wire.pinIds));
+  return [...harness.pinById.values()].flatMap((pin) => {
+    if (cutOff.has(pin.id)) return [];
+    const node = harness.nodeOfPin.get(pin.id) as number;
+    const stud = harness.edgesAt[node]?.some((at) => { const edge = harness.edges[at] as HarnessEdge; return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis); }) ?? false;
+    const fits = wanted === "ground" ? stud : pin.kind === "supply-out" && joined(harness.plus, node);
+    return fits ? [{ pinId: pin.id, name: cavityName(harness, pin.id), spare: /spare/i.test(pin.description ?? "") || !wired.has(pin.id) }] : [];
+  }).toSorted((a, b) => Number(b.spare) - Number(a.spare));
+}
+
+/** Whether two nodes are joined by what conducts when some wires are gone. */
+function without(harness: Harness, gone: ReadonlySet<string>): (a: number, b: number) => boolean {
+  const group = Int32Array.from(harness.nodes, (_, at) => at);
+  const root = (at: number): number => {
+    let one = at;
+    while (group[one] !== one) one = group[one] = group[group[one] as number] as number;
+    return one;
+  };
+  for (const edge of harness.edges) {
+    if (edge.type === "load" || edge.type === "source" || (edge.type === "wire" && gone.has(edge.id))) continue;
+    const [a, b] = [root(edge.a), root(edge.b)];
+    if (a !== b) group[a] = b;
+  }
+  return (a, b) => root(a) === root(b);
+}
+
+const brokenDemands = (harness: Harness, needs: readonly FunctionNeed[], joined: (a: number, b: number) => boolean) =>
+  needs.flatMap((need) => need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ harness, need, demand })));
+
+function stopOf(harness: Harness, { def }: FunctionNeed, demand: Demand): Stop {
+  const node = harness.nodes[demand.serves];
+  const name = nodeName(harness, demand.serves);
+  const text = demand.purpose === "feed" ? `${name} has no feed` : demand.purpose === "return" ? `${name} has no ground` : `${nodeName(harness, demand.from)} no longer reaches ${nodeName(harness, demand.to)}`;
+  return { functionKey: def.key, name: def.name, purpose: demand.purpose, text, pinId: node?.type === "cavity" ? node.pinId : null };
+}
+
+/** Earlier cuts in the blocks that the demand went through: it was they that left one way only. */
+function earlierCuts(harness: Harness, slice: Slice, demands: readonly Demand[], gone: ReadonlySet<string>): string[] {
+  const blocks = new Set(demands.flatMap((demand) => slice.blocks.between(demand.from, demand.to) ?? []));
+  const conducting = new Map([...slice.conductors].map((edge, at) => [edge, at]));
+  return harness.wires.filter((wire) => gone.has(wire.id) && blocks.has(slice.blocks.blockOf[conducting.get(wire.edge) as number] as number)).map((wire) => wire.id);
+}
+
+/** Wires that had company before the cut and have none after it (second cuts that would then stop a function). */
+function lastWays(harness: Harness, slice: Slice, needs: readonly FunctionNeed[], cut: ReadonlySet<number>, gone: ReadonlySet<string>): Consequences["lastWays"] {
+  const place = new Map([...slice.conductors].map((edge, at) => [edge, at]));
+  const touched = new Set([...cut].flatMap((edge) => { const at = place.get(edge); return at === undefined ? [] : [slice.blocks.blockOf[at] as number]; }).filter((block) => (slice.blocks.edgesOf[block]?.length ?? 0) > 1));
+  if (touched.size === 0) return [];
+  const left = [...slice.conductors].filter((at) => !gone.has((harness.edges[at] as HarnessEdge).id));
+  const blocks = findBlocks({ nodes: harness.nodes.length, a: left.map((at) => (harness.edges[at] as HarnessEdge).a), b: left.map((at) => (harness.edges[at] as HarnessEdge).b) });
+  const wireOf = new Map(harness.wires.map((wire) => [wire.edge, wire.id]));
+  const found = new Map<string, { wireId: string; functionKey: string }>();
+  for (const need of needs) {
+    for (const demand of need.demands) {
+      if (!(slice.blocks.between(demand.from, demand.to) ?? []).some((block) => touched.has(block))) continue;
+      for (const block of blocks.between(demand.from, demand.to) ?? []) {
+        const own = blocks.edgesOf[block] as readonly number[];
+        const edge = left[own[0] as number] as number;
+        const wireId = wireOf.get(edge);
+        if (own.length > 1 || wireId === undefined || !touched.has(slice.blocks.blockOf[place.get(edge) as number] as number)) continue;
+        found.set(`${wireId} ${need.def.key}`, { wireId, functionKey: need.def.key });
+      }
+    }
+  }
+  return [...found.values()];
+}
+
+function hangingWith(harness: Harness, slice: Slice, cut: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Consequences["hangs"] {
+  const ends = new Set(harness.wires.filter((wire) => cut.has(wire.id)).flatMap((wire) => [wire.a, wire.b]));
+  const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire]));
+  return [...ends].flatMap((end) => {
+    const wires = (harness.edgesAt[end] ?? []).flatMap((at) => {
+      const wire = wireAt.get(at);
+      return wire === undefined || cut.has(wire.id) || gone.has(wire.id) ? [] : [{ wireId: wire.id, name: wireName(harness, wire), by: (slice.functionsOf[at] as readonly string[]).filter((key) => kept.has(key)) }];
+    });
+    return wires.length === 0 ? [] : [{ where: nodeName(harness, end), wires }];
+  });
+}
+
+function emptiedBy(harness: Harness, cut: ReadonlySet<string>, gone: ReadonlySet<string>): string[] {
+  const left = new Map<string, number>();
+  const touched = new Set<string>();
+  for (const wire of harness.wires) {
+    for (const pinId of wire.pinIds) {
+      const connectorId = harness.pinById.get(pinId)?.connectorId ?? "";
+      if (cut.has(wire.id)) touched.add(connectorId);
+      else if (!gone.has(wire.id)) left.set(connectorId, (left.get(connectorId) ?? 0) + 1);
+    }
+  }
+  return [...touched].filter((id) => !left.has(id)).flatMap((id) => harness.connectorById.get(id)?.label ?? []);
+}
+
+/** `C1-6 to splice E06` */
+export const wireName = (harness: Harness, wire: Wire): string => `${nodeName(harness, wire.a)} to ${harness.nodes[wire.b]?.type === "open" ? "an end not in the tables" : nodeName(harness, wire.b)}`;

@@ -1,0 +1,230 @@
+import { directionOf } from "../forms";
+import { FUNCTIONS, type FunctionDef } from "./functions";
+import { POWERED } from "./guess";
+import type { EdgeType, Harness, HarnessEdge, HarnessPart } from "./types";
+
+/** Two nodes between which current or a signal must get across, for one function to work. */
+export interface Demand {
+  readonly from: number;
+  readonly to: number;
+  readonly purpose: "feed" | "return" | "signal";
+  /** The cavity or terminal that it serves. */
+  readonly serves: number;
+}
+
+/** Copper and what current goes on through; loads and sources are where a demand ends. */
+export const CONDUCTS: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join", "joint", "path", "assumed"]);
+const COPPER: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join"]);
+const SOLID: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join", "joint", "assumed"]);
+/** Parts that hand current on to many: being one of their customers does not make all the others needed. */
+const DISTRIBUTES: ReadonlySet<string> = new Set(["fuse-box", "key-switch", "relay", "ground-stud", "splice-pack", "battery", "in-line", "plug"]);
+/** A net of more cavities distributes something; which of them talk to each other cannot be told from it. */
+const TALKING = 4;
+
+/** What each function asks of the harness. Built once for a harness; `forFunction` and `closure` are then quick. */
+export class Demands {
+  private readonly partOfEdge: ReadonlyMap<string, HarnessPart>;
+  private readonly partOfPin = new Map<string, HarnessPart>();
+  private readonly plus: Uint8Array;
+  private readonly minus: Uint8Array;
+  /** Nodes that are one piece with a pole: their wires hand out current and carry no signal. */
+  private readonly rails: Uint8Array;
+  private readonly copper: Int32Array;
+  private readonly net = new Map<number, number[]>();
+  private readonly engaged: ReadonlyMap<string, readonly number[]>;
+
+  constructor(private readonly harness: Harness, private readonly engineSide: "donor" | "host") {
+    this.partOfEdge = new Map(harness.parts.map((part) => [part.id, part]));
+    for (const part of harness.parts) for (const { pinId } of part.terminals) if (pinId !== null) this.partOfPin.set(pinId, part);
+    const solidPlus = this.flood([harness.plus], SOLID, new Uint8Array(harness.nodes.length));
+    const solidMinus = this.flood([harness.minus, harness.chassis], SOLID, new Uint8Array(harness.nodes.length));
+    this.rails = solidPlus.map((one, at) => one | (solidMinus[at] as number));
+    // A contact that changes over reaches both poles, never at once: each pole's reach stops where the other's copper begins.
+    this.plus = this.flood([harness.plus], CONDUCTS, solidMinus);
+    this.minus = this.flood([harness.minus, harness.chassis], CONDUCTS, solidPlus);
+    this.copper = this.nets();
+    for (const node of harness.nodeOfPin.values()) {
+      const members = this.net.get(this.netOf(node));
+      if (members === undefined) this.net.set(this.netOf(node), [node]);
+      else members.push(node);
+    }
+    this.engaged = this.engage();
+  }
+
+  /** Functions that anything in the two harnesses belongs to, in the catalogue's order. */
+  present(): FunctionDef[] {
+    return FUNCTIONS.filter((one) => this.engaged.has(one.key));
+  }
+
+  /** What the function's own cavities and parts ask for. Contacts and computers on the way ask for more: see `ofEdge`. */
+  forFunction(def: FunctionDef): Demand[] {
+    const demands: Demand[] = [];
+    for (const node of this.engaged.get(def.key) ?? []) {
+      if (this.rails[node] !== 1) this.askNet(node, demands);
+      for (const one of this.harness.edgesAt[node] ?? []) {
+        const edge = this.harness.edges[one] as HarnessEdge;
+        if (edge.partId === null || edge.type === "assumed") continue;
+        if (edge.type === "load") this.askPoles(node, demands);
+        this.askPoles(edge.a === node ? edge.b : edge.a, demands);
+      }
+      this.askPart(this.partOfNode(node), demands);
+    }
+    return demands;
+  }
+
+  /** A computer needs its feeds and grounds; of a smaller part all that no other function claims goes with it. */
+  private askPart(part: HarnessPart | undefined, demands: Demand[]): void {
+    if (part === undefined || DISTRIBUTES.has(part.type)) return;
+    if (POWERED.has(part.type)) return this.askPower(part.id, demands);
+    for (const { pinId } of part.terminals) {
+      const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
+      if (pin !== undefined && pin.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity))) this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
+    }
+  }
+
+  private partOfNode(at: number): HarnessPart | undefined {
+    const node = this.harness.nodes[at];
+    return node?.type === "cavity" ? this.partOfPin.get(node.pinId) : undefined;
+  }
+
+  /** What must work for current to get through an edge: a relay's coil, the computer whose output it is. */
+  ofEdge(edge: HarnessEdge): Demand[] {
+    const part = edge.partId === null || edge.type !== "path" ? undefined : this.partOfEdge.get(edge.partId);
+    if (part === undefined) return [];
+    const demands: Demand[] = [];
+    if (POWERED.has(part.type)) this.askPower(part.id, demands);
+    const element = part.elements.find((one) => one.id === edge.elementId);
+    if (element?.type === "relay") {
+      for (const terminal of [element.coilA, element.coilB]) {
+        const node = this.nodeOf(part, terminal);
+        if (node !== undefined) this.askPoles(node, demands);
+      }
+    }
+    return demands;
+  }
+
+  /** Nodes of copper that nothing interrupts; the same number means joined by wire. */
+  netOf(node: number): number {
+    return this.copper[node] as number;
+  }
+
+  /** The cavities that each function is told by: those of its quantities, and, of parts known by name, those that no function claims. */
+  private engage(): Map<string, number[]> {
+    const { harness } = this;
+    const engaged = new Map<string, number[]>();
+    const byPart = new Map(harness.parts.map((part) => [part.id, FUNCTIONS.filter((one) => one.parts?.test(part.label))]));
+    for (const [pinId, node] of harness.nodeOfPin) {
+      const pin = harness.pinById.get(pinId);
+      if (pin === undefined || pin.kind === "spare" || this.replaced(pinId)) continue;
+      const side = harness.connectorById.get(pin.connectorId)?.side;
+      const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
+      for (const def of claimed ?? byPart.get(this.partOfPin.get(pinId)?.id ?? "") ?? []) {
+        if (def.ofEngine === true && side !== this.engineSide) continue;
+        const nodes = engaged.get(def.key);
+        if (nodes === undefined) engaged.set(def.key, [node]);
+        else nodes.push(node);
+      }
+    }
+    return engaged;
+  }
+
+  /** A provider of the vehicle whose engine leaves has no part in a function that a decided link now serves from the other side. */
+  private replaced(pinId: string): boolean {
+    const { harness } = this;
+    const pin = harness.pinById.get(pinId);
+    if (pin === undefined || directionOf(pin.kind) !== "provider") return false;
+    const side = harness.connectorById.get(pin.connectorId)?.side;
+    if (side === this.engineSide) return false;
+    return (this.net.get(this.netOf(harness.nodeOfPin.get(pinId) as number)) ?? []).some((node) => (harness.edgesAt[node] ?? []).some((at) => this.joinFromOther(harness.edges[at] as HarnessEdge, side)));
+  }
+
+  private joinFromOther(edge: HarnessEdge, side: string | undefined): boolean {
+    if (edge.type !== "join") return false;
+    return [edge.a, edge.b].some((end) => {
+      const node = this.harness.nodes[end];
+      if (node?.type !== "cavity" && node?.type !== "open") return false;
+      return this.harness.connectorById.get(this.harness.pinById.get(node.pinId)?.connectorId ?? "")?.side !== side;
+    });
+  }
+
+  /** The cavities that talk to this one over copper; where the tables do not show the other end, that end. */
+  private askNet(node: number, demands: Demand[]): void {
+    const quantityOf = (at: number) => { const one = this.harness.nodes[at]; return one?.type === "cavity" ? this.harness.pinById.get(one.pinId)?.quantity : undefined; };
+    const members = (this.net.get(this.netOf(node)) ?? []).filter((one) => one !== node);
+    const alike = members.filter((one) => quantityOf(one) === quantityOf(node));
+    const partners = alike.length > 0 ? alike : members.length < TALKING ? members : [];
+    for (const to of partners) demands.push({ from: node, to, purpose: "signal", serves: node });
+    if (members.length === 0) for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: "signal", serves: node });
+  }
+
+  private openAt(node: number): number[] {
+    return (this.harness.edgesAt[node] ?? []).flatMap((at) => {
+      const edge = this.harness.edges[at] as HarnessEdge;
+      const other = edge.a === node ? edge.b : edge.a;
+      return edge.type === "wire" && this.harness.nodes[other]?.type === "open" ? [other] : [];
+    });
+  }
+
+  /** The battery's pole or poles that a terminal can be joined to; with neither, whatever its wire goes to. */
+  private askPoles(node: number, demands: Demand[]): void {
+    const { plus, minus } = this.harness;
+    if (this.plus[node] === 1) demands.push({ from: plus, to: node, purpose: "feed", serves: node });
+    if (this.minus[node] === 1) demands.push({ from: node, to: minus, purpose: "return", serves: node });
+    if (this.plus[node] !== 1 && this.minus[node] !== 1) this.askNet(node, demands);
+  }
+
+  private askPower(partId: string, demands: Demand[]): void {
+    for (const { pinId } of this.partOfEdge.get(partId)?.terminals ?? []) {
+      const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
+      if (pin?.kind !== "supply-in" && pin?.kind !== "ground") continue;
+      const node = this.harness.nodeOfPin.get(pin.id) as number;
+      this.askPoles(node, demands);
+      // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not shown.
+      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: "signal", serves: node });
+    }
+  }
+
+  private nodeOf(part: HarnessPart, terminal: string): number | undefined {
+    const pinId = part.terminals.find((one) => one.name === terminal)?.pinId;
+    return pinId == null ? undefined : this.harness.nodeOfPin.get(pinId);
+  }
+
+  private flood(from: readonly number[], through: ReadonlySet<EdgeType>, stop: Uint8Array): Uint8Array {
+    const seen = new Uint8Array(this.harness.nodes.length);
+    const queue = [...from];
+    for (const at of from) seen[at] = 1;
+    for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
+      for (const one of this.harness.edgesAt[at] ?? []) {
+        const edge = this.harness.edges[one] as HarnessEdge;
+        const next = edge.a === at ? edge.b : edge.a;
+        if (seen[next] === 1 || stop[next] === 1 || !through.has(edge.type)) continue;
+        seen[next] = 1;
+        queue.push(next);
+      }
+    }
+    return seen;
+  }
+
+  private nets(): Int32Array {
+    const net = new Int32Array(this.harness.nodes.length).fill(-1);
+    for (let start = 0; start < net.length; start++) {
+      if (net[start] !== -1) continue;
+      const queue = [start];
+      net[start] = start;
+      for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
+        for (const one of this.harness.edgesAt[at] ?? []) {
+          const edge = this.harness.edges[one] as HarnessEdge;
+          const next = edge.a === at ? edge.b : edge.a;
+          if (net[next] !== -1 || !COPPER.has(edge.type)) continue;
+          net[next] = start;
+          queue.push(next);
+        }
+      }
+    }
+    return net;
+  }
+}
+
+/** Functions that claim a quantity; feeds and grounds are claimed by none. */
+const BY_QUANTITY = new Map<string, FunctionDef[]>();
+for (const def of FUNCTIONS) for (const quantity of def.quantities) BY_QUANTITY.set(quantity, [...(BY_QUANTITY.get(quantity) ?? []), def]);

@@ -1,0 +1,89 @@
+import type { Quantity } from "../forms";
+
+/** Something that the vehicle does, told by the quantities that it moves and by the names of the parts that do it. */
+export interface FunctionDef {
+  readonly key: string;
+  readonly name: string;
+  readonly set: string;
+  readonly quantities: readonly Quantity[];
+  /** Parts that belong to it though none of their cavities says so. */
+  readonly parts?: RegExp;
+  /** It comes with the engine: what the other vehicle has of it leaves with its own engine. */
+  readonly ofEngine?: true;
+}
+
+const define = (set: string, list: readonly (Omit<FunctionDef, "set">)[]): FunctionDef[] => list.map((one) => ({ ...one, set }));
+
+/** What vehicles do, in the usual sets. */
+export const FUNCTIONS: readonly FunctionDef[] = [
+  ...define("Engine", [
+    { key: "engine-running", name: "Engine running", ofEngine: true, quantities: ["crankshaft-position", "camshaft-position", "injector", "ignition-coil", "mass-air-flow", "manifold-pressure", "throttle-position", "throttle-motor", "accelerator-position", "idle-control", "knock", "oxygen", "oxygen-heater", "camshaft-phaser", "intake-runner", "boost-control", "exhaust-recirculation", "purge-valve", "intake-air-temperature", "coolant-temperature", "main-relay", "fuel-pressure", "glow-plug"] },
+    { key: "fuel-pump", name: "Fuel pump", quantities: ["fuel-pump"] },
+    { key: "cooling-fan", name: "Cooling fan", quantities: ["cooling-fan", "cooling-fan-high"] },
+  ]),
+  ...define("Charging", [{ key: "charging", name: "Charging and its lamp", quantities: ["alternator-field", "charge-warning"], parts: /alternator/i }]),
+  ...define("Starting", [{ key: "starting", name: "Starting", quantities: ["starter-request", "starter-relay", "start-supply", "park-neutral", "clutch-switch"], parts: /^starter\b/i }]),
+  ...define("Transmission", [
+    { key: "transmission", name: "Transmission", ofEngine: true, quantities: ["shift-solenoid", "pressure-solenoid", "converter-clutch", "gear-range", "transmission-temperature", "transmission-input-speed", "transmission-output-speed", "shift-mode", "reverse-lockout"] },
+    { key: "four-wheel-drive", name: "Four-wheel drive", quantities: ["four-wheel-drive"] },
+  ]),
+  ...define("Lights", [
+    { key: "lights", name: "Head, side and tail lamps", quantities: ["lighting"], parts: /head ?lamp|side ?lamp|tail ?lamp|light switch|dip switch|interior lamp|number plate/i },
+    { key: "turn-signals", name: "Turn signals and hazard", quantities: ["turn-signal", "hazard"], parts: /flasher|indicator|hazard/i },
+    { key: "brake-lamps", name: "Brake lamps", quantities: ["brake-switch"], parts: /brake (lamp|light)/i },
+    { key: "reverse-lamps", name: "Reversing lamps", quantities: ["reverse-lamp"] },
+    { key: "panel-lighting", name: "Panel lighting", quantities: ["illumination"] },
+    { key: "trailer", name: "Trailer socket", quantities: ["trailer"] },
+  ]),
+  ...define("Instruments", [
+    { key: "tachometer", name: "Tachometer", quantities: ["engine-speed"] },
+    { key: "speedometer", name: "Speedometer", quantities: ["vehicle-speed"] },
+    { key: "coolant-gauge", name: "Coolant gauge", quantities: ["coolant-temperature"] },
+    { key: "oil-warning", name: "Oil pressure", quantities: ["oil-pressure", "oil-pressure-warning", "oil-temperature"] },
+    { key: "fuel-gauge", name: "Fuel gauge", quantities: ["fuel-level"] },
+    { key: "warning-lamps", name: "Warning lamps", quantities: ["malfunction-lamp", "handbrake", "brake-fluid"] },
+    { key: "gear-display", name: "Gear display", quantities: ["gear-display"] },
+  ]),
+  ...define("Wipers", [{ key: "wipers", name: "Wipers and washer", quantities: ["wiper", "washer"], parts: /wiper|washer/i }]),
+  ...define("Heating", [
+    { key: "heating", name: "Heater", quantities: ["heater-blower", "heater-control", "ambient-temperature"], parts: /heater (blower|control)/i },
+    { key: "demister", name: "Demister", quantities: ["demister"] },
+    { key: "seat-heating", name: "Seat heating", quantities: ["seat-heater"] },
+  ]),
+  ...define("Air conditioning", [{ key: "air-conditioning", name: "Air conditioning", quantities: ["ac-request", "ac-clutch", "refrigerant-pressure"] }]),
+  ...define("Audio", [{ key: "audio", name: "Audio", quantities: ["audio", "aerial"], parts: /radio|audio|aerial/i }]),
+  ...define("Doors", [
+    { key: "doors", name: "Doors and locks", quantities: ["door", "lock"] },
+    { key: "windows", name: "Windows", quantities: ["window"] },
+    { key: "mirrors", name: "Mirrors", quantities: ["mirror"] },
+  ]),
+  ...define("Driving", [
+    { key: "cruise", name: "Cruise control", quantities: ["cruise-request", "cruise-active"] },
+    { key: "horn", name: "Horn", quantities: ["horn"], parts: /^horn\b/i },
+    { key: "steering-assistance", name: "Steering assistance", quantities: ["power-steering-pressure"] },
+  ]),
+  ...define("Safety", [
+    { key: "restraints", name: "Airbags and belts", quantities: ["airbag", "seat-belt"] },
+    { key: "anti-lock", name: "Anti-lock brakes", quantities: ["anti-lock", "wheel-speed", "brake-vacuum"] },
+  ]),
+  ...define("Security and data", [
+    { key: "security", name: "Security module", quantities: ["security-data", "key-reader", "security-lamp"] },
+    { key: "diagnosis", name: "Diagnosis", quantities: ["diagnostic-data"] },
+    { key: "networks", name: "Data networks", quantities: ["powertrain-data", "body-data", "wake-up"] },
+  ]),
+];
+
+export const FUNCTION_SETS: readonly string[] = [...new Set(FUNCTIONS.map((one) => one.set))];
+
+const BY_KEY = new Map(FUNCTIONS.map((one) => [one.key, one]));
+export const functionName = (key: string): string => BY_KEY.get(key)?.name ?? key;
+
+/** What may hurt: circuits that are marked wherever they are shown. Airbag circuits are never offered for cutting or probing. */
+export type SafetyMark = "airbag" | "anti-lock" | "steering";
+
+export function safetyMarkOf(quantity: Quantity | null, words: string): SafetyMark | null {
+  if (quantity === "airbag" || /air ?bag|pretension|\bsrs\b|clock ?spring|squib/i.test(words)) return "airbag";
+  if (quantity === "anti-lock" || quantity === "wheel-speed" || /\babs\b|anti.?lock/i.test(words)) return "anti-lock";
+  if (quantity === "power-steering-pressure" || /steering (angle|motor|column|rack|torque)|power steering/i.test(words)) return "steering";
+  return null;
+}

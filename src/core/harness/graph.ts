@@ -1,0 +1,241 @@
+import { CHASSIS, spansOf } from "./elements";
+import { guessedElements, guessPart } from "./guess";
+import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
+import { copperProblems, mateProblems, nodeName, partFaults } from "./problems";
+
+/**
+ * Both harnesses as one graph: cavities of one circuit of one branch are joined by copper, at a splice where there are more
+ * than two; halves of an in-line connector are joined cavity to cavity; parts join their own cavities by their elements; the
+ * plan's decided links join the sides. What is wrong in the facts is named in `problems`, left out, and the rest is built.
+ */
+export function buildHarness(facts: HarnessFacts): Harness {
+  return new Builder(facts).build();
+}
+
+class Builder {
+  private readonly nodes: HarnessNode[] = [{ type: "chassis" }, { type: "pole", pole: "plus" }, { type: "pole", pole: "minus" }];
+  private readonly edges: HarnessEdge[] = [];
+  private readonly edgesAt: number[][] = [[], [], []];
+  private readonly wires: Wire[] = [];
+  private readonly problems: HarnessProblem[] = [];
+  private readonly connectorById: Map<string, ConnectorFacts>;
+  private readonly pinById: Map<string, CavityFacts>;
+  private readonly nodeOfPin = new Map<string, number>();
+  private readonly openOfPin = new Map<string, number>();
+  private readonly pinsOf = new Map<string, CavityFacts[]>();
+  private static readonly CHASSIS = 0;
+  private static readonly PLUS = 1;
+  private static readonly MINUS = 2;
+
+  constructor(private readonly facts: HarnessFacts) {
+    this.connectorById = new Map(facts.connectors.map((one) => [one.id, one]));
+    this.pinById = new Map(facts.pins.map((one) => [one.id, one]));
+    for (const pin of facts.pins) {
+      this.nodeOfPin.set(pin.id, this.node({ type: "cavity", pinId: pin.id }));
+      const own = this.pinsOf.get(pin.connectorId);
+      if (own === undefined) this.pinsOf.set(pin.connectorId, [pin]);
+      else own.push(pin);
+    }
+  }
+
+  build(): Harness {
+    this.layCircuits();
+    for (const wire of this.facts.wires) this.layAdded(wire);
+    this.mate();
+    const parts = this.placeParts();
+    this.join();
+    this.groundBattery(parts);
+    this.assumeFeeds(parts);
+    const { nodes, edges, edgesAt, wires, pinById, connectorById, nodeOfPin } = this;
+    const harness: Harness = { nodes, edges, edgesAt, wires, parts, pinById, connectorById, nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
+    this.problems.push(...copperProblems(harness));
+    return harness;
+  }
+
+  private node(node: HarnessNode): number {
+    this.edgesAt.push([]);
+    return this.nodes.push(node) - 1;
+  }
+
+  private edge(id: string, type: EdgeType, a: number, b: number, partId: string | null = null, elementId: string | null = null): number {
+    const at = this.edges.push({ id, type, a, b, partId, elementId }) - 1;
+    this.edgesAt[a]?.push(at);
+    if (a !== b) this.edgesAt[b]?.push(at);
+    return at;
+  }
+
+  private layCircuits(): void {
+    const circuits = new Map<string, CavityFacts[]>();
+    for (const pin of this.facts.pins) {
+      const connector = this.connectorById.get(pin.connectorId);
+      if (connector === undefined) continue;
+      if (pin.circuit === null) {
+        if (pin.kind !== "spare" && (pin.colour !== null || pin.sizeMm2 !== null)) this.layOpen(pin, connector);
+        continue;
+      }
+      const name = JSON.stringify([connector.side, connector.branchId, pin.circuit]);
+      const members = circuits.get(name);
+      if (members === undefined) circuits.set(name, [pin]);
+      else members.push(pin);
+    }
+    for (const members of circuits.values()) this.layCircuit(members);
+  }
+
+  private layCircuit(members: readonly CavityFacts[]): void {
+    const [first, second] = members as [CavityFacts, CavityFacts?];
+    const connector = this.connectorById.get(first.connectorId) as ConnectorFacts;
+    if (second === undefined) return this.layOpen(first, connector);
+    if (members.length === 2) return this.layWire(connector, first, this.nodeOf(first.id), this.nodeOf(second.id), second);
+    const splice = this.node({ type: "splice", label: first.circuit ?? "", side: connector.side });
+    for (const pin of members) this.layWire(this.connectorById.get(pin.connectorId) as ConnectorFacts, pin, this.nodeOf(pin.id), splice);
+  }
+
+  private layOpen(pin: CavityFacts, connector: ConnectorFacts): void {
+    const open = this.node({ type: "open", pinId: pin.id });
+    this.openOfPin.set(pin.id, open);
+    this.layWire(connector, pin, this.nodeOf(pin.id), open);
+  }
+
+  /** A wire between two cavities is as thick as the thinner is said to be, and as long as the longer: tables give each end its own row. */
+  private layWire(connector: ConnectorFacts, pin: CavityFacts, a: number, b: number, other?: CavityFacts): void {
+    const { side, branchId } = connector;
+    const edge = this.edge(`wire:${pin.id}`, "wire", a, b);
+    const coloured = pin.colour === null && other !== undefined ? other : pin;
+    this.wires.push({
+      id: `wire:${pin.id}`, side, branchId, circuit: pin.circuit, colour: coloured.colour, colourBase: coloured.colourBase, colourTracer: coloured.colourTracer,
+      sizeMm2: least(pin.sizeMm2, other?.sizeMm2), lengthM: most(pin.lengthM, other?.lengthM), pinIds: other === undefined ? [pin.id] : [pin.id, other.id], edge, a, b, added: false,
+    });
+  }
+
+  private layAdded(wire: AddedWire): void {
+    const [from, to] = [this.pinById.get(wire.fromPinId), this.pinById.get(wire.toPinId)];
+    const connector = from && this.connectorById.get(from.connectorId);
+    if (from === undefined || to === undefined || connector === undefined) return;
+    if (from.id === to.id) {
+      this.problems.push({ code: "same-cavity", where: nodeName(this.named(), this.nodeOf(from.id)), message: "An added wire has both of its ends in this one cavity.", cure: "Move one end to the cavity that it should reach, or take the wire out.", connectorId: connector.id });
+      return;
+    }
+    const [a, b] = [this.nodeOf(from.id), this.nodeOf(to.id)];
+    const edge = this.edge(`wire:${wire.id}`, "wire", a, b);
+    this.wires.push({ ...wire, id: `wire:${wire.id}`, side: connector.side, branchId: connector.branchId, pinIds: [from.id, to.id], edge, a, b, added: true });
+  }
+
+  private mate(): void {
+    const done = new Set<string>();
+    for (const half of this.facts.connectors) {
+      const other = half.mateId === null ? undefined : this.connectorById.get(half.mateId);
+      if (other === undefined || done.has(half.id)) continue;
+      done.add(half.id).add(other.id);
+      const [own, its] = [this.pinsOf.get(half.id) ?? [], this.pinsOf.get(other.id) ?? []];
+      this.problems.push(...mateProblems(half, other, own, its));
+      const byLabel = new Map(its.map((pin) => [pin.cavity, pin]));
+      for (const pin of own) {
+        const opposite = byLabel.get(pin.cavity);
+        if (opposite !== undefined && pin.id !== opposite.id) this.edge(`mate:${pin.id}`, "mate", this.nodeOf(pin.id), this.nodeOf(opposite.id));
+      }
+    }
+  }
+
+  private placeParts(): HarnessPart[] {
+    const claimed = new Set(this.facts.parts.flatMap((part) => part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [this.pinById.get(pinId)?.connectorId ?? ""]))));
+    const told = this.facts.parts.map((part): HarnessPart => {
+      const pins = part.terminals.flatMap(({ name, pinId }) => {
+        const pin = pinId === null ? undefined : this.pinById.get(pinId);
+        return pin === undefined ? [] : [{ ...pin, cavity: name }];
+      });
+      // A computer's behaviour follows from its declared pins until someone writes elements of its own.
+      const elements = part.elements.length === 0 && part.type === "computer" ? guessedElements("computer", pins) : part.elements;
+      return { ...part, elements, guessed: false, connectorIds: [...new Set(pins.map((pin) => pin.connectorId))] };
+    });
+    const guessed = this.facts.connectors.filter((connector) => !claimed.has(connector.id)).map((connector): HarnessPart => {
+      const pins = this.pinsOf.get(connector.id) ?? [];
+      return { id: connector.id, side: connector.side, label: connector.label, ...guessPart(connector, pins), terminals: pins.map((pin) => ({ name: pin.cavity, pinId: pin.id })), guessed: true, connectorIds: [connector.id] };
+    });
+    const parts = [...told, ...guessed];
+    for (const part of parts) this.placePart(part);
+    return parts;
+  }
+
+  private placePart(part: HarnessPart): void {
+    const nodes = new Map<string, number>([[CHASSIS, Builder.CHASSIS]]);
+    for (const { name, pinId } of part.terminals) nodes.set(name, (pinId === null ? undefined : this.nodeOfPin.get(pinId)) ?? this.node({ type: "terminal", partId: part.id, terminal: name }));
+    if (!part.guessed) this.problems.push(...partFaults(part, this.pinById));
+    for (const element of part.elements) {
+      for (const span of spansOf(element)) {
+        const [a, b] = [nodes.get(span.a), nodes.get(span.b)];
+        if (a === undefined || b === undefined || a === b) continue;
+        const type = span.role !== "path" ? span.role : element.type === "resistor" || element.type === "fuse" ? "joint" : "path";
+        this.edge(`part:${part.id}/${span.id}`, type, a, b, part.id, element.id);
+        if (part.type === "battery" && element.type === "source") {
+          this.edge(`part:${part.id}/+`, "joint", a, Builder.PLUS, part.id, element.id);
+          this.edge(`part:${part.id}/-`, "joint", b, Builder.MINUS, part.id, element.id);
+        }
+      }
+    }
+  }
+
+  /** A link joins where the wire ends that the tables do not follow; where they do, at the cavity itself. */
+  private join(): void {
+    for (const join of this.facts.joins) {
+      const [a, b] = [this.loose(join.fromPinId), this.loose(join.toPinId)];
+      if (a !== undefined && b !== undefined) this.edge(`join:${join.id}`, "join", a, b);
+    }
+  }
+
+  private loose(pinId: string): number | undefined {
+    return this.openOfPin.get(pinId) ?? this.nodeOfPin.get(pinId);
+  }
+
+  /** A battery's negative lead of which the other end is not shown goes to the body; without a battery the body is the return. */
+  private groundBattery(parts: readonly HarnessPart[]): void {
+    const batteries = parts.filter((part) => part.type === "battery");
+    if (batteries.length === 0) this.edge("assumed:minus", "assumed", Builder.CHASSIS, Builder.MINUS);
+    const reached = this.reach(Builder.MINUS, new Set(["wire", "mate", "joint", "join"]));
+    if (reached.has(Builder.CHASSIS)) return;
+    const open = [...reached].find((at) => this.nodes[at]?.type === "open");
+    this.edge("assumed:minus", "assumed", open ?? Builder.MINUS, Builder.CHASSIS);
+  }
+
+  /** A feed that nothing in the tables brings up to the battery is taken as live, and fuse boxes say so. */
+  private assumeFeeds(parts: readonly HarnessPart[]): void {
+    const fed = this.reach(Builder.PLUS, new Set(["wire", "mate", "joint", "join", "path", "assumed"]), Builder.CHASSIS);
+    const typeOf = new Map(parts.flatMap((part) => part.terminals.map(({ pinId }) => [pinId, part] as const)));
+    const unfed = new Map<HarnessPart, CavityFacts[]>();
+    for (const pin of this.facts.pins) {
+      const part = typeOf.get(pin.id);
+      const isWay = part?.type === "fuse-box" && pin.kind !== "ground" && pin.kind !== "spare";
+      if ((pin.kind !== "supply-out" && !isWay) || fed.has(this.nodeOf(pin.id)) || this.isSource(pin.id)) continue;
+      this.edge(`assumed:${pin.id}`, "assumed", Builder.PLUS, this.nodeOf(pin.id));
+      if (isWay) unfed.set(part, [...(unfed.get(part) ?? []), pin]);
+    }
+    for (const [part, ways] of unfed) {
+      this.problems.push({ code: "no-feed", where: part.label, message: `No cavity shown brings the feed of ${ways.length === 1 ? "way" : "ways"} ${ways.map((pin) => pin.cavity).join(", ")}; until then ${ways.length === 1 ? "it is" : "they are"} taken as live.`, cure: "Find the cavity that feeds them and give it kind supply-in with the same `alive`, or write the box's elements.", connectorId: part.connectorIds[0] ?? null });
+    }
+  }
+
+  /** An alternator is a feed of its own: what it needs is the way to the battery. */
+  private isSource(pinId: string): boolean {
+    return (this.edgesAt[this.nodeOf(pinId)] ?? []).some((at) => this.edges[at]?.type === "source");
+  }
+
+  private reach(from: number, through: ReadonlySet<EdgeType>, not = -1): Set<number> {
+    const seen = new Set([from]);
+    const queue = [from];
+    for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
+      for (const one of this.edgesAt[at] ?? []) {
+        const edge = this.edges[one] as HarnessEdge;
+        const next = edge.a === at ? edge.b : edge.a;
+        if (!through.has(edge.type) || seen.has(next) || next === not) continue;
+        seen.add(next);
+        queue.push(next);
+      }
+    }
+    return seen;
+  }
+
+  private nodeOf = (pinId: string): number => this.nodeOfPin.get(pinId) as number;
+  private named = () => ({ nodes: this.nodes, pinById: this.pinById, connectorById: this.connectorById });
+}
+
+const least = (a: number | null, b: number | null | undefined) => (b == null ? a : a === null ? b : Math.min(a, b));
+const most = (a: number | null, b: number | null | undefined) => (b == null ? a : a === null ? b : Math.max(a, b));

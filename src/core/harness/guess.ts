@@ -1,0 +1,151 @@
+import { directionOf } from "../forms";
+import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, KEY_STATES, type KeyState, lamp, motor, relay } from "./elements";
+import type { CavityFacts, ConnectorFacts } from "./types";
+
+/** What a connector sits on, told from what is printed on it and what its cavities do. */
+export interface PartGuess {
+  readonly type: string;
+  readonly elements: readonly ElementSpec[];
+}
+
+/** Words of a label by which a part is known; the first that fits is taken. */
+const BY_LABEL: readonly (readonly [RegExp, string])[] = [
+  [/\brelay\b/i, "relay"], [/flasher/i, "flasher"], [/\bbatter(y|ies)\b/i, "battery"], [/fuse ?box|^f(b|use)s?\d*$/i, "fuse-box"], [/splice pack|^sp\d+$/i, "splice-pack"],
+  [/ignition switch|key switch|^key$/i, "key-switch"], [/\b(earth|ground)\b|^g\d+$|^gnd\d*$/i, "ground-stud"],
+  [/alternator/i, "alternator"], [/starter(?! cable)/i, "starter"], [/\bswitch\b|contact breaker|distributor/i, "switch"],
+  [/sender|\bsensor\b|thermistor|meter\b|pedal|lambda/i, "sensor"], [/\blamps?\b|headlamp|indicator|bulb/i, "lamp"],
+  [/motor|pump|fan\b|blower/i, "motor"], [/horn/i, "horn"], [/injector|valve|solenoid|\bcoil\b/i, "solenoid"], [/heater|heating/i, "heater"],
+  [/computer|module|control unit|instruments?|cluster|^ip$|radio/i, "computer"],
+  [/socket|throttle body|gearbox|transmission/i, "assembly"],
+];
+
+/** Parts that need their own feeds and grounds for anything that they do. */
+export const POWERED: ReadonlySet<string> = new Set(["computer"]);
+
+/** A connector of this many cavities, of which nothing else is known, is taken for a computer's. */
+const COMPUTER_CAVITIES = 16;
+
+export function guessPart(connector: Pick<ConnectorFacts, "label" | "mateId">, pins: readonly CavityFacts[]): PartGuess {
+  const type = typeOf(connector, pins);
+  return { type, elements: guessedElements(type, pins) };
+}
+
+function typeOf({ label, mateId }: Pick<ConnectorFacts, "label" | "mateId">, pins: readonly CavityFacts[]): string {
+  if (mateId !== null) return "in-line";
+  const named = BY_LABEL.find(([pattern]) => pattern.test(label))?.[1];
+  if (named === "ground-stud" && !pins.every(isGround)) return "plug";
+  if (named !== undefined) return named;
+  if (pins.length > 0 && pins.length <= 12 && pins.every((pin) => pin.kind === "ground")) return "ground-stud";
+  if (pins.filter((pin) => pin.kind === "supply-out").length >= 4) return "fuse-box";
+  return pins.length >= COMPUTER_CAVITIES ? "computer" : "plug";
+}
+
+/** What goes on between a part's cavities, named by the cavities' labels, as far as their forms tell. */
+export function guessedElements(type: string, pins: readonly CavityFacts[]): readonly ElementSpec[] {
+  const used = pins.filter((pin) => pin.kind !== "spare");
+  switch (type) {
+    case "battery": return batteryElements(used);
+    case "ground-stud": return used.map((pin) => joint(`J${pin.cavity}`, pin.cavity, CHASSIS));
+    case "splice-pack": return used.slice(1).map((pin) => joint(`J${pin.cavity}`, (used[0] as CavityFacts).cavity, pin.cavity));
+    case "fuse-box": return fuseElements(used);
+    case "key-switch": return keyElements(used);
+    case "relay": return relayElements(used);
+    case "flasher": case "switch": return switchElements(used);
+    case "alternator": return used.map((pin): ElementSpec => (/^b\+?$|^30$/i.test(pin.cavity) ? { id: "stator", type: "source", a: pin.cavity, b: CHASSIS, volts: 14.2, ohms: 0.02 } : coil(`field ${pin.cavity}`, pin.cavity, CHASSIS, 12)));
+    case "starter": return used.map((pin) => coil(pin.cavity, pin.cavity, CHASSIS, pin.cavity === "50" ? 1.2 : 0.06));
+    case "lamp": case "motor": case "horn": case "solenoid": case "heater": return loadElements(type, used);
+    case "sensor": return sensorElements(used);
+    case "computer": case "assembly": return computerElements(used);
+    default: return [];
+  }
+}
+
+const isGround = (pin: CavityFacts) => pin.kind === "ground" || pin.quantity === "ground" || pin.quantity === "sensor-ground";
+const isFeed = (pin: CavityFacts) => pin.kind === "supply-in" || pin.kind === "reference-in";
+
+function batteryElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const minus = pins.find((pin) => /^(-|−|neg|31)/i.test(pin.cavity) || isGround(pin));
+  return pins.filter((pin) => pin !== minus).map((pin) => ({ id: `cell ${pin.cavity}`, type: "source", a: pin.cavity, b: minus?.cavity ?? CHASSIS, volts: 12.6, ohms: 0.008 }));
+}
+
+/** Each way is fed by the cavity that brings a feed alive as long as it is; a way whose feed is not shown has none. */
+function fuseElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const feeds = pins.filter((pin) => pin.kind === "supply-in");
+  return pins.filter((pin) => !feeds.includes(pin) && !isGround(pin)).flatMap((way) => {
+    const feed = feeds.find((one) => (one.params.alive ?? "permanent") === (way.params.alive ?? "")) ?? (feeds.length === 1 && way.params.alive === undefined && way.kind === "supply-out" ? feeds[0] : undefined);
+    const rated = Number(way.params.maxAmps);
+    return feed === undefined ? [] : [fuse(`F${way.cavity}`, feed.cavity, way.cavity, rated > 0 ? rated : 10)];
+  });
+}
+
+const CLOSED_FOR: Readonly<Record<string, readonly KeyState[]>> = {
+  permanent: KEY_STATES, accessory: ["accessory", "run", "running"], run: ["run", "running"], "run-crank": ["run", "crank", "running"], crank: ["crank"],
+};
+
+function keyElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const feed = pins.find((pin) => pin.kind === "supply-in" || pin.cavity === "30");
+  if (feed === undefined) return [];
+  return pins.filter((pin) => pin !== feed && !isGround(pin)).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, CLOSED_FOR[pin.params.alive ?? "run"] ?? []));
+}
+
+function relayElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const has = (name: string) => pins.some((pin) => pin.cavity === name);
+  if (!has("85") || !has("86") || !has("30")) return switchElements(pins);
+  const contacts = [["87", "energised"], ["87a", "released"]] as const;
+  return [relay("K", contacts.filter(([name]) => has(name)).map(([b, when]) => ({ a: "30", b, when, ohms: 0.01 })), Number(pins.find((pin) => pin.cavity === "86")?.params.ohms) || 85)];
+}
+
+/** A switch joins its feed to each of its other contacts; one contact alone closes to the case. */
+function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const live = pins.filter((pin) => !isGround(pin));
+  const ground = pins.find(isGround);
+  const feed = live.find(isFeed) ?? (live.length > 1 ? live[0] : undefined);
+  if (feed === undefined) return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, KEY_STATES));
+  const ways = live.filter((pin) => pin !== feed).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, KEY_STATES));
+  return ways.length > 0 ? ways : ground === undefined ? [] : [contact(feed.cavity, feed.cavity, ground.cavity, KEY_STATES)];
+}
+
+function loadElements(type: string, pins: readonly CavityFacts[]): ElementSpec[] {
+  const ground = pins.find(isGround);
+  const live = pins.filter((pin) => pin !== ground);
+  const make = (id: string, a: string, b: string, pin: CavityFacts): ElementSpec => {
+    const amps = Number(pin.params.amps);
+    const watts = amps > 0 ? amps * 13.5 : null;
+    if (type === "lamp") return lamp(id, a, b, watts ?? 10);
+    if (type === "motor") return motor(id, a, b, watts ?? 60);
+    return coil(id, a, b, amps > 0 ? 13.5 / amps : Number(pin.params.ohms) || 15);
+  };
+  const feed = live.find(isFeed);
+  // With a feed of its own, the other cavities are how it is worked: an injector's driver, a coil's trigger.
+  if (feed !== undefined && live.length > 1) {
+    return [...live.filter((pin) => pin !== feed).map((pin) => make(pin.cavity, feed.cavity, pin.cavity, pin)), ...(ground === undefined ? [] : [make("case", feed.cavity, ground.cavity, feed)])];
+  }
+  if (ground === undefined && live.length === 2) { const [a, b] = live as [CavityFacts, CavityFacts]; return [make(a.cavity, a.cavity, b.cavity, a)]; }
+  return live.map((pin) => make(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, pin));
+}
+
+/** A sensor works between its feed, its signal and its return; without a return its case is the return. */
+function sensorElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const ground = pins.find(isGround);
+  const live = pins.filter((pin) => pin !== ground);
+  if (ground === undefined && live.length === 2) { const [a, b] = live as [CavityFacts, CavityFacts]; return [coil(a.cavity, a.cavity, b.cavity, 1000)]; }
+  return live.map((pin) => coil(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, Number(pin.params.ohms) || 1000));
+}
+
+/**
+ * A computer by its declared pins: grounds are one inside; every feed is a load to ground; an output that sinks leads to
+ * ground, one that sources to the feed; an input or a bus is a small load to ground.
+ */
+export function computerElements(pins: readonly CavityFacts[]): ElementSpec[] {
+  const grounds = pins.filter(isGround);
+  const ground = grounds.find((pin) => pin.params.role === "power")?.cavity ?? grounds[0]?.cavity ?? CHASSIS;
+  const feeds = pins.filter((pin) => pin.kind === "supply-in");
+  const feed = feeds.find((pin) => pin.params.alive !== "permanent") ?? feeds[0];
+  return pins.flatMap((pin): ElementSpec[] => {
+    if (isGround(pin)) return pin.cavity === ground ? [] : [joint(`G${pin.cavity}`, pin.cavity, ground)];
+    if (pin.kind === "supply-in") return [motor(`S${pin.cavity}`, pin.cavity, ground, (Number(pin.params.amps) || 1) * 12)];
+    if (pin.kind === "low-side-out" || pin.kind === "injector-out" || pin.kind === "switch-out") return [contact(`D${pin.cavity}`, pin.cavity, ground)];
+    if (pin.kind === "high-side-out" && feed !== undefined) return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
+    return directionOf(pin.kind) === "none" ? [] : [coil(`I${pin.cavity}`, pin.cavity, ground, 10_000)];
+  });
+}

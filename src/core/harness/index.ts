@@ -1,0 +1,17 @@
+export { buildHarness } from "./graph";
+export { CHASSIS, type ElementSpec, KEY_STATES, type KeyState, spansOf, terminalsOf } from "./elements";
+export { guessedElements } from "./guess";
+export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";
+export { cavityName, nodeName } from "./problems";
+export { findBlocks } from "./blocks";
+export { CONDUCTS, type Demand } from "./demands";
+export { FUNCTION_SETS, FUNCTIONS, type FunctionDef, functionName, type SafetyMark } from "./functions";
+export { type FunctionNeed, sliceHarness, type Slice, type WireClass, type WireUse } from "./slice";
+export { consequencesOf, type Consequences, otherFeeds, type Stop, stopsWithout, wireName } from "./consequences";
+export { copperBySize, type CopperOfSize, copperTotal } from "./copper";
+export { type Leg, pathsThrough, pathText, type ShownPath, shortest } from "./paths";
+export { findLookAlikes, type Harm, HARMS, type LookAlike, type Shape } from "./look-alikes";
+export { compareVariants, type TableCavity, type VariantDifference, type VariantRow } from "./variants";
+export { benchList, type BenchItem, goneWires, listed, type LooseEnd, looseEnds, triage, TRIAGE, type Triage, type TriageChoice, type TriageFacts, type TriageNumbers, type TriageRow } from "./triage";
+export { findInventory, type InventoryItem, type InventoryKind } from "./inventory";
+export type * from "./types";

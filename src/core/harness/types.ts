@@ -1,0 +1,160 @@
+import type { Kind, Params, Quantity, Side } from "../forms";
+import type { ColourCode } from "../intake";
+import type { ElementSpec } from "./elements";
+
+/** A part is of the donor, of the host, or brought in by the swap. */
+export type PartSide = Side | "added";
+
+/** A piece of loom with an origin of its own. Circuit numbers are joined within a branch and never beyond. */
+export interface BranchFacts {
+  readonly id: string;
+  readonly side: Side;
+  readonly label: string;
+}
+
+export interface ConnectorFacts {
+  readonly id: string;
+  readonly side: Side;
+  readonly label: string;
+  readonly place: string | null;
+  readonly branchId: string | null;
+  /** The half that it plugs into, where it joins two looms. */
+  readonly mateId: string | null;
+}
+
+export interface CavityFacts {
+  readonly id: string;
+  readonly connectorId: string;
+  readonly cavity: string;
+  readonly circuit: string | null;
+  readonly colour: string | null;
+  readonly colourBase: ColourCode | null;
+  readonly colourTracer: ColourCode | null;
+  /** mm² */
+  readonly sizeMm2: number | null;
+  /** m */
+  readonly lengthM: number | null;
+  readonly description: string | null;
+  readonly kind: Kind;
+  readonly quantity: Quantity | null;
+  readonly index: string | null;
+  readonly params: Params;
+}
+
+export interface PartFacts {
+  readonly id: string;
+  readonly side: PartSide;
+  readonly type: string;
+  readonly label: string;
+  readonly terminals: readonly { readonly name: string; readonly pinId: string | null }[];
+  readonly elements: readonly ElementSpec[];
+}
+
+/** A wire that a person added between two cavities. */
+export interface AddedWire {
+  readonly id: string;
+  readonly fromPinId: string;
+  readonly toPinId: string;
+  readonly circuit: string | null;
+  readonly colour: string | null;
+  readonly colourBase: ColourCode | null;
+  readonly colourTracer: ColourCode | null;
+  readonly sizeMm2: number | null;
+  readonly lengthM: number | null;
+}
+
+/** Two cavities that a decided link of the plan joins. */
+export interface PlannedJoin {
+  readonly id: string;
+  readonly fromPinId: string;
+  readonly toPinId: string;
+}
+
+/** Both harnesses as the job holds them. */
+export interface HarnessFacts {
+  readonly branches: readonly BranchFacts[];
+  readonly connectors: readonly ConnectorFacts[];
+  readonly pins: readonly CavityFacts[];
+  readonly parts: readonly PartFacts[];
+  readonly wires: readonly AddedWire[];
+  readonly joins: readonly PlannedJoin[];
+}
+
+export type HarnessNode =
+  | { readonly type: "cavity"; readonly pinId: string }
+  /** Three or more ends of one circuit. */
+  | { readonly type: "splice"; readonly label: string; readonly side: Side }
+  /** The end of a wire of which the tables show one cavity only. */
+  | { readonly type: "open"; readonly pinId: string }
+  | { readonly type: "terminal"; readonly partId: string; readonly terminal: string }
+  | { readonly type: "chassis" }
+  | { readonly type: "pole"; readonly pole: "plus" | "minus" };
+
+/** `assumed`: nothing in the tables says so, and without it nothing would work; `joint`: metal inside of a part, a fuse among it; `path`: a contact or an output, open at times. */
+export type EdgeType = "wire" | "mate" | "join" | "joint" | "path" | "load" | "source" | "assumed";
+
+export interface HarnessEdge {
+  /** `wire:`, `mate:`, `join:`, `part:` or `assumed:` and what it stands for. */
+  readonly id: string;
+  readonly type: EdgeType;
+  readonly a: number;
+  readonly b: number;
+  /** The part and its element, where the edge is inside of one. */
+  readonly partId: string | null;
+  readonly elementId: string | null;
+}
+
+/** A length of copper with an identity of its own. */
+export interface Wire {
+  /** `wire:` and the cavity that it starts at, or the added wire's id. */
+  readonly id: string;
+  readonly side: Side;
+  readonly branchId: string | null;
+  readonly circuit: string | null;
+  readonly colour: string | null;
+  readonly colourBase: ColourCode | null;
+  readonly colourTracer: ColourCode | null;
+  readonly sizeMm2: number | null;
+  readonly lengthM: number | null;
+  /** Cavities at its ends: two, or one where the other end is a splice or not in the tables. */
+  readonly pinIds: readonly string[];
+  readonly edge: number;
+  readonly a: number;
+  readonly b: number;
+  readonly added: boolean;
+}
+
+export interface HarnessPart extends PartFacts {
+  /** Guessed from its connector's cavities; nobody has said so. */
+  readonly guessed: boolean;
+  readonly connectorIds: readonly string[];
+}
+
+export interface HarnessProblem {
+  readonly code: "loop" | "same-cavity" | "unequal-mate" | "missing-terminal" | "no-feed" | "conflict" | "dangling" | "mate-twice" | "repeated-terminal";
+  /** Where it is, by what is printed on it. */
+  readonly where: string;
+  readonly message: string;
+  readonly cure: string;
+  /** The connector at which it is mended, where there is one. */
+  readonly connectorId: string | null;
+}
+
+/** Both harnesses as one graph. Edges name nodes by their place in `nodes`. */
+export interface Harness {
+  readonly nodes: readonly HarnessNode[];
+  readonly edges: readonly HarnessEdge[];
+  readonly wires: readonly Wire[];
+  readonly parts: readonly HarnessPart[];
+  readonly problems: readonly HarnessProblem[];
+  readonly pinById: ReadonlyMap<string, CavityFacts>;
+  readonly connectorById: ReadonlyMap<string, ConnectorFacts>;
+  /** The node of each cavity. */
+  readonly nodeOfPin: ReadonlyMap<string, number>;
+  /** Edges at each node. */
+  readonly edgesAt: readonly (readonly number[])[];
+  readonly chassis: number;
+  /** Nodes at battery voltage, and those at its other pole; the body stands in where no battery is shown. */
+  readonly plus: number;
+  readonly minus: number;
+}
