@@ -2,16 +2,19 @@ import type { Side } from "@/core/forms";
 import { readPinTable, type PinTable } from "@/formats/pin-table";
 import { InputError, type ReadFile } from "./errors";
 
-/** Reads one pin table or ends the run with the reason why it cannot be read. */
-export function readTableFile(file: string, side: Side, read: ReadFile): PinTable {
-  let bytes: Uint8Array;
+/** A file's bytes, or the end of the run with the reason why it cannot be opened. */
+export function readFileBytes(file: string, read: ReadFile): Uint8Array {
   try {
-    bytes = read(file);
+    return read(file);
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code ?? "unreadable";
     throw new InputError({ code: "cannot-open", message: `The file cannot be opened (${code}).`, file, hint: "Check its name and that it may be read." });
   }
-  const result = readPinTable(bytes, side);
+}
+
+/** Reads one pin table or ends the run with the reason why it cannot be read. */
+export function readTableFile(file: string, side: Side, read: ReadFile): PinTable {
+  const result = readPinTable(readFileBytes(file, read), side);
   if (!result.ok) throw new InputError({ ...result.refusal, file });
   return result.table;
 }

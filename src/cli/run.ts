@@ -1,6 +1,7 @@
 import { InputError, type ReadFile, UsageError } from "./errors";
 import { intake, INTAKE_HELP } from "./intake";
 import { match, MATCH_HELP } from "./match";
+import { slice, SLICE_HELP } from "./slice";
 
 /** What a run prints and how it ends. Nothing but one JSON document, or the usage that was asked for, goes to `stdout`. */
 export interface CliResult {
@@ -17,6 +18,7 @@ interface Verb {
 const VERBS: Readonly<Record<string, Verb>> = {
   intake: { run: intake, help: INTAKE_HELP },
   match: { run: match, help: MATCH_HELP },
+  slice: { run: slice, help: SLICE_HELP },
 };
 
 const USAGE = `Usage: npm run -s pantograph -- <verb> [files] [options]
@@ -24,6 +26,7 @@ const USAGE = `Usage: npm run -s pantograph -- <verb> [files] [options]
 Verbs
   intake FILE.csv --side donor|host   reads a pin table: every cavity with its colour, size, form and quantity
   match DONOR.csv HOST.csv            how each signal reaches its counterpart, with the adapters' values
+  slice JOB.json                      what each wire is needed for, and which may go
 
 Each verb has --help.`;
 

@@ -1,11 +1,8 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
-import type { Side } from "@/core/forms";
-import { readPinTable } from "@/formats/pin-table";
 import { emptyDocument } from "@/job/document";
-import { planImport } from "@/job/import-table";
-import { applyOps } from "@/job/ops";
-import type { JobDocument } from "@/job/schema";
+import type { Face, JobDocument, PartRow } from "@/job/schema";
+import { withTable } from "./sample-job";
 
 /** Where the main plugs sit, as someone would say it beside the vehicle. */
 const PLACES: Readonly<Record<string, string>> = {
@@ -14,6 +11,12 @@ const PLACES: Readonly<Record<string, string>> = {
   G1: "behind the left headlamp", G2: "beside the fuel tank", G3: "engine side of the bulkhead, beside the battery tray", Battery: "left of the engine bay",
 };
 
+const BRANCHES = [
+  { id: "heron-loom", side: "host", label: "Body loom", origin: "1988 Brannock Heron, camper trim, four-speed manual", diagram: "Brannock Heron wiring book, sheet 4, from late 1987", note: "" },
+  { id: "pelican-engine", side: "donor", label: "Engine loom", origin: "2010 Orvane Pelican 2.4, five-speed automatic", diagram: "Orvane Pelican engine wiring, 2010, page E-12", note: "" },
+  { id: "pelican-gearbox", side: "donor", label: "Gearbox loom", origin: "2009 Orvane Pelican 2.4, from another vehicle", diagram: "Orvane Pelican gearbox wiring, 2009, page T-3", note: "Came loose with the gearbox; the year is on its tag." },
+] as const;
+
 /** The sample job: both tables read as anyone's would be, nothing decided yet. */
 export function heronDocument(): JobDocument {
   let document = emptyDocument({
@@ -21,18 +24,28 @@ export function heronDocument(): JobDocument {
     approach: "paired-security", units: "metric",
     wishes: "Starts on the key, every lamp and gauge of the Heron works, cranks only in P or N, no warning lamp left on.",
   });
-  for (const side of ["donor", "host"] as const) document = withTable(document, side);
-  return { ...document, connectors: document.connectors.map((row) => ({ ...row, place: PLACES[row.label] ?? null })) };
+  for (const side of ["donor", "host"] as const) document = withTable(document, side, readFileSync(path.join(process.cwd(), `src/demo/heron-${side}.csv`)), `src/demo/heron-${side}.csv`);
+  return {
+    ...document,
+    branches: BRANCHES.map((branch, position) => ({ ...branch, position })),
+    connectors: document.connectors.map((row) => ({ ...row, place: PLACES[row.label] ?? null, ...SHAPES[row.label] })),
+    parts: [engineComputer(document)],
+  };
 }
 
-/** Ids that are the same at every run, so that the sample's export is too. */
-function withTable(document: JobDocument, side: Side): JobDocument {
-  const result = readPinTable(readFileSync(path.join(process.cwd(), `src/demo/heron-${side}.csv`)), side);
-  if (!result.ok) throw new Error(`src/demo/heron-${side}.csv: ${result.refusal.message}`);
-  let count = 0;
-  const makeId = () => {
-    count += 1;
-    return `${side}-${count}`;
-  };
-  return applyOps(document, planImport(document, side, result.table.pins, false, makeId).ops);
+/** Two plugs on one computer: their grounds and feeds are one inside. */
+function engineComputer(document: JobDocument): PartRow {
+  const labels = new Map(document.connectors.filter((row) => row.label === "C1" || row.label === "C2").map((row) => [row.id, row.label]));
+  const terminals = document.pins.flatMap((pin) => (labels.has(pin.connectorId) ? [{ name: `${labels.get(pin.connectorId)}-${pin.cavity}`, pinId: pin.id }] : []));
+  return { id: "engine-computer", side: "donor", type: "computer", label: "Engine computer", terminals, elements: [], origin: "2010 Orvane Pelican 2.4", diagram: "Orvane Pelican engine wiring, 2010, page E-12", note: "" };
 }
+
+/** Cavities counted along each row, from the top left of the wire side. */
+const grid = (rows: number, columns: number, pitchMm: number, keyEdge: Face["keyEdge"]): Face =>
+  ({ rows, columns, pitchMm, keyEdge, cells: Array.from({ length: rows * columns }, (_, at) => String(at + 1)) });
+
+const SHAPES: Readonly<Record<string, { face: Face; keying?: string; gender?: "male" | "female"; housing?: string }>> = {
+  C1: { face: grid(4, 10, 4, "top"), keying: "A", gender: "female", housing: "grey" }, C2: { face: grid(4, 11, 4, "top"), keying: "B", gender: "female", housing: "black" },
+  T1: { face: grid(2, 12, 5, "top"), keying: "A", gender: "female", housing: "black" }, Pedal: { face: grid(1, 6, 5, "bottom"), gender: "female", housing: "black" },
+  IP: { face: grid(2, 7, 6, "top"), gender: "female", housing: "white" },
+};

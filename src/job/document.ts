@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { FORMAT, JobDocument, type JobRow } from "./schema";
+import { FORMAT, JobDocument, type JobRow, LISTS } from "./schema";
 
 /** Why a text is no job document, with the place and the cure. */
 export interface DocumentFault {
@@ -11,7 +11,7 @@ export interface DocumentFault {
 
 export type DocumentResult = { readonly ok: true; readonly document: JobDocument } | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
-export const emptyDocument = (job: JobRow): JobDocument => ({ format: FORMAT, job, connectors: [], pins: [], links: [], readings: [] });
+export const emptyDocument = (job: JobRow): JobDocument => JobDocument.parse({ format: FORMAT, job, connectors: [], pins: [], links: [], readings: [] });
 
 /** Reads a job document and checks that everything it refers to is there. */
 export function parseDocument(text: string): DocumentResult {
@@ -49,6 +49,19 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
     refer(pinIds, row.providerId, `links.${at}.providerId`);
     refer(pinIds, row.consumerId, `links.${at}.consumerId`);
   });
+  const branchIds = new Set(document.branches.map((row) => row.id));
+  document.connectors.forEach((row, at) => {
+    if (row.branchId !== null) refer(branchIds, row.branchId, `connectors.${at}.branchId`);
+    if (row.mateId !== null) refer(connectorIds, row.mateId, `connectors.${at}.mateId`);
+  });
+  document.wires.forEach((row, at) => {
+    refer(pinIds, row.fromPinId, `wires.${at}.fromPinId`);
+    refer(pinIds, row.toPinId, `wires.${at}.toPinId`);
+  });
+  document.alikes.forEach((row, at) => {
+    refer(connectorIds, row.oneId, `alikes.${at}.oneId`);
+    refer(connectorIds, row.twoId, `alikes.${at}.twoId`);
+  });
   const once = (keys: readonly string[], path: string, what: string) => {
     const seen = new Set<string>();
     keys.forEach((key, at) => {
@@ -56,7 +69,9 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
       seen.add(key);
     });
   };
-  for (const list of ["connectors", "pins", "links", "readings"] as const) once(document[list].map((row) => row.id), list, "the id");
+  for (const list of Object.values(LISTS)) once(document[list].map((row) => row.id), list, "the id");
+  once(document.counts.map((row) => row.subject), "counts", "what was counted");
+  once(document.cuts.map((row) => row.subject), "cuts", "what was decided");
   once(document.connectors.map((row) => JSON.stringify([row.side, row.label])), "connectors", "the label");
   once(document.pins.map((row) => JSON.stringify([row.connectorId, row.cavity])), "pins", "the cavity");
   once(document.links.map((row) => JSON.stringify([row.providerId, row.consumerId])), "links", "the pair");
@@ -65,10 +80,10 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
 
 /** The document as text: two-space JSON, keys in the schema's order and rows in their own, so that the same job is the same bytes. */
 export function writeDocument(document: JobDocument): string {
-  const { connectors, pins, links, readings, ...rest } = JobDocument.parse(document);
-  const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
-  const byPosition = (a: { id: string; position: number }, b: { id: string; position: number }) => a.position - b.position || byId(a, b);
-  return `${JSON.stringify({ ...rest, connectors: connectors.toSorted(byPosition), pins: pins.toSorted(byPosition), links: links.toSorted(byId), readings: readings.toSorted(byId) }, null, 2)}\n`;
+  const whole = JobDocument.parse(document);
+  const inOrder = (a: { id: string; position?: number }, b: { id: string; position?: number }) => (a.position ?? 0) - (b.position ?? 0) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+  const lists = Object.values(LISTS).map((list) => [list, (whole[list] as { id: string; position?: number }[]).toSorted(inOrder)] as const);
+  return `${JSON.stringify({ ...whole, ...Object.fromEntries(lists) }, null, 2)}\n`;
 }
 
 /** JSON Schema of the document, generated from the same Zod schema. */

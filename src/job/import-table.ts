@@ -62,7 +62,7 @@ export function planImport(document: JobDocument, side: Side, pins: readonly Imp
   for (const pin of pins) {
     let connector = connectors.get(pin.connector);
     if (connector === undefined) {
-      connector = { id: makeId(), side, label: pin.connector, place: null, position: connectors.size };
+      connector = newConnector(makeId(), side, pin.connector, connectors.size);
       connectors.set(pin.connector, connector);
       connectorOps.push(insertOp("connector", connector));
     }
@@ -84,12 +84,16 @@ export function planImport(document: JobDocument, side: Side, pins: readonly Imp
     }
   }
 
-  const linked = new Set(document.links.flatMap((link) => [link.providerId, link.consumerId]));
+  const linked = new Set([...document.links.flatMap((link) => [link.providerId, link.consumerId]), ...document.wires.flatMap((wire) => [wire.fromPinId, wire.toPinId])]);
   const gone = [...known].filter(([place]) => !seen.has(place)).map(([, row]) => row);
   if (removeAbsent) for (const row of gone) if (!linked.has(row.id)) ops.push(deleteOp("pin", row));
   const labels = new Map(document.connectors.map((row) => [row.id, row.label]));
   return { ops: [...connectorOps, ...ops], added, same, changed, absent: gone.map((row) => ({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity, linked: linked.has(row.id) })) };
 }
+
+/** A connector of which nobody knows more than its name. */
+export const newConnector = (id: string, side: Side, label: string, position: number): ConnectorRow =>
+  ({ id, side, label, place: null, position, branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null });
 
 const placeKey = (connectorId: string, cavity: string) => JSON.stringify([connectorId, cavity]);
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type ConnectorRow, type JobDocument, LISTS, type LinkRow, type ListTable, type PinRow, type ReadingRow, TABLES, type TableName } from "./schema";
+import { type JobDocument, LISTS, type ListTable, type RowOf, TABLES, type TableName } from "./schema";
 
 /**
  * The one way to change a job: a list of row operations. Each carries what it replaces, so that its inverse is a pure
@@ -61,9 +61,8 @@ export function updateOp<T extends Record<string, unknown>>(table: TableName, id
   return { op: "update", table, id, from: pick(row), to: pick(to) };
 }
 
-type AnyRow = ConnectorRow | PinRow | LinkRow | ReadingRow;
-export const insertOp = (table: ListTable, row: AnyRow): RowOp => ({ op: "insert", table, id: row.id, row });
-export const deleteOp = (table: ListTable, row: AnyRow): RowOp => ({ op: "delete", table, id: row.id, row });
+export const insertOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp => ({ op: "insert", table, id: row.id, row });
+export const deleteOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp => ({ op: "delete", table, id: row.id, row });
 
 /**
  * The document after the operations. An operation on a row that is not there is passed over, since the server has the

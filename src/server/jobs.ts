@@ -1,7 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import type { JobSummary, LoadedJob } from "@/job/edit";
-import { type ConnectorRow, FORMAT, type JobDocument, type JobRow, type LinkRow, LISTS, type ListTable, type PinRow, type ReadingRow } from "@/job/schema";
+import { FORMAT, type JobDocument, type JobRow, LISTS, type ListTable, TABLES } from "@/job/schema";
 import { insertRows } from "./apply";
 import { type Db, reading, transaction } from "./pool";
 import { fromSql, keysOf, selectList, toSql, columnOf } from "./row-codec";
@@ -24,6 +24,8 @@ export function listJobs(db: Db): Promise<JobSummary[]> {
   });
 }
 
+const tableLists = () => Object.entries(LISTS) as [ListTable, (typeof LISTS)[ListTable]][];
+
 /** The whole job as it stood at one revision; null where there is none of that id. */
 export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
   return transaction(on, async (db) => {
@@ -31,16 +33,13 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
     const [jobs] = await db.query<RowDataPacket[]>(`SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`, [id]);
     const [row] = jobs;
     if (row === undefined) return null;
-    const list = async <T>(table: ListTable): Promise<T[]> => {
-      const order = table === "pin" || table === "connector" ? "position, id" : table === "reading" ? "taken_at, id" : "id";
+    const document: Record<string, unknown> = { format: FORMAT, job: fromSql<JobRow>("job", row) };
+    for (const [table, list] of tableLists()) {
+      const order = "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "taken_at, id" : "id";
       const [rows] = await db.query<RowDataPacket[]>(`SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`, [id]);
-      return rows.map((one) => fromSql<T>(table, one));
-    };
-    const document: JobDocument = {
-      format: FORMAT, job: fromSql<JobRow>("job", row),
-      connectors: await list<ConnectorRow>("connector"), pins: await list<PinRow>("pin"), links: await list<LinkRow>("link"), readings: await list<ReadingRow>("reading"),
-    };
-    return { id, revision: Number(row.revision), document };
+      document[list] = rows.map((one) => fromSql(table, one));
+    }
+    return { id, revision: Number(row.revision), document: document as JobDocument };
   });
 }
 
@@ -49,7 +48,7 @@ export function createJob(on: Pool, document: JobDocument, id: string = nanoid(1
   return transaction(on, async (db) => {
     const keys = keysOf("job");
     await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [[id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))]]);
-    for (const [table, list] of Object.entries(LISTS) as [ListTable, (typeof LISTS)[ListTable]][]) await insertRows(db, id, table, document[list], 0);
+    for (const [table, list] of tableLists()) await insertRows(db, id, table, document[list], 0);
     return id;
   });
 }
@@ -57,7 +56,8 @@ export function createJob(on: Pool, document: JobDocument, id: string = nanoid(1
 /** Removes a job with all that belongs to it. False where there was none. */
 export function deleteJob(on: Pool, id: string): Promise<boolean> {
   return transaction(on, async (db) => {
-    for (const table of ["edit", "reading", "link", "pin", "connector"]) await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
+    // What refers to others goes before them.
+    for (const table of ["edit", ...tableLists().map(([table]) => table).reverse()]) await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
     const [result] = await db.query("DELETE FROM job WHERE id = ?", [id]);
     return (result as { affectedRows: number }).affectedRows > 0;
   });

@@ -5,6 +5,7 @@ import { nanoid } from "nanoid";
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
 import { emptyDocument, writeDocument } from "@/job/document";
+import { newConnector } from "@/job/import-table";
 import { decideOps } from "@/job/decide";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, JobDocument, PinRow } from "@/job/schema";
@@ -29,7 +30,7 @@ beforeEach(async () => { jobId = await createJob(pool, emptyDocument({ name: "Jo
 const load = async () => (await loadJob(pool, jobId))?.document as JobDocument;
 const revision = async () => (await loadJob(pool, jobId))?.revision ?? -1;
 const change = async (ops: readonly RowOp[], part: Partial<Change> = {}) => applyChange(pool, jobId, { key: nanoid(), person: "Robin", base: await revision(), label: "change", ops: [...ops], ...part });
-const connector = (id: string, label = id): ConnectorRow => ({ id, side: "donor", label, place: null, position: 0 });
+const connector = (id: string, label = id): ConnectorRow => newConnector(id, "donor", label, 0);
 const pin = (id: string, cavity: string, part: Partial<PinRow> = {}): PinRow => ({ ...(heron.pins[0] as PinRow), id, connectorId: "c", cavity, description: "text", ...part });
 const withPins = (...pins: PinRow[]) => change([insertOp("connector", connector("c")), ...pins.map((row) => insertOp("pin", row))]);
 const rename = (document: JobDocument, name: string) => updateOp("job", "job", document.job, { name }) as RowOp;

@@ -1,5 +1,6 @@
 import { nanoid } from "nanoid";
 import { heronDocument } from "@/demo/heron";
+import { newConnector } from "@/job/import-table";
 import { insertOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { applyChange } from "@/server/changes";
@@ -13,6 +14,6 @@ const pattern = heronDocument().pins[0] as PinRow;
 for (let revision = 0; ; revision += 1) {
   const id = nanoid();
   const pins = Array.from({ length: 300 }, (_, at) => insertOp("pin", { ...pattern, id: nanoid(), connectorId: id, cavity: String(at) }));
-  await applyChange(pool, jobId, { key: nanoid(), person: "killed", base: revision, label: "import", ops: [insertOp("connector", { id, side: "donor", label: id, place: null, position: revision }), ...pins] });
+  await applyChange(pool, jobId, { key: nanoid(), person: "killed", base: revision, label: "import", ops: [insertOp("connector", newConnector(id, "donor", id, revision)), ...pins] });
   console.log(revision);
 }

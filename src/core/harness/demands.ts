@@ -31,6 +31,8 @@ export class Demands {
   private readonly rails: Uint8Array;
   private readonly copper: Int32Array;
   private readonly net = new Map<number, number[]>();
+  private readonly power = new Map<string, readonly Demand[]>();
+  private readonly asked = new Map<string, readonly Demand[]>();
   private readonly engaged: ReadonlyMap<string, readonly number[]>;
 
   constructor(private readonly harness: Harness, private readonly engineSide: "donor" | "host") {
@@ -59,6 +61,7 @@ export class Demands {
   /** What the function's own cavities and parts ask for. Contacts and computers on the way ask for more: see `ofEdge`. */
   forFunction(def: FunctionDef): Demand[] {
     const demands: Demand[] = [];
+    const asked = new Set<HarnessPart>();
     for (const node of this.engaged.get(def.key) ?? []) {
       if (this.rails[node] !== 1) this.askNet(node, demands);
       for (const one of this.harness.edgesAt[node] ?? []) {
@@ -67,14 +70,17 @@ export class Demands {
         if (edge.type === "load") this.askPoles(node, demands);
         this.askPoles(edge.a === node ? edge.b : edge.a, demands);
       }
-      this.askPart(this.partOfNode(node), demands);
+      const part = this.partOfNode(node);
+      if (part === undefined || asked.has(part)) continue;
+      asked.add(part);
+      this.askPart(part, demands);
     }
     return demands;
   }
 
   /** A computer needs its feeds and grounds; of a smaller part all that no other function claims goes with it. */
-  private askPart(part: HarnessPart | undefined, demands: Demand[]): void {
-    if (part === undefined || DISTRIBUTES.has(part.type)) return;
+  private askPart(part: HarnessPart, demands: Demand[]): void {
+    if (DISTRIBUTES.has(part.type)) return;
     if (POWERED.has(part.type)) return this.askPower(part.id, demands);
     for (const { pinId } of part.terminals) {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
@@ -82,14 +88,32 @@ export class Demands {
     }
   }
 
+  /** The part that a cavity is on. */
+  partOf(pinId: string): HarnessPart | undefined {
+    return this.partOfPin.get(pinId);
+  }
+
   private partOfNode(at: number): HarnessPart | undefined {
     const node = this.harness.nodes[at];
     return node?.type === "cavity" ? this.partOfPin.get(node.pinId) : undefined;
   }
 
-  /** What must work for current to get through an edge: a relay's coil, the computer whose output it is. */
-  ofEdge(edge: HarnessEdge): Demand[] {
-    const part = edge.partId === null || edge.type !== "path" ? undefined : this.partOfEdge.get(edge.partId);
+  /**
+   * What must work for current to get through an edge: a relay's coil, the computer whose output it is. The same list each
+   * time for the same part, so that who follows many edges can see that it asked already.
+   */
+  ofEdge(edge: HarnessEdge): readonly Demand[] {
+    if (edge.type !== "path" || edge.partId === null) return NOTHING;
+    const name = `${edge.partId} ${POWERED.has(this.partOfEdge.get(edge.partId)?.type ?? "") ? "" : edge.elementId}`;
+    const known = this.asked.get(name);
+    if (known !== undefined) return known;
+    const demands = this.askElement(edge);
+    this.asked.set(name, demands);
+    return demands;
+  }
+
+  private askElement(edge: HarnessEdge): Demand[] {
+    const part = this.partOfEdge.get(edge.partId ?? "");
     if (part === undefined) return [];
     const demands: Demand[] = [];
     if (POWERED.has(part.type)) this.askPower(part.id, demands);
@@ -112,11 +136,13 @@ export class Demands {
   private engage(): Map<string, number[]> {
     const { harness } = this;
     const engaged = new Map<string, number[]>();
+    const served = this.served();
     const byPart = new Map(harness.parts.map((part) => [part.id, FUNCTIONS.filter((one) => one.parts?.test(part.label))]));
     for (const [pinId, node] of harness.nodeOfPin) {
       const pin = harness.pinById.get(pinId);
-      if (pin === undefined || pin.kind === "spare" || this.replaced(pinId)) continue;
+      if (pin === undefined || pin.kind === "spare") continue;
       const side = harness.connectorById.get(pin.connectorId)?.side;
+      if (side !== this.engineSide && served.has(this.netOf(node)) && directionOf(pin.kind) === "provider") continue;
       const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
       for (const def of claimed ?? byPart.get(this.partOfPin.get(pinId)?.id ?? "") ?? []) {
         if (def.ofEngine === true && side !== this.engineSide) continue;
@@ -125,26 +151,34 @@ export class Demands {
         else nodes.push(node);
       }
     }
+    const unclaimed = this.unclaimedLoads(new Set([...engaged.values()].flat()));
+    if (unclaimed.length > 0) engaged.set(OTHER, [...(engaged.get(OTHER) ?? []), ...unclaimed]);
     return engaged;
   }
 
-  /** A provider of the vehicle whose engine leaves has no part in a function that a decided link now serves from the other side. */
-  private replaced(pinId: string): boolean {
-    const { harness } = this;
-    const pin = harness.pinById.get(pinId);
-    if (pin === undefined || directionOf(pin.kind) !== "provider") return false;
-    const side = harness.connectorById.get(pin.connectorId)?.side;
-    if (side === this.engineSide) return false;
-    return (this.net.get(this.netOf(harness.nodeOfPin.get(pinId) as number)) ?? []).some((node) => (harness.edgesAt[node] ?? []).some((at) => this.joinFromOther(harness.edges[at] as HarnessEdge, side)));
+  /** Feeds of parts that use current for something that no quantity tells: a socket, a fridge. Nothing of them is free until someone says so. */
+  private unclaimedLoads(engaged: ReadonlySet<number>): number[] {
+    return this.harness.parts.flatMap((part) => {
+      if (DISTRIBUTES.has(part.type) || part.elements.length === 0) return [];
+      const pins = part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [this.harness.pinById.get(pinId)])).filter((pin) => pin !== undefined);
+      if (pins.some((pin) => engaged.has(this.harness.nodeOfPin.get(pin.id) as number) || (pin.quantity !== null && BY_QUANTITY.has(pin.quantity)))) return [];
+      return pins.filter((pin) => pin.kind === "supply-in").map((pin) => this.harness.nodeOfPin.get(pin.id) as number);
+    });
   }
 
-  private joinFromOther(edge: HarnessEdge, side: string | undefined): boolean {
-    if (edge.type !== "join") return false;
-    return [edge.a, edge.b].some((end) => {
-      const node = this.harness.nodes[end];
-      if (node?.type !== "cavity" && node?.type !== "open") return false;
-      return this.harness.connectorById.get(this.harness.pinById.get(node.pinId)?.connectorId ?? "")?.side !== side;
-    });
+  /** Nets that a decided link brings to from the side whose engine stays: what provided there before has no part in it any more. */
+  private served(): Set<number> {
+    const { harness } = this;
+    const nets = new Set<number>();
+    for (const edge of harness.edges) {
+      if (edge.type !== "join") continue;
+      for (const end of [edge.a, edge.b]) {
+        const node = harness.nodes[end];
+        const pinId = node?.type === "cavity" || node?.type === "open" ? node.pinId : "";
+        if (harness.connectorById.get(harness.pinById.get(pinId)?.connectorId ?? "")?.side === this.engineSide) nets.add(this.netOf(end));
+      }
+    }
+    return nets;
   }
 
   /** The cavities that talk to this one over copper; where the tables do not show the other end, that end. */
@@ -174,6 +208,16 @@ export class Demands {
   }
 
   private askPower(partId: string, demands: Demand[]): void {
+    let power = this.power.get(partId);
+    if (power === undefined) {
+      power = this.powerOf(partId);
+      this.power.set(partId, power);
+    }
+    for (const demand of power) demands.push(demand);
+  }
+
+  private powerOf(partId: string): Demand[] {
+    const demands: Demand[] = [];
     for (const { pinId } of this.partOfEdge.get(partId)?.terminals ?? []) {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
       if (pin?.kind !== "supply-in" && pin?.kind !== "ground") continue;
@@ -182,6 +226,7 @@ export class Demands {
       // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not shown.
       for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: "signal", serves: node });
     }
+    return demands;
   }
 
   private nodeOf(part: HarnessPart, terminal: string): number | undefined {
@@ -224,6 +269,9 @@ export class Demands {
     return net;
   }
 }
+
+const OTHER = "other-equipment";
+const NOTHING: readonly Demand[] = [];
 
 /** Functions that claim a quantity; feeds and grounds are claimed by none. */
 const BY_QUANTITY = new Map<string, FunctionDef[]>();

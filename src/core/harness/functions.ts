@@ -17,7 +17,7 @@ const define = (set: string, list: readonly (Omit<FunctionDef, "set">)[]): Funct
 /** What vehicles do, in the usual sets. */
 export const FUNCTIONS: readonly FunctionDef[] = [
   ...define("Engine", [
-    { key: "engine-running", name: "Engine running", ofEngine: true, quantities: ["crankshaft-position", "camshaft-position", "injector", "ignition-coil", "mass-air-flow", "manifold-pressure", "throttle-position", "throttle-motor", "accelerator-position", "idle-control", "knock", "oxygen", "oxygen-heater", "camshaft-phaser", "intake-runner", "boost-control", "exhaust-recirculation", "purge-valve", "intake-air-temperature", "coolant-temperature", "main-relay", "fuel-pressure", "glow-plug"] },
+    { key: "engine-running", name: "Engine running", ofEngine: true, quantities: ["crankshaft-position", "camshaft-position", "injector", "ignition-coil", "mass-air-flow", "manifold-pressure", "throttle-position", "throttle-motor", "accelerator-position", "idle-control", "knock", "oxygen", "oxygen-heater", "camshaft-phaser", "intake-runner", "boost-control", "exhaust-recirculation", "purge-valve", "intake-air-temperature", "coolant-temperature", "exhaust-temperature", "main-relay", "fuel-pressure", "glow-plug"] },
     { key: "fuel-pump", name: "Fuel pump", quantities: ["fuel-pump"] },
     { key: "cooling-fan", name: "Cooling fan", quantities: ["cooling-fan", "cooling-fan-high"] },
   ]),
@@ -71,6 +71,7 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     { key: "diagnosis", name: "Diagnosis", quantities: ["diagnostic-data"] },
     { key: "networks", name: "Data networks", quantities: ["powertrain-data", "body-data", "wake-up"] },
   ]),
+  ...define("Other", [{ key: "other-equipment", name: "Other equipment", quantities: ["other"] }]),
 ];
 
 export const FUNCTION_SETS: readonly string[] = [...new Set(FUNCTIONS.map((one) => one.set))];

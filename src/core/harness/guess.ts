@@ -16,7 +16,6 @@ const BY_LABEL: readonly (readonly [RegExp, string])[] = [
   [/sender|\bsensor\b|thermistor|meter\b|pedal|lambda/i, "sensor"], [/\blamps?\b|headlamp|indicator|bulb/i, "lamp"],
   [/motor|pump|fan\b|blower/i, "motor"], [/horn/i, "horn"], [/injector|valve|solenoid|\bcoil\b/i, "solenoid"], [/heater|heating/i, "heater"],
   [/computer|module|control unit|instruments?|cluster|^ip$|radio/i, "computer"],
-  [/socket|throttle body|gearbox|transmission/i, "assembly"],
 ];
 
 /** Parts that need their own feeds and grounds for anything that they do. */
@@ -37,7 +36,8 @@ function typeOf({ label, mateId }: Pick<ConnectorFacts, "label" | "mateId">, pin
   if (named !== undefined) return named;
   if (pins.length > 0 && pins.length <= 12 && pins.every((pin) => pin.kind === "ground")) return "ground-stud";
   if (pins.filter((pin) => pin.kind === "supply-out").length >= 4) return "fuse-box";
-  return pins.length >= COMPUTER_CAVITIES ? "computer" : "plug";
+  if (pins.length >= COMPUTER_CAVITIES) return "computer";
+  return pins.some((pin) => pin.kind !== "unknown" && pin.kind !== "spare") ? "assembly" : "plug";
 }
 
 /** What goes on between a part's cavities, named by the cavities' labels, as far as their forms tell. */

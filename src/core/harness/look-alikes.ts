@@ -40,7 +40,7 @@ const BOLTED: ReadonlySet<string> = new Set(["battery", "ground-stud", "splice-p
 const REACH_M = 0.5;
 
 /**
- * Connectors of one vehicle that could be plugged into each other's place: as many cavities under the same labels, no known
+ * Connectors of one loom that could be plugged into each other's place: as many cavities under the same labels, no known
  * difference in face, keying or gender, and leads of about the same length. The most dangerous first; a pair whose crossing would do nothing is left out.
  */
 export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Shape>): LookAlike[] {
@@ -50,7 +50,7 @@ export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Sha
   for (const connector of harness.connectorById.values()) {
     const pins = pinsOf.get(connector.id) ?? [];
     if (pins.length < 2 || BOLTED.has(typeOf.get(connector.id) ?? "")) continue;
-    const name = JSON.stringify([connector.side, pins.map((pin) => pin.cavity).toSorted()]);
+    const name = JSON.stringify([connector.side, connector.branchId, pins.map((pin) => pin.cavity).toSorted()]);
     groups.set(name, [...(groups.get(name) ?? []), connector]);
   }
   const found: LookAlike[] = [];

@@ -46,9 +46,10 @@ export interface Slice {
  * @param engineSide whose engine stays in the vehicle
  */
 export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engineSide: "donor" | "host" = "donor"): Slice {
-  const conductors = Int32Array.from(harness.edges.flatMap((edge, at) => (CONDUCTS.has(edge.type) ? [at] : [])));
-  const ends = (end: "a" | "b") => Int32Array.from(conductors, (at) => (harness.edges[at] as HarnessEdge)[end]);
-  const blocks = findBlocks({ nodes: harness.nodes.length, a: ends("a"), b: ends("b") });
+  const conductors = conductorsOf(harness);
+  const [a, b] = [new Int32Array(conductors.length), new Int32Array(conductors.length)];
+  conductors.forEach((at, place) => { const edge = harness.edges[at] as HarnessEdge; a[place] = edge.a; b[place] = edge.b; });
+  const blocks = findBlocks({ nodes: harness.nodes.length, a, b });
   const demands = new Demands(harness, engineSide);
   const functionsOf: string[][] = harness.edges.map(() => []);
   const needs = demands.present().map((def): FunctionNeed => {
@@ -61,11 +62,18 @@ export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engine
   const markOf = safetyMarks(harness, demands);
   const uses = harness.wires.map((wire): WireUse => {
     const all = functionsOf[wire.edge] as string[];
-    const by = all.filter((key) => kept.has(key));
+    const by = all.length === 0 ? all : all.filter((key) => kept.has(key));
     const net = demands.netOf(wire.a);
-    return { wire, by, unkept: all.filter((key) => !kept.has(key)), sole: single[wire.edge] === 1 ? by : [], mark: markOf(wire), class: classOf(by.length, all.length, net, live) };
+    return { wire, by, unkept: by.length === all.length ? NONE : all.filter((key) => !kept.has(key)), sole: single[wire.edge] === 1 ? by : NONE, mark: markOf(wire), class: classOf(by.length, all.length, net, live) };
   });
   return { needs, uses, functionsOf, blocks, conductors };
+}
+
+function conductorsOf(harness: Harness): Int32Array {
+  const places = new Int32Array(harness.edges.length);
+  let count = 0;
+  for (let at = 0; at < harness.edges.length; at++) if (CONDUCTS.has((harness.edges[at] as HarnessEdge).type)) places[count++] = at;
+  return places.subarray(0, count);
 }
 
 /** Demands are followed until nothing new asks: a contact asks for its coil, an output for its computer's feeds and grounds. */
@@ -74,10 +82,11 @@ function followNeeds(def: FunctionDef, asked: Demands, harness: Harness, blocks:
   const unmet: Demand[] = [];
   const edges: number[] = [];
   const taken = new Set<number>();
-  const known = new Set<string>();
+  const known = new Set<number>();
+  const followed = new Set<readonly Demand[]>();
   const queue = asked.forFunction(def);
   for (let demand = queue.pop(); demand !== undefined; demand = queue.pop()) {
-    const name = `${demand.from} ${demand.to}`;
+    const name = demand.from * harness.nodes.length + demand.to;
     if (demand.from === demand.to || known.has(name)) continue;
     known.add(name);
     const way = blocks.between(demand.from, demand.to);
@@ -89,7 +98,10 @@ function followNeeds(def: FunctionDef, asked: Demands, harness: Harness, blocks:
       for (const one of blocks.edgesOf[block] as readonly number[]) {
         const at = conductors[one] as number;
         edges.push(at);
-        queue.push(...asked.ofEdge(harness.edges[at] as HarnessEdge));
+        const more = asked.ofEdge(harness.edges[at] as HarnessEdge);
+        if (more.length === 0 || followed.has(more)) continue;
+        followed.add(more);
+        queue.push(...more);
       }
     }
   }
@@ -102,27 +114,26 @@ function singleEdges(blocks: Blocks, conductors: Int32Array, edges: number): Uin
   return single;
 }
 
+const NONE: readonly string[] = [];
+
 type NetLife = "live" | "dead" | "unknown";
 
 /** Current needs two places to go through a net: parts' elements, the plan's links, ends that the tables do not show. */
 function liveNets(harness: Harness, demands: Demands): Map<number, NetLife> {
-  const places = new Map<number, number>();
-  const unknown = new Set<number>();
-  const typeOf = new Map(harness.parts.flatMap((part) => part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [[pinId, part.type] as const]))));
+  const places = new Int32Array(harness.nodes.length);
+  const unknown = new Uint8Array(harness.nodes.length);
+  const inside = new Uint8Array(harness.nodes.length);
+  for (const { type, a, b } of harness.edges) if (type !== "wire" && type !== "mate") inside[a] = inside[b] = 1;
   harness.nodes.forEach((node, at) => {
     const net = demands.netOf(at);
     const pin = node.type === "cavity" ? harness.pinById.get(node.pinId) : undefined;
-    if (pin?.kind === "unknown" || (pin !== undefined && pin.kind !== "spare" && typeOf.get(pin.id) === "plug")) unknown.add(net);
-    const inside = (harness.edgesAt[at] ?? []).some((one) => { const { type } = harness.edges[one] as HarnessEdge; return type !== "wire" && type !== "mate"; });
     const told = pin !== undefined && pin.kind !== "spare" && pin.kind !== "unknown";
-    if (inside || told || node.type === "open") places.set(net, (places.get(net) ?? 0) + 1);
+    if (inside[at] === 1 || told || node.type === "open") places[net] = (places[net] as number) + 1;
+    if (pin === undefined || pin.kind === "spare") return;
+    const type = demands.partOf(pin.id)?.type;
+    if (type === "plug" || (pin.kind === "unknown" && type !== "in-line")) unknown[net] = 1;
   });
-  const life = new Map<number, NetLife>();
-  for (const wire of harness.wires) {
-    const net = demands.netOf(wire.a);
-    life.set(net, unknown.has(net) ? "unknown" : (places.get(net) ?? 0) >= 2 ? "live" : "dead");
-  }
-  return life;
+  return new Map(harness.wires.map((wire) => { const net = demands.netOf(wire.a); return [net, unknown[net] === 1 ? "unknown" : (places[net] as number) >= 2 ? "live" : "dead"]; }));
 }
 
 function classOf(kept: number, all: number, net: number, life: ReadonlyMap<number, NetLife>): WireClass {

@@ -1,0 +1,34 @@
+import { FUNCTIONS, type HarnessFacts, type Shape, type TriageFacts } from "@/core/harness";
+import type { JobDocument } from "./schema";
+import { knownForm } from "./signal-pins";
+
+/** The job's harness as core takes it; forms and quantities below the known level count as not known. */
+export function harnessFacts(document: JobDocument): HarnessFacts {
+  return {
+    branches: document.branches,
+    connectors: document.connectors,
+    pins: document.pins.toSorted((a, b) => a.position - b.position).map((row) => {
+      const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description, params } = row;
+      return { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description, params, ...knownForm(row), index: row.params.index ?? row.indexLabel };
+    }),
+    parts: document.parts,
+    wires: document.wires,
+    joins: document.links.filter((link) => link.decision === "accepted").map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
+  };
+}
+
+/** Functions that must work at the end: all, but those that someone has dropped. */
+export function keptFunctions(document: Pick<JobDocument, "kept">): Set<string> {
+  const dropped = new Set(document.kept.filter((row) => !row.kept).map((row) => row.id));
+  return new Set(FUNCTIONS.map((one) => one.key).filter((key) => !dropped.has(key)));
+}
+
+export const triageFacts = (document: Pick<JobDocument, "cuts">): TriageFacts[] =>
+  document.cuts.filter((row) => row.subject.startsWith("wire:")).map((row) => ({ wireId: row.subject, choice: row.choice, override: row.override, done: row.done, unplanned: row.unplanned }));
+
+/** Connectors that were decided to be taken out whole. */
+export const removedConnectors = (document: Pick<JobDocument, "cuts">): Set<string> =>
+  new Set(document.cuts.filter((row) => row.subject.startsWith("connector:") && row.choice === "remove").map((row) => row.subject.slice("connector:".length)));
+
+export const shapesOf = (document: Pick<JobDocument, "connectors">): Map<string, Shape> =>
+  new Map(document.connectors.map((row) => [row.id, { connectorId: row.id, rows: row.face?.rows ?? null, columns: row.face?.columns ?? null, keying: row.keying, gender: row.gender }]));
