@@ -11,12 +11,6 @@ const PLACES: Readonly<Record<string, string>> = {
   G1: "behind the left headlamp", G2: "beside the fuel tank", G3: "engine side of the bulkhead, beside the battery tray", Battery: "left of the engine bay",
 };
 
-const BRANCHES = [
-  { id: "heron-loom", side: "host", label: "Body loom", origin: "1988 Brannock Heron, camper trim, four-speed manual", diagram: "Brannock Heron wiring book, sheet 4, from late 1987", note: "" },
-  { id: "pelican-engine", side: "donor", label: "Engine loom", origin: "2010 Orvane Pelican 2.4, five-speed automatic", diagram: "Orvane Pelican engine wiring, 2010, page E-12", note: "" },
-  { id: "pelican-gearbox", side: "donor", label: "Gearbox loom", origin: "2009 Orvane Pelican 2.4, from another vehicle", diagram: "Orvane Pelican gearbox wiring, 2009, page T-3", note: "Came loose with the gearbox; the year is on its tag." },
-] as const;
-
 /** The sample job: both tables read as anyone's would be, nothing decided yet. */
 export function heronDocument(): JobDocument {
   let document = emptyDocument({
@@ -27,10 +21,23 @@ export function heronDocument(): JobDocument {
   for (const side of ["donor", "host"] as const) document = withTable(document, side, readFileSync(path.join(process.cwd(), `src/demo/heron-${side}.csv`)), `src/demo/heron-${side}.csv`);
   return {
     ...document,
-    branches: BRANCHES.map((branch, position) => ({ ...branch, position })),
     connectors: document.connectors.map((row) => ({ ...row, place: PLACES[row.label] ?? null, ...SHAPES[row.label] })),
-    parts: [engineComputer(document)],
+    parts: [engineComputer(document), gearboxComputer(document)],
+    facts: [
+      { id: "year-by-seller", subject: "part:gearbox-computer", topic: "year", says: "2010", grade: "claimed", origin: "the seller of the gearbox", person: "Robin" },
+      { id: "year-by-tag", subject: "part:gearbox-computer", topic: "year", says: "2009", grade: "read", origin: "tag on the housing", person: "Robin" },
+    ],
+    questions: [{ id: "spare-plug", subject: connectorRef(document, "Spare plug"), asks: "What does the grey two-way plug under the dash do?", settledBy: "continuity to the fuse box and to each ground stud, battery off", answer: "" }],
   };
+}
+
+const connectorRef = (document: JobDocument, label: string) => `connector:${document.connectors.find((row) => row.label === label)?.id}`;
+
+/** From another vehicle than the engine: its year is in doubt. */
+function gearboxComputer(document: JobDocument): PartRow {
+  const connector = document.connectors.find((row) => row.label === "T1");
+  const terminals = document.pins.flatMap((pin) => (pin.connectorId === connector?.id ? [{ name: pin.cavity, pinId: pin.id }] : []));
+  return { id: "gearbox-computer", side: "donor", type: "computer", label: "Gearbox computer", terminals, elements: [], origin: "2009 or 2010 Orvane Pelican, from another vehicle than the engine", diagram: "Orvane Pelican gearbox wiring, 2009, page T-3", note: "Came loose with the gearbox." };
 }
 
 /** Two plugs on one computer: their grounds and feeds are one inside. */

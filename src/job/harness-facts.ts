@@ -3,7 +3,7 @@ import type { JobDocument } from "./schema";
 import { knownForm } from "./signal-pins";
 
 /** The job's harness as core takes it; forms and quantities below the known level count as not known. */
-export function harnessFacts(document: JobDocument): HarnessFacts {
+export function harnessFacts(document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links">): HarnessFacts {
   return {
     branches: document.branches,
     connectors: document.connectors,

@@ -3,7 +3,7 @@ import type { SignalPin } from "@/core/signals";
 import type { JobDocument, PinRow } from "./schema";
 
 /** The job's cavities as the matcher takes them, in table order; a guess below the known level counts as not known. */
-export function signalPins(document: JobDocument): SignalPin[] {
+export function signalPins(document: Pick<JobDocument, "pins" | "connectors">): SignalPin[] {
   const connectors = new Map(document.connectors.map((row) => [row.id, row]));
   const ordered = document.pins.toSorted((a, b) => a.position - b.position);
   return ordered.flatMap((row) => {

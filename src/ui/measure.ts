@@ -17,6 +17,14 @@ export function lengthText(lengthM: number | null, units: Units): string {
   return units === "metric" ? `${Number(lengthM.toPrecision(3))} m` : `${Number((lengthM / FOOT_M).toPrecision(3))} ft`;
 }
 
+const OUNCE_KG = 0.0283495;
+
+/** A mass in the job's units: `1.24 kg`, `340 g`; in pounds and ounces where the job is imperial. */
+export function massText(kg: number, units: Units): string {
+  if (units === "metric") return kg >= 1 ? `${Number(kg.toPrecision(3))} kg` : `${Math.round(kg * 1000)} g`;
+  return kg >= 0.4536 ? `${Number((kg / (16 * OUNCE_KG)).toPrecision(3))} lb` : `${Number((kg / OUNCE_KG).toPrecision(2))} oz`;
+}
+
 /** `engine-speed` → `Engine speed`. */
 export function words(term: string | null): string {
   const text = (term ?? "not known").replaceAll("-", " ").replace(/^ac /, "A/C ");

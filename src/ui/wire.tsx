@@ -1,7 +1,7 @@
 import type { ColourCode } from "@/core/intake";
 
 /** Insulation as it looks on the bench, for each IEC 60757 code. */
-const INSULATION: Readonly<Record<ColourCode, string>> = {
+export const INSULATION: Readonly<Record<ColourCode, string>> = {
   BK: "#1b1b1b", BN: "#7a4a21", RD: "#c8201a", OG: "#e8801a", YE: "#f0cf1b", GN: "#1f8a3b", BU: "#1f57b8", VT: "#7a3fa0",
   GY: "#8d9496", WH: "#ffffff", PK: "#ef9fb6", GD: "#c9a23a", TQ: "#2aa7a5", SR: "#c4cacc",
 };

@@ -40,7 +40,7 @@ export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<
   const before = without(harness, gone);
   const after = without(harness, new Set([...gone, ...cut]));
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
-  const stops = brokenDemands(harness, needs, after).filter(({ demand }) => before(demand.from, demand.to));
+  const stops = brokenDemands(harness, needs, after).filter(({ demand }) => before(demand.from, demand.to)).toSorted((x, y) => URGENCY[x.demand.purpose] - URGENCY[y.demand.purpose]);
   const alone = without(harness, cut);
   const edgesCut = new Set(harness.wires.filter((wire) => cut.has(wire.id)).map((wire) => wire.edge));
   return {
@@ -52,6 +52,9 @@ export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<
     copper: copperBySize(harness.wires.filter((wire) => cut.has(wire.id))),
   };
 }
+
+/** What a person would mend first stands first. */
+const URGENCY: Readonly<Record<Demand["purpose"], number>> = { feed: 0, return: 1, signal: 2 };
 
 /** Functions kept that do not work with these wires gone, with what each is left without; what never worked is left out. */
 export function stopsWithout(harness: Harness, slice: Slice, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Stop[] {
@@ -158,4 +161,4 @@ function emptiedBy(harness: Harness, cut: ReadonlySet<string>, gone: ReadonlySet
 }
 
 /** `C1-6 to splice E06` */
-export const wireName = (harness: Harness, wire: Wire): string => `${nodeName(harness, wire.a)} to ${harness.nodes[wire.b]?.type === "open" ? "an end not in the tables" : nodeName(harness, wire.b)}`;
+export const wireName = (harness: Harness, wire: Wire): string => `${nodeName(harness, wire.a)} to ${harness.nodes[wire.b]?.type === "open" ? "an open end" : nodeName(harness, wire.b)}`;

@@ -1,7 +1,7 @@
 import { directionOf } from "../forms";
 import { FUNCTIONS, type FunctionDef } from "./functions";
 import { POWERED } from "./guess";
-import type { EdgeType, Harness, HarnessEdge, HarnessPart } from "./types";
+import type { CavityFacts, EdgeType, Harness, HarnessEdge, HarnessPart } from "./types";
 
 /** Two nodes between which current or a signal must get across, for one function to work. */
 export interface Demand {
@@ -64,6 +64,7 @@ export class Demands {
     const asked = new Set<HarnessPart>();
     for (const node of this.engaged.get(def.key) ?? []) {
       if (this.rails[node] !== 1) this.askNet(node, demands);
+      else if (this.pinAt(node)?.kind === "supply-out") this.askWire(node, "feed", demands);
       for (const one of this.harness.edgesAt[node] ?? []) {
         const edge = this.harness.edges[one] as HarnessEdge;
         if (edge.partId === null || edge.type === "assumed") continue;
@@ -81,7 +82,10 @@ export class Demands {
   /** A computer needs its feeds and grounds; of a smaller part all that no other function claims goes with it. */
   private askPart(part: HarnessPart, demands: Demand[]): void {
     if (DISTRIBUTES.has(part.type)) return;
-    if (POWERED.has(part.type)) return this.askPower(part.id, demands);
+    if (POWERED.has(part.type)) {
+      this.askPower(part.id, demands);
+      return;
+    }
     for (const { pinId } of part.terminals) {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
       if (pin !== undefined && pin.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity))) this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
@@ -183,7 +187,7 @@ export class Demands {
 
   /** The cavities that talk to this one over copper; where the tables do not show the other end, that end. */
   private askNet(node: number, demands: Demand[]): void {
-    const quantityOf = (at: number) => { const one = this.harness.nodes[at]; return one?.type === "cavity" ? this.harness.pinById.get(one.pinId)?.quantity : undefined; };
+    const quantityOf = (at: number) => this.pinAt(at)?.quantity;
     const members = (this.net.get(this.netOf(node)) ?? []).filter((one) => one !== node);
     const alike = members.filter((one) => quantityOf(one) === quantityOf(node));
     const partners = alike.length > 0 ? alike : members.length < TALKING ? members : [];
@@ -204,7 +208,24 @@ export class Demands {
     const { plus, minus } = this.harness;
     if (this.plus[node] === 1) demands.push({ from: plus, to: node, purpose: "feed", serves: node });
     if (this.minus[node] === 1) demands.push({ from: node, to: minus, purpose: "return", serves: node });
-    if (this.plus[node] !== 1 && this.minus[node] !== 1) this.askNet(node, demands);
+    if (this.plus[node] === 1 || this.minus[node] === 1) return;
+    const kind = this.pinAt(node)?.kind;
+    // A feed or ground of which the tables do not show the source is needed as far as they show it.
+    if (kind === "supply-in" || kind === "ground") this.askWire(node, kind === "ground" ? "return" : "feed", demands);
+    else this.askNet(node, demands);
+  }
+
+  private pinAt(node: number): CavityFacts | undefined {
+    const one = this.harness.nodes[node];
+    return one?.type === "cavity" ? this.harness.pinById.get(one.pinId) : undefined;
+  }
+
+  /** The cavity's own wire, to wherever it leads. */
+  private askWire(node: number, purpose: Demand["purpose"], demands: Demand[]): void {
+    for (const at of this.harness.edgesAt[node] ?? []) {
+      const edge = this.harness.edges[at] as HarnessEdge;
+      if (edge.type === "wire") demands.push({ from: node, to: edge.a === node ? edge.b : edge.a, purpose, serves: node });
+    }
   }
 
   private askPower(partId: string, demands: Demand[]): void {
@@ -224,7 +245,7 @@ export class Demands {
       const node = this.harness.nodeOfPin.get(pin.id) as number;
       this.askPoles(node, demands);
       // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not shown.
-      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: "signal", serves: node });
+      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: pin.kind === "ground" ? "return" : "feed", serves: node });
     }
     return demands;
   }

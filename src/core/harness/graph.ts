@@ -83,11 +83,13 @@ class Builder {
 
   private layCircuit(members: readonly CavityFacts[]): void {
     const [first, second] = members as [CavityFacts, CavityFacts?];
-    const connector = this.connectorById.get(first.connectorId) as ConnectorFacts;
-    if (second === undefined) return this.layOpen(first, connector);
-    if (members.length === 2) return this.layWire(connector, first, this.nodeOf(first.id), this.nodeOf(second.id), second);
-    const splice = this.node({ type: "splice", label: first.circuit ?? "", side: connector.side });
-    for (const pin of members) this.layWire(this.connectorById.get(pin.connectorId) as ConnectorFacts, pin, this.nodeOf(pin.id), splice);
+    const connectorOf = (pin: CavityFacts) => this.connectorById.get(pin.connectorId) as ConnectorFacts;
+    if (second === undefined) this.layOpen(first, connectorOf(first));
+    else if (members.length === 2) this.layWire(connectorOf(first), first, this.nodeOf(first.id), this.nodeOf(second.id), second);
+    else {
+      const splice = this.node({ type: "splice", label: first.circuit ?? "", side: connectorOf(first).side });
+      for (const pin of members) this.layWire(connectorOf(pin), pin, this.nodeOf(pin.id), splice);
+    }
   }
 
   private layOpen(pin: CavityFacts, connector: ConnectorFacts): void {

@@ -15,3 +15,5 @@ export { compareVariants, type TableCavity, type VariantDifference, type Variant
 export { benchList, type BenchItem, goneWires, listed, type LooseEnd, looseEnds, triage, TRIAGE, type Triage, type TriageChoice, type TriageFacts, type TriageNumbers, type TriageRow } from "./triage";
 export { findInventory, type InventoryItem, type InventoryKind } from "./inventory";
 export type * from "./types";
+export { type CutReport, type Decisions, HarnessDesk, type HarnessReport, type ReportRow, type WireEnd } from "./report";
+export { colourWords, elementText, PART_TYPES } from "./words";

@@ -18,7 +18,7 @@ export interface InventoryItem {
 
 const KIND_OF: Readonly<Record<string, InventoryKind>> = { relay: "relay", flasher: "relay", "ground-stud": "ground", sensor: "sensor", sender: "sensor" };
 
-/** Every connector, relay, fuse, ground and sensor of both harnesses, and every part that the swap adds, in the harness's order. */
+/** Every connector, relay, fuse, ground and sensor of both harnesses, and every part that the swap adds; the donor's first, in the harness's order. */
 export function findInventory(harness: Harness, slice: Slice, kept: ReadonlySet<string>): InventoryItem[] {
   const needs = new Map<string, Set<string>>();
   for (const use of slice.uses) {
@@ -45,5 +45,8 @@ export function findInventory(harness: Harness, slice: Slice, kept: ReadonlySet<
     const kind = KIND_OF[part.type] ?? (part.guessed ? undefined : "other");
     return kind === undefined ? [] : [{ subject: `part:${part.id}`, kind, side: part.side, name: part.label, place, neededBy: neededBy(part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [pinId]))) }];
   });
-  return [...connectors, ...parts];
+  return [...connectors, ...parts].toSorted((a, b) => SIDE_ORDER[a.side] - SIDE_ORDER[b.side]);
 }
+
+/** One side is counted before the other, as one walks around the vehicle. */
+const SIDE_ORDER: Readonly<Record<PartSide, number>> = { donor: 0, host: 1, added: 2 };

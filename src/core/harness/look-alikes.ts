@@ -128,7 +128,7 @@ function harmOf(one: CavityFacts, two: CavityFacts): readonly [Harm, string] {
   if (pair("feed", "ground")) return ["short circuit", "battery voltage on what leads to ground: the fuse blows, or the wire burns"];
   for (const weak of ["reference", "signal", "bus"] as const) if (pair("feed", weak)) return ["may destroy electronics", `battery voltage on ${NATURE_WORDS[weak]}`];
   if (pair("reference", "ground")) return ["may destroy electronics", "the 5 V supply on ground: every sensor on it is lost"];
-  if (pair("drive", "signal") || pair("drive", "reference") || pair("drive", "bus")) return ["may destroy electronics", "a load's current into a measuring input"];
+  if (pair("drive", "signal") || pair("drive", "reference") || pair("drive", "bus")) return ["may destroy electronics", "a driven or switched wire on a measuring input or its 5 V"];
   if (a === "empty" || b === "empty") return a === b ? ["nothing", "both are empty"] : ["does not work", "a wire meets an empty cavity"];
   if (a !== b) return ["does not work", `${NATURE_WORDS[a]} where ${NATURE_WORDS[b]} belongs`];
   if (a === "feed" || a === "ground" || a === "reference") return ["nothing", "the same on both"];

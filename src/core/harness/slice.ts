@@ -129,6 +129,8 @@ function liveNets(harness: Harness, demands: Demands): Map<number, NetLife> {
     const pin = node.type === "cavity" ? harness.pinById.get(node.pinId) : undefined;
     const told = pin !== undefined && pin.kind !== "spare" && pin.kind !== "unknown";
     if (inside[at] === 1 || told || node.type === "open") places[net] = (places[net] as number) + 1;
+    // What hangs at an end that no table shows, nobody knows.
+    if (node.type === "open" && !(harness.edgesAt[at] ?? []).some((one) => harness.edges[one]?.type === "join")) unknown[net] = 1;
     if (pin === undefined || pin.kind === "spare") return;
     const type = demands.partOf(pin.id)?.type;
     if (type === "plug" || (pin.kind === "unknown" && type !== "in-line")) unknown[net] = 1;

@@ -76,7 +76,7 @@ function proposal(harness: Harness, use: WireUse): { proposed: TriageChoice; why
       ? { proposed: "remove", why: `Only ${names(use.unkept)} ${use.unkept.length === 1 ? "needs" : "need"} it, and ${use.unkept.length === 1 ? "it is" : "they are"} not kept.` }
       : { proposed: "remove", why: "No function has a path through it." };
     case "dead": return { proposed: "remove", why: "Dead: no current can flow, it ends where nothing uses it." };
-    case "unknown": return { proposed: "park", why: "Nobody knows yet what it does: cap it and leave it in the loom until it is known." };
+    case "unknown": return { proposed: "park", why: harness.nodes[use.wire.b]?.type === "open" ? "Its other end is not in the tables: cap it and leave it in the loom until someone knows what hangs there." : "Nobody knows yet what it does: cap it and leave it in the loom until it is known." };
   }
 }
 
@@ -111,7 +111,7 @@ export function benchList(harness: Harness, rows: readonly TriageRow[]): BenchIt
 }
 
 function benchText(harness: Harness, { wire, decided }: TriageRow): string {
-  const [from, to] = [nodeName(harness, wire.a), nodeName(harness, wire.b)];
+  const [from, to] = [nodeName(harness, wire.a), harness.nodes[wire.b]?.type === "open" ? "its open end" : nodeName(harness, wire.b)];
   switch (decided?.choice) {
     case "remove": return `Take ${from} out as far as ${to}`;
     case "park": return `Cap ${from}'s wire and fold it back into the loom`;

@@ -6,12 +6,13 @@ import type { Line, PlanLines } from "./lines";
 export type HoldTarget =
   | { readonly view: "import"; readonly side: Side }
   | { readonly view: "pins"; readonly pinId: string }
+  | { readonly view: "triage"; readonly tab: "decide" | "loose"; readonly functionKey?: string }
   | { readonly view: "map"; readonly lineKey: string }
   | { readonly view: "prove"; readonly stepKey: string };
 
 /** One thing that keeps the job from going on, the gravest first. */
 export interface Hold {
-  readonly code: "no-table" | "failed-step" | "stale-line" | "blocked-line" | "open-line" | "unknown-pin" | "proposed-line" | "direct-lines" | "next-step";
+  readonly code: "no-table" | "stopped-function" | "loose-end" | "debt" | "failed-step" | "stale-line" | "blocked-line" | "open-line" | "unknown-pin" | "proposed-line" | "direct-lines" | "next-step";
   readonly text: string;
   readonly detail: string;
   readonly target: HoldTarget;

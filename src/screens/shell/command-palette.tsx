@@ -7,7 +7,7 @@ import { label } from "@/core/signals";
 import { words } from "@/ui/measure";
 import { Dialog } from "@/ui/dialog";
 import { useJob } from "./job-provider";
-import { stagesOf } from "./stages";
+import { INTAKE_VIEWS, stagesOf } from "./stages";
 
 interface Entry {
   readonly key: string;
@@ -32,8 +32,11 @@ function Finder({ onClose }: { onClose: () => void }) {
   const entries = useMemo((): Entry[] => {
     const entry = (key: string, title: string, detail: string, path: string, more = ""): Entry => ({ key, title, detail, path, find: `${title} ${detail} ${more}`.toLowerCase() });
     return [
-      ...stagesOf(job).map((stage) => entry(`stage ${stage.path}`, stage.name, "stage", stage.path)),
+      ...stagesOf(job).map((stage) => entry(`stage ${stage.key}`, stage.name, "stage", stage.path)),
+      ...INTAKE_VIEWS.map((view) => entry(`view ${view.path}`, view.name, "view of intake", view.path)),
       entry("stage history", "History", "who changed what, and when", "history"),
+      ...job.document.connectors.map((row) => entry(`connector ${row.id}`, row.label, `${row.side} connector${row.place === null ? "" : `, ${row.place}`}`, `faces?connector=${row.id}`)),
+      ...(job.report?.functions ?? []).map((one) => entry(`function ${one.key}`, one.name, "function, its wires", `triage?tab=decide&function=${one.key}`)),
       ...job.plan.lines.map((line) => entry(`line ${line.key}`, `${words(line.quantity)}: ${label(line.provider)} to ${label(line.consumer)}`, `link, ${line.state}`, `map?line=${encodeURIComponent(line.key)}`)),
       ...job.steps.map(({ step }) => entry(`step ${step.key}`, step.title, `step, ${step.group.toLowerCase()}`, `prove?step=${encodeURIComponent(step.key)}`)),
       ...job.pins.map((pin) => entry(`pin ${pin.row.id}`, pin.label, `${pin.connector.side} cavity${pin.row.circuit === null ? "" : `, circuit ${pin.row.circuit}`}, ${pin.row.colour ?? "no colour"}, ${pin.row.description ?? ""}`, `pins?pin=${pin.row.id}`, pin.row.quantity ?? "")),

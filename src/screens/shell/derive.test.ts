@@ -58,7 +58,7 @@ describe("steps and readings", () => {
     const pin = passed.pins.find((row) => row.id === first?.step.red.pinId) as JobDocument["pins"][number];
     const rewired = applyOps(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
     expect(derive(rewired).steps[0]?.stale).toBe(true);
-    expect(stagesOf(derive(rewired)).find((stage) => stage.path === "prove")?.open).toBe(derive(rewired).steps.length);
+    expect(stagesOf({ ...derive(rewired), document: rewired, report: null }).find((stage) => stage.key === "prove")?.open).toBe(derive(rewired).steps.length);
   });
   test("a decision whose feed no longer lives where it must is stale and comes first", () => {
     const feedId = derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id;
@@ -72,10 +72,10 @@ describe("steps and readings", () => {
 });
 
 describe("stages and marks", () => {
-  const marks = (document: JobDocument) => Object.fromEntries(stagesOf(derive(document)).map((stage) => [stage.path, stage.mark]));
+  const marks = (document: JobDocument) => Object.fromEntries(stagesOf({ ...derive(document), document, report: null }).map((stage) => [stage.key, stage.mark]));
   test("they follow the work", () => {
-    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", import: "open", pins: "open", map: "open", plan: "open", prove: "open" });
-    expect(marks(heron)).toMatchObject({ import: "proven", pins: "proposed", map: "proposed", plan: "open", prove: "open" });
+    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", intake: "open", triage: "open", map: "open", plan: "open", prove: "open" });
+    expect(marks(heron)).toMatchObject({ intake: "proposed", map: "proposed", plan: "open", prove: "open" });
     expect(marks(decided)).toMatchObject({ plan: "decided", prove: "proposed" });
   });
   test("a hold leads to its place", () => {

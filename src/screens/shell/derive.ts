@@ -1,7 +1,7 @@
 import { KNOWN_FROM } from "@/core/intake";
 import { deriveLines, findHolds, type Hold, type PlanLines } from "@/core/plan";
 import { basisOf, expectedText, judge, makeSteps, type Judgement, type PlannedPin, type Step } from "@/core/proving";
-import { label } from "@/core/signals";
+import { label, type SignalPin } from "@/core/signals";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
 import { signalPins } from "@/job/signal-pins";
 
@@ -31,21 +31,47 @@ export interface Derived {
   readonly holds: readonly Hold[];
 }
 
-export function derive(document: JobDocument): Derived {
-  const connectors = new Map(document.connectors.map((row) => [row.id, row]));
-  const pins = document.pins.toSorted((a, b) => a.position - b.position).flatMap((row): PinView[] => {
+export const derive = (document: JobDocument): Derived => new Deriver().derive(document);
+
+/** Derives again only what the changed lists bear: ticking off a cut must not match every signal anew. */
+export class Deriver {
+  private readonly views = lastOf(viewPins);
+  private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) => signalPins({ pins, connectors }));
+  private readonly plan = lastOf(deriveLines);
+  private readonly rest = lastOf(deriveRest);
+
+  derive({ pins: pinRows, connectors, links, readings }: JobDocument): Derived {
+    const pins = this.views(pinRows, connectors);
+    const signals = this.signals(pinRows, connectors);
+    return this.rest(pins, signals, this.plan(signals, links), readings);
+  }
+}
+
+/** The function with its last answer kept: given the very same arguments, the very same answer. */
+function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R): (...args: A) => R {
+  let last: { readonly args: A; readonly result: R } | null = null;
+  return (...args) => {
+    if (last === null || args.some((arg, at) => arg !== last?.args[at])) last = { args, result: make(...args) };
+    return last.result;
+  };
+}
+
+function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connectors"]): PinView[] {
+  const connectors = new Map(connectorRows.map((row) => [row.id, row]));
+  return rows.toSorted((a, b) => a.position - b.position).flatMap((row): PinView[] => {
     const connector = connectors.get(row.connectorId);
     return connector === undefined ? [] : [{ row, connector, label: label({ connector: connector.label, cavity: row.cavity }) }];
   });
+}
+
+function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"]): Derived {
   const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
-  const signals = signalPins(document);
-  const plan = deriveLines(signals, document.links);
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
     const [signal, pin] = [signalById.get(id), pinById.get(id)];
     return signal && pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description };
   };
-  const steps = viewSteps(makeSteps(plan.lines, planned), document.readings);
+  const steps = viewSteps(makeSteps(plan.lines, planned), readings);
   const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
   const holds = findHolds({
     sides: { donor: count("donor"), host: count("host") },
@@ -57,7 +83,7 @@ export function derive(document: JobDocument): Derived {
 }
 
 /** Nobody knows yet what the cavity does; a person can still say that they looked and it stays so. */
-export const isUnknown = ({ row }: PinView) => row.kindSource === "proposed" && (row.kind === "unknown" || row.kindConfidence < KNOWN_FROM);
+export const isUnknown = ({ row, connector }: PinView) => connector.mateId === null && row.kindSource === "proposed" && (row.kind === "unknown" || row.kindConfidence < KNOWN_FROM);
 /** Proposed and taken as known, but nobody has agreed yet. */
 export const isGuess = (pin: PinView) => pin.row.kindSource === "proposed" && !isUnknown(pin);
 

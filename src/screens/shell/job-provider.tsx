@@ -5,7 +5,8 @@ import { createContext, type ReactNode, useContext, useEffect, useMemo, useState
 import { toast } from "sonner";
 import type { LoadedJob } from "@/job/edit";
 import type { RowOp } from "@/job/ops";
-import { type Derived, derive } from "./derive";
+import { type Derived, Deriver } from "./derive";
+import { type HarnessState, owedHolds, stopHolds, useHarness } from "./harness-state";
 import { PersonDialog } from "./person-dialog";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
@@ -15,7 +16,7 @@ const PERSON_KEY = "pantograph.person";
 
 type Ops = readonly (RowOp | null)[];
 
-interface JobContextValue extends JobSnapshot, Derived {
+interface JobContextValue extends JobSnapshot, Derived, HarnessState {
   readonly jobId: string;
   readonly person: string;
   /** Makes a change; asks for a name first where this browser has none. Unless `quiet`, a note tells of it with a way back. */
@@ -45,7 +46,9 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
     reload: () => router.refresh(),
   }));
   const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
-  const derived = useMemo(() => derive(snapshot.document), [snapshot.document]);
+  const [deriver] = useState(() => new Deriver());
+  const derived = useMemo(() => deriver.derive(snapshot.document), [deriver, snapshot.document]);
+  const harness = useHarness(snapshot.document);
 
   useEffect(() => {
     setPerson(localStorage.getItem(PERSON_KEY) ?? "");
@@ -62,7 +65,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   const value = useMemo((): JobContextValue => {
     const named = (act: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ act }) : act());
     return {
-      ...snapshot, ...derived, jobId: loaded.id, person,
+      ...snapshot, ...derived, ...harness, holds: [...stopHolds(harness.report), ...derived.holds, ...owedHolds(snapshot.document, harness.report)], jobId: loaded.id, person,
       change: (label, ops, options = {}) => named(() => {
         const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
         sync.change(label, made.filter((op) => op !== null));
@@ -71,7 +74,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
       step: (role) => named(() => void sync.step(role)),
       rename: () => setAsking({ act: () => undefined }),
     };
-  }, [snapshot, derived, person, loaded.id, sync]);
+  }, [snapshot, derived, harness, person, loaded.id, sync]);
 
   return (
     <JobContext.Provider value={value}>

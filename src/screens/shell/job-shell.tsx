@@ -11,7 +11,8 @@ import { isGuess } from "./derive";
 import { useJob } from "./job-provider";
 import { useKeys } from "./keys";
 import { ShortcutsSheet } from "./shortcuts-sheet";
-import { holdAddress, stagesOf } from "./stages";
+import { openDebts, openEnds } from "./harness-state";
+import { holdAddress, stageAt, stagesOf } from "./stages";
 
 /** What every screen of a job has around it: whose job, what is next, the stages, and the ways to anywhere. */
 export function JobShell({ children }: { children: ReactNode }) {
@@ -69,16 +70,18 @@ function StageNav() {
   const pathname = usePathname();
   const base = `/jobs/${job.jobId}`;
   const guesses = job.pins.filter(isGuess).length;
-  const item = (path: string) => {
-    const on = pathname.startsWith(`${base}/${path}`);
+  const view = pathname.slice(base.length + 1);
+  const here = stageAt(view);
+  const [ends, debts] = [openEnds(job.document, job.report).length, openDebts(job.document).length];
+  const item = (on: boolean) => {
     return `${on ? "bg-sheet font-bold text-ink shadow-[inset_4px_0_0_var(--ink)] max-lg:shadow-[inset_0_-4px_0_var(--ink)]" : "text-ink2"}`;
   };
   return (
     <nav aria-label="Stages" className="no-print flex flex-col overflow-y-auto border-r border-rule pt-3 max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b max-lg:pt-0">
       <ol className="max-lg:flex">
         {stagesOf(job).map((stage) => (
-          <li key={stage.path}>
-            <Link href={`${base}/${stage.path}`} aria-current={pathname.startsWith(`${base}/${stage.path}`) ? "page" : undefined} className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2.5 ${item(stage.path)}`}>
+          <li key={stage.key}>
+            <Link href={`${base}/${stage.path}`} aria-current={stage.key === here ? "page" : undefined} className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2.5 ${item(stage.key === here)}`}>
               <StateMark mark={stage.mark} /><span className="whitespace-nowrap">{stage.name}<span className="hidden-text"> {stage.state}</span></span>
               {stage.open > 0 && <span className="font-mono text-[13px] font-medium" title={`${stage.open} open`}>{stage.open}</span>}
             </Link>
@@ -88,7 +91,9 @@ function StageNav() {
       <div className="mt-3 border-t border-rule pt-3 max-lg:mt-0 max-lg:flex max-lg:border-t-0 max-lg:border-l max-lg:pt-0">
         <p className="px-3.5 pb-1 text-[13px] font-semibold text-ink2 max-lg:hidden">Always open</p>
         <Link href={`${base}/pins?show=guesses`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Guesses <b className="font-mono">{guesses}</b></Link>
-        <Link href={`${base}/history`} className={`flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] ${item("history")}`}>History <Kbd>H</Kbd></Link>
+        <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Loose ends <b className="font-mono">{ends}</b></Link>
+        <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Debts <b className="font-mono">{debts}</b></Link>
+        <Link href={`${base}/history`} className={`flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] ${item(view === "history")}`}>History <Kbd>H</Kbd></Link>
       </div>
     </nav>
   );

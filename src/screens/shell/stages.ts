@@ -1,10 +1,14 @@
 import type { Mark } from "@/ui/marks";
+import type { HarnessReport } from "@/core/harness";
 import type { Hold, HoldTarget } from "@/core/plan";
+import type { JobDocument } from "@/job/schema";
 import type { Derived } from "./derive";
 import { isUnknown } from "./derive";
 
 export interface Stage {
-  readonly path: "scope" | "import" | "pins" | "map" | "plan" | "prove";
+  readonly key: "scope" | "intake" | "triage" | "map" | "plan" | "prove";
+  /** Where its link leads; a stage of several views leads to the one to begin with. */
+  readonly path: string;
   readonly name: string;
   readonly digit: string;
   readonly mark: Mark;
@@ -12,8 +16,19 @@ export interface Stage {
   readonly open: number;
 }
 
+/** The views of intake, in the order in which they are of use. */
+export const INTAKE_VIEWS = [
+  { path: "import", name: "Import" }, { path: "pins", name: "Pin tables" }, { path: "harness", name: "Harness" }, { path: "faces", name: "Faces" }, { path: "variants", name: "Variants" },
+  { path: "inventory", name: "Inventory" }, { path: "look-alikes", name: "Look-alikes" }, { path: "evidence", name: "Evidence" },
+] as const;
+
+interface StageFacts extends Derived {
+  readonly document: JobDocument;
+  readonly report: HarnessReport | null;
+}
+
 /** The stages in the order of work, each with its state and how much of it is open. */
-export function stagesOf({ pins, plan, steps }: Derived): Stage[] {
+export function stagesOf({ pins, plan, steps, document, report }: StageFacts): Stage[] {
   const unknown = pins.filter(isUnknown).length;
   const sides = new Set(pins.map((pin) => pin.connector.side)).size;
   const open = plan.lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
@@ -21,15 +36,24 @@ export function stagesOf({ pins, plan, steps }: Derived): Stage[] {
   const decided = plan.lines.filter((line) => line.state === "decided").length;
   const proven = steps.filter((view) => view.judgement?.outcome === "pass" && !view.stale).length;
   const failed = steps.some((view) => view.judgement !== null && view.judgement.outcome !== "pass" && !view.stale);
-  const stage = (path: Stage["path"], name: string, digit: string, mark: Mark, state: string, count = 0): Stage => ({ path, name, digit, mark, state, open: count });
+  const stopped = report?.numbers.atRisk.length ?? 0;
+  const toCut = report?.rows.filter((row) => row.decided === null && row.proposed !== "keep").length ?? 0;
+  const undone = document.cuts.filter((row) => row.choice !== "keep" && !row.done).length;
+  const stage = (key: Stage["key"], path: string, name: string, digit: string, mark: Mark, state: string, count = 0): Stage => ({ key, path, name, digit, mark, state, open: count });
   return [
-    stage("scope", "Scope", "1", "decided", "decided"),
-    stage("import", "Import", "2", sides === 2 ? "proven" : "open", sides === 2 ? "done" : "open", 2 - sides),
-    stage("pins", "Pin tables", "3", sides === 0 ? "open" : unknown > 0 ? "proposed" : "decided", unknown > 0 ? "to decide" : "decided", unknown),
-    stage("map", "Map", "4", blocked ? "blocked" : decided === 0 && open === 0 ? "open" : open > 0 ? "proposed" : "decided", blocked ? "blocked" : open > 0 ? "to decide" : "decided", open),
-    stage("plan", "Plan sheet", "5", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
-    stage("prove", "Prove", "6", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),
+    stage("scope", "scope", "Scope", "1", "decided", "decided"),
+    stage("intake", sides === 0 ? "import" : "pins", "Intake", "2", sides < 2 ? "open" : unknown > 0 ? "proposed" : "decided", sides < 2 ? "open" : unknown > 0 ? "to decide" : "decided", sides < 2 ? 2 - sides : unknown),
+    stage("triage", "triage", "Triage", "3", stopped > 0 ? "blocked" : sides === 0 ? "open" : toCut + undone > 0 ? "proposed" : "decided", stopped > 0 ? "a function stopped" : toCut > 0 ? "to decide" : undone > 0 ? "to do" : "decided", toCut + undone),
+    stage("map", "map", "Map", "4", blocked ? "blocked" : decided === 0 && open === 0 ? "open" : open > 0 ? "proposed" : "decided", blocked ? "blocked" : open > 0 ? "to decide" : "decided", open),
+    stage("plan", "plan", "Plan sheet", "5", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
+    stage("prove", "prove", "Prove", "6", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),
   ];
+}
+
+/** The stage that a view belongs to, by the last part of its address. */
+export function stageAt(path: string): Stage["key"] | null {
+  if (INTAKE_VIEWS.some((view) => view.path === path)) return "intake";
+  return (["scope", "triage", "map", "plan", "prove"] as const).find((key) => key === path) ?? null;
 }
 
 /** The address at which a hold is mended. */
@@ -41,6 +65,7 @@ function targetPath(target: HoldTarget): string {
   switch (target.view) {
     case "import": return `import?side=${target.side}`;
     case "pins": return `pins?pin=${encodeURIComponent(target.pinId)}`;
+    case "triage": return `triage?tab=${target.tab}${target.functionKey === undefined ? "" : `&function=${target.functionKey}`}`;
     case "map": return `map?line=${encodeURIComponent(target.lineKey)}`;
     case "prove": return `prove?step=${encodeURIComponent(target.stepKey)}`;
   }

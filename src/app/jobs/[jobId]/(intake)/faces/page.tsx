@@ -1,0 +1,5 @@
+import { FacesScreen } from "@/screens/intake/faces-screen";
+
+export default function Page() {
+  return <FacesScreen />;
+}

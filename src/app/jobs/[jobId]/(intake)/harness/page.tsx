@@ -1,0 +1,5 @@
+import { HarnessScreen } from "@/screens/intake/harness-screen";
+
+export default function Page() {
+  return <HarnessScreen />;
+}

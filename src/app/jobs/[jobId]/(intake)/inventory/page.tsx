@@ -1,0 +1,5 @@
+import { InventoryScreen } from "@/screens/intake/inventory-screen";
+
+export default function Page() {
+  return <InventoryScreen />;
+}

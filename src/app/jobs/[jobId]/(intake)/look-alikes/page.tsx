@@ -1,0 +1,5 @@
+import { LookAlikesScreen } from "@/screens/intake/look-alikes-screen";
+
+export default function Page() {
+  return <LookAlikesScreen />;
+}

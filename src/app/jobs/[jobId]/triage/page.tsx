@@ -1,0 +1,5 @@
+import { TriageScreen } from "@/screens/triage/triage-screen";
+
+export default function Page() {
+  return <TriageScreen />;
+}

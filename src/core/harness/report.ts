@@ -1,0 +1,141 @@
+import { consequencesOf, type Consequences, otherFeeds, type Stop, wireName } from "./consequences";
+import { buildHarness } from "./graph";
+import { findInventory, type InventoryItem } from "./inventory";
+import { findLookAlikes, type LookAlike, type Shape } from "./look-alikes";
+import { pathsThrough } from "./paths";
+import { nodeName } from "./problems";
+import { sliceHarness, type Slice } from "./slice";
+import { benchList, goneWires, incomplete, type LooseEnd, looseEnds, triage, type TriageFacts, type TriageNumbers, type TriageRow } from "./triage";
+import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "./types";
+
+/** What people have decided, as the report takes it. */
+export interface Decisions {
+  readonly kept: readonly string[];
+  readonly cuts: readonly TriageFacts[];
+  readonly removedConnectors: readonly string[];
+}
+
+export interface ReportRow extends TriageRow {
+  readonly name: string;
+  /** The connector under which it is listed. */
+  readonly connectorId: string;
+}
+
+/** Everything about the harness that screens show; plain data, so that it can come from a worker. */
+export interface HarnessReport {
+  readonly rows: readonly ReportRow[];
+  readonly numbers: TriageNumbers;
+  readonly stops: readonly Stop[];
+  readonly functions: readonly { readonly key: string; readonly name: string; readonly set: string; readonly kept: boolean; readonly wires: number; readonly unmet: readonly string[] }[];
+  readonly bench: readonly { readonly wireId: string; readonly connector: string; readonly text: string }[];
+  readonly looseEnds: readonly LooseEnd[];
+  readonly problems: readonly HarnessProblem[];
+  readonly inventory: readonly InventoryItem[];
+  readonly parts: readonly HarnessPart[];
+  /** By cavity: where its wires lead. */
+  readonly ends: ReadonlyMap<string, readonly WireEnd[]>;
+}
+
+/** Where a wire at a cavity leads: to another cavity, or to a splice with all that is on it. */
+export interface WireEnd {
+  readonly by: "wire" | "mate" | "join";
+  readonly where: string;
+  /** Cavities there; at a splice every one of them, this one among them. */
+  readonly pinIds: readonly string[];
+}
+
+/** What one wire or connector's removal would do, with the ways out and the paths that are in it. */
+export interface CutReport extends Consequences {
+  readonly feeds: readonly { readonly pinId: string; readonly name: string; readonly spare: boolean }[];
+  readonly paths: readonly { readonly functionKey: string; readonly purpose: string; readonly steps: readonly string[] }[];
+}
+
+/** Keeps a harness between questions: building it costs more than most answers. */
+export class HarnessDesk {
+  private harness: Harness | null = null;
+  private slice: Slice | null = null;
+  private ends: ReadonlyMap<string, readonly WireEnd[]> | null = null;
+  private keptNow = "";
+
+  load(facts: HarnessFacts): void {
+    this.harness = buildHarness(facts);
+    this.slice = null;
+    this.ends = null;
+  }
+
+  report({ kept, cuts, removedConnectors }: Decisions): HarnessReport {
+    const { harness, slice, keys } = this.sliced(kept);
+    const done = triage(harness, slice, cuts, keys);
+    const gone = goneWires(cuts);
+    const short = new Map(incomplete(slice.needs, keys).map((need) => [need.def.key, need.unmet]));
+    return {
+      rows: done.rows.map((row) => ({ ...row, name: wireName(harness, row.wire), connectorId: harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "" })),
+      numbers: done.numbers, stops: done.stops, problems: harness.problems,
+      functions: slice.needs.map(({ def, edges }) => ({ key: def.key, name: def.name, set: def.set, kept: keys.has(def.key), wires: edges.filter((at) => harness.edges[at]?.type === "wire").length, unmet: (short.get(def.key) ?? []).slice(0, 6).map((demand) => `${nodeName(harness, demand.from)} to ${nodeName(harness, demand.to)}`) })),
+      bench: benchList(harness, done.rows).map(({ row, connector, text }) => ({ wireId: row.wire.id, connector, text })),
+      looseEnds: looseEnds(harness, slice, new Set(removedConnectors), gone, keys),
+      inventory: findInventory(harness, slice, keys),
+      parts: harness.parts,
+      ends: this.endsNow(harness),
+    };
+  }
+
+  consequences({ kept, cuts }: Decisions, wireIds: readonly string[]): CutReport {
+    const { harness, slice, keys } = this.sliced(kept);
+    const cut = new Set(wireIds);
+    const gone = goneWires(cuts.filter((one) => !cut.has(one.wireId)));
+    const told = consequencesOf(harness, slice, cut, gone, keys);
+    const [first] = told.stops;
+    const edge = harness.wires.find((wire) => wire.id === wireIds[0])?.edge;
+    const paths = wireIds.length === 1 && edge !== undefined ? pathsThrough(harness, slice, edge) : [];
+    return {
+      ...told,
+      feeds: first === undefined ? [] : otherFeeds(harness, first, new Set([...gone, ...cut])).slice(0, 12),
+      paths: paths.map(({ functionKey, purpose, legs }) => ({ functionKey, purpose, steps: [legs[0]?.from, ...legs.map((leg) => leg.to)].flatMap((at) => (at === undefined ? [] : [nodeName(harness, at)])) })),
+    };
+  }
+
+  lookAlikes(shapes: readonly Shape[]): LookAlike[] {
+    return this.harness === null ? [] : findLookAlikes(this.harness, new Map(shapes.map((shape) => [shape.connectorId, shape])));
+  }
+
+  private endsNow(harness: Harness): ReadonlyMap<string, readonly WireEnd[]> {
+    this.ends ??= endsOf(harness);
+    return this.ends;
+  }
+
+  private sliced(kept: readonly string[]) {
+    if (this.harness === null) throw new Error("load the harness before asking about it");
+    const keys = new Set(kept);
+    const name = kept.join();
+    if (this.slice === null || this.keptNow !== name) {
+      this.slice = sliceHarness(this.harness, keys);
+      this.keptNow = name;
+    }
+    return { harness: this.harness, slice: this.slice, keys };
+  }
+}
+
+function endsOf(harness: Harness): Map<string, readonly WireEnd[]> {
+  const atSplice = new Map<number, string[]>();
+  const cavityAt = (at: number) => { const node = harness.nodes[at]; return node?.type === "cavity" || node?.type === "open" ? node.pinId : null; };
+  const members = (splice: number): string[] => {
+    const known = atSplice.get(splice);
+    if (known !== undefined) return known;
+    const found = (harness.edgesAt[splice] ?? []).flatMap((one) => { const edge = harness.edges[one] as HarnessEdge; return cavityAt(edge.a === splice ? edge.b : edge.a) ?? []; });
+    atSplice.set(splice, found);
+    return found;
+  };
+  return new Map([...harness.nodeOfPin].map(([pinId, node]) => [pinId, (harness.edgesAt[node] ?? []).flatMap((one): WireEnd[] => {
+    const edge = harness.edges[one] as HarnessEdge;
+    if (edge.type !== "wire" && edge.type !== "mate" && edge.type !== "join") return [];
+    const other = edge.a === node ? edge.b : edge.a;
+    const kind = harness.nodes[other]?.type;
+    if (kind === "splice") return [{ by: edge.type, where: nodeName(harness, other), pinIds: members(other) }];
+    if (kind === "open") {
+      const joined = (harness.edgesAt[other] ?? []).flatMap((at) => { const join = harness.edges[at] as HarnessEdge; return join.type === "join" ? (cavityAt(join.a === other ? join.b : join.a) ?? []) : []; });
+      return [{ by: joined.length > 0 ? "join" : edge.type, where: joined.length > 0 ? "by a link of the plan" : "its other end is not in the tables", pinIds: joined }];
+    }
+    return [{ by: edge.type, where: nodeName(harness, other), pinIds: cavityAt(other) === null ? [] : [cavityAt(other) as string] }];
+  })]));
+}

@@ -1,0 +1,82 @@
+"use client";
+
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { CutReport, Decisions, HarnessReport, LookAlike } from "@/core/harness";
+import type { Hold } from "@/core/plan";
+import { harnessFacts, keptFunctions, removedConnectors, shapesOf, triageFacts } from "@/job/harness-facts";
+import type { JobDocument } from "@/job/schema";
+import { looseEndRow } from "@/job/triage-ops";
+import { harnessWorker } from "@/workers/harness-worker";
+
+export interface HarnessState {
+  /** What the worker last said of the harness; null until it has. */
+  readonly report: HarnessReport | null;
+  /** The report is older than the document: an answer is on its way. */
+  readonly stale: boolean;
+  /** What taking these wires out would do, asked of the harness as the last report has it. */
+  readonly askCut: (wireIds: readonly string[]) => Promise<CutReport>;
+  readonly askLookAlikes: () => Promise<readonly LookAlike[]>;
+}
+
+/** Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions do. */
+export function useHarness(document: JobDocument): HarnessState {
+  const { pins, connectors, branches, parts, wires, links, kept, cuts } = document;
+  // Only these lists bear the harness; a reading or a note must not build it anew.
+  const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links }), [pins, connectors, branches, parts, wires, links]);
+  const decisions = useMemo((): Decisions => ({ kept: [...keptFunctions({ kept })], cuts: triageFacts({ cuts }), removedConnectors: [...removedConnectors({ cuts })] }), [kept, cuts]);
+  const [answer, setAnswer] = useState<{ readonly report: HarnessReport; readonly facts: object; readonly decisions: Decisions } | null>(null);
+  const loaded = useRef<object | null>(null);
+  const latest = useRef({ facts, decisions });
+  latest.current = { facts, decisions };
+  const busy = useRef(false);
+
+  const ready = useRef(async () => {
+    const { facts: now } = latest.current;
+    if (loaded.current === now) return;
+    loaded.current = now;
+    await harnessWorker().load(harnessFacts(now));
+  });
+
+  useEffect(() => {
+    if (busy.current) return;
+    busy.current = true;
+    // One question at a time; what changed meanwhile is asked when the answer is there.
+    void (async () => {
+      try {
+        for (let asked: typeof latest.current | null = null; asked === null || asked.facts !== latest.current.facts || asked.decisions !== latest.current.decisions;) {
+          asked = latest.current;
+          await ready.current();
+          const report = await harnessWorker().report(asked.decisions);
+          setAnswer({ report, ...asked });
+        }
+      } finally {
+        busy.current = false;
+      }
+    })();
+  }, [facts, decisions]);
+
+  return useMemo(() => ({
+    report: answer?.report ?? null,
+    stale: answer === null || answer.facts !== facts || answer.decisions !== decisions,
+    askCut: async (wireIds) => { await ready.current(); return harnessWorker().consequences(decisions, wireIds); },
+    askLookAlikes: async () => { await ready.current(); return harnessWorker().lookAlikes([...shapesOf({ connectors }).values()]); },
+  }), [answer, facts, decisions, connectors]);
+}
+
+/** Functions that a cut has stopped: nothing is more urgent. */
+export function stopHolds(report: HarnessReport | null): Hold[] {
+  const byFunction = new Map((report?.stops ?? []).map((stop) => [stop.functionKey, stop]));
+  return [...byFunction.values()].map((stop): Hold => ({ code: "stopped-function", text: `${stop.name} no longer works: ${stop.text}`, detail: "keep the wire, feed it from elsewhere, or drop the function", target: { view: "triage", tab: "decide", functionKey: stop.functionKey } }));
+}
+
+/** What hangs and what is owed: it must be settled before the end, not before the next step. */
+export function owedHolds(document: JobDocument, report: HarnessReport | null): Hold[] {
+  const [ends, debts] = [openEnds(document, report), openDebts(document)];
+  return [
+    ...(ends[0] === undefined ? [] : [{ code: "loose-end", text: `${ends.length} loose ${ends.length === 1 ? "end has" : "ends have"} no home`, detail: ends.slice(0, 3).map((end) => end.name).join(", "), target: { view: "triage", tab: "loose" } } as const]),
+    ...(debts[0] === undefined ? [] : [{ code: "debt", text: `${debts.length} ${debts.length === 1 ? "debt is" : "debts are"} open`, detail: debts[0].says, target: { view: "triage", tab: "loose" } } as const]),
+  ];
+}
+
+export const openEnds = (document: JobDocument, report: HarnessReport | null) => (report?.looseEnds ?? []).filter((end) => looseEndRow(document, end.pinId)?.settled == null);
+export const openDebts = (document: Pick<JobDocument, "debts">) => document.debts.filter((row) => row.type !== "loose-end" && row.settled === null);

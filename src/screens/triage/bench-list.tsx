@@ -1,0 +1,96 @@
+"use client";
+
+import { Printer } from "lucide-react";
+import Link from "next/link";
+import { Fragment, useState } from "react";
+import type { ReportRow } from "@/core/harness";
+import { doneOps } from "@/job/triage-ops";
+import type { CutRow, JobDocument } from "@/job/schema";
+import { Button, buttonLook, Chip } from "@/ui/controls";
+import { sizeText, type Units } from "@/ui/measure";
+import { Empty } from "@/ui/states";
+import { Wire } from "@/ui/wire";
+import { useJob } from "../shell/job-provider";
+import { type Paper, PaperStyle } from "../shell/paper";
+import { WORDS } from "./decide-view";
+import { MARK_WORDS } from "./wire-row";
+
+interface Line {
+  readonly row: ReportRow;
+  readonly cut: CutRow;
+  readonly connector: string;
+  readonly text: string;
+}
+
+/** What was decided, in the order in which it is done; ticked off as the cutting goes on. */
+export function BenchListView() {
+  const job = useJob();
+  const [paper, setPaper] = useState<Paper>("A4");
+  const [printing, setPrinting] = useState<"list" | "flags">("list");
+  const rows = new Map((job.report?.rows ?? []).map((row) => [row.wire.id, row]));
+  const cuts = new Map(job.document.cuts.map((cut) => [cut.subject, cut]));
+  const lines = (job.report?.bench ?? []).flatMap(({ wireId, connector, text }): Line[] => {
+    const [row, cut] = [rows.get(wireId), cuts.get(wireId)];
+    return row === undefined || cut === undefined ? [] : [{ row, cut, connector, text }];
+  });
+  const { units, name } = job.document.job;
+  const done = lines.filter((line) => line.cut.done).length;
+  const printNow = (what: "list" | "flags") => { setPrinting(what); setTimeout(() => print(), 50); };
+  const tick = ({ cut, row }: Line, on: boolean) => job.change(`${on ? "Done" : "Not done"}: ${WORDS[cut.choice].toLowerCase()} ${row.name}`, (person) => doneOps(cut, on, person), { quiet: true });
+
+  if (lines.length === 0) {
+    return <div className="mx-4 border border-rule2 bg-sheet"><Empty title="Nothing is decided for the bench"><p>What you decide to remove, park, lengthen or move is listed here connector by connector, with flags to print.</p><Link href={`/jobs/${job.jobId}/triage?tab=decide`} className={buttonLook(true)}>Decide</Link></Empty></div>;
+  }
+  return (
+    <>
+      <PaperStyle paper={paper} />
+      <div className="no-print mx-4 mb-2 flex flex-wrap items-center gap-2">
+        <span><strong className="font-mono">{done}</strong> of <span className="font-mono">{lines.length}</span> done</span><span className="flex-1" />
+        {(["A4", "Letter"] as const).map((one) => <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>{one}</Chip>)}
+        <Button onClick={() => printNow("list")}><Printer size={16} aria-hidden="true" />Print list</Button>
+        <Button onClick={() => printNow("flags")}><Printer size={16} aria-hidden="true" />Print {lines.length} flags</Button>
+      </div>
+      <section aria-label="Bench list" tabIndex={0} className={`mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0 ${printing === "flags" ? "print:hidden" : ""}`}>
+        <table className="w-full border-collapse text-left">
+          <caption className="px-3 pt-3 pb-2 text-left"><strong className="wide text-base">Bench list: {name}</strong><span className="block text-[13px] text-ink2">Battery disconnected before anything is cut. Cut only what carries a flag; leave airbag circuits alone.</span></caption>
+          <thead className="text-[13px]"><tr className="border-y-[1.5px] border-ink"><th className="w-16 px-3 py-2 font-semibold">Done</th><th className="font-semibold">Work</th><th className="font-semibold">Wire</th><th className="font-semibold">Size</th><th className="font-semibold max-lg:hidden print:table-cell">Reason</th></tr></thead>
+          <tbody>
+            {lines.map((line, at) => (
+              <Fragment key={line.row.wire.id}>
+                {line.connector !== lines[at - 1]?.connector && <tr><th colSpan={5} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">{line.connector}{placeOf(job.document, line.row.connectorId)}</th></tr>}
+                <tr className={`border-b border-rule ${line.cut.done ? "text-ink2" : ""}`}>
+                  <td className="px-3"><label className="flex size-10 cursor-pointer items-center justify-center"><span className="hidden-text">{line.text}</span><input type="checkbox" className="size-5 accent-ink" checked={line.cut.done} onChange={(event) => tick(line, event.target.checked)} /></label></td>
+                  <td className="py-1 pr-3"><strong>{WORDS[line.cut.choice]}</strong>{line.cut.unplanned ? " (cut unplanned)" : ""}: {line.text}{line.row.mark !== null && <span className="block text-[13px] text-warn">{MARK_WORDS[line.row.mark]}: follow the maker's procedure.</span>}{line.cut.doneBy !== null && <span className="block text-[13px]">done by {line.cut.doneBy}</span>}</td>
+                  <td className="pr-3"><Wire colour={line.row.wire.colour} base={line.row.wire.colourBase} tracer={line.row.wire.colourTracer} /></td>
+                  <td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(line.row.wire.sizeMm2, units)}</td>
+                  <td className="max-w-80 py-1 pr-3 text-[13px] max-lg:hidden print:table-cell">{line.cut.override === "" ? line.row.why : `Against need: ${line.cut.override}`}</td>
+                </tr>
+              </Fragment>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {printing === "flags" && <Flags lines={lines} units={units} />}
+    </>
+  );
+}
+
+const placeOf = (document: JobDocument, connectorId: string) => {
+  const place = document.connectors.find((row) => row.id === connectorId)?.place;
+  return place == null ? "" : `; ${place}`;
+};
+
+/** One flag for each wire, to be folded around it: what to do, which wire, both ends. */
+function Flags({ lines, units }: { lines: readonly Line[]; units: Units }) {
+  return (
+    <div className="hidden grid-cols-3 gap-0 print:grid">
+      {lines.map(({ row, cut }) => (
+        <div key={row.wire.id} className="keep border border-dashed border-ink p-2 text-[9pt]">
+          <p className="wide text-[13pt]">{WORDS[cut.choice]}</p>
+          <p className="font-mono font-semibold">{row.name}</p>
+          <p className="flex items-center gap-2"><Wire colour={row.wire.colour} base={row.wire.colourBase} tracer={row.wire.colourTracer} /><span className="font-mono">{sizeText(row.wire.sizeMm2, units)} {row.wire.circuit ?? ""}</span></p>
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+import type { ReportRow, TriageChoice } from "@/core/harness";
+import { sizeText } from "@/ui/measure";
+import { type Mark, StateMark } from "@/ui/marks";
+import { Wire } from "@/ui/wire";
+import type { PinView } from "../shell/derive";
+import { useJob } from "../shell/job-provider";
+
+const PROPOSED: Readonly<Record<TriageChoice, string>> = { keep: "keep", remove: "remove", lengthen: "lengthen", move: "move", park: "park" };
+
+/** One wire in the list: what is decided or proposed, what it joins, and why. */
+export function WireRow({ row, selected, onSelect }: { row: ReportRow; selected: boolean; onSelect: () => void }) {
+  const { pinById, document } = useJob();
+  const { units } = document.job;
+  const { wire, decided } = row;
+  const mark: Mark = decided === null ? (row.class === "unknown" ? "open" : "proposed") : decided.done ? "proven" : "decided";
+  const word = PROPOSED[decided?.choice ?? row.proposed];
+  return (
+    <button type="button" onClick={onSelect} aria-pressed={selected} data-wire={wire.id} className={`grid h-full w-full grid-cols-[92px_minmax(0,1fr)_auto] items-center gap-2 border-b border-rule px-3 text-left ${selected ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
+      <span className="flex items-center gap-2"><StateMark mark={mark} /><span className="min-w-0"><span className={`block font-semibold ${decided?.unplanned ? "text-stop" : ""}`}>{word}</span><span className="block text-[13px] leading-tight text-ink2">{decided === null ? "proposed" : decided.unplanned ? "cut unplanned" : decided.done ? "done" : "decided"}</span></span></span>
+      <span className="min-w-0">
+        <span className="block truncate font-mono text-[13px] font-semibold" title={row.name}>{shortName(row, pinById.get(wire.pinIds[0] ?? ""))}</span>
+        <span className="line-clamp-2 text-[13px] leading-tight text-ink2">{row.mark !== null && <strong className="text-warn">{MARK_WORDS[row.mark]}. </strong>}{row.why}</span>
+      </span>
+      <span className="flex flex-col items-end"><Wire colour={wire.colour} base={wire.colourBase} tracer={wire.colourTracer} /><span className="font-mono text-[13px] text-ink2">{sizeText(wire.sizeMm2, units)}{units === "metric" && wire.sizeMm2 !== null ? " mm²" : ""}</span></span>
+    </button>
+  );
+}
+
+/** Under its connector's head a wire needs no connector in its name. */
+const shortName = (row: ReportRow, pin: PinView | undefined) => (pin !== undefined && row.name.startsWith(`${pin.label} `) ? `${pin.row.cavity}${row.name.slice(pin.label.length)}` : row.name);
+
+export const MARK_WORDS = { airbag: "Airbag circuit", "anti-lock": "Anti-lock circuit", steering: "Steering circuit" } as const;

@@ -1,0 +1,5 @@
+import { expose } from "comlink";
+import { HarnessDesk } from "@/core/harness";
+
+/** Slices harnesses off the page's own thread. */
+expose(new HarnessDesk());
