@@ -43,10 +43,34 @@ describe("match", () => {
     expect(out.unmatchedHost).toEqual([]);
   });
   test("the example of each help works on files of the repository", () => {
-    for (const verb of ["intake", "match"]) {
+    for (const verb of ["intake", "match", "slice"]) {
       const example = /Example: npm run -s pantograph -- (.+)$/m.exec(run(verb, "--help").stdout)?.[1] ?? "";
       expect(runCli(example.split(" "), (file) => readFileSync(file)).status).toBe(0);
     }
+  });
+});
+
+describe("slice", () => {
+  const out = JSON.parse(runCli(["slice", "tests/reference/slice/horn-and-brake-lamps.json"], (file) => readFileSync(file)).stdout);
+  test("with the horn kept, its relay, coil, push, feed and ground stay; the brake lamps' wires may go, and the dead one", () => {
+    expect(out.remove.toSorted()).toEqual(["host Brake lamp left-2 to splice 20", "host Brake light switch-1 to splice 10", "host Brake light switch-2 to Brake lamp left-1", "host Cigar lighter-1 to an open end", "host Old loom-4 to Old loom-5"]);
+    expect(out.keep).toEqual(expect.arrayContaining(["host Horn relay-30 to splice 10", "host Horn relay-86 to splice 10", "host Horn relay-85 to Horn push-1", "host Horn-2 to splice 20", "host Battery-+ to Fuse box-feed"]));
+    expect(out.why["host Old loom-4 to Old loom-5"]).toContain("Dead");
+  });
+  test("per function: what it needs, and what it has no other way for", () => {
+    expect(out.functions.horn.kept).toBe(true);
+    expect(out.functions["brake-lamps"].kept).toBe(false);
+    expect(out.functions["brake-lamps"].needs).toContain("host Brake light switch-1 to splice 10");
+    expect(out.functions.horn.sole).toEqual(out.functions.horn.needs);
+    expect(new Set([...out.keep, ...out.remove])).toEqual(new Set(Object.keys(out.wires)));
+  });
+  test("what is no job document ends with 2 and the place", () => {
+    const fault = runCli(["slice", "x.json"], () => new TextEncoder().encode('{"format":"pantograph-job/1"}'));
+    expect(fault.status).toBe(2);
+    expect(JSON.parse(fault.stdout).error).toMatchObject({ file: "x.json", code: "bad-field" });
+    expect(runCli(["slice", "x.json"], () => new TextEncoder().encode("nonsense")).status).toBe(2);
+    expect(runCli(["slice"], () => new Uint8Array()).status).toBe(64);
+    expect(runCli(["slice", "a", "--deep"], () => new Uint8Array()).status).toBe(64);
   });
 });
 

@@ -1,4 +1,4 @@
-import { buildHarness, sliceHarness, triage, wireName } from "@/core/harness";
+import { buildHarness, type Harness, sliceHarness, triage, type Wire, wireName } from "@/core/harness";
 import { parseDocument } from "@/job/document";
 import { harnessFacts, keptFunctions, triageFacts } from "@/job/harness-facts";
 import { InputError, type ReadFile, UsageError } from "./errors";
@@ -7,7 +7,7 @@ import { readFileBytes } from "./files";
 export const SLICE_HELP = `Usage: npm run -s pantograph -- slice JOB.json
 
 Prints {"keep","remove","shared","why","functions","wires"}: what each wire of both harnesses is needed for by the functions kept.
-Wires are named \`wire:\` and the cavity that they start at; "wires" says what that is, "functions" what each function needs.
+Wires are called by their side and both ends; "wires" says more of each, "functions" what each function needs and has no other way for.
 Example: npm run -s pantograph -- slice tests/reference/slice/horn-and-brake-lamps.json`;
 
 export function slice(args: readonly string[], read: ReadFile): unknown {
@@ -25,19 +25,35 @@ export function slice(args: readonly string[], read: ReadFile): unknown {
   const kept = keptFunctions(document);
   const done = sliceHarness(harness, kept);
   const { rows } = triage(harness, done, triageFacts(document), kept);
-  const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire.id]));
-  const idsWhere = (test: (row: (typeof rows)[number]) => boolean) => rows.filter(test).map((row) => row.wire.id);
+  const names = wireNames(harness);
+  const name = (wire: Wire) => names.get(wire.id) ?? wire.id;
+  const nameAt = new Map(harness.wires.map((wire) => [wire.edge, name(wire)]));
+  const namesWhere = (test: (row: (typeof rows)[number]) => boolean) => rows.filter(test).map((row) => name(row.wire));
   return {
-    keep: idsWhere((row) => row.by.length > 0 || row.proposed === "keep" || row.proposed === "park"),
-    remove: idsWhere((row) => row.proposed === "remove"),
-    shared: idsWhere((row) => row.by.length > 1),
-    why: Object.fromEntries(rows.map((row) => [row.wire.id, row.why])),
+    keep: namesWhere((row) => row.proposed !== "remove"),
+    remove: namesWhere((row) => row.proposed === "remove"),
+    shared: namesWhere((row) => row.by.length > 1),
+    why: Object.fromEntries(rows.map((row) => [name(row.wire), row.why])),
     functions: Object.fromEntries(done.needs.map((need) => [need.def.key, {
       kept: kept.has(need.def.key),
-      needs: need.edges.flatMap((edge) => wireAt.get(edge) ?? []).toSorted(),
-      sole: rows.filter((row) => row.sole.includes(need.def.key)).map((row) => row.wire.id).toSorted(),
+      needs: need.edges.flatMap((edge) => nameAt.get(edge) ?? []).toSorted(),
+      sole: need.edges.filter((edge) => done.single[edge] === 1).flatMap((edge) => nameAt.get(edge) ?? []).toSorted(),
     }])),
-    wires: Object.fromEntries(harness.wires.map((wire) => [wire.id, { name: wireName(harness, wire), side: wire.side, circuit: wire.circuit, sizeMm2: wire.sizeMm2, lengthM: wire.lengthM }])),
+    wires: Object.fromEntries(rows.map(({ wire, class: what, proposed }) => [name(wire), {
+      id: wire.id, side: wire.side, circuit: wire.circuit, class: what, proposed, sizeMm2: wire.sizeMm2, lengthM: wire.lengthM,
+      cavities: wire.pinIds.map((id) => ({ connector: harness.connectorById.get(harness.pinById.get(id)?.connectorId ?? "")?.label, cavity: harness.pinById.get(id)?.cavity })),
+    }])),
     problems: harness.problems.map(({ code, where, message, cure }) => ({ code, where, message, cure })),
   };
+}
+
+/** `host Horn-1 to splice 12`; a second wire between the same ends is told apart by its number. */
+function wireNames(harness: Harness): Map<string, string> {
+  const taken = new Map<string, number>();
+  return new Map(harness.wires.map((wire) => {
+    const name = `${wire.side} ${wireName(harness, wire)}`;
+    const count = (taken.get(name) ?? 0) + 1;
+    taken.set(name, count);
+    return [wire.id, count === 1 ? name : `${name} (${count})`];
+  }));
 }

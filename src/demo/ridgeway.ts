@@ -87,10 +87,11 @@ class Loom {
 
   /** From one loom into the next by an in-line connector's two halves; another one when it is full. */
   private across(near: string, zone: string, circuit: string, size: number): void {
-    const open = this.lines.get(zone);
-    const line = open !== undefined && open.used < IN_LINE_CAVITIES ? open : { name: `X ${zone} ${(open?.count ?? 0) + 1}`, used: 0, count: (open?.count ?? 0) + 1 };
+    const way = `${near}/${zone}`;
+    const open = this.lines.get(way);
+    const line = open !== undefined && open.used < IN_LINE_CAVITIES ? open : { name: `X ${way} ${(open?.count ?? 0) + 1}`, used: 0, count: (open?.count ?? 0) + 1 };
     line.used += 1;
-    this.lines.set(zone, line);
+    this.lines.set(way, line);
     const [inner, outer] = [`${line.name} ${near} half`, `${line.name} ${zone} half`];
     this.mates.set(inner, outer).set(outer, inner);
     for (const [half, side] of [[inner, near], [outer, zone]] as const) this.row(half, side, line.used, circuit, "In line", "unknown", "", size);

@@ -9,7 +9,8 @@ export type OwnPart = z.infer<typeof OwnPart>;
 
 /** A person's own parts as a file, to be taken into another job. */
 export const writeOwnParts = (parts: readonly OwnPartRow[]): string =>
-  `${JSON.stringify({ format: FORMAT, parts: parts.map(({ id: _id, ...part }) => part).toSorted((a, b) => (a.name < b.name ? -1 : 1)) }, null, 2)}\n`;
+  // Parsed once more, so that keys stand in the schema's order and the same parts are the same bytes.
+  `${JSON.stringify(PartsFile.parse({ format: FORMAT, parts: parts.map(({ id: _id, ...part }) => part).toSorted((a, b) => (a.name < b.name ? -1 : 1)) }), null, 2)}\n`;
 
 export type OwnPartsResult = { readonly ok: true; readonly parts: readonly OwnPart[] } | { readonly ok: false; readonly message: string; readonly hint: string };
 

@@ -37,7 +37,7 @@ test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", 
   await robin.find("button", /^Accept 28 direct/);
   await robin.chord(Key.CONTROL, "y");
   await robin.find("button", /^Accept 27 direct/);
-  for (const [digit, screen] of [["1", "scope"], ["2", "import"], ["3", "pins"], ["5", "plan"], ["6", "prove"], ["4", "map"]] as const) {
+  for (const [digit, screen] of [["1", "scope"], ["2", "pins"], ["3", "triage"], ["5", "plan"], ["6", "prove"], ["4", "map"]] as const) {
     await robin.press(digit);
     await robin.wait(`the stage ${screen}`, async () => ((await robin.driver.getCurrentUrl()).endsWith(`/${screen}`) ? true : null));
     await robin.driver.executeScript("document.activeElement?.blur()");

@@ -57,6 +57,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.click("button", "Take 124 rows, leave the faulty one out");
   await robin.sees("Pin tables");
   await robin.press("2");
+  await robin.click("link", "Import");
   await robin.click("button", /^Host's table/);
   await robin.click("button", "Paste into a field instead");
   const field = await robin.find("textbox", "Table as text");

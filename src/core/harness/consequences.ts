@@ -40,7 +40,7 @@ export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<
   const before = without(harness, gone);
   const after = without(harness, new Set([...gone, ...cut]));
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
-  const stops = brokenDemands(harness, needs, after).filter(({ demand }) => before(demand.from, demand.to)).toSorted((x, y) => URGENCY[x.demand.purpose] - URGENCY[y.demand.purpose]);
+  const stops = brokenDemands(needs, after).filter(({ demand }) => before(demand.from, demand.to));
   const alone = without(harness, cut);
   const edgesCut = new Set(harness.wires.filter((wire) => cut.has(wire.id)).map((wire) => wire.edge));
   return {
@@ -59,7 +59,7 @@ const URGENCY: Readonly<Record<Demand["purpose"], number>> = { feed: 0, return: 
 /** Functions kept that do not work with these wires gone, with what each is left without; what never worked is left out. */
 export function stopsWithout(harness: Harness, slice: Slice, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Stop[] {
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
-  return brokenDemands(harness, needs, without(harness, gone)).map(({ need, demand }) => stopOf(harness, need, demand));
+  return brokenDemands(needs, without(harness, gone)).map(({ need, demand }) => stopOf(harness, need, demand));
 }
 
 /** Cavities that could feed, or ground, what a cut would leave without: live still, and on no wire that goes. Spare ways first. */
@@ -94,8 +94,9 @@ function without(harness: Harness, gone: ReadonlySet<string>): (a: number, b: nu
   return (a, b) => root(a) === root(b);
 }
 
-const brokenDemands = (harness: Harness, needs: readonly FunctionNeed[], joined: (a: number, b: number) => boolean) =>
-  needs.flatMap((need) => need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ harness, need, demand })));
+const brokenDemands = (needs: readonly FunctionNeed[], joined: (a: number, b: number) => boolean) =>
+  needs.flatMap((need) => need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ need, demand })))
+    .toSorted((x, y) => URGENCY[x.demand.purpose] - URGENCY[y.demand.purpose]);
 
 function stopOf(harness: Harness, { def }: FunctionNeed, demand: Demand): Stop {
   const node = harness.nodes[demand.serves];

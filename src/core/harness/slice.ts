@@ -32,6 +32,8 @@ export interface Slice {
   readonly uses: readonly WireUse[];
   /** By edge: the functions that need it, kept or not. */
   readonly functionsOf: readonly (readonly string[])[];
+  /** By edge: 1 where whoever needs it has no other way. */
+  readonly single: Uint8Array;
   readonly blocks: Blocks;
   /** Place among the conducting edges → place in the harness's edges, and back (−1 where it does not conduct). */
   readonly conductors: Int32Array;
@@ -66,7 +68,7 @@ export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engine
     const net = demands.netOf(wire.a);
     return { wire, by, unkept: by.length === all.length ? NONE : all.filter((key) => !kept.has(key)), sole: single[wire.edge] === 1 ? by : NONE, mark: markOf(wire), class: classOf(by.length, all.length, net, live) };
   });
-  return { needs, uses, functionsOf, blocks, conductors };
+  return { needs, uses, functionsOf, single, blocks, conductors };
 }
 
 function conductorsOf(harness: Harness): Int32Array {

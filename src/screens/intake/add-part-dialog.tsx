@@ -61,7 +61,7 @@ export function AddPartDialog({ onClose, onAdded }: { onClose: () => void; onAdd
   const entry = (part: Part, ownId?: string) => (
     <li key={ownId ?? part.name} className="flex items-center border-b border-rule">
       <button type="button" aria-pressed={chosen?.name === part.name} onClick={() => { setChosen(part); setFault(null); setCount(""); }} className={`min-h-10 flex-1 px-2 text-left ${chosen?.name === part.name ? "bg-ink text-bench" : ""}`}>{part.name}</button>
-      {ownId !== undefined && <Button className="h-8! border-transparent!" aria-label={`Take ${part.name} out of the library`} onClick={() => job.change(`Take ${part.name} out of the library`, own.filter((row) => row.id === ownId).map((row) => deleteOp("own_part", row)))}>Take out</Button>}
+      {ownId !== undefined && <Button className="h-8! border-transparent!" aria-label={`Take out ${part.name}, from the library`} onClick={() => job.change(`Take ${part.name} out of the library`, own.filter((row) => row.id === ownId).map((row) => deleteOp("own_part", row)))}>Take out</Button>}
     </li>
   );
   return (

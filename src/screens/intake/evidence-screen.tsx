@@ -69,7 +69,7 @@ function Facts() {
             <p><strong className="block font-mono text-[13px]">{subjectName(job.document, topic.subject)}</strong>{topic.topic}{topic.conflict && <strong className="block text-[13px] text-stop">In conflict: not everyone says the same</strong>}</p>
             <ul className="space-y-1">{topic.facts.map((fact) => (
               <li key={fact.id} className="flex flex-wrap items-center gap-3"><Grade grade={fact.grade} /><strong className="min-w-24">{fact.says}</strong><span className="min-w-0 flex-1 text-[13px] text-ink2">{fact.origin === "" ? "no origin told" : fact.origin}; {fact.person}</span>
-                <select aria-label={`Grade of “${fact.says}”`} className="field w-32" value={fact.grade} onChange={(event) => raise(fact, GRADES.find((one) => one === event.target.value) ?? fact.grade)}>{GRADES.map((one) => <option key={one}>{one}</option>)}</select><Button aria-label={`Take “${fact.says}” out`} onClick={() => job.change(`Take “${fact.says}” out`, [deleteOp("fact", fact)])}>Take out</Button></li>
+                <select aria-label={`Grade of “${fact.says}”`} className="field w-32" value={fact.grade} onChange={(event) => raise(fact, GRADES.find((one) => one === event.target.value) ?? fact.grade)}>{GRADES.map((one) => <option key={one}>{one}</option>)}</select><Button aria-label={`Take out “${fact.says}”`} onClick={() => job.change(`Take “${fact.says}” out`, [deleteOp("fact", fact)])}>Take out</Button></li>
             ))}</ul>
           </li>
         ))}
@@ -125,7 +125,7 @@ function Questions() {
           <StateMark mark={row.answer === "" ? "open" : "proven"} />
           <p className="min-w-0 break-words"><strong>{row.asks}</strong>{row.subject !== null && <span className="font-mono text-[13px]"> {subjectName(job.document, row.subject)}</span>}<span className="block text-[13px] text-ink2">{row.settledBy === "" ? "nobody has said what would settle it" : `settled by: ${row.settledBy}`}</span></p>
           <SavedInput label={`Answer to “${row.asks}”`} placeholder="the answer" value={row.answer} onSave={(text) => job.change(`Answer: ${row.asks.slice(0, 200)}`, [updateOp("question", row.id, row, { answer: text })], { quiet: true })} />
-          <Button aria-label={`Take “${row.asks}” out`} onClick={() => job.change("Take a question out", [deleteOp("question", row)])}>Take out</Button>
+          <Button aria-label={`Take out “${row.asks}”`} onClick={() => job.change("Take a question out", [deleteOp("question", row)])}>Take out</Button>
         </li>
       ))}</ul>
       <form onSubmit={send} className="grid grid-cols-[2fr_2fr_1fr_auto] items-end gap-3 p-3 max-lg:grid-cols-2">

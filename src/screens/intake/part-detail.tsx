@@ -71,7 +71,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
       {part.elements.length === 0 && <p className="text-ink2">{part.type === "in-line" ? "Each cavity leads into its opposite." : part.type === "computer" ? "It follows from the forms of its cavities." : "Nothing is known of it."}</p>}
       <ul className="text-[13px]">{part.elements.slice(0, 80).map((element) => (
         <li key={element.id} className="flex items-center gap-2 border-b border-rule py-1"><span className="w-28 truncate font-mono font-semibold">{element.id}</span><span className="flex-1">{elementText(element)}</span>
-          {part.type !== "computer" && <Button className="h-8!" onClick={() => tell(`Take ${element.id} out of ${part.label}`, { elements: part.elements.filter((one) => one !== element).map((one) => structuredClone(one) as PartRow["elements"][number]) })} aria-label={`Take ${element.id} out`}>Take out</Button>}
+          {part.type !== "computer" && <Button className="h-8!" onClick={() => tell(`Take ${element.id} out of ${part.label}`, { elements: part.elements.filter((one) => one !== element).map((one) => structuredClone(one) as PartRow["elements"][number]) })} aria-label={`Take out ${element.id}`}>Take out</Button>}
         </li>
       ))}{part.elements.length > 80 && <li className="py-1 text-ink2">{part.elements.length - 80} more</li>}</ul>
       {part.type !== "computer" && part.terminals.length > 0 && <ElementForm part={part} onAdd={(element) => tell(`${element.id} in ${part.label}`, { elements: [...part.elements.map((one) => structuredClone(one) as PartRow["elements"][number]), element] })} />}

@@ -65,8 +65,9 @@ export function useHarness(document: JobDocument): HarnessState {
 
 /** Functions that a cut has stopped: nothing is more urgent. */
 export function stopHolds(report: HarnessReport | null): Hold[] {
-  const byFunction = new Map((report?.stops ?? []).map((stop) => [stop.functionKey, stop]));
-  return [...byFunction.values()].map((stop): Hold => ({ code: "stopped-function", text: `${stop.name} no longer works: ${stop.text}`, detail: "keep the wire, feed it from elsewhere, or drop the function", target: { view: "triage", tab: "decide", functionKey: stop.functionKey } }));
+  // The most urgent of each function stands first.
+  const byFunction = new Map((report?.stops ?? []).toReversed().map((stop) => [stop.functionKey, stop]));
+  return [...byFunction.values()].reverse().map((stop): Hold => ({ code: "stopped-function", text: `Stopped by a cut: ${stop.name}. ${stop.text}`, detail: "keep the wire, feed it from elsewhere, or drop the function", target: { view: "triage", tab: "decide", functionKey: stop.functionKey } }));
 }
 
 /** What hangs and what is owed: it must be settled before the end, not before the next step. */

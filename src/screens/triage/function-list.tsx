@@ -1,13 +1,17 @@
 "use client";
 
+import { useMemo } from "react";
 import { FUNCTION_SETS } from "@/core/harness";
+import { keptFunctions } from "@/job/harness-facts";
 import { keepOps } from "@/job/triage-ops";
 import { useJob } from "../shell/job-provider";
 
 /** The functions that the two harnesses can do, in the usual sets; what is dropped sets its wires free. */
 export function FunctionList({ only, onOnly }: { only: string | null; onOnly: (key: string | null) => void }) {
   const job = useJob();
-  const functions = job.report?.functions ?? [];
+  // What is kept is known at once; which wires that needs, the worker says a moment later.
+  const keptNow = useMemo(() => keptFunctions(job.document), [job.document.kept]);
+  const functions = (job.report?.functions ?? []).map((one) => ({ ...one, kept: keptNow.has(one.key) }));
   const stopped = new Set(job.report?.numbers.atRisk);
   const kept = functions.filter((one) => one.kept).length;
   const keep = (keys: readonly string[], on: boolean, name: string) => job.change(`${on ? "Keep" : "Drop"} ${name}`, keepOps(job.document, keys, on));
