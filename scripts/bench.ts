@@ -1,10 +1,14 @@
 import { cpus } from "node:os";
+import { buildHarness, FUNCTIONS, type HarnessFacts, sliceHarness } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
 import { plainBest, plainPhrases } from "../tests/support/plain-reading";
+import { stopsOneByOne } from "../tests/support/plain-slicer";
 import { matchSignals, type SignalPin } from "@/core/signals";
 import { readPinTable, writePinTable } from "@/formats/pin-table";
 import { signalPinsOf } from "@/formats/signal-pins";
 import { heronDocument } from "@/demo/heron";
+import { ridgewayDocument } from "@/demo/ridgeway";
+import { harnessFacts } from "@/job/harness-facts";
 import { pinTableCsv } from "@/formats/plan-csv";
 
 /** Times the work of engines.md's table beside a plain method in the same run; medians of several rounds after a warm-up. */
@@ -69,3 +73,22 @@ const allPairs = (all: readonly SignalPin[]) => {
   return links;
 };
 print(`match a job of 2 × 600 signals (${matchSignals(pins).links.length} links)`, median(() => matchSignals(pins)), 200, "each pair by itself", median(() => allPairs(pins)));
+
+/** The large sample grown to 3,000 wires by a second vehicle's worth of cabin beside it, sliced for every function of the catalogue. */
+const large = harnessFacts(ridgewayDocument());
+const twice = <T extends { readonly id: string }>(rows: readonly T[], keep: number, more: (row: T) => T): T[] => [...rows, ...rows.slice(0, keep).map(more)];
+const grown: HarnessFacts = {
+  ...large,
+  branches: twice(large.branches, large.branches.length, (row) => ({ ...row, id: `${row.id}-b` })),
+  connectors: twice(large.connectors, large.connectors.length, (row) => ({ ...row, id: `${row.id}-b`, label: `${row.label} b`, branchId: row.branchId === null ? null : `${row.branchId}-b`, mateId: row.mateId === null ? null : `${row.mateId}-b` })),
+  pins: twice(large.pins, Math.round(large.pins.length / 2), (row) => ({ ...row, id: `${row.id}-b`, connectorId: `${row.connectorId}-b` })),
+};
+const harness = buildHarness(grown);
+const every = new Set(FUNCTIONS.map((one) => one.key));
+const sliced = sliceHarness(harness, every);
+/** Each function's demands tried again with each wire taken out, one at a time; for three functions only, and counted up to all. */
+const some = { needs: sliced.needs.slice(0, 3) };
+const start = performance.now();
+stopsOneByOne(harness, some);
+const oneByOne = ((performance.now() - start) / some.needs.reduce((sum, need) => sum + need.demands.length, 0)) * sliced.needs.reduce((sum, need) => sum + need.demands.length, 0);
+print(`slice a harness of ${harness.wires.length} wires for ${sliced.needs.length} functions`, median(() => sliceHarness(harness, every)), 50, "one wire at a time, reckoned up from three functions", oneByOne);

@@ -26,9 +26,15 @@ export function keptFunctions(document: Pick<JobDocument, "kept">): Set<string> 
 export const triageFacts = (document: Pick<JobDocument, "cuts">): TriageFacts[] =>
   document.cuts.filter((row) => row.subject.startsWith("wire:")).map((row) => ({ wireId: row.subject, choice: row.choice, override: row.override, done: row.done, unplanned: row.unplanned }));
 
-/** Connectors that were decided to be taken out whole. */
-export const removedConnectors = (document: Pick<JobDocument, "cuts">): Set<string> =>
-  new Set(document.cuts.filter((row) => row.subject.startsWith("connector:") && row.choice === "remove").map((row) => row.subject.slice("connector:".length)));
+/** Connectors that were decided to be taken out whole, by themselves or with their branch. */
+export function removedConnectors({ cuts, connectors }: Pick<JobDocument, "cuts" | "connectors">): Set<string> {
+  const removed = new Set(cuts.filter((row) => row.choice === "remove").map((row) => row.subject));
+  return new Set(connectors.filter((row) => removed.has(`connector:${row.id}`) || removed.has(`branch:${row.branchId}`)).map((row) => row.id));
+}
+
+/** Connectors that the inventory says go elsewhere than where they were found. */
+export const movedConnectors = ({ counts }: Pick<JobDocument, "counts">): (readonly [string, string])[] =>
+  counts.filter((row) => row.subject.startsWith("connector:") && row.goesTo !== "" && row.goesTo !== row.foundAt).map((row) => [row.subject.slice("connector:".length), row.goesTo] as const);
 
 export const shapesOf = (document: Pick<JobDocument, "connectors">): Map<string, Shape> =>
   new Map(document.connectors.map((row) => [row.id, { connectorId: row.id, rows: row.face?.rows ?? null, columns: row.face?.columns ?? null, keying: row.keying, gender: row.gender }]));

@@ -4,7 +4,7 @@ import { heronDocument } from "@/demo/heron";
 import { decideOps } from "./decide";
 import { parseDocument, writeDocument } from "./document";
 import { findSubject, subjectName, topicsOf } from "./evidence";
-import { harnessFacts, keptFunctions, removedConnectors, triageFacts } from "./harness-facts";
+import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "./harness-facts";
 import { addCavityOps, addWireOps, assumedFace, branchOps, forgetPartOps, freeLabel, layFace, mateOps, placePartOps, tellPartOps } from "./harness-ops";
 import { applyOps, invert, type RowOp } from "./ops";
 import { type FactRow, JobDocument } from "./schema";
@@ -15,7 +15,7 @@ let heron: JobDocument;
 beforeAll(() => { heron = heronDocument(); });
 
 const ids = () => { let count = 0; return () => `new-${++count}`; };
-const after = (ops: readonly RowOp[], document = heron) => JobDocument.parse(applyOps(document, ops));
+const changed = (ops: readonly RowOp[], document = heron) => JobDocument.parse(applyOps(document, ops));
 const connector = (label: string) => heron.connectors.find((row) => row.label === label)?.id ?? "";
 const pin = (label: string, document = heron) => { const names = new Map(document.connectors.map((row) => [row.id, row.label])); return document.pins.find((row) => `${names.get(row.connectorId)}-${row.cavity}` === label); };
 /** What a change does is taken back whole by its inverse. */
@@ -24,7 +24,7 @@ const undone = (ops: readonly RowOp[], document = heron) => writeDocument(applyO
 describe("parts placed by hand", () => {
   test("a component comes with its connector, a cavity for each terminal, and its elements; the graph has them", () => {
     const ops = placePartOps(heron, fuseBox(3), { side: "added", label: "Swap fuses", place: "beside the battery" }, ids());
-    const document = after(ops);
+    const document = changed(ops);
     expect(document.connectors.at(-1)).toMatchObject({ label: "Swap fuses", side: "host", place: "beside the battery" });
     expect(document.parts.at(-1)).toMatchObject({ side: "added", type: "fuse-box", terminals: [{ name: "feed" }, { name: "1" }, { name: "2" }, { name: "3" }] });
     const harness = buildHarness(harnessFacts(document));
@@ -33,15 +33,15 @@ describe("parts placed by hand", () => {
   });
   test("every part of the library can be placed, twice, under labels of their own", () => {
     for (const part of LIBRARY) {
-      const once = after(placePartOps(heron, part, { side: "host", label: "G1", place: null }));
+      const once = changed(placePartOps(heron, part, { side: "host", label: "G1", place: null }));
       expect(once.connectors.at(-1)?.label).toBe("G1 2");
       expect(freeLabel(once, "host", "G1")).toBe("G1 3");
     }
   });
   test("a placed ground stud grounds what is wired to it", () => {
-    const placed = after(placePartOps(heron, groundStud(2), { side: "host", label: "G9", place: null }, ids()));
+    const placed = changed(placePartOps(heron, groundStud(2), { side: "host", label: "G9", place: null }, ids()));
     const lamp = pin("Brake lamp left-1");
-    const document = after(addWireOps({ fromPinId: pin("G9-1", placed)?.id ?? "", toPinId: lamp?.id ?? "", colour: "BK", sizeMm2: 1, lengthM: 0.5, stock: "new" }, ids()), placed);
+    const document = changed(addWireOps({ fromPinId: pin("G9-1", placed)?.id ?? "", toPinId: lamp?.id ?? "", colour: "BK", sizeMm2: 1, lengthM: 0.5, stock: "new" }, ids()), placed);
     const harness = buildHarness(harnessFacts(document));
     expect(harness.wires.find((wire) => wire.added)).toMatchObject({ colourBase: "BK", sizeMm2: 1, side: "host" });
     expect(harness.edges.some((edge) => edge.type === "joint" && edge.b === harness.chassis && edge.a === harness.nodeOfPin.get(pin("G9-1", placed)?.id ?? ""))).toBe(true);
@@ -49,27 +49,27 @@ describe("parts placed by hand", () => {
   test("a guess is confirmed, corrected, and guessed anew", () => {
     const guessed = buildHarness(harnessFacts(heron)).parts.find((part) => part.label === "Horn");
     if (guessed === undefined) throw new Error("the sample has a horn");
-    const told = after(tellPartOps(heron, guessed, { type: "lamp" }, () => "horn"));
+    const told = changed(tellPartOps(heron, guessed, { type: "lamp" }, () => "horn"));
     expect(told.parts.at(-1)).toMatchObject({ id: "horn", type: "lamp", label: "Horn" });
     const again = buildHarness(harnessFacts(told)).parts.find((part) => part.id === "horn");
     expect(again?.guessed).toBe(false);
-    expect(after(tellPartOps(told, again ?? guessed, { note: "cracked" }), told).parts.at(-1)?.note).toBe("cracked");
-    expect(after(forgetPartOps(told, "horn"), told).parts).toEqual(heron.parts);
+    expect(changed(tellPartOps(told, again ?? guessed, { note: "cracked" }), told).parts.at(-1)?.note).toBe("cracked");
+    expect(changed(forgetPartOps(told, "horn"), told).parts).toEqual(heron.parts);
   });
-  test("a cavity that no table has", () => expect(after(addCavityOps(heron, connector("Horn"), "3", ids())).pins.at(-1)).toMatchObject({ cavity: "3", connectorId: connector("Horn"), kind: "unknown" }));
+  test("a cavity that no table has", () => expect(changed(addCavityOps(heron, connector("Horn"), "3", ids())).pins.at(-1)).toMatchObject({ cavity: "3", connectorId: connector("Horn"), kind: "unknown" }));
   test("halves are mated both ways, and whoever was there before is let go", () => {
     const mates = (document: JobDocument) => Object.fromEntries(document.connectors.filter((row) => row.mateId !== null).map((row) => [row.label, document.connectors.find((one) => one.id === row.mateId)?.label]));
-    const first = after(mateOps(heron, connector("Horn"), connector("Radio")));
+    const first = changed(mateOps(heron, connector("Horn"), connector("Radio")));
     expect(mates(first)).toEqual({ Horn: "Radio", Radio: "Horn" });
-    const second = after(mateOps(first, connector("Horn"), connector("G1")), first);
+    const second = changed(mateOps(first, connector("Horn"), connector("G1")), first);
     expect(mates(second)).toEqual({ Horn: "G1", G1: "Horn" });
-    expect(mates(after(mateOps(second, connector("Horn"), null), second))).toEqual({});
+    expect(mates(changed(mateOps(second, connector("Horn"), null), second))).toEqual({});
   });
   test("a branch that is taken out gives its connectors back", () => {
-    const made = after(branchOps.add(heron, "host", "Door loom", () => "door"));
+    const made = changed(branchOps.add(heron, "host", "Door loom", () => "door"));
     const used: JobDocument = { ...made, connectors: made.connectors.map((row) => (row.label === "Horn" ? { ...row, branchId: "door" } : row)) };
     const row = used.branches.find((one) => one.id === "door");
-    const gone = after(row === undefined ? [] : branchOps.remove(used, row), used);
+    const gone = changed(row === undefined ? [] : branchOps.remove(used, row), used);
     expect(gone.branches.some((one) => one.id === "door")).toBe(false);
     expect(gone.connectors.every((one) => one.branchId === null)).toBe(true);
   });
@@ -86,42 +86,45 @@ describe("faces", () => {
 });
 
 describe("triage", () => {
-  const decide = (document: JobDocument, subject: string, more: Partial<Parameters<typeof decideCutOps>[1]> = {}) => after(decideCutOps(document, { subjects: [subject], choice: "remove", person: "Robin", ...more }), document);
+  const decide = (document: JobDocument, subject: string, more: Partial<Parameters<typeof decideCutOps>[1]> = {}) => changed(decideCutOps(document, { subjects: [subject], choice: "remove", person: "Robin", ...more }), document);
   test("a decision, another in its place, and none again", () => {
     const removed = decide(heron, "wire:a");
     expect(triageFacts(removed)).toEqual([{ wireId: "wire:a", choice: "remove", override: "", done: false, unplanned: false }]);
     const row = removed.cuts[0];
     if (row === undefined) throw new Error("it was decided");
-    const done = after(doneOps(row, true, "Kim"), removed);
+    const done = changed(doneOps(row, true, "Kim"), removed);
     expect(done.cuts[0]).toMatchObject({ done: true, doneBy: "Kim" });
     const kept = decide(done, "wire:a", { choice: "keep" });
     expect(kept.cuts).toMatchObject([{ choice: "keep", done: false, doneBy: null }]);
-    expect(after(reopenCutOps(kept, ["wire:a"]), kept).cuts).toEqual([]);
+    expect(changed(reopenCutOps(kept, ["wire:a"]), kept).cuts).toEqual([]);
   });
   test("an override opens a debt with its reason", () => expect(decide(heron, "wire:a", { override: "fed by hand for now" })).toMatchObject({ cuts: [{ override: "fed by hand for now" }], debts: [{ type: "override", says: "fed by hand for now", settled: null, person: "Robin" }] }));
   test("what was cut in fact is told from what was planned", () => {
-    expect(after(recordCutOps(heron, "wire:a", "Kim")).cuts).toMatchObject([{ choice: "remove", done: true, unplanned: true, doneBy: "Kim" }]);
+    expect(changed(recordCutOps(heron, "wire:a", "Kim")).cuts).toMatchObject([{ choice: "remove", done: true, unplanned: true, doneBy: "Kim" }]);
     const planned = decide(heron, "wire:a");
-    expect(after(recordCutOps(planned, "wire:a", "Kim"), planned).cuts).toMatchObject([{ done: true, unplanned: false }]);
+    expect(changed(recordCutOps(planned, "wire:a", "Kim"), planned).cuts).toMatchObject([{ done: true, unplanned: false }]);
     const parked = decide(heron, "wire:a", { choice: "park" });
-    expect(after(recordCutOps(parked, "wire:a", "Kim"), parked).cuts).toMatchObject([{ choice: "remove", done: true, unplanned: true }]);
+    expect(changed(recordCutOps(parked, "wire:a", "Kim"), parked).cuts).toMatchObject([{ choice: "remove", done: true, unplanned: true }]);
   });
   test("functions are dropped and kept again; what nobody dropped is kept", () => {
-    const dropped = after(keepOps(heron, ["horn", "audio"], false));
+    const dropped = changed(keepOps(heron, ["horn", "audio"], false));
     expect(keptFunctions(dropped).has("horn")).toBe(false);
     expect(keptFunctions(dropped).has("lights")).toBe(true);
-    expect(keptFunctions(after(keepOps(dropped, ["horn"], true), dropped)).has("horn")).toBe(true);
+    expect(keptFunctions(changed(keepOps(dropped, ["horn"], true), dropped)).has("horn")).toBe(true);
     expect(keepOps(heron, ["horn"], true)).toEqual([]);
   });
   test("connectors taken out, loose ends settled and opened again, debts paid", () => {
-    expect([...removedConnectors(decide(heron, "connector:c"))]).toEqual(["c"]);
+    expect([...removedConnectors(decide(heron, `connector:${connector("Horn")}`))]).toEqual([connector("Horn")]);
+    const branched: JobDocument = { ...heron, connectors: heron.connectors.map((row) => (row.label === "Radio" ? { ...row, branchId: "b" } : row)) };
+    expect([...removedConnectors(applyOps(branched, decideCutOps(branched, { subjects: ["branch:b"], choice: "remove", person: "R" })))]).toEqual([connector("Radio")]);
+    expect(movedConnectors({ counts: [{ id: "1", subject: "connector:c", state: "present", note: "", foundAt: "", goesTo: "shelf" }, { id: "2", subject: "connector:d", state: "present", note: "", foundAt: "", goesTo: "" }] })).toEqual([["c", "shelf"]]);
     const end = { pinId: "p1", name: "FB-1" };
-    const capped = after(settleEndOps(heron, end, "cap", "behind the trim", "Robin"));
+    const capped = changed(settleEndOps(heron, end, "cap", "behind the trim", "Robin"));
     expect(looseEndRow(capped, "p1")).toMatchObject({ settled: "cap", note: "behind the trim", type: "loose-end" });
-    expect(looseEndRow(after(settleEndOps(capped, end, null, "", "Robin"), capped), "p1")?.settled).toBeNull();
-    const owing = after(openDebtOps("bypass", "Interlock bridged", null, "Robin"));
+    expect(looseEndRow(changed(settleEndOps(capped, end, null, "", "Robin"), capped), "p1")?.settled).toBeNull();
+    const owing = changed(openDebtOps("bypass", "Interlock bridged", null, "Robin"));
     const debt = owing.debts[0];
-    expect(debt && after(settleDebtOps(debt, "paid", "", "Kim"), owing).debts).toMatchObject([{ settled: "paid", person: "Kim" }]);
+    expect(debt && changed(settleDebtOps(debt, "paid", "", "Kim"), owing).debts).toMatchObject([{ settled: "paid", person: "Kim" }]);
   });
 });
 
@@ -133,13 +136,13 @@ describe("variants", () => {
   const rows = (document: JobDocument) => compareVariants(cavitiesOf(document, "host"), variant().cavities).filter((row) => row.connector === "Horn");
   const with_ = () => ({ ...heron, variants: [variant()] });
   test("picked “here” the job stays and the pick is kept", () => {
-    const document = after(pickOps(with_(), variant(), rows(heron), "here"), with_());
+    const document = changed(pickOps(with_(), variant(), rows(heron), "here"), with_());
     expect(document.pins).toEqual(heron.pins);
     expect(document.variants[0]?.picks).toEqual({ "Horn-1": "here", "Horn-2": "here", "Horn-9": "here" });
   });
   test("picked “there” cavities change, come and go, and one undo takes it back", () => {
     const ops = pickOps(with_(), variant(), rows(heron), "there", ids());
-    const document = after(ops, with_());
+    const document = changed(ops, with_());
     expect(pin("Horn-1", document)).toMatchObject({ colourBase: "VT", colourTracer: "WH" });
     expect(pin("Horn-2", document)).toBeUndefined();
     expect(pin("Horn-9", document)).toMatchObject({ circuit: "77", description: "Second horn" });
@@ -149,7 +152,7 @@ describe("variants", () => {
   test("a cavity on which a decided link hangs is not taken out", () => {
     const [one, two] = [pin("Horn-2"), pin("C1-6")];
     const linked = applyOps(with_(), decideOps(heron, { providerId: one?.id ?? "", consumerId: two?.id ?? "", quantity: "ground", decision: "accepted", verdict: "direct", adapters: [], why: "", byHand: false }, () => "l"));
-    expect(pin("Horn-2", after(pickOps(linked, variant(), rows(heron), "there"), linked))).toBeDefined();
+    expect(pin("Horn-2", changed(pickOps(linked, variant(), rows(heron), "there"), linked))).toBeDefined();
   });
 });
 
@@ -168,7 +171,7 @@ describe("evidence", () => {
 
 describe("the document", () => {
   test("with all of this it comes back the same", () => {
-    const full = after([...placePartOps(heron, fuseBox(2), { side: "added", label: "Box", place: null }, ids()), ...decideCutOps(heron, { subjects: ["wire:a", "connector:c"], choice: "remove", override: "why", person: "R" }), ...keepOps(heron, ["horn"], false), ...branchOps.add(heron, "donor", "Loom")]);
+    const full = changed([...placePartOps(heron, fuseBox(2), { side: "added", label: "Box", place: null }, ids()), ...decideCutOps(heron, { subjects: ["wire:a", "connector:c"], choice: "remove", override: "why", person: "R" }), ...keepOps(heron, ["horn"], false), ...branchOps.add(heron, "donor", "Loom")]);
     const whole: JobDocument = { ...full, variants: [variantOf("host", "x", [])], counts: [{ id: "c1", subject: "fuse:x/F1", state: "missing", note: "", foundAt: "", goesTo: "shelf" }], alikes: [{ id: "a1", oneId: connector("Horn"), twoId: connector("Radio"), state: "checked", note: "", person: "R" }], ownParts: [{ id: "o", name: "Box", type: "fuse-box", terminals: ["a", "b"], elements: [] }] };
     const text = writeDocument(whole);
     const read = parseDocument(text);

@@ -1,7 +1,9 @@
 import { directionOf } from "../forms";
 import { FUNCTIONS, type FunctionDef } from "./functions";
 import { POWERED } from "./guess";
-import type { CavityFacts, EdgeType, Harness, HarnessEdge, HarnessPart } from "./types";
+import { flood } from "./packed";
+import { CONDUCTS, letThrough, SOLID } from "./through";
+import type { Harness, HarnessEdge, HarnessPart } from "./types";
 
 /** Two nodes between which current or a signal must get across, for one function to work. */
 export interface Demand {
@@ -12,10 +14,6 @@ export interface Demand {
   readonly serves: number;
 }
 
-/** Copper and what current goes on through; loads and sources are where a demand ends. */
-export const CONDUCTS: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join", "joint", "path", "assumed"]);
-const COPPER: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join"]);
-const SOLID: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join", "joint", "assumed"]);
 /** Parts that hand current on to many: being one of their customers does not make all the others needed. */
 const DISTRIBUTES: ReadonlySet<string> = new Set(["fuse-box", "key-switch", "relay", "ground-stud", "splice-pack", "battery", "in-line", "plug"]);
 /** A net of more cavities distributes something; which of them talk to each other cannot be told from it. */
@@ -24,12 +22,10 @@ const TALKING = 4;
 /** What each function asks of the harness. Built once for a harness; `forFunction` and `closure` are then quick. */
 export class Demands {
   private readonly partOfEdge: ReadonlyMap<string, HarnessPart>;
-  private readonly partOfPin = new Map<string, HarnessPart>();
   private readonly plus: Uint8Array;
   private readonly minus: Uint8Array;
   /** Nodes that are one piece with a pole: their wires hand out current and carry no signal. */
   private readonly rails: Uint8Array;
-  private readonly copper: Int32Array;
   private readonly net = new Map<number, number[]>();
   private readonly power = new Map<string, readonly Demand[]>();
   private readonly asked = new Map<string, readonly Demand[]>();
@@ -37,17 +33,16 @@ export class Demands {
 
   constructor(private readonly harness: Harness, private readonly engineSide: "donor" | "host") {
     this.partOfEdge = new Map(harness.parts.map((part) => [part.id, part]));
-    for (const part of harness.parts) for (const { pinId } of part.terminals) if (pinId !== null) this.partOfPin.set(pinId, part);
-    const solidPlus = this.flood([harness.plus], SOLID, new Uint8Array(harness.nodes.length));
-    const solidMinus = this.flood([harness.minus, harness.chassis], SOLID, new Uint8Array(harness.nodes.length));
+    const [solid, conducts] = [letThrough(harness.edges, SOLID), letThrough(harness.edges, CONDUCTS)];
+    const solidPlus = flood(harness.packed, [harness.plus], solid);
+    const solidMinus = flood(harness.packed, [harness.minus, harness.chassis], solid);
     this.rails = solidPlus.map((one, at) => one | (solidMinus[at] as number));
     // A contact that changes over reaches both poles, never at once: each pole's reach stops where the other's copper begins.
-    this.plus = this.flood([harness.plus], CONDUCTS, solidMinus);
-    this.minus = this.flood([harness.minus, harness.chassis], CONDUCTS, solidPlus);
-    this.copper = this.nets();
+    this.plus = flood(harness.packed, [harness.plus], conducts, solidMinus);
+    this.minus = flood(harness.packed, [harness.minus, harness.chassis], conducts, solidPlus);
     for (const node of harness.nodeOfPin.values()) {
-      const members = this.net.get(this.netOf(node));
-      if (members === undefined) this.net.set(this.netOf(node), [node]);
+      const members = this.net.get(this.netAt(node));
+      if (members === undefined) this.net.set(this.netAt(node), [node]);
       else members.push(node);
     }
     this.engaged = this.engage();
@@ -64,14 +59,14 @@ export class Demands {
     const asked = new Set<HarnessPart>();
     for (const node of this.engaged.get(def.key) ?? []) {
       if (this.rails[node] !== 1) this.askNet(node, demands);
-      else if (this.pinAt(node)?.kind === "supply-out") this.askWire(node, "feed", demands);
+      else if (this.harness.pinAt[node]?.kind === "supply-out") this.askWire(node, "feed", demands);
       for (const one of this.harness.edgesAt[node] ?? []) {
         const edge = this.harness.edges[one] as HarnessEdge;
         if (edge.partId === null || edge.type === "assumed") continue;
         if (edge.type === "load") this.askPoles(node, demands);
         this.askPoles(edge.a === node ? edge.b : edge.a, demands);
       }
-      const part = this.partOfNode(node);
+      const part = this.harness.partAt[node];
       if (part === undefined || asked.has(part)) continue;
       asked.add(part);
       this.askPart(part, demands);
@@ -90,16 +85,6 @@ export class Demands {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
       if (pin !== undefined && pin.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity))) this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
     }
-  }
-
-  /** The part that a cavity is on. */
-  partOf(pinId: string): HarnessPart | undefined {
-    return this.partOfPin.get(pinId);
-  }
-
-  private partOfNode(at: number): HarnessPart | undefined {
-    const node = this.harness.nodes[at];
-    return node?.type === "cavity" ? this.partOfPin.get(node.pinId) : undefined;
   }
 
   /**
@@ -131,24 +116,19 @@ export class Demands {
     return demands;
   }
 
-  /** Nodes of copper that nothing interrupts; the same number means joined by wire. */
-  netOf(node: number): number {
-    return this.copper[node] as number;
-  }
-
   /** The cavities that each function is told by: those of its quantities, and, of parts known by name, those that no function claims. */
   private engage(): Map<string, number[]> {
     const { harness } = this;
     const engaged = new Map<string, number[]>();
     const served = this.served();
-    const byPart = new Map(harness.parts.map((part) => [part.id, FUNCTIONS.filter((one) => one.parts?.test(part.label))]));
-    for (const [pinId, node] of harness.nodeOfPin) {
-      const pin = harness.pinById.get(pinId);
+    const byPart = new Map(harness.parts.map((part): [HarnessPart | undefined, FunctionDef[]] => [part, FUNCTIONS.filter((one) => one.parts?.test(part.label))]));
+    for (let node = 0; node < harness.pinAt.length; node++) {
+      const pin = harness.pinAt[node];
       if (pin === undefined || pin.kind === "spare") continue;
       const side = harness.connectorById.get(pin.connectorId)?.side;
-      if (side !== this.engineSide && served.has(this.netOf(node)) && directionOf(pin.kind) === "provider") continue;
+      if (side !== this.engineSide && served.has(this.netAt(node)) && directionOf(pin.kind) === "provider") continue;
       const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
-      for (const def of claimed ?? byPart.get(this.partOfPin.get(pinId)?.id ?? "") ?? []) {
+      for (const def of claimed ?? byPart.get(harness.partAt[node]) ?? []) {
         if (def.ofEngine === true && side !== this.engineSide) continue;
         const nodes = engaged.get(def.key);
         if (nodes === undefined) engaged.set(def.key, [node]);
@@ -179,7 +159,7 @@ export class Demands {
       for (const end of [edge.a, edge.b]) {
         const node = harness.nodes[end];
         const pinId = node?.type === "cavity" || node?.type === "open" ? node.pinId : "";
-        if (harness.connectorById.get(harness.pinById.get(pinId)?.connectorId ?? "")?.side === this.engineSide) nets.add(this.netOf(end));
+        if (harness.connectorById.get(harness.pinById.get(pinId)?.connectorId ?? "")?.side === this.engineSide) nets.add(this.netAt(end));
       }
     }
     return nets;
@@ -187,8 +167,8 @@ export class Demands {
 
   /** The cavities that talk to this one over copper; where the tables do not show the other end, that end. */
   private askNet(node: number, demands: Demand[]): void {
-    const quantityOf = (at: number) => this.pinAt(at)?.quantity;
-    const members = (this.net.get(this.netOf(node)) ?? []).filter((one) => one !== node);
+    const quantityOf = (at: number) => this.harness.pinAt[at]?.quantity;
+    const members = (this.net.get(this.netAt(node)) ?? []).filter((one) => one !== node);
     const alike = members.filter((one) => quantityOf(one) === quantityOf(node));
     const partners = alike.length > 0 ? alike : members.length < TALKING ? members : [];
     for (const to of partners) demands.push({ from: node, to, purpose: "signal", serves: node });
@@ -209,15 +189,14 @@ export class Demands {
     if (this.plus[node] === 1) demands.push({ from: plus, to: node, purpose: "feed", serves: node });
     if (this.minus[node] === 1) demands.push({ from: node, to: minus, purpose: "return", serves: node });
     if (this.plus[node] === 1 || this.minus[node] === 1) return;
-    const kind = this.pinAt(node)?.kind;
+    const kind = this.harness.pinAt[node]?.kind;
     // A feed or ground of which the tables do not show the source is needed as far as they show it.
     if (kind === "supply-in" || kind === "ground") this.askWire(node, kind === "ground" ? "return" : "feed", demands);
     else this.askNet(node, demands);
   }
 
-  private pinAt(node: number): CavityFacts | undefined {
-    const one = this.harness.nodes[node];
-    return one?.type === "cavity" ? this.harness.pinById.get(one.pinId) : undefined;
+  private netAt(node: number): number {
+    return this.harness.netOf[node] as number;
   }
 
   /** The cavity's own wire, to wherever it leads. */
@@ -253,41 +232,6 @@ export class Demands {
   private nodeOf(part: HarnessPart, terminal: string): number | undefined {
     const pinId = part.terminals.find((one) => one.name === terminal)?.pinId;
     return pinId == null ? undefined : this.harness.nodeOfPin.get(pinId);
-  }
-
-  private flood(from: readonly number[], through: ReadonlySet<EdgeType>, stop: Uint8Array): Uint8Array {
-    const seen = new Uint8Array(this.harness.nodes.length);
-    const queue = [...from];
-    for (const at of from) seen[at] = 1;
-    for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
-      for (const one of this.harness.edgesAt[at] ?? []) {
-        const edge = this.harness.edges[one] as HarnessEdge;
-        const next = edge.a === at ? edge.b : edge.a;
-        if (seen[next] === 1 || stop[next] === 1 || !through.has(edge.type)) continue;
-        seen[next] = 1;
-        queue.push(next);
-      }
-    }
-    return seen;
-  }
-
-  private nets(): Int32Array {
-    const net = new Int32Array(this.harness.nodes.length).fill(-1);
-    for (let start = 0; start < net.length; start++) {
-      if (net[start] !== -1) continue;
-      const queue = [start];
-      net[start] = start;
-      for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
-        for (const one of this.harness.edgesAt[at] ?? []) {
-          const edge = this.harness.edges[one] as HarnessEdge;
-          const next = edge.a === at ? edge.b : edge.a;
-          if (net[next] !== -1 || !COPPER.has(edge.type)) continue;
-          net[next] = start;
-          queue.push(next);
-        }
-      }
-    }
-    return net;
   }
 }
 

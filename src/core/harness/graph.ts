@@ -1,6 +1,9 @@
 import { CHASSIS, spansOf } from "./elements";
 import { guessedElements, guessPart } from "./guess";
 import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
+import { safetyMarks } from "./marks";
+import { components, packGraph } from "./packed";
+import { COPPER, letThrough } from "./through";
 import { copperProblems, mateProblems, nodeName, partFaults } from "./problems";
 
 /**
@@ -16,7 +19,7 @@ class Builder {
   private readonly nodes: HarnessNode[] = [{ type: "chassis" }, { type: "pole", pole: "plus" }, { type: "pole", pole: "minus" }];
   private readonly edges: HarnessEdge[] = [];
   private readonly edgesAt: number[][] = [[], [], []];
-  private readonly wires: Wire[] = [];
+  private readonly wires: Omit<Wire, "mark">[] = [];
   private readonly problems: HarnessProblem[] = [];
   private readonly connectorById: Map<string, ConnectorFacts>;
   private readonly pinById: Map<string, CavityFacts>;
@@ -46,8 +49,15 @@ class Builder {
     this.join();
     this.groundBattery(parts);
     this.assumeFeeds(parts);
-    const { nodes, edges, edgesAt, wires, pinById, connectorById, nodeOfPin } = this;
-    const harness: Harness = { nodes, edges, edgesAt, wires, parts, pinById, connectorById, nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
+    const { nodes, edges, edgesAt, pinById, connectorById, nodeOfPin } = this;
+    const packed = packGraph(nodes.length, edges);
+    const netOf = components(packed, letThrough(edges, COPPER));
+    const pinAt = nodes.map((node) => (node.type === "cavity" ? pinById.get(node.pinId) : undefined));
+    const partAt = new Array<HarnessPart | undefined>(nodes.length);
+    for (const part of parts) for (const { pinId } of part.terminals) { const node = pinId === null ? undefined : nodeOfPin.get(pinId); if (node !== undefined) partAt[node] = part; }
+    const markOf = safetyMarks({ pinAt, netOf, connectorById });
+    const wires = this.wires.map((wire): Wire => ({ ...wire, mark: markOf(wire) }));
+    const harness: Harness = { nodes, edges, edgesAt, packed, netOf, pinAt, partAt, wires, parts, pinById, connectorById, nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
     this.problems.push(...copperProblems(harness));
     return harness;
   }

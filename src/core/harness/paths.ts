@@ -1,5 +1,6 @@
 import { nodeName } from "./problems";
-import { CONDUCTS, type Demand } from "./demands";
+import type { Demand } from "./demands";
+import { CONDUCTS } from "./through";
 import type { Slice } from "./slice";
 import type { Harness, HarnessEdge } from "./types";
 

@@ -13,6 +13,8 @@ export interface Decisions {
   readonly kept: readonly string[];
   readonly cuts: readonly TriageFacts[];
   readonly removedConnectors: readonly string[];
+  /** Connectors that go to another place, with that place. */
+  readonly moved?: readonly (readonly [connectorId: string, place: string])[];
 }
 
 export interface ReportRow extends TriageRow {
@@ -63,9 +65,9 @@ export class HarnessDesk {
     this.ends = null;
   }
 
-  report({ kept, cuts, removedConnectors }: Decisions): HarnessReport {
+  report({ kept, cuts, removedConnectors, moved = [] }: Decisions): HarnessReport {
     const { harness, slice, keys } = this.sliced(kept);
-    const done = triage(harness, slice, cuts, keys);
+    const done = triage(harness, slice, cuts, keys, new Map(moved));
     const gone = goneWires(cuts);
     const short = new Map(incomplete(slice.needs, keys).map((need) => [need.def.key, need.unmet]));
     return {

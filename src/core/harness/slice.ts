@@ -1,6 +1,7 @@
 import { type Blocks, findBlocks } from "./blocks";
-import { CONDUCTS, type Demand, Demands } from "./demands";
-import { type FunctionDef, safetyMarkOf, type SafetyMark } from "./functions";
+import { type Demand, Demands } from "./demands";
+import { CONDUCTS } from "./through";
+import type { FunctionDef, SafetyMark } from "./functions";
 import type { Harness, HarnessEdge, Wire } from "./types";
 
 /** What one function needs. */
@@ -53,20 +54,23 @@ export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engine
   conductors.forEach((at, place) => { const edge = harness.edges[at] as HarnessEdge; a[place] = edge.a; b[place] = edge.b; });
   const blocks = findBlocks({ nodes: harness.nodes.length, a, b });
   const demands = new Demands(harness, engineSide);
-  const functionsOf: string[][] = harness.edges.map(() => []);
+  const functionsOf: (readonly string[])[] = new Array(harness.edges.length).fill(NONE);
   const needs = demands.present().map((def): FunctionNeed => {
     const need = followNeeds(def, demands, harness, blocks, conductors);
-    for (const at of need.edges) (functionsOf[at] as string[]).push(def.key);
+    for (const at of need.edges) {
+      const known = functionsOf[at] as string[];
+      if (known === NONE) functionsOf[at] = [def.key];
+      else known.push(def.key);
+    }
     return need;
   });
   const single = singleEdges(blocks, conductors, harness.edges.length);
-  const live = liveNets(harness, demands);
-  const markOf = safetyMarks(harness, demands);
+  const live = liveNets(harness);
   const uses = harness.wires.map((wire): WireUse => {
-    const all = functionsOf[wire.edge] as string[];
+    const all = functionsOf[wire.edge] as readonly string[];
     const by = all.length === 0 ? all : all.filter((key) => kept.has(key));
-    const net = demands.netOf(wire.a);
-    return { wire, by, unkept: by.length === all.length ? NONE : all.filter((key) => !kept.has(key)), sole: single[wire.edge] === 1 ? by : NONE, mark: markOf(wire), class: classOf(by.length, all.length, net, live) };
+    const net = harness.netOf[wire.a] as number;
+    return { wire, by, unkept: by.length === all.length ? NONE : all.filter((key) => !kept.has(key)), sole: single[wire.edge] === 1 ? by : NONE, mark: wire.mark, class: classOf(by.length, all.length, net, live) };
   });
   return { needs, uses, functionsOf, single, blocks, conductors };
 }
@@ -121,23 +125,23 @@ const NONE: readonly string[] = [];
 type NetLife = "live" | "dead" | "unknown";
 
 /** Current needs two places to go through a net: parts' elements, the plan's links, ends that the tables do not show. */
-function liveNets(harness: Harness, demands: Demands): Map<number, NetLife> {
+function liveNets(harness: Harness): Map<number, NetLife> {
   const places = new Int32Array(harness.nodes.length);
   const unknown = new Uint8Array(harness.nodes.length);
   const inside = new Uint8Array(harness.nodes.length);
   for (const { type, a, b } of harness.edges) if (type !== "wire" && type !== "mate") inside[a] = inside[b] = 1;
   harness.nodes.forEach((node, at) => {
-    const net = demands.netOf(at);
-    const pin = node.type === "cavity" ? harness.pinById.get(node.pinId) : undefined;
+    const net = harness.netOf[at] as number;
+    const pin = harness.pinAt[at];
     const told = pin !== undefined && pin.kind !== "spare" && pin.kind !== "unknown";
     if (inside[at] === 1 || told || node.type === "open") places[net] = (places[net] as number) + 1;
     // What hangs at an end that no table shows, nobody knows.
     if (node.type === "open" && !(harness.edgesAt[at] ?? []).some((one) => harness.edges[one]?.type === "join")) unknown[net] = 1;
     if (pin === undefined || pin.kind === "spare") return;
-    const type = demands.partOf(pin.id)?.type;
+    const type = harness.partAt[at]?.type;
     if (type === "plug" || (pin.kind === "unknown" && type !== "in-line")) unknown[net] = 1;
   });
-  return new Map(harness.wires.map((wire) => { const net = demands.netOf(wire.a); return [net, unknown[net] === 1 ? "unknown" : (places[net] as number) >= 2 ? "live" : "dead"]; }));
+  return new Map(harness.wires.map((wire) => { const net = harness.netOf[wire.a] as number; return [net, unknown[net] === 1 ? "unknown" : (places[net] as number) >= 2 ? "live" : "dead"]; }));
 }
 
 function classOf(kept: number, all: number, net: number, life: ReadonlyMap<number, NetLife>): WireClass {
@@ -146,19 +150,4 @@ function classOf(kept: number, all: number, net: number, life: ReadonlyMap<numbe
   if (all > 0) return "free";
   const state = life.get(net);
   return state === "live" || state === undefined ? "free" : state;
-}
-
-/** A marked signal marks its whole net; a marked part's feed or ground only the wire on it, since others share the rest. */
-function safetyMarks(harness: Harness, demands: Demands): (wire: Wire) => SafetyMark | null {
-  const nets = new Map<number, SafetyMark>();
-  const nodes = new Map<number, SafetyMark>();
-  for (const [pinId, node] of harness.nodeOfPin) {
-    const pin = harness.pinById.get(pinId);
-    const mark = pin === undefined ? null : safetyMarkOf(pin.quantity, `${pin.description ?? ""} ${harness.connectorById.get(pin.connectorId)?.label ?? ""}`);
-    if (pin === undefined || mark === null) continue;
-    nodes.set(node, mark);
-    const shared = pin.kind === "ground" || pin.kind === "supply-in" || pin.kind === "supply-out";
-    if (!shared && nets.get(demands.netOf(node)) !== "airbag") nets.set(demands.netOf(node), mark);
-  }
-  return (wire) => nodes.get(wire.a) ?? nodes.get(wire.b) ?? nets.get(demands.netOf(wire.a)) ?? null;
 }

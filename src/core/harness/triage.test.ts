@@ -36,6 +36,11 @@ describe("each wire has a verdict with its reason", () => {
     expect(numbers.atRisk).toEqual(["horn"]);
     expect(stops.map((stop) => stop.text)).toEqual(["Horn-2 has no ground"]);
   });
+  test("what its connector's move concerns is proposed for moving, with the place", () => {
+    const built = harness(TABLE);
+    const row = triage(built, sliceHarness(built, ALL), [], ALL, new Map([["host:Horn", "behind the grille"]])).rows.find((one) => one.wire.id === "wire:Horn-1");
+    expect(row).toMatchObject({ proposed: "move", why: expect.stringContaining("behind the grille") });
+  });
   test("the bench list goes connector by connector, along the cavities, and leaves out what is kept", () => {
     const built = harness(TABLE);
     const rows = run(built, [decide("Plug-1", "park"), decide("Wiper motor-2", "remove"), decide("Wiper motor-1", "lengthen"), decide("Horn-1", "keep"), decide("G1-1", "move")]).rows;
@@ -48,8 +53,15 @@ describe("loose ends", () => {
   test("a box that is taken out leaves its feeds, grounds and splices by name; what goes with it leaves none", () => {
     const built = harness("host Box-1 1 supply-out battery-supply\nhost Lamp-1 1 load-in lighting\nhost Box-2 2 ground ground\nhost Box-3 3 logic-in door\nhost A-1 3 switch-out door\nhost B-1 3 switch-out door\nhost Box-4 4 unknown -\nhost Box-5 4 unknown -");
     const ends = looseEnds(built, sliceHarness(built, ALL), new Set(["host:Box"]), new Set(), ALL);
-    expect(ends.map((end) => [end.name, end.carried, end.hangs])).toEqual([["Box-1", "feed", ["Lamp-1"]], ["Box-2", "ground", []], ["Box-3", "splice", ["A-1", "B-1"]]]);
-    expect(looseEnds(built, sliceHarness(built, ALL), new Set(["host:Box"]), new Set(["wire:Box-1"]), ALL).map((end) => end.name)).toEqual(["Box-2", "Box-3"]);
+    expect(ends.map((end) => [end.name, end.carried, end.hangs])).toEqual([["Box-1", "feed", ["Lamp-1"]], ["Box-2", "ground", ["an end not in the tables"]], ["Box-3", "splice", ["A-1", "B-1"]]]);
+  });
+  test("cutting the wire gives what hangs on it no home; what hangs is settled when it goes too", () => {
+    const built = harness("host Box-1 1 supply-out battery-supply\nhost A-1 1 load-in lighting\nhost B-1 1 load-in lighting");
+    const names = (gone: string[], removed: string[] = []) => looseEnds(built, sliceHarness(built, ALL), new Set(["host:Box", ...removed]), new Set(gone.map((id) => `wire:${id}`)), ALL).map((end) => end.hangs);
+    expect(names(["Box-1"])).toEqual([["A-1", "B-1"]]);
+    expect(names(["Box-1", "A-1"])).toEqual([["B-1"]]);
+    expect(names(["Box-1", "A-1", "B-1"])).toEqual([]);
+    expect(names([], ["host:A", "host:B"])).toEqual([]);
   });
 });
 

@@ -45,10 +45,14 @@ export interface Triage {
   readonly stops: readonly Stop[];
 }
 
-/** Each wire's verdict with its reason, and the numbers that are always in view. */
-export function triage(harness: Harness, slice: Slice, decisions: readonly TriageFacts[], kept: ReadonlySet<string>): Triage {
+/**
+ * Each wire's verdict with its reason, and the numbers that are always in view.
+ *
+ * @param moved by connector: the other place that it goes to
+ */
+export function triage(harness: Harness, slice: Slice, decisions: readonly TriageFacts[], kept: ReadonlySet<string>, moved: ReadonlyMap<string, string> = new Map()): Triage {
   const byWire = new Map(decisions.map((one) => [one.wireId, one]));
-  const rows = slice.uses.map((use): TriageRow => ({ ...use, ...proposal(harness, use), decided: byWire.get(use.wire.id) ?? null }));
+  const rows = slice.uses.map((use): TriageRow => ({ ...use, ...proposal(harness, use, moved), decided: byWire.get(use.wire.id) ?? null }));
   const gone = goneWires(decisions);
   const stops = stopsWithout(harness, slice, gone, kept);
   const chosen = (choice: TriageChoice) => rows.filter((row) => row.decided?.choice === choice);
@@ -66,9 +70,11 @@ export function triage(harness: Harness, slice: Slice, decisions: readonly Triag
 
 export const goneWires = (decisions: readonly TriageFacts[]): Set<string> => new Set(decisions.filter((one) => one.choice === "remove").map((one) => one.wireId));
 
-function proposal(harness: Harness, use: WireUse): { proposed: TriageChoice; why: string } {
+function proposal(harness: Harness, use: WireUse, moved: ReadonlyMap<string, string>): { proposed: TriageChoice; why: string } {
   const names = (keys: readonly string[]) => listed(keys.map(functionName));
   if (use.mark === "airbag") return { proposed: "keep", why: "Airbag circuit: left to those licensed for it, and never cut or probed here." };
+  const place = use.by.length === 0 ? undefined : use.wire.pinIds.map((id) => moved.get(harness.pinById.get(id)?.connectorId ?? "")).find((one) => one !== undefined);
+  if (place !== undefined) return { proposed: "move", why: `Needed by ${names(use.by)}, and its connector goes to another place (${place}): measure whether it reaches, and lengthen it if not.` };
   switch (use.class) {
     case "shared": return { proposed: "keep", why: `Shared by ${names(use.by)}${use.sole.length === 0 ? "; there is a second way" : ""}.` };
     case "needed": return { proposed: "keep", why: `Needed by ${names(use.by)}${use.sole.length === 0 ? "; there is a second way" : ""}${endNote(harness, use.wire)}.` };
@@ -132,24 +138,31 @@ export interface LooseEnd {
   readonly functions: readonly string[];
 }
 
-/** Each feed, ground, splice and signal that the connectors taken out have carried, as far as their wires stay. */
+/**
+ * Each feed, ground, splice and signal that the connectors taken out have carried, as long as something still hangs on its
+ * other end: cutting the wire between them does not give what hangs there a home. What leaves on both ends leaves no end.
+ */
 export function looseEnds(harness: Harness, slice: Slice, removedConnectors: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): LooseEnd[] {
   const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire]));
-  return harness.wires.flatMap((wire) => {
-    if (gone.has(wire.id)) return [];
-    const leaving = wire.pinIds.filter((id) => removedConnectors.has(harness.pinById.get(id)?.connectorId ?? ""));
-    // A wire whose both ends leave goes with them.
-    if (leaving.length === 0 || leaving.length === wire.pinIds.length && wire.pinIds.length > 1) return [];
-    return leaving.map((pinId): LooseEnd => {
-      const pin = harness.pinById.get(pinId);
-      const node = harness.nodeOfPin.get(pinId);
-      const other = wire.a === node ? wire.b : wire.a;
-      const splice = harness.nodes[other]?.type === "splice";
-      const hangs = splice ? (harness.edgesAt[other] ?? []).flatMap((at) => { const one = wireAt.get(at); return one === undefined || one.id === wire.id || gone.has(one.id) ? [] : [cavityName(harness, one.pinIds[0] as string)]; }) : wire.pinIds.filter((id) => id !== pinId).map((id) => cavityName(harness, id));
-      const carried = splice ? "splice" : pin?.kind === "ground" || pin?.quantity === "sensor-ground" ? "ground" : pin?.kind === "supply-out" || pin?.kind === "supply-in" ? "feed" : "signal";
-      return { pinId, name: cavityName(harness, pinId), carried, hangs, functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)) };
+  const leaves = (pinId: string) => removedConnectors.has(harness.pinById.get(pinId)?.connectorId ?? "");
+  const hangingAt = (end: number, wire: Wire): string[] => {
+    const node = harness.nodes[end];
+    if (node?.type === "open") return ["an end not in the tables"];
+    if (node?.type === "cavity") return leaves(node.pinId) ? [] : [cavityName(harness, node.pinId)];
+    return (harness.edgesAt[end] ?? []).flatMap((at) => {
+      const one = wireAt.get(at);
+      const pinId = one?.pinIds[0];
+      return one === undefined || pinId === undefined || one.id === wire.id || gone.has(one.id) || leaves(pinId) ? [] : [cavityName(harness, pinId)];
     });
-  });
+  };
+  return harness.wires.flatMap((wire) => wire.pinIds.filter(leaves).flatMap((pinId): LooseEnd[] => {
+    const pin = harness.pinById.get(pinId);
+    const other = wire.a === harness.nodeOfPin.get(pinId) ? wire.b : wire.a;
+    const hangs = hangingAt(other, wire);
+    if (hangs.length === 0) return [];
+    const carried = pin?.kind === "ground" || pin?.quantity === "sensor-ground" ? "ground" : pin?.kind === "supply-out" || pin?.kind === "supply-in" ? "feed" : harness.nodes[other]?.type === "splice" ? "splice" : "signal";
+    return [{ pinId, name: cavityName(harness, pinId), carried, hangs, functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)) }];
+  }));
 }
 
 /** Functions that the harness cannot serve even with nothing cut. */

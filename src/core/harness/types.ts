@@ -1,6 +1,8 @@
 import type { Kind, Params, Quantity, Side } from "../forms";
 import type { ColourCode } from "../intake";
 import type { ElementSpec } from "./elements";
+import type { SafetyMark } from "./functions";
+import type { PackedGraph } from "./packed";
 
 /** A part is of the donor, of the host, or brought in by the swap. */
 export type PartSide = Side | "added";
@@ -122,6 +124,8 @@ export interface Wire {
   readonly a: number;
   readonly b: number;
   readonly added: boolean;
+  /** What may hurt where it is touched. */
+  readonly mark: SafetyMark | null;
 }
 
 export interface HarnessPart extends PartFacts {
@@ -153,6 +157,12 @@ export interface Harness {
   readonly nodeOfPin: ReadonlyMap<string, number>;
   /** Edges at each node. */
   readonly edgesAt: readonly (readonly number[])[];
+  readonly packed: PackedGraph;
+  /** By node: the copper that it is on; nodes of one number are joined by wires, mates and links alone. */
+  readonly netOf: Int32Array;
+  /** By node: the cavity that it is, and the part that the cavity is on. */
+  readonly pinAt: readonly (CavityFacts | undefined)[];
+  readonly partAt: readonly (HarnessPart | undefined)[];
   readonly chassis: number;
   /** Nodes at battery voltage, and those at its other pole; the body stands in where no battery is shown. */
   readonly plus: number;

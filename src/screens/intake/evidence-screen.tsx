@@ -11,9 +11,9 @@ import { Button, Field } from "@/ui/controls";
 import { Grade } from "@/ui/grade";
 import { words } from "@/ui/measure";
 import { StateMark } from "@/ui/marks";
+import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
-import { SavedInput } from "./part-detail";
 
 /** Where each loom comes from, what is known of what and on which ground, and what is still to be asked. */
 export function EvidenceScreen() {

@@ -10,11 +10,11 @@ import { COUNTED, type CountRow } from "@/job/schema";
 import { Button, Chip } from "@/ui/controls";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
+import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { PaperStyle } from "../shell/paper";
 import { ScreenHead } from "../shell/screen-head";
-import { SavedInput } from "./part-detail";
 
 type Show = "all" | "needed" | "open" | "source";
 const KINDS: readonly InventoryKind[] = ["connector", "relay", "fuse", "ground", "sensor", "other"];

@@ -10,6 +10,7 @@ import type { ConnectorRow, PartRow } from "@/job/schema";
 import { Button, buttonLook, Field } from "@/ui/controls";
 import { sizeText, words } from "@/ui/measure";
 import { Plate } from "@/ui/plate";
+import { SavedInput } from "@/ui/saved-input";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";
 import { AddWireDialog } from "./add-wire-dialog";
@@ -127,10 +128,4 @@ function AddCavity({ connector }: { connector: ConnectorRow }) {
       <Button type="submit" disabled={label.trim() === "" || taken}>Add it</Button>
     </form>
   );
-}
-
-/** A text that is kept when its field is left or Enter is pressed. */
-export function SavedInput({ value, onSave, placeholder, label }: { value: string; onSave: (text: string) => void; placeholder?: string; label?: string }) {
-  const [text, setText] = useState<string | null>(null);
-  return <input aria-label={label} className="field" placeholder={placeholder} value={text ?? value} onChange={(event) => setText(event.target.value)} onBlur={() => { if (text !== null && text.trim() !== value) onSave(text.trim()); setText(null); }} onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()} />;
 }

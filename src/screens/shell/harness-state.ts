@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { CutReport, Decisions, HarnessReport, LookAlike } from "@/core/harness";
 import type { Hold } from "@/core/plan";
-import { harnessFacts, keptFunctions, removedConnectors, shapesOf, triageFacts } from "@/job/harness-facts";
+import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, shapesOf, triageFacts } from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";
 import { looseEndRow } from "@/job/triage-ops";
 import { harnessWorker } from "@/workers/harness-worker";
@@ -20,10 +20,10 @@ export interface HarnessState {
 
 /** Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions do. */
 export function useHarness(document: JobDocument): HarnessState {
-  const { pins, connectors, branches, parts, wires, links, kept, cuts } = document;
+  const { pins, connectors, branches, parts, wires, links, kept, cuts, counts } = document;
   // Only these lists bear the harness; a reading or a note must not build it anew.
   const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links }), [pins, connectors, branches, parts, wires, links]);
-  const decisions = useMemo((): Decisions => ({ kept: [...keptFunctions({ kept })], cuts: triageFacts({ cuts }), removedConnectors: [...removedConnectors({ cuts })] }), [kept, cuts]);
+  const decisions = useMemo((): Decisions => ({ kept: [...keptFunctions({ kept })], cuts: triageFacts({ cuts }), removedConnectors: [...removedConnectors({ cuts, connectors })], moved: movedConnectors({ counts }) }), [kept, cuts, counts, connectors]);
   const [answer, setAnswer] = useState<{ readonly report: HarnessReport; readonly facts: object; readonly decisions: Decisions } | null>(null);
   const loaded = useRef<object | null>(null);
   const latest = useRef({ facts, decisions });

@@ -3,11 +3,13 @@
 import { type ReactNode, useEffect, useState } from "react";
 import { copperTotal, type CutReport, functionName, listed, type ReportRow, type TriageChoice } from "@/core/harness";
 import { nanoid } from "nanoid";
-import { insertOp } from "@/job/ops";
+import { subjectName } from "@/job/evidence";
+import { insertOp, updateOp } from "@/job/ops";
 import { keepOps, recordCutOps, reopenCutOps } from "@/job/triage-ops";
-import { Button } from "@/ui/controls";
+import { Button, Field } from "@/ui/controls";
 import { lengthText, massText, sizeText } from "@/ui/measure";
 import { Caution } from "@/ui/states";
+import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { MARK_WORDS } from "./wire-row";
 
@@ -37,12 +39,13 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
   if (subject === null) {
     return <section aria-label="Consequences" className="p-4 text-ink2"><h2 className="text-base text-ink">What a cut would do</h2><p className="mt-2">Choose a wire or a connector: here you see the current's path through it, what would stop without it, and what else hangs on it. Nothing is decided by looking.</p></section>;
   }
-  const connector = row === undefined ? job.document.connectors.find((one) => `connector:${one.id}` === subject) : undefined;
-  const decided = row?.decided ?? job.document.cuts.find((one) => one.subject === subject);
+  const name = row?.name ?? subjectName(job.document, subject);
+  const cut = job.document.cuts.find((one) => one.subject === subject);
+  const decided = row?.decided ?? cut;
   const airbag = row?.mark === "airbag";
   return (
     <section aria-label="Consequences" className="min-h-0 overflow-auto p-4" tabIndex={0}>
-      <h2 className="text-base break-words">{row === undefined ? `${connector?.label ?? ""}, the whole connector` : row.name}</h2>
+      <h2 className="text-base break-words">{row === undefined ? `${name}, the whole ${subject.startsWith("branch:") ? "branch" : "connector"}` : name}</h2>
       {row !== undefined && <p className="mt-0.5 text-[13px] text-ink2">{row.wire.side}{row.wire.circuit === null ? "" : `, circuit ${row.wire.circuit}`}{row.wire.lengthM === null ? ", length not known" : `, ${lengthText(row.wire.lengthM, job.document.job.units)}`}</p>}
       {row !== undefined && <p className="mt-2">{row.why}</p>}
       {row?.mark != null && <div className="mt-3"><Caution>{row.mark === "airbag" ? "Airbag and pretensioner circuits are never cut or probed here. Leave them to those licensed for it, by the maker's procedure." : `${MARK_WORDS[row.mark]}: a fault here can cost control of the vehicle. Follow the maker's procedure and local law.`}</Caution></div>}
@@ -54,8 +57,9 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
         </div>
       )}
       {decided != null && (
-        <p className="mt-2 text-[13px]">Decided: <strong>{decided.choice}</strong>{decided.done ? ", done" : ", not done yet"}{decided.override === "" ? "" : `; against need: ${decided.override}`}. <button type="button" className="min-h-8 underline" onClick={() => job.change(`Decide ${row?.name ?? connector?.label ?? "it"} anew`, reopenCutOps(job.document, [subject, ...(row === undefined ? wireIds : [])]))}>Decide anew</button></p>
+        <p className="mt-2 text-[13px]">Decided: <strong>{decided.choice}</strong>{decided.done ? ", done" : ", not done yet"}{decided.override === "" ? "" : `; against need: ${decided.override}`}. <button type="button" className="min-h-8 underline" onClick={() => job.change(`Decide ${name} anew`, reopenCutOps(job.document, [subject, ...(row === undefined ? wireIds : [])]))}>Decide anew</button></p>
       )}
+      {cut !== undefined && <div className="mt-2"><Field label="Note for the bench" hint={cut.choice === "lengthen" ? "by how much, with a joint where" : cut.choice === "move" ? "to which cavity or place" : undefined}><SavedInput value={cut.note} onSave={(note) => job.change(`Note on ${name}`, [updateOp("cut", cut.id, cut, { note })], { quiet: true })} /></Field></div>}
       {told === null ? <p className="mt-4 text-ink2" role="status">Working out what it would do …</p> : (
         <>
           {refused && told.stops.length > 0 && <Refused told={told} wireIds={wireIds} onDecide={onDecide} />}

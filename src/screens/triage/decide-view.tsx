@@ -5,7 +5,8 @@ import { Search } from "lucide-react";
 import Link from "next/link";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { functionName, type ReportRow, type TriageChoice } from "@/core/harness";
-import type { ConnectorRow } from "@/job/schema";
+import { subjectName } from "@/job/evidence";
+import type { BranchRow, ConnectorRow } from "@/job/schema";
 import { decideCutOps, reopenCutOps } from "@/job/triage-ops";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { Empty } from "@/ui/states";
@@ -24,7 +25,10 @@ const FILTERS = {
   decided: { name: "Decided", test: (row: ReportRow) => row.decided !== null },
 } as const;
 type Filter = keyof typeof FILTERS;
-type Item = { readonly type: "connector"; readonly connector: ConnectorRow; readonly rows: readonly ReportRow[] } | { readonly type: "wire"; readonly row: ReportRow };
+type Item =
+  | { readonly type: "branch"; readonly branch: BranchRow; readonly rows: readonly ReportRow[] }
+  | { readonly type: "connector"; readonly connector: ConnectorRow; readonly rows: readonly ReportRow[] }
+  | { readonly type: "wire"; readonly row: ReportRow };
 
 /** Functions left, wires by connector in the middle, what a decision would do on the right. */
 export function DecideView({ wantedFunction }: { wantedFunction: string | null }) {
@@ -44,29 +48,31 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
     const text = (row: ReportRow) => `${row.name} ${row.wire.circuit ?? ""} ${row.wire.colourBase ?? ""}/${row.wire.colourTracer ?? ""} ${row.wire.pinIds.map((id) => job.pinById.get(id)?.row.description ?? "").join(" ")}`.toLowerCase();
     return rows.filter(FILTERS[filter].test).filter((row) => onlyFunction === null || row.by.includes(onlyFunction) || row.unkept.includes(onlyFunction)).filter((row) => terms.every((term) => text(row).includes(term)));
   }, [rows, filter, onlyFunction, search, job.pinById]);
-  const items = useMemo(() => byConnector(visible, job.document.connectors), [visible, job.document.connectors]);
+  const items = useMemo(() => inGroups(visible, job.document.connectors, job.document.branches), [visible, job.document.connectors, job.document.branches]);
   const list = useVirtualizer({
     count: items.length, getScrollElement: () => scroller.current, overscan: 8, initialRect: { width: 600, height: 600 },
-    estimateSize: (at) => (items[at]?.type === "connector" ? 40 : 62), getItemKey: (at) => { const item = items[at] as Item; return item.type === "connector" ? `connector ${item.connector.id}` : item.row.wire.id; },
+    estimateSize: (at) => (items[at]?.type === "wire" ? 62 : 40), getItemKey: (at) => subjectOf(items[at] as Item),
   });
-  const order = useMemo(() => items.map((item) => (item.type === "connector" ? `connector:${item.connector.id}` : item.row.wire.id)), [items]);
+  const order = useMemo(() => items.map(subjectOf), [items]);
   useEffect(() => {
     const at = order.indexOf(selected ?? "");
     if (at >= 0) list.scrollToIndex(at, { align: "auto" });
   }, [selected, order, list]);
 
   const current = rows.find((row) => row.wire.id === selected);
+  /** The wires of a connector or branch that is decided as a whole; airbag circuits are left out of it. */
+  const wholeOf = (subject: string) => rows.filter((row) => row.mark !== "airbag" && (`branch:${row.wire.branchId}` === subject || row.wire.pinIds.some((id) => `connector:${job.pinById.get(id)?.connector.id}` === subject))).map((row) => row.wire.id);
   const decide = (choice: TriageChoice, override = "") => {
     if (selected === null) return;
-    const name = current?.name ?? job.document.connectors.find((row) => `connector:${row.id}` === selected)?.label ?? "";
-    const subjects = current !== undefined ? [selected] : [selected, ...wiresOf(rows, selected)];
+    const name = current?.name ?? subjectName(job.document, selected);
+    const subjects = current !== undefined ? [selected] : [selected, ...wholeOf(selected)];
     setRefusing(null);
     job.change(`${WORDS[choice]} ${name}${override === "" ? "" : " against need"}`, (person) => decideCutOps(job.document, { subjects, choice, override, person }));
   };
   /** A removal that stops something kept is refused first; the panel then shows the ways out. */
   const tryRemove = () => {
     if (selected === null || current?.mark === "airbag") return;
-    const wires = current !== undefined ? [selected] : wiresOf(rows, selected);
+    const wires = current !== undefined ? [selected] : wholeOf(selected);
     void job.askCut(wires).then((told) => (told.stops.length > 0 ? setRefusing(selected) : decide("remove")));
   };
   const safe = rows.filter((row) => row.decided === null && row.proposed === "remove" && row.mark === null);
@@ -104,43 +110,55 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
               const item = items[virtual.index] as Item;
               return (
                 <div key={virtual.key} className="absolute top-0 left-0 w-full" style={{ height: virtual.size, transform: `translateY(${virtual.start}px)` }}>
-                  {item.type === "connector"
-                    ? <ConnectorHead connector={item.connector} rows={item.rows} selected={selected === `connector:${item.connector.id}`} removed={job.document.cuts.some((row) => row.subject === `connector:${item.connector.id}` && row.choice === "remove")} onSelect={() => { setSelected(`connector:${item.connector.id}`); setRefusing(null); }} />
-                    : <WireRow row={item.row} selected={selected === item.row.wire.id} onSelect={() => { setSelected(item.row.wire.id); setRefusing(null); }} />}
+                  {item.type === "wire"
+                    ? <WireRow row={item.row} selected={selected === item.row.wire.id} onSelect={() => { setSelected(item.row.wire.id); setRefusing(null); }} />
+                    : <GroupHead item={item} selected={selected === subjectOf(item)} removed={job.document.cuts.some((row) => row.subject === subjectOf(item) && row.choice === "remove")} onSelect={() => { setSelected(subjectOf(item)); setRefusing(null); }} />}
                 </div>
               );
             })}
           </div>
         </div>
       </section>
-      <CutPanel key={selected} subject={selected} row={current} wireIds={selected === null ? [] : current !== undefined ? [selected] : wiresOf(rows, selected)} refused={refusing !== null && refusing === selected} onDecide={decide} onRemove={tryRemove} />
+      <CutPanel key={selected} subject={selected} row={current} wireIds={selected === null ? [] : current !== undefined ? [selected] : wholeOf(selected)} refused={refusing !== null && refusing === selected} onDecide={decide} onRemove={tryRemove} />
     </div>
   );
 }
 
 export const WORDS: Readonly<Record<TriageChoice, string>> = { keep: "Keep", remove: "Remove", lengthen: "Lengthen", move: "Move", park: "Park" };
 
-const wiresOf = (rows: readonly ReportRow[], subject: string) => rows.filter((row) => row.mark !== "airbag" && `connector:${row.connectorId}` === subject).map((row) => row.wire.id);
+function subjectOf(item: Item): string {
+  switch (item.type) {
+    case "branch": return `branch:${item.branch.id}`;
+    case "connector": return `connector:${item.connector.id}`;
+    case "wire": return item.row.wire.id;
+  }
+}
 
-function byConnector(rows: readonly ReportRow[], connectors: readonly ConnectorRow[]): Item[] {
+/** Wires under their connector, connectors under their branch where they have one. */
+function inGroups(rows: readonly ReportRow[], connectors: readonly ConnectorRow[], branches: readonly BranchRow[]): Item[] {
   const groups = new Map<string, ReportRow[]>();
   for (const row of rows) {
     const group = groups.get(row.connectorId);
     if (group === undefined) groups.set(row.connectorId, [row]);
     else group.push(row);
   }
-  return connectors.flatMap((connector): Item[] => {
+  const of = (branchId: string | null) => connectors.filter((connector) => connector.branchId === branchId).flatMap((connector): Item[] => {
     const own = groups.get(connector.id);
     return own === undefined ? [] : [{ type: "connector", connector, rows: own }, ...own.map((row) => ({ type: "wire", row }) as const)];
   });
+  return [...of(null), ...branches.flatMap((branch): Item[] => {
+    const items = of(branch.id);
+    return items.length === 0 ? [] : [{ type: "branch", branch, rows: items.flatMap((item) => (item.type === "connector" ? item.rows : [])) }, ...items];
+  })];
 }
 
-function ConnectorHead({ connector, rows, selected, removed, onSelect }: { connector: ConnectorRow; rows: readonly ReportRow[]; selected: boolean; removed: boolean; onSelect: () => void }) {
-  const needed = rows.filter((row) => row.by.length > 0).length;
+function GroupHead({ item, selected, removed, onSelect }: { item: Exclude<Item, { type: "wire" }>; selected: boolean; removed: boolean; onSelect: () => void }) {
+  const { label, side } = item.type === "branch" ? item.branch : item.connector;
+  const needed = item.rows.filter((row) => row.by.length > 0).length;
   return (
-    <button type="button" onClick={onSelect} aria-pressed={selected} className={`flex h-full w-full items-end gap-2.5 border-b border-rule px-3 pb-1.5 text-left ${selected ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
-      <strong className="wide min-w-0 truncate text-sm">{connector.label}</strong>
-      <span className="shrink-0 text-[13px] text-ink2">{connector.side}, {rows.length} {rows.length === 1 ? "wire" : "wires"}, {removed ? "to be taken out" : needed === 0 ? "none needed" : `${needed} needed`}</span>
+    <button type="button" onClick={onSelect} aria-pressed={selected} className={`flex h-full w-full items-end gap-2.5 border-b px-3 pb-1.5 text-left ${item.type === "branch" ? "border-rule2 bg-lane" : "border-rule"} ${selected ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
+      <strong className={`min-w-0 truncate ${item.type === "branch" ? "text-base font-bold" : "wide text-sm"}`}>{label}</strong>
+      <span className="shrink-0 text-[13px] text-ink2">{side}{item.type === "branch" ? " branch" : ""}, {item.rows.length} {item.rows.length === 1 ? "wire" : "wires"}, {removed ? "to be taken out" : needed === 0 ? "none needed" : `${needed} needed`}</span>
     </button>
   );
 }
