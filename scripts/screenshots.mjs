@@ -50,6 +50,11 @@ try {
   await picture("jobs", "/");
   await picture("import", "/jobs/heron/import?side=host", { act: HOST_TABLE, wait: 1500 });
   await picture("pin-tables", "/jobs/heron/pins");
+  await picture("harness", "/jobs/ridgeway/harness", { act: 'await pause(2500); click("Host"); await pause(400);', wait: 1500 });
+  await picture("faces", "/jobs/heron/faces", { act: 'click("Mating side"); press("ArrowRight"); press("ArrowDown");' });
+  await picture("look-alikes", "/jobs/heron/look-alikes");
+  await picture("triage-refused", "/jobs/heron/triage", { act: 'await pause(600); type(document.querySelector("input[type=search]"), "brake light switch-2"); await pause(600); document.querySelector("[data-wire]").click(); await pause(900); press("r"); await pause(900);' });
+  await picture("triage-large-night", "/jobs/ridgeway/triage", { night: true, act: 'await pause(2500); document.querySelectorAll("[data-wire]")[3].click(); await pause(900);', wait: 1500 });
   await picture("map-proposed", "/jobs/heron/map");
   await picture("map-open-line", "/jobs/heron/map", { act: 'press("a"); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);' });
   await picture("map-no-counterpart", "/jobs/heron/map", { act: 'click("No counterpart");' });

@@ -251,8 +251,14 @@ describe("triage", () => {
     await out();
     await robin.press("r");
     await robin.sees(/to be taken out/);
-    await robin.goTo("/jobs/heron/triage?tab=loose");
-    await robin.sees(/Loose ends/);
+    await robin.click("button", /^Loose ends and debts/);
+    await robin.sees("2 open of 2");
+    await robin.sees(/Flasher relay-49a carried a feed; on it still hang Indicator switch-1 and Hazard switch-2/);
+    await choose("What became of Flasher relay-49a", "cap");
+    await robin.sees("1 open of 2");
+    await robin.sees("capped, Robin");
+    await robin.goTo("/jobs/heron/map");
+    await robin.find("link", /^Loose ends 1$/);
   });
 
   test("an airbag circuit is never offered for cutting", async () => {

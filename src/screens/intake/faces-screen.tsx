@@ -88,6 +88,9 @@ export function FacesScreen() {
           {connector.face === null && <p className="mb-3 text-[13px] text-ink2">The layout is assumed from the count of cavities. Enter its rows, columns and key as you see them, before you rely on a place.</p>}
           <FaceDrawing shape={face} cells={cells} side={side} selected={current?.row.cavity ?? null} pxPerMm={zoom} onSelect={(cell) => setCavity(cell.cavity)} title={`${connector.label}, ${side} side`} />
           {outside.length > 0 && <p role="alert" className="mt-3 text-stop">{outside.length} {outside.length === 1 ? "cavity has" : "cavities have"} no place on this face: {listed(outside.map((pin) => pin.row.cavity), 8)}. Add rows or columns.</p>}
+          <table className="mt-4 hidden border-collapse text-left text-[8pt] print:table"><tbody>
+            {pins.map(({ row }) => <tr key={row.id} className="border-b border-rule"><td className="pr-3 font-mono font-semibold">{row.cavity}</td><td className="pr-3">{colourWords(row.colourBase, row.colourTracer) || row.colour}</td><td className="pr-3 font-mono">{sizeText(row.sizeMm2, job.document.job.units)}</td><td className="pr-3">{row.description}</td><td>{(job.report?.ends.get(row.id) ?? []).map((end) => end.where).join(", ")}</td></tr>)}
+          </tbody></table>
           <FaceForm key={connector.id} connector={connector} face={face} cavities={pins.map((pin) => pin.row.cavity)} />
         </section>
         <aside aria-label="Cavity" tabIndex={0} className="no-print min-h-0 overflow-auto border-l border-rule2 p-4 max-lg:max-h-72 max-lg:border-t max-lg:border-l-0">

@@ -93,7 +93,7 @@ export function EndList({ ends, self, onOpen }: { ends: readonly WireEnd[]; self
         return (
           <li key={`${end.by} ${end.where}`} className="text-[13px]">
             {end.by === "mate" && <span className="text-ink2">plugs into </span>}{end.by === "join" && <span className="text-ink2">by a link of the plan to </span>}{(splice || others.length === 0) && <span className={splice ? "font-mono font-semibold" : "text-ink2"}>{end.where}{others.length > 0 ? ": " : ""}</span>}
-            {others.slice(0, 10).map((id, at) => <span key={id}>{at > 0 ? ", " : ""}<button type="button" className="min-h-6 font-mono font-semibold underline decoration-rule2" onClick={() => onOpen(id)}>{job.pinById.get(id)?.label ?? id}</button></span>)}{others.length > 10 && <span className="text-ink2"> and {others.length - 10} more</span>}
+            {others.slice(0, 10).map((id, at) => <span key={id}>{at > 0 ? ", " : ""}<button type="button" className="min-h-6 text-left font-mono font-semibold underline decoration-rule2" onClick={() => onOpen(id)}>{job.pinById.get(id)?.label ?? id}</button></span>)}{others.length > 10 && <span className="text-ink2"> and {others.length - 10} more</span>}
           </li>
         );
       })}

@@ -56,11 +56,18 @@ export function useHarness(document: JobDocument): HarnessState {
   }, [facts, decisions]);
 
   return useMemo(() => ({
-    report: answer?.report ?? null,
+    report: answer === null ? null : withDecisions(answer.report, answer.decisions, decisions),
     stale: answer === null || answer.facts !== facts || answer.decisions !== decisions,
     askCut: async (wireIds) => { await ready.current(); return harnessWorker().consequences(decisions, wireIds); },
     askLookAlikes: async () => { await ready.current(); return harnessWorker().lookAlikes([...shapesOf({ connectors }).values()]); },
   }), [answer, facts, decisions, connectors]);
+}
+
+/** What was decided is shown at once; what it does to everything else, the worker says a moment later. */
+function withDecisions(report: HarnessReport, then: Decisions, now: Decisions): HarnessReport {
+  if (then.cuts === now.cuts) return report;
+  const byWire = new Map(now.cuts.map((cut) => [cut.wireId, cut]));
+  return { ...report, rows: report.rows.map((row) => ({ ...row, decided: byWire.get(row.wire.id) ?? null })) };
 }
 
 /** Functions that a cut has stopped: nothing is more urgent. */

@@ -43,7 +43,7 @@ export function stagesOf({ pins, plan, steps, document, report }: StageFacts): S
   return [
     stage("scope", "scope", "Scope", "1", "decided", "decided"),
     stage("intake", sides === 0 ? "import" : "pins", "Intake", "2", sides < 2 ? "open" : unknown > 0 ? "proposed" : "decided", sides < 2 ? "open" : unknown > 0 ? "to decide" : "decided", sides < 2 ? 2 - sides : unknown),
-    stage("triage", "triage", "Triage", "3", stopped > 0 ? "blocked" : sides === 0 ? "open" : toCut + undone > 0 ? "proposed" : "decided", stopped > 0 ? "a function stopped" : toCut > 0 ? "to decide" : undone > 0 ? "to do" : "decided", toCut + undone),
+    stage("triage", "triage", "Triage", "3", stopped > 0 ? "blocked" : sides === 0 || report === null ? "open" : toCut + undone > 0 ? "proposed" : "decided", stopped > 0 ? "a function stopped" : toCut > 0 ? "to decide" : undone > 0 ? "to do" : "decided", toCut + undone),
     stage("map", "map", "Map", "4", blocked ? "blocked" : decided === 0 && open === 0 ? "open" : open > 0 ? "proposed" : "decided", blocked ? "blocked" : open > 0 ? "to decide" : "decided", open),
     stage("plan", "plan", "Plan sheet", "5", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
     stage("prove", "prove", "Prove", "6", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),

@@ -24,7 +24,7 @@ export function LooseEndsView() {
   return (
     <div className="min-h-0 flex-1 space-y-4 overflow-auto px-4 pb-4">
       <section className="border border-rule2 bg-sheet" aria-labelledby="ends">
-        <h2 id="ends" className="border-b border-rule px-3 py-2.5 text-base">Loose ends <span className="font-mono text-sm font-medium">{openCount} open of {ends.length}</span></h2>
+        <h2 id="ends" className="border-b border-rule px-3 py-2.5 text-base">Loose ends <span className="ml-1.5 font-mono text-sm font-medium">{openCount} open of {ends.length}</span></h2>
         {ends.length === 0 ? <Empty title="No end hangs"><p>When a connector is taken out whole, each feed, ground and splice that it carried is listed here by name, until it has a new home, a cap, or a signed “not needed”.</p></Empty> : (
           <ul>{ends.map((end) => {
             const row = looseEndRow(job.document, end.pinId);
@@ -38,7 +38,7 @@ export function LooseEndsView() {
         )}
       </section>
       <section className="border border-rule2 bg-sheet" aria-labelledby="debts">
-        <h2 id="debts" className="border-b border-rule px-3 py-2.5 text-base">Debts <span className="font-mono text-sm font-medium">{debts.filter((row) => row.settled === null).length} open of {debts.length}</span></h2>
+        <h2 id="debts" className="border-b border-rule px-3 py-2.5 text-base">Debts <span className="ml-1.5 font-mono text-sm font-medium">{debts.filter((row) => row.settled === null).length} open of {debts.length}</span></h2>
         <ul>{debts.map((row) => (
           <Owed key={row.id} settled={row.settled} note={row.note} choices={FOR_DEBTS} name={row.says} person={row.person} onSettle={(settled, note) => job.change(`${row.says}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) => settleDebtOps(row, settled, note, person))}>
             <strong>{TYPE_WORDS[row.type]}</strong>: {row.says}
