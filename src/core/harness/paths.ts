@@ -18,16 +18,38 @@ export interface ShownPath {
   readonly legs: readonly Leg[];
 }
 
-/** For each function that needs an edge, one shortest path of one of its demands that goes through it. */
+/**
+ * For each function that needs an edge, one path of one of its demands that goes through it; a feed is followed on through the
+ * load and back to the battery, a return is shown from the battery through the load, so that the whole loop is read.
+ */
 export function pathsThrough(harness: Harness, slice: Slice, edge: number): ShownPath[] {
   return slice.needs.flatMap((need): ShownPath[] => {
     if (!(slice.functionsOf[edge] as readonly string[]).includes(need.def.key)) return [];
     for (const demand of need.demands) {
       const legs = throughEdge(harness, demand, edge);
-      if (legs !== null) return [{ functionKey: need.def.key, purpose: demand.purpose, legs }];
+      if (legs !== null) return [{ functionKey: need.def.key, purpose: demand.purpose, legs: wholeLoop(harness, demand, legs) }];
     }
     return [];
   });
+}
+
+/** The rest of the loop beyond a load of what the demand serves; the legs alone where no load leads on. */
+function wholeLoop(harness: Harness, { serves, purpose }: Demand, legs: readonly Leg[]): readonly Leg[] {
+  if (purpose === "signal") return legs;
+  const met = new Set([legs[0]?.from, ...legs.map((leg) => leg.to)].filter((at) => at !== undefined && at !== serves) as number[]);
+  for (const at of harness.edgesAt[serves] ?? []) {
+    const edge = harness.edges[at] as HarnessEdge;
+    const beyond = edge.a === serves ? edge.b : edge.a;
+    if (edge.type !== "load" || met.has(beyond)) continue;
+    if (purpose === "feed") {
+      const back = shortest(harness, beyond, harness.minus, met);
+      if (back !== null) return [...legs, { edge: at, from: serves, to: beyond }, ...back];
+    } else {
+      const feed = shortest(harness, harness.plus, beyond, met);
+      if (feed !== null) return [...feed, { edge: at, from: beyond, to: serves }, ...legs];
+    }
+  }
+  return legs;
 }
 
 /** From one end of the demand to the edge and from the edge to the other end, meeting no node twice; null where there is none. */

@@ -27,7 +27,7 @@ describe("the desk keeps a harness between questions", () => {
     const told = desk().consequences(decisions({ cuts: [{ wireId: "wire:Horn-1", choice: "remove", override: "", done: true, unplanned: true }] }), ["wire:Horn-1"]);
     expect(told.stops.map((stop) => stop.text)).toEqual(["Horn-1 has no feed"]);
     expect(told.feeds.map((feed) => feed.name)).toEqual(expect.arrayContaining(["FB-1", "Battery-+"]));
-    expect(told.paths[0]?.steps).toEqual(["battery +", "Battery-+", "FB-9", "FB-1", "splice 10", "Horn-1"]);
+    expect(told.paths[0]?.steps).toEqual(["battery +", "Battery-+", "FB-9", "FB-1", "splice 10", "Horn-1", "Horn-2", "splice 20", "G1-1", "body", "battery −"]);
   });
   test("loose ends of a connector taken out, and a question before any harness", () => {
     expect(desk().report(decisions({ removedConnectors: ["host:FB"] })).looseEnds.map((end) => end.name)).toEqual(["FB-9", "FB-1"]);

@@ -87,7 +87,10 @@ donor Engine_computer-5 23 analogue-in knock`);
     const done = slice(built);
     const wire = built.wires.find((one) => one.id === "wire:Brake light switch-2");
     const path = pathsThrough(built, done, wire?.edge as number).find((one) => one.functionKey === "brake-lamps");
-    expect(pathText(built, path?.legs ?? [])).toBe("battery + → Battery-+ → splice 1 → FB-9 → FB-1 → splice 10 → Brake light switch-1 → Brake light switch-2 → Brake lamp left-1".replace("splice 1 → ", ""));
+    expect(pathText(built, path?.legs ?? [])).toBe("battery + → Battery-+ → FB-9 → FB-1 → splice 10 → Brake light switch-1 → Brake light switch-2 → Brake lamp left-1 → Brake lamp left-2 → splice 13 → G2-1 → body → G1-1 → Battery-- → battery −");
+    const ground = built.wires.find((one) => one.id === "wire:Horn-2");
+    const back = pathsThrough(built, done, ground?.edge as number).find((one) => one.functionKey === "horn");
+    expect(pathText(built, back?.legs ?? [])).toMatch(/^battery \+ → .*Horn-1 → Horn-2 → splice 13 → .*battery −$/);
   });
 });
 

@@ -31,6 +31,13 @@ describe("the sheet's order", () => {
     const positions = steps.filter((one) => one.kind !== "ground-drop").map((one) => key.indexOf(one.keyState));
     expect(positions).toEqual(positions.toSorted((a, b) => a - b));
   });
+  test("an airbag circuit that someone paired by hand is not probed", () => {
+    const two = pinsFrom("host A-1 load-in airbag otherEnd=free\ndonor B-1 high-side-out airbag maxAmps=2");
+    const [host, donor] = two as [typeof two[number], typeof two[number]];
+    const forced = deriveLines(two, [{ id: "x", providerId: donor.id, consumerId: host.id, quantity: "airbag", decision: "accepted", verdict: "manual", adapters: [], why: "", byHand: true, note: "" }]);
+    expect(forced.lines).toHaveLength(1);
+    expect(makeSteps(forced.lines, (id) => { const pin = two.find((one) => one.id === id); return pin && { ...pin, lengthM: 1, place: null, description: "" }; })).toEqual([]);
+  });
   test("nothing with voltage before all is measured without", () => {
     const firstPower = steps.findIndex((one) => one.keyState !== "battery off");
     expect(steps.slice(firstPower).every((one) => one.keyState !== "battery off")).toBe(true);

@@ -23,11 +23,13 @@ const COPPER_THROUGH = new Set(["pull-up", "pull-down", "flyback-diode", "calibr
  * not yet made: grounds, then shorts, then continuity, all without a battery; then the battery, then each feed with the
  * key going forward; last the grounds while current flows.
  *
+ * Airbag circuits are never probed: a line of theirs makes no step.
+ *
  * @param lines the map's lines; only decided ones make steps
  * @param pinOf the cavity behind a line's end, with its wire
  */
 export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined): Step[] {
-  const decided = lines.filter((line) => line.state === "decided").flatMap((line) => {
+  const decided = lines.filter((line) => line.state === "decided" && ![line.quantity, line.provider.quantity, line.consumer.quantity].includes("airbag")).flatMap((line) => {
     const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
     return provider && consumer ? [{ line, provider, consumer }] : [];
   });

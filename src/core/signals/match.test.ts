@@ -81,6 +81,12 @@ describe("pairing", () => {
   });
 });
 
+test("airbag circuits are never paired, whatever both sides have", () => {
+  const { links, unmatched } = matchSignals(pinsFrom("host A-1 load-in airbag otherEnd=free\ndonor B-1 high-side-out airbag maxAmps=2"));
+  expect(links).toEqual([]);
+  expect(unmatched.map(({ why }) => why)).toEqual([expect.stringContaining("never paired or probed"), expect.stringContaining("never paired or probed")]);
+});
+
 describe("decisions", () => {
   const pins = pinsFrom(`
     host FB-1 supply-out battery-supply maxAmps=10;alive=permanent

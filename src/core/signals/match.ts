@@ -83,7 +83,8 @@ class Matcher {
 
   run(): Matching {
     for (const [quantity, members] of this.byQuantity) {
-      if (quantity === "other") for (const pin of members) this.why.set(pin.id, "“other” says what it is not; give it a quantity to pair it");
+      if (quantity === "airbag") for (const pin of members) this.why.set(pin.id, "An airbag circuit stays as it is: left to those licensed for it, never paired or probed here");
+      else if (quantity === "other") for (const pin of members) this.why.set(pin.id, "“other” says what it is not; give it a quantity to pair it");
       else if (quantity === "ground" || quantity === "sensor-ground") this.matchGrounds(quantity, members);
       else this.matchQuantity(quantity, members);
     }

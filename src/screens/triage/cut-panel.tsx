@@ -77,7 +77,7 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
   );
 }
 
-const PURPOSE: Readonly<Record<string, string>> = { feed: "feed from the battery", return: "return to the battery", signal: "signal" };
+const PURPOSE: Readonly<Record<string, string>> = { feed: "from the battery through it and back", return: "from the battery through it and back", signal: "signal" };
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return <div className="mt-3 border-t border-rule pt-2"><h3 className="mb-1 text-[13px] font-bold">{title}</h3>{children}</div>;

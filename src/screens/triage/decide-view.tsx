@@ -63,7 +63,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   /** The wires of a connector or branch that is decided as a whole; airbag circuits are left out of it. */
   const wholeOf = (subject: string) => rows.filter((row) => row.mark !== "airbag" && (`branch:${row.wire.branchId}` === subject || row.wire.pinIds.some((id) => `connector:${job.pinById.get(id)?.connector.id}` === subject))).map((row) => row.wire.id);
   const decide = (choice: TriageChoice, override = "") => {
-    if (selected === null) return;
+    if (selected === null || (current?.mark === "airbag" && choice !== "keep")) return;
     const name = current?.name ?? subjectName(job.document, selected);
     const subjects = current !== undefined ? [selected] : [selected, ...wholeOf(selected)];
     setRefusing(null);
