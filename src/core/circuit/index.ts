@@ -1,0 +1,2 @@
+export { type NetElement, type Netlist, NETLIST_FORMAT, type NetlistFault, type NetlistResult, readNetlist } from "./netlist";
+export { type Change, Network, type RelayState, type Solution, type SolveFinding, type SolveResult } from "./network";
