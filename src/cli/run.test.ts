@@ -43,7 +43,7 @@ describe("match", () => {
     expect(out.unmatchedHost).toEqual([]);
   });
   test("the example of each help works on files of the repository", () => {
-    for (const verb of ["intake", "match", "slice"]) {
+    for (const verb of ["intake", "match", "slice", "solve"]) {
       const example = /Example: npm run -s pantograph -- (.+)$/m.exec(run(verb, "--help").stdout)?.[1] ?? "";
       expect(runCli(example.split(" "), (file) => readFileSync(file)).status).toBe(0);
     }
@@ -72,6 +72,30 @@ describe("slice", () => {
     expect(runCli(["slice"], () => new Uint8Array()).status).toBe(64);
     expect(runCli(["slice", "a", "--deep"], () => new Uint8Array()).status).toBe(64);
   });
+});
+
+describe("solve", () => {
+  const solve = (netlist: unknown, ...options: string[]) => runCli(["solve", "x.json", ...options], () => new TextEncoder().encode(typeof netlist === "string" ? netlist : JSON.stringify(netlist)));
+  const switched = {
+    format: "pantograph-netlist/1", reference: "0", state: "off",
+    elements: [{ id: "B", type: "source", a: "+", b: "0", volts: 12, ohms: 1 }, { id: "key", type: "switch", a: "+", b: "load", closedIn: ["run"], ohms: 1 }, { id: "R", type: "resistor", a: "load", b: "0", ohms: 4 }],
+  };
+  test("the file's state is solved, and --state wins over it", () => {
+    expect(JSON.parse(solve(switched).stdout)).toMatchObject({ state: "off", volts: { "0": 0, "+": 12, load: 0 }, amps: { R: 0 }, floating: [] });
+    expect(JSON.parse(solve(switched, "--state", "run").stdout)).toMatchObject({ state: "run", volts: { "+": 10, load: 8 }, amps: { B: 2, key: 2, R: 2 } });
+    expect(JSON.parse(solve({ ...switched, state: undefined }, "--state", "run").stdout).state).toBe("run");
+  });
+  test.each([
+    ["not JSON", "{", "not-json", undefined], ["no netlist", {}, "not-a-netlist", null], ["an unknown state", { ...switched, state: "towing" }, "unknown-state", null],
+    ["a source loop", { ...switched, elements: [...switched.elements, { id: "A", type: "source", a: "+", b: "0", volts: 12, ohms: 0 }, { id: "C", type: "source", a: "+", b: "0", volts: 14, ohms: 0 }] }, "source-loop", "C"],
+    ["a current with nowhere to flow", { ...switched, elements: [...switched.elements, { id: "I", type: "current", a: "x", b: "0", amps: 1 }] }, "stranded-current", "I"],
+  ])("%s ends with 2 and the element", (_, netlist, code, element) => {
+    const fault = solve(netlist);
+    expect(fault.status).toBe(2);
+    expect(JSON.parse(fault.stdout).error).toMatchObject({ code, file: "x.json", ...(element === undefined ? {} : { element }) });
+    expect(fault.stderr).toContain("x.json");
+  });
+  test.each([[["--state"]], [["--state", "towing"]], [["--fast"]], [["y.json"]], [["--state", "run", "--state", "off"]]])("a wrong call %j ends with 64", (options) => expect(solve(switched, ...options).status).toBe(64));
 });
 
 test.each([[[]], [["fly"]], [["constructor"]], [["intake"]], [["intake", "donor.csv"]], [["intake", "donor.csv", "--side", "left"]], [["match", "donor.csv"]], [["match", "donor.csv", "host.csv", "--fast"]]])("a wrong call %j ends with 64 and the usage", (args) => {

@@ -2,6 +2,7 @@ import { InputError, type ReadFile, UsageError } from "./errors";
 import { intake, INTAKE_HELP } from "./intake";
 import { match, MATCH_HELP } from "./match";
 import { slice, SLICE_HELP } from "./slice";
+import { solve, SOLVE_HELP } from "./solve";
 
 /** What a run prints and how it ends. Nothing but one JSON document, or the usage that was asked for, goes to `stdout`. */
 export interface CliResult {
@@ -19,6 +20,7 @@ const VERBS: Readonly<Record<string, Verb>> = {
   intake: { run: intake, help: INTAKE_HELP },
   match: { run: match, help: MATCH_HELP },
   slice: { run: slice, help: SLICE_HELP },
+  solve: { run: solve, help: SOLVE_HELP },
 };
 
 const USAGE = `Usage: npm run -s pantograph -- <verb> [files] [options]
@@ -27,6 +29,7 @@ Verbs
   intake FILE.csv --side donor|host   reads a pin table: every cavity with its colour, size, form and quantity
   match DONOR.csv HOST.csv            how each signal reaches its counterpart, with the adapters' values
   slice JOB.json                      what each wire is needed for, and which may go
+  solve NETLIST.json [--state run]    voltages, currents and relays of a netlist in one key state
 
 Each verb has --help.`;
 

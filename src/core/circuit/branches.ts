@@ -28,6 +28,10 @@ export interface Branches {
   readonly nodes: readonly string[];
   readonly nodeOf: ReadonlyMap<string, number>;
   readonly list: readonly Branch[];
+  /** Place in the list by name. */
+  readonly named: ReadonlyMap<string, number>;
+  /** Whether a branch joins its nodes into one island, by branch: 0 a current, which does not conduct; 2 a diode, which may not. */
+  readonly joins: Uint8Array;
   readonly relays: readonly { readonly element: Extract<NetElement, { type: "relay" }>; readonly coil: number; readonly contacts: readonly number[] }[];
 }
 
@@ -56,7 +60,7 @@ export function branchesOf({ reference, elements }: Pick<Netlist, "reference" | 
       }
     }
   }
-  return { nodes, nodeOf, list, relays };
+  return { nodes, nodeOf, list, named: new Map(list.map(({ name }, at) => [name, at])), joins: Uint8Array.from(list, ({ kind }) => (kind === "current" ? 0 : kind === "diode" ? 2 : 1)), relays };
 }
 
 /** Which branches are there in a key state, relays as they stand; 1 where the branch is closed. */

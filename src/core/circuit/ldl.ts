@@ -4,23 +4,21 @@
  * is by minimum degree (Tinney & Walker 1967), which leaves the nearly tree-shaped networks of vehicles almost without fill.
  */
 export class SparseLdl {
-  /** Place of each unknown in the order of elimination, and the unknown at each place. */
+  /** Place of each unknown in the order of elimination. */
   private readonly placeOf: Int32Array;
-  private readonly parent: Int32Array;
-  private readonly start: Int32Array;
-  private readonly rowOf: Int32Array;
-  private readonly lower: Float64Array;
-  private readonly diagonal: Float64Array;
-  /** The matrix in packed columns of its upper triangle, in the order of elimination. */
+  /** The matrix in packed columns of its upper triangle, in the order of elimination; the diagonal is the last of its column. */
   private readonly columnStart: Int32Array;
   private readonly columnRow: Int32Array;
   private readonly values: Float64Array;
-  private readonly diagonalAt: Int32Array;
-  private readonly pairAt: Int32Array;
+  private readonly slotOf = new Map<number, number>();
+  /** L in packed columns: where each starts, the rows in it. */
+  private readonly start: Int32Array;
+  private readonly rowOf: Int32Array;
+  /** The columns in which each row of L has an entry, in an order in which they can be eliminated, and where that entry stands. */
+  private readonly rowStart: Int32Array;
+  private readonly rowColumn: Int32Array;
+  private readonly rowSlot: Int32Array;
   private readonly work: Float64Array;
-  private readonly pattern: Int32Array;
-  private readonly flag: Int32Array;
-  private readonly filled: Int32Array;
 
   /**
    * @param size  unknowns
@@ -29,143 +27,147 @@ export class SparseLdl {
   constructor(readonly size: number, pairs: readonly (readonly [number, number])[]) {
     this.placeOf = minimumDegree(size, pairs);
     const columns: number[][] = Array.from({ length: size }, () => []);
-    const place = new Map<number, number>();
     for (const [i, j] of pairs) {
-      const [a, b] = [this.placeOf[i] as number, this.placeOf[j] as number];
-      const [row, column] = a < b ? [a, b] : [b, a];
-      const key = row * size + column;
-      if (!place.has(key)) {
-        place.set(key, -1);
-        (columns[column] as number[]).push(row);
-      }
+      const key = this.key(i, j);
+      if (this.slotOf.has(key)) continue;
+      this.slotOf.set(key, -1);
+      (columns[key % size] as number[]).push(Math.floor(key / size));
     }
     this.columnStart = new Int32Array(size + 1);
-    for (let column = 0; column < size; column++) this.columnStart[column + 1] = (this.columnStart[column] as number) + (columns[column] as number[]).length + 1;
+    columns.forEach((rows, column) => { this.columnStart[column + 1] = (this.columnStart[column] as number) + rows.length + 1; });
     this.columnRow = new Int32Array(this.columnStart[size] as number);
     this.values = new Float64Array(this.columnStart[size] as number);
-    this.diagonalAt = new Int32Array(size);
     columns.forEach((rows, column) => {
-      let at = this.columnStart[column] as number;
-      for (const row of rows) {
-        place.set(row * size + column, at);
-        this.columnRow[at++] = row;
-      }
-      this.columnRow[at] = column;
-      this.diagonalAt[column] = at;
+      [...rows, column].forEach((row, nth) => {
+        const at = (this.columnStart[column] as number) + nth;
+        this.columnRow[at] = row;
+        this.slotOf.set(row * size + column, at);
+      });
     });
-    this.pairAt = Int32Array.from(pairs, ([i, j]) => {
-      const [a, b] = [this.placeOf[i] as number, this.placeOf[j] as number];
-      return place.get(Math.min(a, b) * size + Math.max(a, b)) as number;
-    });
-    this.parent = new Int32Array(size).fill(-1);
-    this.flag = new Int32Array(size).fill(-1);
-    this.filled = new Int32Array(size);
-    this.start = this.analyse();
-    this.rowOf = new Int32Array(this.start[size] as number);
-    this.lower = new Float64Array(this.start[size] as number);
-    this.diagonal = new Float64Array(size);
+    ({ start: this.start, rowOf: this.rowOf, rowStart: this.rowStart, rowColumn: this.rowColumn, rowSlot: this.rowSlot } = analyse(size, this.columnStart, this.columnRow));
     this.work = new Float64Array(size);
-    this.pattern = new Int32Array(size);
+  }
+
+  /** Where the entry of two unknowns, or of one and itself, stands among the values; for {@link add}. */
+  slot(i: number, j: number): number {
+    const slot = this.slotOf.get(this.key(i, j));
+    if (slot === undefined) throw new Error(`the matrix has no entry at ${i}, ${j}`);
+    return slot;
   }
 
   /** Entries of the factor: what a solution costs. */
   get entries(): number {
-    return this.lower.length;
+    return this.rowOf.length;
   }
 
   clear(): void {
     this.values.fill(0);
   }
 
-  /** Adds to a diagonal entry. */
-  addDiagonal(unknown: number, value: number): void {
-    const at = this.diagonalAt[this.placeOf[unknown] as number] as number;
-    this.values[at] = (this.values[at] as number) + value;
+  add(slot: number, value: number): void {
+    this.values[slot] = (this.values[slot] as number) + value;
   }
 
-  /** Adds to the entry of one of the constructor's pairs, by its place in their list. */
-  addPair(pair: number, value: number): void {
-    const at = this.pairAt[pair] as number;
-    this.values[at] = (this.values[at] as number) + value;
-  }
-
-  /** Factors the present values. False where a pivot vanishes or is no number. */
-  factor(): boolean {
-    const { size, parent, start, rowOf, lower, diagonal, columnStart, columnRow, values, work, pattern, flag, filled } = this;
-    filled.fill(0);
-    flag.fill(-1);
+  /** Factors the present values; null where a pivot vanishes or is no number. */
+  factor(): Factor | null {
+    const { size, start, rowOf, rowStart, rowColumn, rowSlot, columnStart, columnRow, values, work } = this;
+    const lower = new Float64Array(rowOf.length);
+    const diagonal = new Float64Array(size);
     for (let k = 0; k < size; k++) {
-      work[k] = 0;
-      let top = size;
-      flag[k] = k;
-      for (let at = columnStart[k] as number; at < (columnStart[k + 1] as number); at++) {
-        let i = columnRow[at] as number;
-        work[i] = (work[i] as number) + (values[at] as number);
-        let length = 0;
-        for (; flag[i] !== k; i = parent[i] as number) {
-          pattern[length++] = i;
-          flag[i] = k;
-        }
-        while (length > 0) pattern[--top] = pattern[--length] as number;
-      }
-      let pivot = work[k] as number;
-      work[k] = 0;
-      for (; top < size; top++) {
-        const i = pattern[top] as number;
+      const last = (columnStart[k + 1] as number) - 1;
+      for (let at = columnStart[k] as number; at < last; at++) work[columnRow[at] as number] = values[at] as number;
+      let pivot = values[last] as number;
+      const end = rowStart[k + 1] as number;
+      for (let place = rowStart[k] as number; place < end; place++) {
+        const i = rowColumn[place] as number;
         const y = work[i] as number;
         work[i] = 0;
-        const end = (start[i] as number) + (filled[i] as number);
-        for (let at = start[i] as number; at < end; at++) work[rowOf[at] as number] = (work[rowOf[at] as number] as number) - (lower[at] as number) * y;
+        const slot = rowSlot[place] as number;
+        for (let at = start[i] as number; at < slot; at++) work[rowOf[at] as number] = (work[rowOf[at] as number] as number) - (lower[at] as number) * y;
         const l = y / (diagonal[i] as number);
         pivot -= l * y;
-        rowOf[end] = k;
-        lower[end] = l;
-        filled[i] = (filled[i] as number) + 1;
+        lower[slot] = l;
       }
-      if (!(Math.abs(pivot) > 1e-300)) return false;
+      if (!(Math.abs(pivot) > 1e-300)) return null;
       diagonal[k] = pivot;
     }
-    return true;
+    return new Factor(this.placeOf, start, rowOf, lower, diagonal);
   }
 
-  /** Solves A·x = b with the last factor; `b` is left as it is. */
+  private key(i: number, j: number): number {
+    const a = this.placeOf[i] as number;
+    const b = this.placeOf[j] as number;
+    return Math.min(a, b) * this.size + Math.max(a, b);
+  }
+}
+
+/** The pattern of L by the elimination tree (Liu 1990): found once, for it does not depend on values. */
+function analyse(size: number, columnStart: Int32Array, columnRow: Int32Array) {
+  const parent = new Int32Array(size).fill(-1);
+  const seen = new Int32Array(size).fill(-1);
+  const rows: number[][] = [];
+  const count = new Int32Array(size);
+  for (let k = 0; k < size; k++) {
+    seen[k] = k;
+    let row: number[] = [];
+    for (let at = columnStart[k] as number; at < (columnStart[k + 1] as number); at++) {
+      const path: number[] = [];
+      for (let i = columnRow[at] as number; seen[i] !== k; i = parent[i] as number) {
+        if (parent[i] === -1) parent[i] = k;
+        path.push(i);
+        seen[i] = k;
+        count[i] = (count[i] as number) + 1;
+      }
+      // What lies lower in the tree is eliminated first.
+      row = [...path, ...row];
+    }
+    rows.push(row);
+  }
+  const start = new Int32Array(size + 1);
+  const rowStart = new Int32Array(size + 1);
+  for (let k = 0; k < size; k++) {
+    start[k + 1] = (start[k] as number) + (count[k] as number);
+    rowStart[k + 1] = (rowStart[k] as number) + (rows[k] as number[]).length;
+  }
+  const filled = Int32Array.from(start);
+  const rowOf = new Int32Array(start[size] as number);
+  const rowSlot = new Int32Array(rowOf.length);
+  rows.forEach((row, k) => row.forEach((i, nth) => {
+    const slot = filled[i] as number;
+    rowOf[slot] = k;
+    rowSlot[(rowStart[k] as number) + nth] = slot;
+    filled[i] = slot + 1;
+  }));
+  return { start, rowOf, rowStart, rowColumn: Int32Array.from(rows.flat()), rowSlot };
+}
+
+/** L and D of one factoring, kept as long as someone solves with them. */
+export class Factor {
+  private readonly y: Float64Array;
+
+  constructor(private readonly placeOf: Int32Array, private readonly start: Int32Array, private readonly rowOf: Int32Array, private readonly lower: Float64Array, private readonly diagonal: Float64Array) {
+    this.y = new Float64Array(diagonal.length);
+  }
+
+  /** Solves A·x = b; `b` is left as it is, and may be `x`. */
   solve(b: Float64Array, x: Float64Array): void {
-    const { size, placeOf, start, rowOf, lower, diagonal, filled } = this;
-    const y = new Float64Array(size);
+    const { placeOf, start, rowOf, lower, diagonal, y } = this;
+    const size = diagonal.length;
     for (let i = 0; i < size; i++) y[placeOf[i] as number] = b[i] as number;
     for (let j = 0; j < size; j++) {
       const value = y[j] as number;
       if (value === 0) continue;
-      const end = (start[j] as number) + (filled[j] as number);
+      const end = start[j + 1] as number;
       for (let at = start[j] as number; at < end; at++) y[rowOf[at] as number] = (y[rowOf[at] as number] as number) - (lower[at] as number) * value;
+      y[j] = value / (diagonal[j] as number);
     }
-    for (let j = 0; j < size; j++) y[j] = (y[j] as number) / (diagonal[j] as number);
     for (let j = size - 1; j >= 0; j--) {
       let value = y[j] as number;
-      const end = (start[j] as number) + (filled[j] as number);
+      const end = start[j + 1] as number;
       for (let at = start[j] as number; at < end; at++) value -= (lower[at] as number) * (y[rowOf[at] as number] as number);
       y[j] = value;
     }
     for (let i = 0; i < size; i++) x[i] = y[placeOf[i] as number] as number;
-  }
-
-  /** Elimination tree and column counts of the factor. */
-  private analyse(): Int32Array {
-    const { size, parent, flag, columnStart, columnRow } = this;
-    const count = new Int32Array(size);
-    for (let k = 0; k < size; k++) {
-      flag[k] = k;
-      for (let at = columnStart[k] as number; at < (columnStart[k + 1] as number); at++) {
-        for (let i = columnRow[at] as number; flag[i] !== k; i = parent[i] as number) {
-          if (parent[i] === -1) parent[i] = k;
-          count[i] = (count[i] as number) + 1;
-          flag[i] = k;
-        }
-      }
-    }
-    const start = new Int32Array(size + 1);
-    for (let k = 0; k < size; k++) start[k + 1] = (start[k] as number) + (count[k] as number);
-    return start;
   }
 }
 

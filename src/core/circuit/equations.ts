@@ -1,0 +1,258 @@
+import { type Branch, type Branches, currentAt, limitedVolts } from "./branches";
+import { type Factor, SparseLdl } from "./ldl";
+import type { NetlistFault } from "./netlist";
+import type { Tied } from "./ties";
+
+/** Leak to the reference of a node that only diodes hold, S (contracts/netlist.md). */
+const LEAK = 1e-12;
+const MOST_ITERATIONS = 400;
+/** Kirchhoff's law at each node: this part of the largest branch current there, or this much, A (contracts/netlist.md). */
+const KCL_PART = 1e-9;
+const KCL_AMPS = 1e-9;
+/** A load of constant power before the first step: as good as not there, and yet no node is left without a path. Part of its low conductance. */
+const UNLOADED = 1e-9;
+/** A slope that changed by less than this part need not be factored again. */
+const SAME_SLOPE = 0.01;
+
+/** Nodes joined by closed branches, by node: the lowest number among those joined, so 0 for the reference's island. */
+export type Islands = Int32Array;
+
+/**
+ * Kirchhoff's equations of a network, solved by Newton's method: nodal analysis after Ho, Ruehli & Brennan (1975) with ideal sources
+ * taken out beforehand, which keeps the matrix symmetric. Voltages are those of groups of nodes that ideal sources tie together.
+ */
+export class Equations {
+  /** 1 where the branch is there, by branch. */
+  readonly closed: Uint8Array;
+  /** Conductance of linear branches, S; of others 0. */
+  readonly siemens: Float64Array;
+  /** Voltage of each group, V; the reference's is 0. */
+  x: Float64Array;
+  /** Groups at the ends of each branch, and what its sources add to the voltage between them, V. */
+  readonly from: Int32Array;
+  readonly to: Int32Array;
+  readonly between: Float64Array;
+  readonly nonlinear: readonly number[];
+  /** Where a branch stands in the matrix: at the diagonal of each end, and at their pair; −1 for the reference. */
+  private readonly fromSlot: Int32Array;
+  private readonly toSlot: Int32Array;
+  private readonly pairSlot: Int32Array;
+  /** 1 for branches whose current is no straight line of their voltage. */
+  private readonly bent: Uint8Array;
+  private readonly emf: Float64Array;
+  private readonly ldl: SparseLdl;
+  /** Of each nonlinear branch: the voltage that it is linearised at, and there its current and conductance. */
+  private readonly operating: Float64Array;
+  private readonly amps: Float64Array;
+  private readonly slope: Float64Array;
+  private ties: number[] = [];
+  private leaks: number[] = [];
+
+  constructor(readonly branches: Branches, readonly tied: Tied) {
+    const { list } = branches;
+    this.from = Int32Array.from(list, ({ a }) => tied.group[a] as number);
+    this.to = Int32Array.from(list, ({ b }) => tied.group[b] as number);
+    this.between = Float64Array.from(list, ({ a, b }) => (tied.offset[a] as number) - (tied.offset[b] as number));
+    const stamped = list.map(({ kind }, at) => kind !== "current" && kind !== "ideal" && this.from[at] !== this.to[at]);
+    const coupled = list.map((_, at) => stamped[at] === true && this.from[at] !== 0 && this.to[at] !== 0);
+    const ends = (at: number) => [(this.from[at] as number) - 1, (this.to[at] as number) - 1] as const;
+    this.ldl = new SparseLdl(tied.groups - 1, list.flatMap((_, at) => (coupled[at] ? [ends(at)] : [])));
+    this.fromSlot = Int32Array.from(list, (_, at) => (stamped[at] && this.from[at] !== 0 ? this.ldl.slot(ends(at)[0], ends(at)[0]) : -1));
+    this.toSlot = Int32Array.from(list, (_, at) => (stamped[at] && this.to[at] !== 0 ? this.ldl.slot(ends(at)[1], ends(at)[1]) : -1));
+    this.pairSlot = Int32Array.from(list, (_, at) => (coupled[at] ? this.ldl.slot(...ends(at)) : -1));
+    this.closed = new Uint8Array(list.length);
+    this.siemens = Float64Array.from(list, (branch) => branch.siemens);
+    this.nonlinear = list.flatMap(({ kind }, at) => (kind === "diode" || kind === "lamp" || kind === "power" ? [at] : []));
+    this.bent = new Uint8Array(list.length);
+    for (const at of this.nonlinear) this.bent[at] = 1;
+    this.emf = Float64Array.from(list, (branch) => branch.emf);
+    this.x = new Float64Array(tied.groups);
+    this.operating = new Float64Array(list.length);
+    this.amps = new Float64Array(list.length);
+    this.slope = new Float64Array(list.length);
+  }
+
+  /** Voltage across a branch from a to b, V. */
+  across(at: number, x: Float64Array = this.x): number {
+    return (x[this.from[at] as number] as number) - (x[this.to[at] as number] as number) + (this.between[at] as number);
+  }
+
+  /** Current through a branch from a to b at a voltage, A; of ideal sources 0, for it follows from the others. */
+  ampsAt(at: number, volts: number): number {
+    const branch = this.branches.list[at] as Branch;
+    switch (branch.kind) {
+      case "linear": return (this.siemens[at] as number) * volts;
+      case "emf": return (this.siemens[at] as number) * (volts - branch.emf);
+      case "current": return (branch.element as { amps: number }).amps;
+      case "ideal": return 0;
+      default: return currentAt(branch, volts)[0];
+    }
+  }
+
+  /**
+   * Solves for `x` with the branches that are closed now.
+   *
+   * @param from "nothing", or the present `x`: the solution with relays as they stood a step before
+   */
+  newton(island: Islands, solid: Islands, from: "nothing" | "here" = "nothing"): NetlistFault | null {
+    this.holdDown(island, solid);
+    const { list } = this.branches;
+    const active = this.nonlinear.filter((at) => this.closed[at] === 1);
+    if (from === "nothing") this.x.fill(0);
+    const step = new Float64Array(this.tied.groups - 1);
+    let factor: Factor | null = null;
+    // A constant-power load has a falling characteristic. Far from the solution it stands in as the resistor that takes its power
+    // at the present voltage, which comes down to the upper operating point from above; near it, Newton's tangent finishes.
+    let tangent = false;
+    for (let iteration = 0; iteration < MOST_ITERATIONS; iteration++) {
+      let limited = false;
+      let restless = iteration < 3;
+      for (const at of active) {
+        const branch = list[at] as Branch;
+        const before = this.operating[at] as number;
+        const wanted = this.across(at);
+        const now = iteration === 0 || (iteration === 1 && branch.kind === "power") ? wanted : limitedVolts(branch, wanted, before);
+        if (now !== wanted) limited = true;
+        if (branch.kind === "power" && !(Math.abs(now - before) <= (tangent ? 0.2 : 0.02) * Math.abs(before))) restless = true;
+        this.operating[at] = now;
+      }
+      tangent = !restless && !limited;
+      let bent = 0;
+      for (const at of active) bent = Math.max(bent, this.linearise(at, list[at] as Branch, tangent, iteration === 0));
+      if (iteration > 0 && !limited && this.worst().excess <= 1) return null;
+      // Where no slope has changed by much, the last factor serves once more: the residual is that of the present ones.
+      if (factor === null || bent > SAME_SLOPE) factor = this.factor(active);
+      if (factor === null) return this.unsettled();
+      this.residual(step);
+      factor.solve(step, step);
+      for (let at = 0; at < step.length; at++) this.x[at + 1] = (this.x[at + 1] as number) - (step[at] as number);
+      if (!allFinite(this.x)) return this.unsettled();
+    }
+    return this.worst().excess <= 1 ? null : this.unsettled();
+  }
+
+  /** The factored equations at the present voltages, every branch at its own slope there. */
+  factorHere(): Factor | null {
+    const active = this.nonlinear.filter((at) => this.closed[at] === 1);
+    for (const at of active) {
+      this.operating[at] = this.across(at);
+      this.linearise(at, this.branches.list[at] as Branch, true, false);
+    }
+    return this.factor(active);
+  }
+
+  /** Slope of a nonlinear branch where it was last linearised, S. */
+  slopeOf(at: number): number {
+    return this.slope[at] as number;
+  }
+
+  /** Ties that pass no current: each floating island's own zero. Leaks: nodes that only diodes hold. */
+  private holdDown(island: Islands, solid: Islands): void {
+    const [ties, leaks] = [new Set<number>(), new Set<number>()];
+    island.forEach((own, at) => {
+      const group = this.tied.group[at] as number;
+      if (group === 0) return;
+      if (own === at && own !== 0) ties.add(group);
+      else if (solid[at] !== solid[own]) leaks.add(group);
+    });
+    this.ties = [...ties];
+    this.leaks = [...leaks];
+  }
+
+  /** A branch as a straight line at its operating voltage. Returns by which part the line's slope has changed. */
+  private linearise(at: number, branch: Branch, tangent: boolean, first: boolean): number {
+    const volts = this.operating[at] as number;
+    const [amps, slope] = currentAt(branch, volts);
+    const before = this.slope[at] as number;
+    this.amps[at] = amps;
+    this.slope[at] = slope;
+    if (branch.kind === "power" && !tangent) {
+      if (first && Math.abs(volts) < (branch.element as { minVolts: number }).minVolts) {
+        // Loads come in last: without them the network stands at its highest voltages.
+        this.amps[at] = amps * UNLOADED;
+        this.slope[at] = Math.abs(slope) * UNLOADED;
+      } else if (volts !== 0) this.slope[at] = amps / volts;
+    }
+    return Math.abs((this.slope[at] as number) - before) / (Math.abs(this.slope[at] as number) + Math.abs(before) + 1e-300);
+  }
+
+  private factor(active: readonly number[]): Factor | null {
+    const { ldl, closed, siemens, slope } = this;
+    ldl.clear();
+    for (let at = 0; at < closed.length; at++) if (closed[at] === 1 && siemens[at] !== 0) this.stamp(at, siemens[at] as number);
+    for (const at of active) this.stamp(at, slope[at] as number);
+    for (const group of this.ties) ldl.add(ldl.slot(group - 1, group - 1), 1);
+    for (const group of this.leaks) ldl.add(ldl.slot(group - 1, group - 1), LEAK);
+    return ldl.factor();
+  }
+
+  private stamp(at: number, siemens: number): void {
+    const { ldl } = this;
+    const from = this.fromSlot[at] as number;
+    const to = this.toSlot[at] as number;
+    const pair = this.pairSlot[at] as number;
+    if (from >= 0) ldl.add(from, siemens);
+    if (to >= 0) ldl.add(to, siemens);
+    if (pair >= 0) ldl.add(pair, -siemens);
+  }
+
+  /** What the linearised currents sum to out of each group at the present voltages, A: 0 everywhere at the solution. */
+  private residual(into: Float64Array): void {
+    const { closed, from, to, x } = this;
+    into.fill(0);
+    for (let at = 0; at < closed.length; at++) {
+      const i = from[at] as number;
+      const j = to[at] as number;
+      if (closed[at] === 0 || i === j) continue;
+      const volts = this.across(at);
+      const amps = this.bent[at] === 1 ? (this.amps[at] as number) + (this.slope[at] as number) * (volts - (this.operating[at] as number)) : this.ampsAt(at, volts);
+      if (i !== 0) into[i - 1] = (into[i - 1] as number) + amps;
+      if (j !== 0) into[j - 1] = (into[j - 1] as number) - amps;
+    }
+    for (const group of this.leaks) into[group - 1] = (into[group - 1] as number) + LEAK * (x[group] as number);
+    for (const group of this.ties) into[group - 1] = (into[group - 1] as number) + (x[group] as number);
+  }
+
+  /** The group at which Kirchhoff's law is furthest from holding, in parts of what is allowed there. */
+  private worst(): { readonly group: number; readonly excess: number } {
+    const { closed, from, to, x } = this;
+    const sum = new Float64Array(x.length);
+    const largest = new Float64Array(x.length);
+    for (let at = 0; at < closed.length; at++) {
+      const i = from[at] as number;
+      const j = to[at] as number;
+      if (closed[at] === 0 || i === j) continue;
+      const amps = this.siemens[at] !== 0 && this.emf[at] === 0 ? (this.siemens[at] as number) * this.across(at) : this.ampsAt(at, this.across(at));
+      sum[i] = (sum[i] as number) + amps;
+      sum[j] = (sum[j] as number) - amps;
+      const size = Math.abs(amps);
+      if (size > (largest[i] as number)) largest[i] = size;
+      if (size > (largest[j] as number)) largest[j] = size;
+    }
+    for (const group of this.leaks) {
+      sum[group] = (sum[group] as number) + LEAK * (x[group] as number);
+      sum[0] = (sum[0] as number) - LEAK * (x[group] as number);
+    }
+    for (const group of this.ties) sum[group] = (sum[group] as number) + (x[group] as number);
+    let worst = { group: 0, excess: 0 };
+    // The reference is no unknown, but what is left over at all others comes together there.
+    for (let group = 0; group < x.length; group++) {
+      // A tenth of what the contract allows, so that what follows from the voltages still holds it.
+      const excess = Math.abs(sum[group] as number) / (0.1 * Math.max(KCL_AMPS, KCL_PART * (largest[group] as number)));
+      if (!(excess <= worst.excess)) worst = { group, excess };
+    }
+    return worst;
+  }
+
+  private unsettled(): NetlistFault {
+    const { group } = this.worst();
+    const nodes = this.branches.nodes.filter((_, at) => this.tied.group[at] === group);
+    return { code: "no-convergence", element: null, nodes, message: `No solution was found: the voltage of ${nodes.slice(0, 4).join(", ") || "a node"} would not settle. A load may ask for more power than its wires can carry.` };
+  }
+}
+
+function allFinite(values: Float64Array): boolean {
+  let sum = 0;
+  for (let at = 0; at < values.length; at++) sum += values[at] as number;
+  return Number.isFinite(sum);
+}
