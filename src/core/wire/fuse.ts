@@ -1,0 +1,92 @@
+import { continuousAmps, INSULATION_C, type Surroundings } from "./rating";
+import { harmSeconds, SHORT_C } from "./short";
+
+/** Ratings that blade fuses are sold with, A. */
+export const FUSE_RATINGS = [1, 2, 3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100, 125, 150, 200] as const;
+/** A fuse bears this part of its rating for good (engines.md 5). */
+export const CONTINUOUS_PART = 0.75;
+/** Below this multiple of its rating a fuse need never melt (ISO 8820-3: 110 % for 100 hours). */
+const NEVER = 1.15;
+/** Time constant of a blade fuse's strip, s: our fit to the middle of ISO 8820-3's limits (135 %: 0.75 to 600 s, 200 %: 0.15 to 5 s, 350 %: 0.04 to 0.5 s, 600 %: 0.02 to 0.1 s). */
+const STRIP_SECONDS = 2.2;
+/** The slowest fuse that the standard lets pass, beside the middle one. */
+const SLOWEST = 5;
+
+/**
+ * Time after which a blade fuse melts, s; infinite below 1.15 times its rating: t = τ · ln(m²/(m² − 1.15²)), the heating of
+ * a strip by m = I/Iₙ.
+ * @param slowest the latest that the standard allows, instead of the middle
+ */
+export function meltSeconds(amps: number, ratedAmps: number, slowest = false): number {
+  if (!(ratedAmps > 0)) throw new RangeError(`ratedAmps must be > 0 A, got ${ratedAmps}`);
+  const multiple = Math.abs(amps) / ratedAmps;
+  if (multiple <= NEVER) return Number.POSITIVE_INFINITY;
+  return STRIP_SECONDS * Math.log(multiple ** 2 / (multiple ** 2 - NEVER ** 2)) * (slowest ? SLOWEST : 1);
+}
+
+/** A fused wire as it is judged. */
+export interface FusedWire {
+  readonly ratedAmps: number;
+  /** The thinnest wire behind the fuse, mm². */
+  readonly areaMm2: number;
+  readonly surroundings: Surroundings;
+  /** What flows for good, A. */
+  readonly continuousAmps: number;
+  /** What flows at the start, A, and for how long, s: a motor, a cold lamp. */
+  readonly inrush?: { readonly amps: number; readonly seconds: number };
+  /** What would flow into a short at the far end, A; infinite where it is not known. */
+  readonly shortAmps?: number;
+}
+
+export interface FuseCheck {
+  readonly code: "continuous" | "wire" | "inrush" | "short";
+  readonly holds: boolean;
+  /** The inequality with its numbers. */
+  readonly text: string;
+}
+
+export interface FuseVerdict {
+  readonly checks: readonly FuseCheck[];
+  /** What the wire bears for good in its place, A. */
+  readonly wireAmps: number;
+  /** Lowest ratio of the wire's time to the fuse's, over the currents that can flow; below 1 the wire is harmed first. */
+  readonly margin: number;
+}
+
+const shown = (value: number) => (Number.isFinite(value) ? String(Number(value.toPrecision(3))) : "∞");
+
+/** Judges a fuse by its load, its inrush and its wire; each check carries its numbers. */
+export function judgeFuse({ ratedAmps, areaMm2, surroundings, continuousAmps: load, inrush, shortAmps = Number.POSITIVE_INFINITY }: FusedWire): FuseVerdict {
+  const wireAmps = continuousAmps(areaMm2, surroundings, INSULATION_C);
+  const { margin, amps: worst } = protection(ratedAmps, areaMm2, surroundings, shortAmps);
+  const checks: FuseCheck[] = [
+    { code: "continuous", holds: load <= CONTINUOUS_PART * ratedAmps, text: `${shown(load)} A for good, of ${shown(CONTINUOUS_PART * ratedAmps)} A (0.75 × ${shown(ratedAmps)} A)` },
+    { code: "wire", holds: ratedAmps <= wireAmps, text: `${shown(ratedAmps)} A fuse, ${shown(wireAmps)} A that ${shown(areaMm2)} mm² bears at ${shown(surroundings.ambientC)} °C` },
+  ];
+  if (inrush !== undefined) {
+    const melts = meltSeconds(inrush.amps, ratedAmps) / SLOWEST;
+    checks.push({ code: "inrush", holds: melts > inrush.seconds, text: `${shown(inrush.amps)} A for ${shown(inrush.seconds)} s at the start; a quick fuse melts after ${shown(melts)} s` });
+  }
+  checks.push(margin === null
+    ? { code: "short", holds: false, text: `a short draws ${shown(shortAmps)} A: a slow fuse need not melt at all` }
+    : { code: "short", holds: margin >= 1, text: `at ${shown(worst)} A the wire is harmed after ${shown(harmSeconds(worst, areaMm2, surroundings))} s, the slowest fuse melts after ${shown(meltSeconds(worst, ratedAmps, true))} s` });
+  return { checks, wireAmps, margin: margin ?? 0 };
+}
+
+/** Where, of all currents up to that of a short, the wire comes nearest to being harmed before the fuse melts. */
+function protection(ratedAmps: number, areaMm2: number, surroundings: Surroundings, shortAmps: number): { readonly margin: number | null; readonly amps: number } {
+  const [from, to] = [1.35 * ratedAmps, Math.min(shortAmps, 40 * ratedAmps)];
+  // Too little flows to melt it, and yet it is a short.
+  if (to < from) return { margin: null, amps: to };
+  const bears = continuousAmps(areaMm2, surroundings, SHORT_C);
+  let worst = { margin: Number.POSITIVE_INFINITY, amps: from };
+  for (let step = 0; step <= 40; step++) {
+    const amps = from * (to / from) ** (step / 40);
+    const margin = harmSeconds(amps, areaMm2, surroundings, bears) / meltSeconds(amps, ratedAmps, true);
+    if (margin < worst.margin) worst = { margin, amps };
+  }
+  return worst;
+}
+
+/** The smallest fuse that bears a load for good, A; null where none does. */
+export const fuseForLoad = (amps: number): number | null => FUSE_RATINGS.find((rating) => CONTINUOUS_PART * rating >= amps) ?? null;

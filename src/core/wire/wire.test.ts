@@ -1,0 +1,98 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import {
+  awgAreaMm2, conductorC, conductorMm, continuousAmps, dropVolts, fuseForLoad, harmSeconds, insulatedMm, judgeFuse, meltSeconds, METRIC_SIZES, nearestAwg, onderdonkSeconds, SHORT_C, sizeAtLeast, wireOhms,
+} from "./index";
+import { airAt, heatWPerM, nusselt } from "./rating";
+
+const size = fc.constantFrom(...METRIC_SIZES);
+const ambient = fc.integer({ min: -20, max: 85 });
+
+describe("sizes", () => {
+  test("American gauges have the areas of ASTM B258, mm²", () => {
+    for (const [gauge, area] of [[22, 0.326], [18, 0.823], [14, 2.08], [10, 5.26], [4, 21.15], [0, 53.5], [-1, 67.4], [-3, 107.2]] as const) expect(awgAreaMm2(gauge)).toBeCloseTo(area, area > 10 ? 1 : 2);
+  });
+  test("the nearest gauge of an area, and back again", () => {
+    expect([0.35, 0.5, 0.75, 1, 1.5, 2.5, 4, 25, 70].map(nearestAwg)).toEqual(["22", "20", "18", "17", "15", "13", "11", "3", "00"]);
+    fc.assert(fc.property(fc.integer({ min: -3, max: 40 }), (gauge) => { expect(nearestAwg(awgAreaMm2(gauge))).toBe(gauge > 0 ? String(gauge) : "0".repeat(1 - gauge)); }));
+  });
+  test("the next size up, and the diameters over copper and insulation", () => {
+    expect([0.2, 0.5, 0.51, 13, 500].map(sizeAtLeast)).toEqual([0.35, 0.5, 0.75, 16, 120]);
+    expect(conductorMm(1)).toBeCloseTo(1.29, 2);
+    expect([0.5, 1, 2.5, 25].map((area) => Number(insulatedMm(area).toFixed(1)))).toEqual([1.5, 1.9, 2.8, 7.8]);
+  });
+  test.each([() => awgAreaMm2(41), () => nearestAwg(0), () => wireOhms({ lengthM: -1, areaMm2: 1 }), () => dropVolts(Number.NaN, { wires: [] }, { wires: [] }), () => continuousAmps(1, { ambientC: 200 }), () => continuousAmps(1, { ambientC: 20, loaded: 5, wires: 3 }), () => conductorC(1, -1, { ambientC: 20 }), () => onderdonkSeconds(1, 1, 100, 50), () => meltSeconds(1, 0)])("out of range is an error that says so", (call) => expect(call).toThrow(RangeError));
+});
+
+describe("voltage drop", () => {
+  test("18 gauge of solid copper is 20.95 Ω/km at 20 °C; stranded 2 % more, and 31 % more at 100 °C", () => {
+    expect(wireOhms({ lengthM: 1000, areaMm2: awgAreaMm2(18) }) / 1.02).toBeCloseTo(20.95, 2);
+    expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 100 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(1.3144, 4);
+  });
+  test("out and back, joints included", () => {
+    const drop = dropVolts(10, { wires: [{ lengthM: 5, areaMm2: 2.5 }], jointOhms: 0.005 }, { wires: [{ lengthM: 1, areaMm2: 2.5 }] });
+    expect(drop.out).toBeCloseTo(10 * (0.017241 * 1.02 * 2 + 0.005), 9);
+    expect(drop.total).toBeCloseTo(drop.out + drop.back, 12);
+    expect(drop.out - 0.05).toBeCloseTo(5 * drop.back, 9);
+  });
+});
+
+describe("heat balance", () => {
+  test("air at 300 K is as tables have it", () => {
+    const air = airAt(26.85);
+    for (const [ours, table] of [[air.viscosity, 15.89e-6], [air.conductivity, 26.3e-3], [air.prandtl, 0.71]] as const) expect(Math.abs(ours / table - 1)).toBeLessThan(0.02);
+  });
+  test("the correlation gives the textbook's pipe: Ra = 5.073·10⁶, Pr = 0.697, Nu = 23", () => expect(nusselt(5.073e6, 0.697)).toBeCloseTo(23.1, 1));
+  test("no heat goes to air that is as warm", () => expect(heatWPerM(2, 40, 40)).toBe(0));
+  test("at its rating a wire is at its limit: rating and temperature are each other's inverse", () => fc.assert(fc.property(size, ambient, (area, ambientC) => {
+    expect(conductorC(area, continuousAmps(area, { ambientC }), { ambientC })).toBeCloseTo(100, 5);
+  }), { numRuns: 30 }));
+  test("what the conductor makes is what the surface gives off, wall in between", () => fc.assert(fc.property(size, ambient, (area, ambientC) => {
+    const amps = continuousAmps(area, { ambientC });
+    const watts = amps ** 2 * wireOhms({ lengthM: 1, areaMm2: area, conductorC: 100 });
+    const surface = 100 - (watts * Math.log(insulatedMm(area) / conductorMm(area))) / (2 * Math.PI * 0.19);
+    expect(heatWPerM(insulatedMm(area), surface, ambientC) / watts).toBeCloseTo(1, 5);
+  }), { numRuns: 30 }));
+  test("more copper bears more, hotter air less, a fuller bundle less, and never more than alone", () => fc.assert(fc.property(size, ambient, fc.integer({ min: 1, max: 30 }), fc.integer({ min: 0, max: 30 }), (area, ambientC, loaded, idle) => {
+    const here = continuousAmps(area, { ambientC, loaded, wires: loaded + idle });
+    expect(continuousAmps(area * 1.5, { ambientC, loaded, wires: loaded + idle })).toBeGreaterThan(here);
+    expect(continuousAmps(area, { ambientC: ambientC + 10, loaded, wires: loaded + idle })).toBeLessThan(here);
+    expect(continuousAmps(area, { ambientC, loaded: loaded + 5, wires: loaded + idle + 5 })).toBeLessThanOrEqual(here + 1e-6);
+    expect(here).toBeLessThanOrEqual(continuousAmps(area, { ambientC }) + 1e-6);
+  }), { numRuns: 30 }));
+  test("a square millimetre in 40 °C air bears about 20 A alone; air at the limit leaves nothing", () => {
+    expect(continuousAmps(1, { ambientC: 40 })).toBeGreaterThan(18);
+    expect(continuousAmps(1, { ambientC: 40 })).toBeLessThan(22);
+    expect(continuousAmps(1, { ambientC: 100 })).toBe(0);
+  });
+});
+
+describe("fuses and shorts", () => {
+  test("blade fuses melt within the limits of ISO 8820-3", () => {
+    for (const [multiple, least, most] of [[1.35, 0.75, 600], [2, 0.15, 5], [3.5, 0.04, 0.5], [6, 0.02, 0.1]] as const) {
+      expect(meltSeconds(multiple * 10, 10), `${multiple}`).toBeGreaterThanOrEqual(least);
+      expect(meltSeconds(multiple * 10, 10), `${multiple}`).toBeLessThanOrEqual(most);
+    }
+    expect(meltSeconds(11, 10)).toBe(Number.POSITIVE_INFINITY);
+  });
+  test("Onderdonk: 1 mm² at 100 A melts from 30 °C after 8.2 s, and time falls with the square of the current", () => {
+    expect(onderdonkSeconds(100, 1, 30, 1083)).toBeCloseTo(8.24, 2);
+    expect(onderdonkSeconds(200, 1, 30, 1083)).toBeCloseTo(8.24 / 4, 2);
+  });
+  test("high currents harm a wire after Onderdonk's time, what it bears for good never", () => {
+    expect(harmSeconds(2000, 1, { ambientC: 40 }) / onderdonkSeconds(2000, 1, 40, SHORT_C)).toBeCloseTo(1, 2);
+    expect(harmSeconds(continuousAmps(1, { ambientC: 40 }), 1, { ambientC: 40 })).toBe(Number.POSITIVE_INFINITY);
+  });
+  const wire = { areaMm2: 1, surroundings: { ambientC: 40 }, continuousAmps: 9, shortAmps: 120 } as const;
+  const failing = (more: Partial<Parameters<typeof judgeFuse>[0]>) => judgeFuse({ ratedAmps: 15, ...wire, ...more }).checks.filter((check) => !check.holds).map((check) => check.code);
+  test("a sound one passes every check", () => expect(failing({})).toEqual([]));
+  test("a load over 0.75 of the rating", () => expect(failing({ continuousAmps: 11.3 })).toEqual(["continuous"]));
+  test("a fuse bigger than its wire", () => expect(failing({ ratedAmps: 30 })).toEqual(["wire"]));
+  test("a fuse far bigger lets the wire burn first", () => expect(failing({ ratedAmps: 40 })).toEqual(["wire", "short"]));
+  test("an inrush that a quick fuse does not outlast", () => {
+    expect(failing({ inrush: { amps: 60, seconds: 0.2 } })).toEqual(["inrush"]);
+    expect(failing({ inrush: { amps: 30, seconds: 0.1 } })).toEqual([]);
+  });
+  test("a line so long that a short need not melt the fuse", () => expect(failing({ shortAmps: 18 })).toEqual(["short"]));
+  test("the fuse for a load", () => expect([1, 7.5, 8, 500].map(fuseForLoad)).toEqual([2, 10, 15, null]));
+});
