@@ -7,6 +7,8 @@ import { idealCurrents, tieTogether } from "./ties";
 /** A node counts as held by diodes that do not conduct when less than this goes through all of them, A. */
 export const NO_CURRENT = 1e-8;
 
+const NONE: ReadonlySet<string> = new Set();
+
 export type RelayState = "energised" | "released";
 
 /** What is worth a word in a solution. */
@@ -44,6 +46,8 @@ export interface SolveOptions {
   readonly changes?: readonly Change[];
   /** Relays that are pulled in to begin with: those of the state from which the key is turned. None by default. */
   readonly pulledIn?: ReadonlySet<string>;
+  /** Switches that are closed whatever the state: an alternator that still turns after the key is off. */
+  readonly alsoClosed?: ReadonlySet<string>;
 }
 
 /** One solved set of closed branches. */
@@ -63,6 +67,7 @@ export const pullsIn = (element: { readonly pullInVolts: number; readonly dropOu
 /** A network made ready once for many solutions: its order of elimination is found once, each solution fills in values. */
 export class Network {
   readonly equations: Equations;
+  private alsoClosed: ReadonlySet<string> = NONE;
 
   private constructor(readonly netlist: Pick<Netlist, "reference" | "elements">, readonly branches: Branches, equations: Equations) {
     this.equations = equations;
@@ -83,14 +88,16 @@ export class Network {
    * Solves one key state. Relays start released, or as told, and are updated together until they stay as they are; those that
    * never do are held released and reported.
    */
-  solve(state: KeyState, { changes = [], pulledIn }: SolveOptions = {}): SolveResult {
+  solve(state: KeyState, { changes = [], pulledIn, alsoClosed }: SolveOptions = {}): SolveResult {
     const before = Float64Array.from(this.equations.siemens);
     this.apply(changes);
+    this.alsoClosed = alsoClosed ?? NONE;
     try {
       const settled = this.settle(state, pulledIn);
       return isFault(settled) ? { ok: false, fault: settled } : { ok: true, solution: this.report(state, settled.operating, settled.held) };
     } finally {
       this.equations.siemens.set(before);
+      this.alsoClosed = NONE;
     }
   }
 
@@ -141,6 +148,7 @@ export class Network {
     const { list, nodes } = this.branches;
     const { equations } = this;
     closedBranches(this.branches, state, energised, equations.closed);
+    for (const id of this.alsoClosed) { const at = this.branches.named.get(id); if (at !== undefined) equations.closed[at] = 1; }
     // A branch that a change has opened.
     list.forEach(({ kind }, at) => { if ((kind === "linear" || kind === "emf") && equations.siemens[at] === 0) equations.closed[at] = 0; });
     const island = this.islands(true);

@@ -1,0 +1,259 @@
+import type { NetElement } from "../circuit";
+import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf, type Wire } from "../harness";
+import { wireOhms } from "../wire";
+import { type LinkEnd, linkElements } from "./adapters";
+import { translatePart } from "./parts";
+import { batterySource, valueOf } from "./settings";
+import { BLOCK, BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
+import { FEED_STATES } from "./uses";
+
+/** Taken for wires whose size or length nobody knows: signal wire, and from one end of a van to the middle. */
+const USUAL_MM2 = 0.75;
+const USUAL_M = 1.5;
+/** Longer, thicker or stronger than anything on a vehicle: a slip of the keys. */
+const ABSURD_M = 50;
+const ABSURD_MM2 = 150;
+const ABSURD_FUSE_AMPS = 500;
+/** From this size on a wire counts as a cable that grounds a body. */
+const CABLE_MM2 = 4;
+/** A plug's two contacts, Ω, and a battery's post. */
+const MATE_OHMS = 0.003;
+const POST_OHMS = 0.0002;
+/** Where the plan joins two cavities and no loose end shows, a new wire of this length is drawn, m. */
+const NEW_WIRE_M = 1;
+/** Sources without resistance would fight each other without bound. */
+const LEAST_SOURCE_OHMS = 0.001;
+
+/** A terminal crimped on a wire, Ω: the thicker the wire, the better it is joined (about 10 mV at the wire's usual current). */
+const terminalOhms = (sizeMm2: number) => Math.min(0.002, 0.005 / sizeMm2);
+
+/** The plan as a netlist: every wire, joint, contact, fuse, relay, switch, element and link of the job, with what stands for what. */
+export function buildModel(facts: PowerFacts): PowerModel {
+  return new ModelBuilder(facts).build();
+}
+
+class ModelBuilder {
+  private readonly pieces: Piece[] = [];
+  private readonly problems: PowerProblem[] = [];
+  private readonly assumed = new Map<string, number>();
+  private readonly charging = new Set<string>();
+  private readonly nodeName: string[];
+  private readonly harness: Harness;
+  private readonly jointOhms: number;
+
+  constructor(private readonly facts: PowerFacts) {
+    this.harness = facts.harness;
+    this.jointOhms = valueOf(facts.settings, "joint-ohms") / 1000;
+    this.nodeName = uniqueNames(facts.harness);
+  }
+
+  build(): PowerModel {
+    for (const wire of this.harness.wires) if (!this.facts.gone.has(wire.id)) this.layWire(wire);
+    for (const edge of this.harness.edges) {
+      if (edge.type === "mate") this.layMate(edge);
+      else if (edge.type === "assumed") this.layAssumed(edge);
+    }
+    this.layLinks();
+    this.layParts();
+    this.groundBody();
+    if (!this.pieces.some(({ element }) => element.type === "source")) this.batteryless();
+    const pinsOf = new Map<string, string[]>();
+    const nodeOfPin = new Map([...this.harness.nodeOfPin].map(([pinId, at]) => {
+      const node = this.nodeName[at] as string;
+      const known = pinsOf.get(node);
+      if (known === undefined) pinsOf.set(node, [pinId]);
+      else known.push(pinId);
+      return [pinId, node];
+    }));
+    const assumptions = [...this.assumed].map(([says, count]): Assumption => ({ says, count }));
+    for (const { origin, key, value } of this.facts.settings.values()) if (origin === null) this.assume(`${key}=${value}`);
+    return { facts: this.facts, pieces: this.pieces, pieceOf: new Map(this.pieces.map((piece) => [piece.element.id, piece])), nodeName: this.nodeName, nodeOfPin, pinsOf, assumptions, problems: this.problems, charging: this.charging };
+  }
+
+  private assume(says: string): void {
+    this.assumed.set(says, (this.assumed.get(says) ?? 0) + 1);
+  }
+
+  private add(element: NetElement, place: Place, name: string): void {
+    this.pieces.push({ element, place, name });
+  }
+
+  private node = (at: number): string => this.nodeName[at] as string;
+
+  private layWire(wire: Wire): void {
+    const [a, b] = [this.node(wire.a), this.node(wire.b)];
+    if (a === b) return;
+    const name = `${nodeName(this.harness, wire.a)} to ${nodeName(this.harness, wire.b)}`;
+    const assumed: ("size" | "length")[] = [];
+    const sizeMm2 = this.bounded(wire.sizeMm2, ABSURD_MM2, USUAL_MM2, wire, name, "size", "mm²", assumed);
+    const lengthM = this.bounded(wire.lengthM, ABSURD_M, USUAL_M, wire, name, "length", "m", assumed);
+    const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: 40 });
+    const jointOhms = terminalOhms(sizeMm2) * 2;
+    this.add({ id: wire.id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: wire.id, copperOhms, jointOhms, sizeMm2, lengthM, assumed }, name);
+  }
+
+  /** A size or length as given; the usual one where nobody gave it, or none that can be. */
+  private bounded(value: number | null, most: number, usual: number, wire: Wire, name: string, what: "size" | "length", unit: string, assumed: ("size" | "length")[]): number {
+    if (value !== null && value > 0 && value <= most) return value;
+    assumed.push(what);
+    if (value === null) this.assume(`${usual} ${unit} where a wire's ${what} is not known`);
+    else this.problems.push({ code: "absurd", where: name, message: `Its ${what} is given as ${value} ${unit}; ${usual} ${unit} is taken instead.`, cure: `Correct the ${what} in the pin table or at the wire.`, pinId: wire.pinIds[0] ?? null });
+    return usual;
+  }
+
+  private layMate(edge: HarnessEdge): void {
+    const pins = [edge.a, edge.b].map((at) => this.harness.pinAt[at]?.id ?? "") as [string, string];
+    this.add({ id: edge.id, type: "resistor", a: this.node(edge.a), b: this.node(edge.b), ohms: MATE_OHMS }, { type: "mate", pinIds: pins }, `${nodeName(this.harness, edge.a)} in ${nodeName(this.harness, edge.b)}`);
+  }
+
+  private layAssumed(edge: HarnessEdge): void {
+    const [a, b] = [this.node(edge.a), this.node(edge.b)];
+    if (a === b) return;
+    const pin = this.harness.pinAt[edge.b];
+    if (edge.id === "assumed:minus") return;
+    const alive = pin?.params.alive ?? (this.isWay(edge.b) ? "run" : "permanent");
+    const says = `${nodeName(this.harness, edge.b)} is fed from the battery as its table says (${alive})`;
+    this.assume("feeds that no wire of the tables brings up to the battery are taken as their tables say");
+    this.add({ id: edge.id, type: "switch", a, b, closedIn: FEED_STATES[alive] ?? [], ohms: this.jointOhms + 0.01 }, { type: "assumed", says, pinId: pin?.id ?? null }, says);
+  }
+
+  private isWay = (at: number) => this.harness.partAt[at]?.type === "fuse-box";
+
+  /** Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the body: the end that tables leave out. */
+  private groundBody(): void {
+    const joined = new Map<string, string[]>();
+    const join = (a: string, b: string) => { const known = joined.get(a); if (known === undefined) joined.set(a, [b]); else known.push(b); };
+    const studs = new Set(this.harness.parts.filter((part) => part.type === "ground-stud" || part.type === "splice-pack").map((part) => part.id));
+    for (const { element, place } of this.pieces) {
+      if (element.type !== "resistor" || element.a === BLOCK || element.b === BLOCK) continue;
+      if ((place.type === "wire" && place.sizeMm2 < CABLE_MM2) || (place.type === "part" && !studs.has(place.partId)) || (place.type === "link" && place.role !== "wire")) continue;
+      join(element.a, element.b);
+      join(element.b, element.a);
+    }
+    const reached = new Set([MINUS]);
+    for (const node of reached) for (const next of joined.get(node) ?? []) reached.add(next);
+    if (reached.has(BODY)) return;
+    const end = this.harness.nodes.findIndex((node, at) => node.type === "open" && reached.has(this.node(at)) && this.harness.partAt[this.harness.nodeOfPin.get(node.pinId) as number]?.type === "battery");
+    const says = "the battery's negative cable goes to the body";
+    this.assume(says);
+    this.add({ id: "assumed:minus", type: "resistor", a: end < 0 ? MINUS : this.node(end), b: BODY, ohms: 2 * POST_OHMS }, { type: "assumed", says, pinId: null }, "battery negative to body");
+  }
+
+  private layLinks(): void {
+    const { harness } = this;
+    const edgeOf = new Map(harness.edges.map((edge) => [edge.id, edge]));
+    const pins = [...harness.pinById.values()];
+    const byLabel = new Map(pins.map((pin) => [`${harness.connectorById.get(pin.connectorId)?.side} ${nodeName(harness, harness.nodeOfPin.get(pin.id) as number)}`, pin]));
+    const nodeOf = (pinId: string) => this.node(harness.nodeOfPin.get(pinId) as number);
+    const hostFeeds = pins.filter((pin) => pin.kind === "supply-out" && harness.connectorById.get(pin.connectorId)?.side === "host");
+    const around = {
+      feed: (label: string) => { const pin = byLabel.get(`host ${label}`); return pin && nodeOf(pin.id); },
+      feedAlive: (alive: "crank" | "run") => { const pin = hostFeeds.find((one) => (alive === "crank" ? one.params.alive === "crank" : one.params.alive === "run-crank" || one.params.alive === "run")); return pin && nodeOf(pin.id); },
+      jointOhms: this.jointOhms,
+    };
+    for (const link of this.facts.links) {
+      const edge = edgeOf.get(`join:${link.id}`);
+      const [from, to] = [harness.pinById.get(link.providerId), harness.pinById.get(link.consumerId)];
+      if (edge === undefined || from === undefined || to === undefined || edge.a === edge.b) continue;
+      const ends: [LinkEnd, LinkEnd] = [{ node: this.node(edge.a), pin: from }, { node: this.node(edge.b), pin: to }];
+      const name = `link ${nodeName(harness, harness.nodeOfPin.get(from.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(to.id) as number)}`;
+      const loose = [edge.a, edge.b].some((at) => harness.nodes[at]?.type === "open");
+      const newSize = to.sizeMm2 ?? from.sizeMm2 ?? USUAL_MM2;
+      if (!loose) this.assume(`a new wire of ${NEW_WIRE_M} m where a link joins two cavities that have no loose end`);
+      const ohms = loose ? this.jointOhms : 2 * this.jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: 40 });
+      const { elements, assumed } = linkElements(link.id, ...ends, link.adapters, around, ohms);
+      for (const says of assumed) this.assume(says);
+      if (link.proposed && elements.length > 0) this.assume("links that are proposed are taken as they are proposed");
+      elements.forEach((element) => this.add(element, { type: "link", linkId: link.id, role: element.type === "resistor" && link.adapters.length === 0 ? "wire" : "adapter" }, element.type === "resistor" || element.type === "fuse" ? `${name}${element.type === "fuse" ? ", fuse" : ""}` : `${element.type} of ${name}`));
+    }
+  }
+
+  private layParts(): void {
+    const { harness } = this;
+    const edges = new Map<string, HarnessEdge[]>();
+    for (const edge of harness.edges) {
+      if (edge.partId === null || edge.elementId === null) continue;
+      const known = edges.get(edge.partId);
+      if (known === undefined) edges.set(edge.partId, [edge]);
+      else known.push(edge);
+    }
+    const donorCharges = harness.parts.some((part) => part.type === "alternator" && part.side !== "host");
+    for (const part of harness.parts) {
+      const own = edges.get(part.id) ?? [];
+      if (part.type === "alternator" && part.side === "host" && donorCharges) {
+        this.assume("the host's own alternator went with its engine");
+        continue;
+      }
+      if (part.type === "battery") this.layPosts(own);
+      this.layPart(part, own);
+    }
+  }
+
+  private layPosts(edges: readonly HarnessEdge[]): void {
+    for (const edge of edges) {
+      if (edge.id.endsWith("/+") || edge.id.endsWith("/-")) this.add({ id: edge.id, type: "resistor", a: this.node(edge.a), b: this.node(edge.b), ohms: POST_OHMS }, { type: "assumed", says: "battery post", pinId: null }, "battery post");
+    }
+  }
+
+  private layPart(part: HarnessPart, edges: readonly HarnessEdge[]): void {
+    const ground = onEngine(part) ? BLOCK : BODY;
+    const nodeOf = (at: number) => (at === this.harness.chassis ? ground : this.node(at));
+    const byId = new Map(edges.map((edge) => [edge.id, edge]));
+    const terminals = new Map<string, string>();
+    for (const element of part.elements) {
+      for (const span of spansOf(element)) {
+        const edge = byId.get(`part:${part.id}/${span.id}`);
+        if (edge !== undefined) terminals.set(span.a, nodeOf(edge.a)).set(span.b, nodeOf(edge.b));
+      }
+    }
+    const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : this.harness.pinById.get(pinId)]));
+    const { elements, assumed, charging } = translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings: this.facts.settings });
+    for (const says of assumed) this.assume(says);
+    for (const id of charging) this.charging.add(id);
+    for (const { element, elementId } of elements) {
+      this.add(this.sane(element, part), { type: "part", partId: part.id, elementId }, `${part.label} ${elementId}`);
+    }
+  }
+
+  private sane(element: NetElement, part: HarnessPart): NetElement {
+    const problem = (message: string, cure: string) => { this.problems.push({ code: "absurd", where: part.label, message, cure, pinId: part.terminals.find(({ pinId }) => pinId !== null)?.pinId ?? null }); };
+    if (element.type === "fuse" && element.amps > ABSURD_FUSE_AMPS) {
+      problem(`${element.id} is given as a fuse of ${element.amps} A; no vehicle has one. It is solved as 100 A.`, "Correct its rating at the part.");
+      return { ...element, amps: 100, ohms: 0.001 };
+    }
+    if (element.type === "source" && element.ohms < LEAST_SOURCE_OHMS) {
+      this.problems.push({ code: "source-loop", where: part.label, message: `Its source ${element.id.split("/").at(-1)} is given ${element.ohms} Ω inside: beside another it would have no bound. 1 mΩ is taken.`, cure: "Give the source its inner resistance at the part.", pinId: part.terminals.find(({ pinId }) => pinId !== null)?.pinId ?? null });
+      return { ...element, ohms: LEAST_SOURCE_OHMS };
+    }
+    return element;
+  }
+
+  /** Without a battery in the tables the feeds would have nothing behind them. */
+  private batteryless(): void {
+    const { volts, ohms } = batterySource(this.facts.settings);
+    const says = "a battery of the usual size stands where the tables show none";
+    this.assume(says);
+    this.add({ id: "battery", type: "source", a: PLUS, b: MINUS, volts, ohms }, { type: "assumed", says, pinId: null }, "battery");
+  }
+}
+
+/** Parts that bolt to the engine or gearbox: their case is at the block's voltage, not the body's. */
+const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
+const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set(["sensor", "solenoid", "switch", "ground-stud", "motor", "heater", "sender"]);
+const onEngine = ({ type, side }: HarnessPart) => ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));
+
+/** A name for each node of the harness, as it is printed, and no two alike. */
+function uniqueNames(harness: Harness): string[] {
+  const taken = new Set([BLOCK]);
+  return harness.nodes.map((node, at) => {
+    if (node.type === "chassis") return BODY;
+    if (node.type === "pole") return node.pole === "plus" ? PLUS : MINUS;
+    const side = node.type === "cavity" || node.type === "open" ? harness.connectorById.get(harness.pinById.get(node.pinId)?.connectorId ?? "")?.side : node.type === "splice" ? node.side : undefined;
+    const printed = node.type === "terminal" ? `${harness.parts.find((part) => part.id === node.partId)?.label ?? "part"} ${node.terminal}` : nodeName(harness, at);
+    const name = side === undefined ? printed : `${side} ${printed}`;
+    let own = name;
+    for (let count = 2; taken.has(own); count++) own = `${name} (${count})`;
+    taken.add(own);
+    return own;
+  });
+}

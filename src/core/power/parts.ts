@@ -1,0 +1,197 @@
+import type { NetElement } from "../circuit";
+import { type CavityFacts, type ElementSpec, type HarnessPart, KEY_STATES, type KeyState, terminalsOf } from "../harness";
+import { batterySource, coldTorque, type Settings, valueOf } from "./settings";
+import { closedIn, drivenIn } from "./uses";
+
+/** What a starter has left of the battery's voltage at its rated current, V. */
+const CRANKING_VOLTS = 10;
+/** A solenoid pulls in and lets go at about these, V. */
+const SOLENOID = { pullInVolts: 7, dropOutVolts: 3 } as const;
+/** A computer that nobody has said more of works down to this, V. */
+const COMPUTER_VOLTS = 6.5;
+/** What watches a computer's supply takes no current to speak of. */
+const SENSE_OHMS = 1e6;
+/** A charging alternator lifts its lamp terminal to its own voltage through the exciter diodes, Ω behind it. */
+const EXCITER_OHMS = 0.5;
+const DRIVER_OHMS = 0.1;
+/** What a sleeping computer draws from a permanent feed, A: our assumption until someone measures it. */
+const ASLEEP_AMPS = 0.005;
+const ENGINE_ON: readonly KeyState[] = ["run", "crank", "running"];
+/** Terminals by which an alternator's lamp is known. */
+const LAMP_TERMINAL = /^(d\+|l|61|lamp)$/i;
+
+export interface PartToTranslate {
+  readonly part: HarnessPart;
+  /** Node of a terminal; undefined where nothing joins it. */
+  readonly node: (terminal: string) => string | undefined;
+  readonly pin: (terminal: string) => CavityFacts | undefined;
+  readonly settings: Settings;
+}
+
+export interface Translated {
+  readonly elements: readonly { readonly element: NetElement; readonly elementId: string }[];
+  readonly assumed: readonly string[];
+  /** Switches that stand for the turning alternator. */
+  readonly charging: readonly string[];
+}
+
+/**
+ * A part's elements between nodes of the netlist. Beyond copying them: batteries and starters take the settings' values, a starter
+ * turns only with its solenoid, an alternator gives only while it turns, switches are closed as they are used, and a computer's
+ * outputs work only while the computer is alive.
+ */
+export function translatePart(subject: PartToTranslate): Translated {
+  return new Translation(subject).run();
+}
+
+class Translation {
+  private readonly elements: { element: NetElement; elementId: string }[] = [];
+  private readonly assumed: string[] = [];
+  private readonly charging: string[] = [];
+  private readonly part: HarnessPart;
+
+  constructor(private readonly subject: PartToTranslate) {
+    this.part = subject.part;
+  }
+
+  run(): Translated {
+    const socket = this.part.guessed && /socket/i.test(this.part.label);
+    if (socket) this.assumed.push("nothing is plugged into sockets");
+    else switch (this.part.type) {
+      case "starter": this.starter(); break;
+      case "alternator": this.alternator(); break;
+      case "computer": case "assembly": this.computer(); break;
+      default:
+        for (const element of this.part.elements) this.copy(this.adjusted(element));
+    }
+    return { elements: this.elements, assumed: this.assumed, charging: this.charging };
+  }
+
+  private id = (elementId: string) => `part:${this.part.id}/${elementId}`.replaceAll("#", "~");
+  private push(elementId: string, element: NetElement): void {
+    this.elements.push({ element, elementId });
+  }
+
+  /** The element between nodes; left out where one of its terminals leads nowhere or both to the same. */
+  private copy(spec: ElementSpec, through?: Readonly<Record<string, string>>): void {
+    const nodes = new Map(terminalsOf(spec).map((terminal) => [terminal, through?.[terminal] ?? this.subject.node(terminal)]));
+    const at = (terminal: string) => nodes.get(terminal) as string;
+    const id = this.id(spec.id);
+    if (spec.type === "relay") {
+      if (nodes.get(spec.coilA) === undefined || nodes.get(spec.coilB) === undefined || at(spec.coilA) === at(spec.coilB)) return;
+      const contacts = spec.contacts.filter(({ a, b }) => nodes.get(a) !== undefined && nodes.get(b) !== undefined && at(a) !== at(b));
+      this.push(spec.id, { ...spec, id, coilA: at(spec.coilA), coilB: at(spec.coilB), contacts: contacts.map((contact) => ({ ...contact, a: at(contact.a), b: at(contact.b) })) });
+      return;
+    }
+    if (nodes.get(spec.a) === undefined || nodes.get(spec.b) === undefined || at(spec.a) === at(spec.b)) return;
+    const ends = { id, a: at(spec.a), b: at(spec.b) };
+    if (spec.type === "resistor") this.push(spec.id, { type: "resistor", ohms: spec.ohms, ...ends });
+    else this.push(spec.id, { ...spec, ...ends });
+  }
+
+  private adjusted(spec: ElementSpec): ElementSpec {
+    const { part, subject } = this;
+    if (part.type === "battery" && spec.type === "source" && Math.abs(spec.volts - 12.6) < 0.01) {
+      this.assumed.push("the battery is as the settings have it");
+      return { ...spec, ...batterySource(subject.settings) };
+    }
+    if (spec.type === "switch" && (part.type === "switch" || part.type === "flasher") && spec.closedIn.length === KEY_STATES.length) {
+      const pins = terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []);
+      this.assumed.push("switches are closed as on a rainy night, the gearbox in Park");
+      return { ...spec, closedIn: closedIn(part, pins) };
+    }
+    return spec;
+  }
+
+  /** The motor hangs on the contact that its solenoid closes; its current is the one that its cavity states. */
+  private starter(): void {
+    const coils = this.part.elements.filter((element): element is Extract<ElementSpec, { type: "resistor" }> => element.type === "resistor");
+    const motor = coils.find((element) => element.ohms < 0.5);
+    const solenoid = coils.find((element) => element !== motor && element.ohms < 10);
+    const [cable, case_] = motor === undefined ? [] : [this.subject.node(motor.a), this.subject.node(motor.b)];
+    if (motor === undefined || cable === undefined || case_ === undefined) { for (const element of this.part.elements) this.copy(element); return; }
+    const amps = Number(this.subject.pin(motor.a)?.params.amps);
+    const warm = amps > 0 ? CRANKING_VOLTS / amps : motor.ohms;
+    if (!(amps > 0)) this.assumed.push(`a starter of ${Math.round(CRANKING_VOLTS / motor.ohms)} A, since its cavity states none`);
+    const ohms = warm / coldTorque(valueOf(this.subject.settings, "battery-c"));
+    const inner = `${this.part.label} motor`;
+    const [coilA, coilB] = solenoid === undefined ? [] : [this.subject.node(solenoid.a), this.subject.node(solenoid.b)];
+    if (solenoid === undefined || coilA === undefined || coilB === undefined) this.push("solenoid", { id: this.id("solenoid"), type: "switch", a: cable, b: inner, closedIn: ["crank"], ohms: 0.0005 });
+    else this.push("solenoid", { id: this.id("solenoid"), type: "relay", coilA, coilB, coilOhms: solenoid.ohms, ...SOLENOID, contacts: [{ a: cable, b: inner, when: "energised", ohms: 0.0005 }] });
+    this.push("motor", { id: this.id("motor"), type: "resistor", a: inner, b: case_, ohms });
+  }
+
+  private alternator(): void {
+    for (const element of this.part.elements) {
+      const a = "a" in element ? this.subject.node(element.a) : undefined;
+      const b = "b" in element ? this.subject.node(element.b) : undefined;
+      if (element.type === "source" && a !== undefined && b !== undefined) {
+        this.turning(element.id, a, b, element.volts, Math.max(0.005, element.ohms));
+      } else {
+        this.copy(element);
+        const isLamp = "a" in element && (LAMP_TERMINAL.test(element.a) || this.subject.pin(element.a)?.quantity === "charge-warning");
+        if (isLamp && a !== undefined && b !== undefined) this.turning(`${element.id} excited`, a, b, 14.2, EXCITER_OHMS);
+      }
+    }
+  }
+
+  private turning(elementId: string, a: string, b: string, volts: number, ohms: number): void {
+    const inner = `${this.part.label} ${elementId} inside`;
+    this.push(elementId, { id: this.id(elementId), type: "source", a: inner, b, volts, ohms });
+    const charging = this.id(`${elementId} turning`);
+    this.charging.push(charging);
+    this.push(`${elementId} turning`, { id: charging, type: "switch", a: inner, b: a, closedIn: ["running"], ohms: 0.001 });
+  }
+
+  /**
+   * A computer wakes with its ignition supply: then it draws what its cavities state and works its outputs as {@link drivenIn} has it.
+   * Asleep it draws a little from its permanent feeds; one that no ignition supply wakes is taken as asleep with the key off.
+   */
+  private computer(): void {
+    const supply = this.supply();
+    const awake: { spec: ElementSpec & { readonly a: string; readonly b: string }; states: readonly KeyState[] }[] = [];
+    for (const element of this.part.elements) {
+      const pin = element.type === "switch" || element.type === "power" ? (this.subject.pin(element.a)?.kind === "supply-in" && element.type === "switch" ? this.subject.pin(element.b) : this.subject.pin(element.a)) : undefined;
+      if (element.type === "switch" && element.closedIn.length === 0) {
+        const states = pin === undefined ? [] : drivenIn(pin);
+        if (states.length > 0) awake.push({ spec: element, states });
+      } else if (element.type === "power" && pin !== undefined && isPermanent(pin)) {
+        awake.push({ spec: element, states: supply === null ? ENGINE_ON : KEY_STATES });
+        this.asleep(element.id, element.a, element.b);
+      } else this.copy(element);
+    }
+    if (awake.length === 0) return;
+    this.assumed.push("a computer's outputs are on in the states in which their work is needed, while it has its supply");
+    const inner = (id: string) => `${this.part.label} ${id} awake`;
+    const contacts = awake.flatMap(({ spec }) => { const a = this.subject.node(spec.a); return a === undefined ? [] : [{ a, b: inner(spec.id), when: "energised" as const, ohms: DRIVER_OHMS / 5 }]; });
+    if (supply !== null) this.push("alive", { id: this.id("alive"), type: "relay", coilA: supply.node, coilB: supply.ground, coilOhms: SENSE_OHMS, pullInVolts: supply.volts, dropOutVolts: supply.volts * 0.9, contacts });
+    for (const { spec, states } of awake) {
+      const through = { [spec.a]: inner(spec.id) };
+      if (spec.type === "switch") this.copy({ ...spec, closedIn: states, ohms: DRIVER_OHMS }, supply === null ? undefined : through);
+      else {
+        if (supply === null) this.copy({ id: `${spec.id} wakes`, type: "switch", a: spec.a, b: inner(spec.id), closedIn: states, ohms: 0.001 }, { [inner(spec.id)]: inner(spec.id) });
+        this.copy(spec, through);
+      }
+    }
+  }
+
+  private asleep(id: string, a: string, b: string): void {
+    this.assumed.push(`a computer asleep draws ${1000 * ASLEEP_AMPS} mA from each permanent feed`);
+    this.copy({ id: `${id} asleep`, type: "resistor", a, b, ohms: 12.5 / ASLEEP_AMPS, joint: false });
+  }
+
+  /** The supply that wakes a computer: the one that lives with the ignition, else any. */
+  private supply(): { readonly node: string; readonly ground: string; readonly volts: number } | null {
+    const feeds = this.part.elements.flatMap((element) => {
+      if (element.type !== "power") return [];
+      const [pin, node, ground] = [this.subject.pin(element.a), this.subject.node(element.a), this.subject.node(element.b)];
+      return pin === undefined || node === undefined || ground === undefined || node === ground ? [] : [{ pin, node, ground, volts: Number(pin.params.minVolts) || COMPUTER_VOLTS }];
+    });
+    const order = ["run-crank", "run", "accessory"];
+    // What is live for good cannot wake it.
+    return feeds.filter(({ pin }) => !isPermanent(pin)).toSorted((a, b) => rank(order, a.pin) - rank(order, b.pin))[0] ?? null;
+  }
+}
+
+const isPermanent = (pin: CavityFacts) => pin.params.alive === "permanent" || (pin.params.alive === undefined && pin.quantity === "battery-supply");
+const rank = (order: readonly string[], pin: CavityFacts) => { const at = order.indexOf(pin.params.alive ?? ""); return at < 0 ? order.length : at; };

@@ -1,0 +1,56 @@
+/** What the solution takes as given beside the harness. Values that nobody has said are assumed, and told as such. */
+export const SETTINGS = {
+  "battery-c": { name: "Battery temperature", unit: "°C", low: -40, high: 70, usual: 20, why: "a mild day" },
+  "battery-ah": { name: "Battery capacity", unit: "Ah", low: 5, high: 400, usual: 60, why: "a common size" },
+  "battery-cca": { name: "Cold cranking current", unit: "A", low: 50, high: 2000, usual: 540, why: "usual for 60 Ah" },
+  "battery-charge": { name: "Battery charge", unit: "%", low: 10, high: 100, usual: 90, why: "in daily use" },
+  "engine-bay-c": { name: "Air in the engine bay", unit: "°C", low: -40, high: 120, usual: 60, why: "warm engine" },
+  "cabin-c": { name: "Air in the cabin", unit: "°C", low: -40, high: 85, usual: 40, why: "summer" },
+  "alternator-a": { name: "Alternator's rated current", unit: "A", low: 5, high: 400, usual: 90, why: "a common size" },
+  "alternator-idle": { name: "Part of it at idle", unit: "%", low: 10, high: 100, usual: 45, why: "usual at twice the engine's idle speed" },
+  "joint-ohms": { name: "Each new joint", unit: "mΩ", low: 0.1, high: 100, usual: 1, why: "a sound crimp" },
+  "wires-together": { name: "Loaded wires in a bundle", unit: "wires", low: 1, high: 60, usual: 4, why: "a small loom" },
+} as const;
+export type SettingKey = keyof typeof SETTINGS;
+export const SETTING_KEYS = Object.keys(SETTINGS) as SettingKey[];
+
+export interface Setting {
+  readonly key: SettingKey;
+  readonly value: number;
+  /** Where the value is from; null where it is assumed. */
+  readonly origin: string | null;
+}
+
+export type Settings = ReadonlyMap<SettingKey, Setting>;
+
+/** All settings, those that someone said over the usual ones. */
+export function settingsOf(said: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[]): Settings {
+  const all = new Map<SettingKey, Setting>(SETTING_KEYS.map((key) => [key, { key, value: SETTINGS[key].usual, origin: null }]));
+  for (const one of said) all.set(one.key, { ...one });
+  return all;
+}
+
+export const valueOf = (settings: Settings, key: SettingKey): number => settings.get(key)?.value ?? SETTINGS[key].usual;
+
+/** What a battery is rated at, °C (EN 50342-1: cold cranking at −18 °C, 7.5 V after 10 s). */
+const COLD_C = -18;
+const COLD_VOLTS = 7.5;
+/** Its resistance grows by this part for each kelvin colder: about 2.2 times from 25 °C to −18 °C, as makers' curves have it. */
+const RESISTANCE_PER_K = 0.018;
+/** Open voltage of a 12 V lead-acid battery: empty, and what a full charge adds, V; per kelvin below 25 °C a little less. */
+const EMPTY_VOLTS = 11.9;
+const CHARGE_VOLTS = 0.8;
+const VOLTS_PER_K = 0.0015;
+
+/** A battery as a source behind its resistance, from its rating, charge and temperature. V, Ω. */
+export function batterySource(settings: Settings): { readonly volts: number; readonly ohms: number } {
+  const celsius = valueOf(settings, "battery-c");
+  const cold = (EMPTY_VOLTS + CHARGE_VOLTS - COLD_VOLTS) / valueOf(settings, "battery-cca");
+  return {
+    volts: EMPTY_VOLTS + (CHARGE_VOLTS * valueOf(settings, "battery-charge")) / 100 - VOLTS_PER_K * (25 - celsius),
+    ohms: cold * Math.exp(-RESISTANCE_PER_K * (celsius - COLD_C)),
+  };
+}
+
+/** By how much more current a starter takes from a cold engine than from a warm one at 20 °C: oil about twice as stiff at −18 °C (our estimate). */
+export const coldTorque = (celsius: number): number => Math.exp(0.018 * Math.max(0, 20 - celsius));

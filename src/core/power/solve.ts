@@ -1,0 +1,78 @@
+import { type Netlist, NETLIST_FORMAT, Network, type Solution } from "../circuit";
+import { KEY_STATES, type KeyState, nodeName } from "../harness";
+import { MINUS, type PowerModel, type PowerProblem } from "./types";
+
+/** A key state, or the moment after the key is turned off while the engine still turns. */
+export type PowerState = KeyState | "run-on";
+export const POWER_STATES: readonly PowerState[] = [...KEY_STATES, "run-on"];
+
+export interface PowerSolution {
+  readonly model: PowerModel;
+  readonly network: Network | null;
+  /** A state that has no solution is missing, and among the problems. */
+  readonly states: ReadonlyMap<PowerState, Solution>;
+  readonly problems: readonly PowerProblem[];
+}
+
+/** The netlist of contracts/netlist.md that the plan comes to, to be written out and solved elsewhere. */
+export const netlistOf = (model: PowerModel, state: KeyState = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: model.pieces.map((piece) => piece.element) });
+
+/** Solves the plan in every key state. What cannot be solved is named, and the rest is solved without it. */
+export function solvePower(model: PowerModel): PowerSolution {
+  const problems: PowerProblem[] = [...model.problems];
+  const pieces = model.pieces.filter(({ element, name, place }) => {
+    if (element.type !== "current") return true;
+    problems.push({ code: "stranded-current", where: name, message: "It is given as a current that flows whatever the voltage; the plan is solved without it.", cure: "Write it as a load of watts or ohms.", pinId: null });
+    return place.type !== "part";
+  });
+  const built = Network.build({ reference: MINUS, elements: pieces.map((piece) => piece.element) });
+  if (!built.ok) {
+    problems.push({ code: "source-loop", where: built.fault.element ?? "the sources", message: built.fault.message, cure: "Give each battery and alternator its inner resistance.", pinId: null });
+    return { model, network: null, states: new Map(), problems };
+  }
+  const { network } = built;
+  const states = new Map<PowerState, Solution>();
+  const take = (state: PowerState, key: KeyState, options?: Parameters<Network["solve"]>[1]) => {
+    const result = network.solve(key, options);
+    if (result.ok) states.set(state, result.solution);
+    else problems.push({ code: "no-solution", where: `the state ${state}`, message: result.fault.message, cure: "Look at the loads and resistances of the nodes named.", pinId: null });
+  };
+  for (const state of KEY_STATES) take(state, state);
+  const running = states.get("running");
+  if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging });
+  problems.push(...fighting(model, states.get("off")), ...contradictions(model));
+  return { model, network, states, problems };
+}
+
+/** Current that one battery at rest may take from another before they are told apart, A. */
+const FIGHT_AMPS = 0.5;
+
+/** Batteries in parallel of different voltage: one charges the other without end. */
+function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] {
+  if (off === undefined) return [];
+  return model.pieces.flatMap(({ element, place, name }): PowerProblem[] => {
+    if (element.type !== "source" || place.type !== "part" || model.facts.harness.parts.find((part) => part.id === place.partId)?.type !== "battery") return [];
+    const amps = off.amps.get(element.id) ?? 0;
+    if (amps > -FIGHT_AMPS) return [];
+    return [{ code: "two-batteries", where: name, message: `With the key off it takes ${(-amps).toFixed(1)} A from another battery: the two are joined at different voltages (this one is given as ${element.volts} V).`, cure: "Correct its voltage, part them by a relay, or leave one of them out.", pinId: null }];
+  });
+}
+
+/** Feeds on one piece of copper whose tables say that they live at different times. */
+function contradictions({ facts: { harness } }: PowerModel): PowerProblem[] {
+  const byNet = new Map<number, { pinId: string; node: number; alive: string }[]>();
+  for (const [pinId, node] of harness.nodeOfPin) {
+    const pin = harness.pinById.get(pinId);
+    const alive = pin?.params.alive;
+    // What a driver's own cavity says of its output is no statement about the copper of a feed.
+    if (pin?.kind !== "supply-out" || alive === undefined || alive === "relay") continue;
+    const net = harness.netOf[node] as number;
+    byNet.set(net, [...(byNet.get(net) ?? []), { pinId, node, alive }]);
+  }
+  return [...byNet.values()].flatMap((feeds): PowerProblem[] => {
+    const [first] = feeds;
+    const other = feeds.find((feed) => feed.alive !== first?.alive);
+    if (first === undefined || other === undefined) return [];
+    return [{ code: "contradiction", where: `${nodeName(harness, first.node)} and ${nodeName(harness, other.node)}`, message: `They are one piece of copper, and the tables say that one lives in ${first.alive} and the other in ${other.alive}. Both cannot be.`, cure: "Correct `alive` of one of them, or find the wire that joins them.", pinId: other.pinId }];
+  });
+}
