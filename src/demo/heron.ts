@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { emptyDocument } from "@/job/document";
 import type { Face, JobDocument, PartRow } from "@/job/schema";
+import { withPlan } from "./heron-plan";
 import { withTable } from "./sample-job";
 
 /** Where the main plugs sit, as someone would say it beside the vehicle. */
@@ -19,7 +20,7 @@ export function heronDocument(): JobDocument {
     wishes: "Starts on the key, every lamp and gauge of the Heron works, cranks only in P or N, no warning lamp left on.",
   });
   for (const side of ["donor", "host"] as const) document = withTable(document, side, readFileSync(path.join(process.cwd(), `src/demo/heron-${side}.csv`)), `src/demo/heron-${side}.csv`);
-  return {
+  return withPlan({
     ...document,
     connectors: document.connectors.map((row) => ({ ...row, place: PLACES[row.label] ?? null, ...SHAPES[row.label] })),
     parts: [engineComputer(document), gearboxComputer(document)],
@@ -28,7 +29,7 @@ export function heronDocument(): JobDocument {
       { id: "year-by-tag", subject: "part:gearbox-computer", topic: "year", says: "2009", grade: "read", origin: "tag on the housing", person: "Robin" },
     ],
     questions: [{ id: "spare-plug", subject: connectorRef(document, "Spare plug"), asks: "What does the grey two-way plug under the dash do?", settledBy: "continuity to the fuse box and to each ground stud, battery off", answer: "" }],
-  };
+  });
 }
 
 const connectorRef = (document: JobDocument, label: string) => `connector:${document.connectors.find((row) => row.label === label)?.id}`;

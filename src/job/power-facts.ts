@@ -1,6 +1,6 @@
 import { buildHarness, goneWires } from "@/core/harness";
 import { deriveLines, type Line } from "@/core/plan";
-import { type PowerFacts, type PowerLink, settingsOf } from "@/core/power";
+import { NOTHING_TRIED, type PowerFacts, type PowerLink, settingsOf } from "@/core/power";
 import { harnessFacts, triageFacts } from "./harness-facts";
 import type { JobDocument } from "./schema";
 import { signalPins } from "./signal-pins";
@@ -15,5 +15,5 @@ export const powerLinks = (lines: readonly Line[]): PowerLink[] => lines.flatMap
 export function powerFacts(document: JobDocument): PowerFacts {
   const links = powerLinks(deriveLines(signalPins(document), document.links).lines);
   const joins = links.map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId }));
-  return { harness: buildHarness({ ...harnessFacts(document), joins }), links, gone: new Set(goneWires(triageFacts(document))), settings: settingsOf([]) };
+  return { harness: buildHarness({ ...harnessFacts(document), joins }), links, gone: new Set(goneWires(triageFacts(document))), settings: settingsOf([]), tried: NOTHING_TRIED };
 }

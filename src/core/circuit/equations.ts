@@ -1,11 +1,13 @@
 import { type Branch, type Branches, currentAt, limitedVolts } from "./branches";
-import { type Factor, SparseLdl } from "./ldl";
+import { type Factor, SparseLdl, take } from "./ldl";
 import type { NetlistFault } from "./netlist";
 import type { Tied } from "./ties";
 
 /** Leak to the reference of a node that only diodes hold, S (contracts/netlist.md). */
 const LEAK = 1e-12;
 const MOST_ITERATIONS = 400;
+/** Only after a step as small as this is it worth asking whether Kirchhoff's law holds, V. */
+const NEAR_VOLTS = 1e-3;
 /** Kirchhoff's law at each node: this part of the largest branch current there, or this much, A (contracts/netlist.md). */
 const KCL_PART = 1e-9;
 const KCL_AMPS = 1e-9;
@@ -39,7 +41,9 @@ export class Equations {
   private readonly pairSlot: Int32Array;
   /** 1 for branches whose current is no straight line of their voltage. */
   private readonly bent: Uint8Array;
+  /** Of straight branches: their source, V, and what flows whatever the voltage, A. An ideal source has no conductance here, and so no current. */
   private readonly emf: Float64Array;
+  private readonly constant: Float64Array;
   private readonly ldl: SparseLdl;
   /** Of each nonlinear branch: the voltage that it is linearised at, and there its current and conductance. */
   private readonly operating: Float64Array;
@@ -66,6 +70,7 @@ export class Equations {
     this.bent = new Uint8Array(list.length);
     for (const at of this.nonlinear) this.bent[at] = 1;
     this.emf = Float64Array.from(list, (branch) => branch.emf);
+    this.constant = Float64Array.from(list, ({ element }) => (element.type === "current" ? element.amps : 0));
     this.x = new Float64Array(tied.groups);
     this.operating = new Float64Array(list.length);
     this.amps = new Float64Array(list.length);
@@ -79,14 +84,8 @@ export class Equations {
 
   /** Current through a branch from a to b at a voltage, A; of ideal sources 0, for it follows from the others. */
   ampsAt(at: number, volts: number): number {
-    const branch = this.branches.list[at] as Branch;
-    switch (branch.kind) {
-      case "linear": return (this.siemens[at] as number) * volts;
-      case "emf": return (this.siemens[at] as number) * (volts - branch.emf);
-      case "current": return (branch.element as { amps: number }).amps;
-      case "ideal": return 0;
-      default: return currentAt(branch, volts)[0];
-    }
+    if (this.bent[at] === 1) return currentAt(this.branches.list[at] as Branch, volts)[0];
+    return (this.siemens[at] as number) * (volts - (this.emf[at] as number)) + (this.constant[at] as number);
   }
 
   /**
@@ -104,6 +103,8 @@ export class Equations {
     // A constant-power load has a falling characteristic. Far from the solution it stands in as the resistor that takes its power
     // at the present voltage, which comes down to the upper operating point from above; near it, Newton's tangent finishes.
     let tangent = false;
+    // A network of straight lines is solved by the first step, however far it is.
+    let moved = 0;
     for (let iteration = 0; iteration < MOST_ITERATIONS; iteration++) {
       let limited = false;
       let restless = iteration < 3;
@@ -119,14 +120,14 @@ export class Equations {
       tangent = !restless && !limited;
       let bent = 0;
       for (const at of active) bent = Math.max(bent, this.linearise(at, list[at] as Branch, tangent, iteration === 0));
-      if (iteration > 0 && !limited && this.worst().excess <= 1) return null;
+      if (iteration > 0 && !limited && (moved < NEAR_VOLTS || active.length === 0) && this.worst().excess <= 1) return null;
       // Where no slope has changed by much, the last factor serves once more: the residual is that of the present ones.
       if (factor === null || bent > SAME_SLOPE) factor = this.factor(active);
       if (factor === null) return this.unsettled();
       this.residual(step);
       factor.solve(step, step);
-      for (let at = 0; at < step.length; at++) this.x[at + 1] = (this.x[at + 1] as number) - (step[at] as number);
-      if (!allFinite(this.x)) return this.unsettled();
+      moved = take(this.x, step);
+      if (!Number.isFinite(moved)) return this.unsettled();
     }
     return this.worst().excess <= 1 ? null : this.unsettled();
   }
@@ -205,7 +206,7 @@ export class Equations {
       const j = to[at] as number;
       if (closed[at] === 0 || i === j) continue;
       const volts = this.across(at);
-      const amps = this.bent[at] === 1 ? (this.amps[at] as number) + (this.slope[at] as number) * (volts - (this.operating[at] as number)) : this.ampsAt(at, volts);
+      const amps = this.bent[at] === 1 ? (this.amps[at] as number) + (this.slope[at] as number) * (volts - (this.operating[at] as number)) : (this.siemens[at] as number) * (volts - (this.emf[at] as number)) + (this.constant[at] as number);
       if (i !== 0) into[i - 1] = (into[i - 1] as number) + amps;
       if (j !== 0) into[j - 1] = (into[j - 1] as number) - amps;
     }
@@ -222,7 +223,7 @@ export class Equations {
       const i = from[at] as number;
       const j = to[at] as number;
       if (closed[at] === 0 || i === j) continue;
-      const amps = this.siemens[at] !== 0 && this.emf[at] === 0 ? (this.siemens[at] as number) * this.across(at) : this.ampsAt(at, this.across(at));
+      const amps = this.ampsAt(at, this.across(at));
       sum[i] = (sum[i] as number) + amps;
       sum[j] = (sum[j] as number) - amps;
       const size = Math.abs(amps);
@@ -249,10 +250,4 @@ export class Equations {
     const nodes = this.branches.nodes.filter((_, at) => this.tied.group[at] === group);
     return { code: "no-convergence", element: null, nodes, message: `No solution was found: the voltage of ${nodes.slice(0, 4).join(", ") || "a node"} would not settle. A load may ask for more power than its wires can carry.` };
   }
-}
-
-function allFinite(values: Float64Array): boolean {
-  let sum = 0;
-  for (let at = 0; at < values.length; at++) sum += values[at] as number;
-  return Number.isFinite(sum);
 }

@@ -208,3 +208,18 @@ function minimumDegree(size: number, pairs: readonly (readonly [number, number])
   }
   return placeOf;
 }
+
+/** Takes a step off the voltages of groups 1 … n; returns the largest part of it, NaN where one is no number. */
+export function take(x: Float64Array, step: Float64Array): number {
+  let least = 0;
+  let most = 0;
+  let sum = 0;
+  for (let at = 0; at < step.length; at++) {
+    const value = step[at] as number;
+    x[at + 1] = (x[at + 1] as number) - value;
+    if (value < least) least = value;
+    if (value > most) most = value;
+    sum += value;
+  }
+  return Number.isNaN(sum) ? sum : Math.max(most, -least);
+}

@@ -1,6 +1,6 @@
 import type { KeyState } from "../harness";
 import { type Branch, currentAt } from "./branches";
-import type { Factor } from "./ldl";
+import { type Factor, take } from "./ldl";
 import { type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import type { NetlistFault } from "./netlist";
 
@@ -346,21 +346,6 @@ class Round {
 
 function addTo(sum: Float64Array, values: Float64Array, weight: number): void {
   for (let at = 0; at < sum.length; at++) sum[at] = (sum[at] as number) + weight * (values[at] as number);
-}
-
-/** Takes a step off the voltages; returns the largest part of it, NaN where one is no number. */
-function take(x: Float64Array, step: Float64Array): number {
-  let least = 0;
-  let most = 0;
-  let sum = 0;
-  for (let at = 0; at < step.length; at++) {
-    const value = step[at] as number;
-    x[at + 1] = (x[at + 1] as number) - value;
-    if (value < least) least = value;
-    if (value > most) most = value;
-    sum += value;
-  }
-  return Number.isNaN(sum) ? sum : Math.max(most, -least);
 }
 
 const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) => (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));

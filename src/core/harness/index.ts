@@ -1,5 +1,5 @@
 export { buildHarness } from "./graph";
-export { CHASSIS, DIODE, type ElementSpec, KEY_STATES, type KeyState, spansOf, terminalsOf } from "./elements";
+export { CHASSIS, DIODE, type ElementSpec, KEY_STATES, type KeyState, RATED_VOLTS, spansOf, terminalsOf } from "./elements";
 export { guessedElements } from "./guess";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";
 export { cavityName, nodeName } from "./problems";

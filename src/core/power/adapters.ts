@@ -102,8 +102,8 @@ class LinkBuilder {
       }
       case "voltage-divider": {
         const after = this.inner();
-        this.push({ type: "resistor", a: this.at, b: after, ohms: number("topOhms") ?? number("r1") ?? 10_000 });
-        this.push({ type: "resistor", a: after, b: BODY, ohms: number("bottomOhms") ?? number("r2") ?? 10_000 });
+        this.push({ type: "resistor", a: this.at, b: after, ohms: number("upperOhms") ?? 10_000 });
+        this.push({ type: "resistor", a: after, b: BODY, ohms: number("lowerOhms") ?? 10_000 });
         this.at = after;
         return;
       }

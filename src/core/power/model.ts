@@ -37,6 +37,7 @@ class ModelBuilder {
   private readonly problems: PowerProblem[] = [];
   private readonly assumed = new Map<string, number>();
   private readonly charging = new Set<string>();
+  private readonly pressed = new Set<string>();
   private readonly nodeName: string[];
   private readonly harness: Harness;
   private readonly jointOhms: number;
@@ -54,6 +55,7 @@ class ModelBuilder {
       else if (edge.type === "assumed") this.layAssumed(edge);
     }
     this.layLinks();
+    this.layTried();
     this.layParts();
     this.groundBody();
     if (!this.pieces.some(({ element }) => element.type === "source")) this.batteryless();
@@ -67,7 +69,7 @@ class ModelBuilder {
     }));
     const assumptions = [...this.assumed].map(([says, count]): Assumption => ({ says, count }));
     for (const { origin, key, value } of this.facts.settings.values()) if (origin === null) this.assume(`${key}=${value}`);
-    return { facts: this.facts, pieces: this.pieces, pieceOf: new Map(this.pieces.map((piece) => [piece.element.id, piece])), nodeName: this.nodeName, nodeOfPin, pinsOf, assumptions, problems: this.problems, charging: this.charging };
+    return { facts: this.facts, pieces: this.pieces, pieceOf: new Map(this.pieces.map((piece) => [piece.element.id, piece])), nodeName: this.nodeName, nodeOfPin, pinsOf, assumptions, problems: this.problems, charging: this.charging, pressed: this.pressed };
   }
 
   private assume(says: string): void {
@@ -85,8 +87,9 @@ class ModelBuilder {
     if (a === b) return;
     const name = `${nodeName(this.harness, wire.a)} to ${nodeName(this.harness, wire.b)}`;
     const assumed: ("size" | "length")[] = [];
-    const sizeMm2 = this.bounded(wire.sizeMm2, ABSURD_MM2, USUAL_MM2, wire, name, "size", "mm²", assumed);
-    const lengthM = this.bounded(wire.lengthM, ABSURD_M, USUAL_M, wire, name, "length", "m", assumed);
+    const tried = this.facts.tried.wires.get(wire.id);
+    const sizeMm2 = this.bounded(tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_MM2, wire, name, "size", "mm²", assumed);
+    const lengthM = this.bounded(tried?.lengthM ?? wire.lengthM, ABSURD_M, USUAL_M, wire, name, "length", "m", assumed);
     const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: 40 });
     const jointOhms = terminalOhms(sizeMm2) * 2;
     this.add({ id: wire.id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: wire.id, copperOhms, jointOhms, sizeMm2, lengthM, assumed }, name);
@@ -114,7 +117,9 @@ class ModelBuilder {
     const alive = pin?.params.alive ?? (this.isWay(edge.b) ? "run" : "permanent");
     const says = `${nodeName(this.harness, edge.b)} is fed from the battery as its table says (${alive})`;
     this.assume("feeds that no wire of the tables brings up to the battery are taken as their tables say");
-    this.add({ id: edge.id, type: "switch", a, b, closedIn: FEED_STATES[alive] ?? [], ohms: this.jointOhms + 0.01 }, { type: "assumed", says, pinId: pin?.id ?? null }, says);
+    // What lives for good is a cable; what is switched has a contact in it.
+    const ohms = 2 * terminalOhms(pin?.sizeMm2 ?? USUAL_MM2) + (alive === "permanent" ? 0 : 0.01);
+    this.add({ id: edge.id, type: "switch", a, b, closedIn: FEED_STATES[alive] ?? [], ohms }, { type: "assumed", says, pinId: pin?.id ?? null }, says);
   }
 
   private isWay = (at: number) => this.harness.partAt[at]?.type === "fuse-box";
@@ -141,7 +146,9 @@ class ModelBuilder {
 
   private layLinks(): void {
     const { harness } = this;
-    const edgeOf = new Map(harness.edges.map((edge) => [edge.id, edge]));
+    const openOf = new Map(harness.nodes.flatMap((node, at) => (node.type === "open" ? [[node.pinId, at] as const] : [])));
+    // A link joins where the wire ends that the tables do not follow; where they do, at the cavity itself.
+    const endOf = (pinId: string) => openOf.get(pinId) ?? (harness.nodeOfPin.get(pinId) as number);
     const pins = [...harness.pinById.values()];
     const byLabel = new Map(pins.map((pin) => [`${harness.connectorById.get(pin.connectorId)?.side} ${nodeName(harness, harness.nodeOfPin.get(pin.id) as number)}`, pin]));
     const nodeOf = (pinId: string) => this.node(harness.nodeOfPin.get(pinId) as number);
@@ -152,20 +159,33 @@ class ModelBuilder {
       jointOhms: this.jointOhms,
     };
     for (const link of this.facts.links) {
-      const edge = edgeOf.get(`join:${link.id}`);
       const [from, to] = [harness.pinById.get(link.providerId), harness.pinById.get(link.consumerId)];
-      if (edge === undefined || from === undefined || to === undefined || edge.a === edge.b) continue;
-      const ends: [LinkEnd, LinkEnd] = [{ node: this.node(edge.a), pin: from }, { node: this.node(edge.b), pin: to }];
+      if (from === undefined || to === undefined) continue;
+      const [a, b] = [endOf(from.id), endOf(to.id)];
+      const ends: [LinkEnd, LinkEnd] = [{ node: this.node(a), pin: from }, { node: this.node(b), pin: to }];
       const name = `link ${nodeName(harness, harness.nodeOfPin.get(from.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(to.id) as number)}`;
-      const loose = [edge.a, edge.b].some((at) => harness.nodes[at]?.type === "open");
+      const loose = [a, b].some((at) => harness.nodes[at]?.type === "open");
       const newSize = to.sizeMm2 ?? from.sizeMm2 ?? USUAL_MM2;
       if (!loose) this.assume(`a new wire of ${NEW_WIRE_M} m where a link joins two cavities that have no loose end`);
-      const ohms = loose ? this.jointOhms : 2 * this.jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: 40 });
+      const jointOhms = Math.min(this.jointOhms, terminalOhms(newSize));
+      const ohms = loose ? jointOhms : 2 * jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: 40 });
       const { elements, assumed } = linkElements(link.id, ...ends, link.adapters, around, ohms);
       for (const says of assumed) this.assume(says);
       if (link.proposed && elements.length > 0) this.assume("links that are proposed are taken as they are proposed");
       elements.forEach((element) => this.add(element, { type: "link", linkId: link.id, role: element.type === "resistor" && link.adapters.length === 0 ? "wire" : "adapter" }, element.type === "resistor" || element.type === "fuse" ? `${name}${element.type === "fuse" ? ", fuse" : ""}` : `${element.type} of ${name}`));
     }
+  }
+
+  private layTried(): void {
+    const { harness } = this;
+    const nodeOf = (pinId: string) => this.node(harness.nodeOfPin.get(pinId) ?? harness.chassis);
+    this.facts.tried.straps.forEach(({ fromPinId, toPinId, sizeMm2, lengthM }, at) => {
+      const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: 40 });
+      const jointOhms = terminalOhms(sizeMm2) * 2;
+      const id = `tried wire ${at}`;
+      if (nodeOf(fromPinId) !== nodeOf(toPinId)) this.add({ id, type: "resistor", a: nodeOf(fromPinId), b: nodeOf(toPinId), ohms: copperOhms + jointOhms }, { type: "wire", wireId: id, copperOhms, jointOhms, sizeMm2, lengthM, assumed: [] }, `new wire ${nodeOf(fromPinId)} to ${nodeOf(toPinId)}`);
+    });
+    this.facts.tried.loads.forEach(({ pinId, watts, name }, at) => { this.add({ id: `tried load ${at}`, type: "power", a: nodeOf(pinId), b: BODY, watts, minVolts: 8 }, { type: "load", name }, name); });
   }
 
   private layParts(): void {
@@ -177,6 +197,7 @@ class ModelBuilder {
       if (known === undefined) edges.set(edge.partId, [edge]);
       else known.push(edge);
     }
+    const unplugged = this.unplugged();
     const donorCharges = harness.parts.some((part) => part.type === "alternator" && part.side !== "host");
     for (const part of harness.parts) {
       const own = edges.get(part.id) ?? [];
@@ -184,9 +205,29 @@ class ModelBuilder {
         this.assume("the host's own alternator went with its engine");
         continue;
       }
+      if (unplugged.has(part.id)) {
+        this.assume("what a link's signal came from before is unplugged: the old engine's senders and switches");
+        continue;
+      }
       if (part.type === "battery") this.layPosts(own);
       this.layPart(part, own);
     }
+  }
+
+  /** Parts that gave a host's consumer its signal before: a link brings it from the donor now. */
+  private unplugged(): Set<string> {
+    const { harness } = this;
+    const linked = new Map<number, ReadonlySet<string>>();
+    for (const link of this.facts.links) {
+      const [from, to] = [harness.pinById.get(link.providerId), harness.pinById.get(link.consumerId)];
+      const at = harness.nodeOfPin.get(link.consumerId);
+      if (from === undefined || to === undefined || at === undefined || from.kind === "supply-out" || from.kind === "ground" || harness.connectorById.get(to.connectorId)?.side !== "host") continue;
+      linked.set(harness.netOf[at] as number, new Set([from.id, to.id]));
+    }
+    return new Set(harness.parts.filter((part) => part.side === "host" && (part.type === "switch" || part.type === "sensor") && part.terminals.some(({ pinId }) => {
+      const [pin, at] = [harness.pinById.get(pinId ?? ""), harness.nodeOfPin.get(pinId ?? "")];
+      return pin?.kind.endsWith("-out") === true && at !== undefined && linked.get(harness.netOf[at] as number)?.has(pin.id) === false;
+    })).map((part) => part.id));
   }
 
   private layPosts(edges: readonly HarnessEdge[]): void {
@@ -207,15 +248,29 @@ class ModelBuilder {
       }
     }
     const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : this.harness.pinById.get(pinId)]));
-    const { elements, assumed, charging } = translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings: this.facts.settings });
+    const { elements, assumed, charging, pressed } = translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings: this.facts.settings });
     for (const says of assumed) this.assume(says);
     for (const id of charging) this.charging.add(id);
+    for (const id of pressed) this.pressed.add(id);
     for (const { element, elementId } of elements) {
-      this.add(this.sane(element, part), { type: "part", partId: part.id, elementId }, `${part.label} ${elementId}`);
+      this.add(this.sane(element, part, elementId), { type: "part", partId: part.id, elementId }, this.elementName(part, element, elementId));
     }
   }
 
-  private sane(element: NetElement, part: HarnessPart): NetElement {
+  /** An element by what one finds on the vehicle: of a box with many cavities, the cavity. */
+  private elementName(part: HarnessPart, element: NetElement, elementId: string): string {
+    if ((part.type !== "computer" && part.type !== "assembly") || element.type === "relay") return `${part.label} ${elementId}`;
+    const spec = part.elements.find((one) => one.id === elementId);
+    const cavity = spec === undefined || spec.type === "relay" ? undefined : [spec.b, spec.a].find((terminal) => { const pin = this.pinOf(part, terminal); return pin !== undefined && pin.kind !== "ground" && (element.type !== "lamp" || pin.kind === "load-in"); });
+    const at = cavity === undefined ? undefined : this.harness.nodeOfPin.get(this.pinOf(part, cavity)?.id ?? "");
+    return at === undefined ? `${part.label} ${elementId}` : `${ELEMENT_WORDS[element.type] ?? element.type} at ${nodeName(this.harness, at)}`;
+  }
+
+  private pinOf = (part: HarnessPart, terminal: string) => this.harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
+
+  private sane(given: NetElement, part: HarnessPart, elementId: string): NetElement {
+    const tried = this.facts.tried.fuses.get(`${part.id}/${elementId}`);
+    const element = given.type === "fuse" && tried !== undefined ? { ...given, amps: tried, ohms: 0.1 / tried } : given;
     const problem = (message: string, cure: string) => { this.problems.push({ code: "absurd", where: part.label, message, cure, pinId: part.terminals.find(({ pinId }) => pinId !== null)?.pinId ?? null }); };
     if (element.type === "fuse" && element.amps > ABSURD_FUSE_AMPS) {
       problem(`${element.id} is given as a fuse of ${element.amps} A; no vehicle has one. It is solved as 100 A.`, "Correct its rating at the part.");
@@ -237,19 +292,32 @@ class ModelBuilder {
   }
 }
 
+const ELEMENT_WORDS: Readonly<Partial<Record<NetElement["type"], string>>> = { lamp: "lamp", power: "load", resistor: "input", switch: "driver", diode: "diode" };
+
 /** Parts that bolt to the engine or gearbox: their case is at the block's voltage, not the body's. */
 const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
 const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set(["sensor", "solenoid", "switch", "ground-stud", "motor", "heater", "sender"]);
 const onEngine = ({ type, side }: HarnessPart) => ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));
 
-/** A name for each node of the harness, as it is printed, and no two alike. */
+/** A name for each node of the harness, as it is printed, and no two alike. Kept with the harness: what is tried leaves it as it is. */
 function uniqueNames(harness: Harness): string[] {
+  const known = NAMES.get(harness);
+  if (known !== undefined) return known;
+  const names = makeNames(harness);
+  NAMES.set(harness, names);
+  return names;
+}
+
+const NAMES = new WeakMap<Harness, string[]>();
+
+function makeNames(harness: Harness): string[] {
+  const labels = new Map(harness.parts.map((part) => [part.id, part.label]));
   const taken = new Set([BLOCK]);
   return harness.nodes.map((node, at) => {
     if (node.type === "chassis") return BODY;
     if (node.type === "pole") return node.pole === "plus" ? PLUS : MINUS;
     const side = node.type === "cavity" || node.type === "open" ? harness.connectorById.get(harness.pinById.get(node.pinId)?.connectorId ?? "")?.side : node.type === "splice" ? node.side : undefined;
-    const printed = node.type === "terminal" ? `${harness.parts.find((part) => part.id === node.partId)?.label ?? "part"} ${node.terminal}` : nodeName(harness, at);
+    const printed = node.type === "terminal" ? `${labels.get(node.partId) ?? "part"} ${node.terminal}` : nodeName(harness, at);
     const name = side === undefined ? printed : `${side} ${printed}`;
     let own = name;
     for (let count = 2; taken.has(own); count++) own = `${name} (${count})`;

@@ -1,5 +1,5 @@
 import type { NetElement } from "../circuit";
-import { type CavityFacts, type ElementSpec, type HarnessPart, KEY_STATES, type KeyState, terminalsOf } from "../harness";
+import { type CavityFacts, type ElementSpec, type HarnessPart, KEY_STATES, type KeyState, RATED_VOLTS, terminalsOf } from "../harness";
 import { batterySource, coldTorque, type Settings, valueOf } from "./settings";
 import { closedIn, drivenIn } from "./uses";
 
@@ -14,6 +14,8 @@ const SENSE_OHMS = 1e6;
 /** A charging alternator lifts its lamp terminal to its own voltage through the exciter diodes, Ω behind it. */
 const EXCITER_OHMS = 0.5;
 const DRIVER_OHMS = 0.1;
+/** A ring bolted to clean metal, Ω. */
+const STUD_OHMS = 0.0003;
 /** What a sleeping computer draws from a permanent feed, A: our assumption until someone measures it. */
 const ASLEEP_AMPS = 0.005;
 const ENGINE_ON: readonly KeyState[] = ["run", "crank", "running"];
@@ -33,6 +35,8 @@ export interface Translated {
   readonly assumed: readonly string[];
   /** Switches that stand for the turning alternator. */
   readonly charging: readonly string[];
+  /** Switches that the oil's pressure holds open while the engine turns, whatever the key. */
+  readonly pressed: readonly string[];
 }
 
 /**
@@ -48,6 +52,7 @@ class Translation {
   private readonly elements: { element: NetElement; elementId: string }[] = [];
   private readonly assumed: string[] = [];
   private readonly charging: string[] = [];
+  private readonly pressed: string[] = [];
   private readonly part: HarnessPart;
 
   constructor(private readonly subject: PartToTranslate) {
@@ -61,10 +66,11 @@ class Translation {
       case "starter": this.starter(); break;
       case "alternator": this.alternator(); break;
       case "computer": case "assembly": this.computer(); break;
+      case "fuse-box": this.fuseBox(); break;
       default:
         for (const element of this.part.elements) this.copy(this.adjusted(element));
     }
-    return { elements: this.elements, assumed: this.assumed, charging: this.charging };
+    return { elements: this.elements, assumed: this.assumed, charging: this.charging, pressed: this.pressed };
   }
 
   private id = (elementId: string) => `part:${this.part.id}/${elementId}`.replaceAll("#", "~");
@@ -95,9 +101,11 @@ class Translation {
       this.assumed.push("the battery is as the settings have it");
       return { ...spec, ...batterySource(subject.settings) };
     }
+    if (part.type === "ground-stud" && spec.type === "resistor" && spec.joint) return { ...spec, ohms: STUD_OHMS };
     if (spec.type === "switch" && (part.type === "switch" || part.type === "flasher") && spec.closedIn.length === KEY_STATES.length) {
       const pins = terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []);
       this.assumed.push("switches are closed as on a rainy night, the gearbox in Park");
+      if (pins.some((pin) => pin.quantity === "oil-pressure-warning")) this.pressed.push(this.id(spec.id));
       return { ...spec, closedIn: closedIn(part, pins) };
     }
     return spec;
@@ -143,6 +151,18 @@ class Translation {
     this.push(`${elementId} turning`, { id: charging, type: "switch", a: inner, b: a, closedIn: ["running"], ohms: 0.001 });
   }
 
+  /** A guessed way of which no table says when it lives is taken as live with the ignition: a switch stands before it that nobody has drawn. */
+  private fuseBox(): void {
+    for (const element of this.part.elements) {
+      const way = element.type === "fuse" ? this.subject.pin(element.b) : undefined;
+      if (!this.part.guessed || element.type !== "fuse" || way === undefined || way.params.alive !== undefined) { this.copy(element); continue; }
+      this.assumed.push("a fuse way of which no table says when it lives is taken as live in run");
+      const inner = `${this.part.label} ${element.id} before`;
+      this.copy({ id: `${element.id} switched`, type: "switch", a: element.a, b: inner, closedIn: ["run", "running"], ohms: 0.005 }, { [inner]: inner });
+      this.copy(element, { [element.a]: inner });
+    }
+  }
+
   /**
    * A computer wakes with its ignition supply: then it draws what its cavities state and works its outputs as {@link drivenIn} has it.
    * Asleep it draws a little from its permanent feeds; one that no ignition supply wakes is taken as asleep with the key off.
@@ -158,7 +178,7 @@ class Translation {
       } else if (element.type === "power" && pin !== undefined && isPermanent(pin)) {
         awake.push({ spec: element, states: supply === null ? ENGINE_ON : KEY_STATES });
         this.asleep(element.id, element.a, element.b);
-      } else this.copy(element);
+      } else this.copy(this.lampFor(element) ?? element);
     }
     if (awake.length === 0) return;
     this.assumed.push("a computer's outputs are on in the states in which their work is needed, while it has its supply");
@@ -173,6 +193,20 @@ class Translation {
         this.copy(spec, through);
       }
     }
+  }
+
+  /** A load that the other side drives: a lamp or a coil between its cavity and the side that `otherEnd` names. */
+  private lampFor(element: ElementSpec): ElementSpec | null {
+    const pin = element.type === "resistor" && !element.joint ? this.subject.pin(element.a) : undefined;
+    if (element.type !== "resistor" || pin?.kind !== "load-in") return null;
+    const watts = (Number(pin.params.amps) || 0.1) * RATED_VOLTS;
+    const feed = pin.params.otherEnd === "battery" ? this.feedTerminal() : element.b;
+    return feed === null ? null : { id: element.id, type: "lamp", a: feed, b: element.a, ratedVolts: RATED_VOLTS, ratedWatts: watts };
+  }
+
+  private feedTerminal(): string | null {
+    const feeds = this.part.terminals.filter(({ name }) => this.subject.pin(name)?.kind === "supply-in");
+    return (feeds.find(({ name }) => { const pin = this.subject.pin(name); return pin !== undefined && !isPermanent(pin); }) ?? feeds[0])?.name ?? null;
   }
 
   private asleep(id: string, a: string, b: string): void {

@@ -39,7 +39,7 @@ export function solvePower(model: PowerModel): PowerSolution {
   };
   for (const state of KEY_STATES) take(state, state);
   const running = states.get("running");
-  if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging });
+  if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging, changes: [...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY })) });
   problems.push(...fighting(model, states.get("off")), ...contradictions(model));
   return { model, network, states, problems };
 }

@@ -1,6 +1,7 @@
 import type { NetElement } from "../circuit";
 import type { Harness } from "../harness";
 import type { Adapter } from "../signals";
+import type { Tried } from "./edits";
 import type { Settings } from "./settings";
 
 /** A link of the plan as the solution takes it. */
@@ -20,6 +21,8 @@ export interface PowerFacts {
   /** Wires that were taken out, or are to be. */
   readonly gone: ReadonlySet<string>;
   readonly settings: Settings;
+  /** What is tried, and not decided. */
+  readonly tried: Tried;
 }
 
 /** What stands for what on the vehicle. */
@@ -69,6 +72,8 @@ export interface PowerModel {
   readonly problems: readonly PowerProblem[];
   /** Switch elements that stand for the turning alternator. */
   readonly charging: ReadonlySet<string>;
+  /** Switches that the oil's pressure holds open while the engine turns. */
+  readonly pressed: ReadonlySet<string>;
 }
 
 /** Nodes of the netlist with names of their own. */
@@ -77,3 +82,6 @@ export const PLUS = "battery+";
 export const BODY = "body";
 /** The engine, gearbox and what is bolted to them: joined to the body by straps alone. */
 export const BLOCK = "engine block";
+
+/** Below this a dead feed is dead, V; above it something leads into it. */
+export const DEAD_VOLTS = 1;

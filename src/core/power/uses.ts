@@ -36,8 +36,12 @@ export const FEED_STATES: Readonly<Record<string, readonly KeyState[]>> = {
   permanent: KEY_STATES, accessory: ["accessory", "run", "running"], run: KEY_ON, "run-crank": ENGINE_ON, crank: ["crank"],
 };
 
+/** When loads that the engine cannot do without must have their feed. */
+const TURNED: Partial<Record<Quantity, readonly KeyState[]>> = { "fuel-pump": TURNING, "starter-request": ["crank"], "starter-relay": ["crank"] };
+
 /** In which states a consumer must have its feed; what hangs on a computer's relay, while the engine turns. */
 export function neededIn(pin: Pick<CavityFacts, "params" | "quantity">): readonly KeyState[] | null {
+  if (pin.quantity !== null && pin.params.alive === undefined && Object.hasOwn(TURNED, pin.quantity)) return TURNED[pin.quantity] ?? null;
   const alive = pin.params.alive ?? (pin.quantity === null ? undefined : ({ "battery-supply": "permanent", "accessory-supply": "accessory", "start-supply": "crank", "relay-supply": "relay" } as Partial<Record<Quantity, string>>)[pin.quantity]);
   if (alive === undefined) return null;
   return alive === "relay" ? ENGINE_ON : (FEED_STATES[alive] ?? null);

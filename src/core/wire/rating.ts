@@ -99,14 +99,24 @@ function check(areaMm2: number, { ambientC, loaded = 1, wires = loaded }: Surrou
 export function continuousAmps(areaMm2: number, surroundings: Surroundings, limitC = INSULATION_C): number {
   check(areaMm2, surroundings);
   if (surroundings.ambientC >= limitC) return 0;
-  let [low, high] = [0, 1e5];
+  const { ambientC, loaded = 1, wires = loaded } = surroundings;
+  const key = `${areaMm2} ${ambientC} ${loaded} ${wires} ${limitC}`;
+  const known = KNOWN.get(key);
+  if (known !== undefined) return known;
+  let [low, high] = [0, 1e4];
   for (let step = 0; step < 60; step++) {
     const middle = (low + high) / 2;
     if (conductorAt(areaMm2, middle, surroundings) < limitC) low = middle;
     else high = middle;
   }
-  return Math.sqrt((low + high) / 2 / wireOhms({ lengthM: 1, areaMm2, conductorC: limitC }));
+  const amps = Math.sqrt((low + high) / 2 / wireOhms({ lengthM: 1, areaMm2, conductorC: limitC }));
+  if (KNOWN.size > 5000) KNOWN.clear();
+  KNOWN.set(key, amps);
+  return amps;
 }
+
+/** Ratings reckoned before: a job asks for the same few sizes thousands of times. */
+const KNOWN = new Map<string, number>();
 
 /**
  * Temperature that a wire reaches with a current, °C; 300 where it would be hotter still.

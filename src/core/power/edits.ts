@@ -1,0 +1,80 @@
+import type { Adapter } from "../signals";
+import { SETTINGS, type SettingKey } from "./settings";
+import type { PowerFacts, PowerLink } from "./types";
+
+/** One thing tried before it is decided. Each can be carried out on the job as one change. */
+export type PowerEdit =
+  | { readonly type: "wire"; readonly wireId: string; readonly sizeMm2?: number; readonly lengthM?: number }
+  /** Another feed or ground for a consumer, by copper alone. */
+  | { readonly type: "relink"; readonly consumerId: string; readonly providerId: string }
+  /** A relay worked by the consumer's present feed, or by another; its contact from a feed of the host. */
+  | { readonly type: "relay"; readonly consumerId: string; readonly providerId: string; readonly contactFeed: string }
+  | { readonly type: "diode"; readonly linkId: string }
+  /** A fuse of its own where a link leaves its feed. */
+  | { readonly type: "branch-fuse"; readonly linkId: string; readonly amps: number }
+  | { readonly type: "strap"; readonly fromPinId: string; readonly toPinId: string; readonly sizeMm2: number; readonly lengthM: number }
+  /** An added wire taken out again. */
+  | { readonly type: "unwire"; readonly wireId: string }
+  | { readonly type: "load"; readonly pinId: string; readonly watts: number; readonly name: string }
+  | { readonly type: "fuse"; readonly partId: string; readonly elementId: string; readonly amps: number }
+  | { readonly type: "setting"; readonly key: SettingKey; readonly value: number };
+
+/** A load that is tried: constant power from a cavity to the body. */
+export interface TriedLoad {
+  readonly pinId: string;
+  readonly watts: number;
+  readonly name: string;
+}
+
+/** What edits change of the facts, beside links, settings and wires that are gone. */
+export interface Tried {
+  readonly wires: ReadonlyMap<string, { readonly sizeMm2?: number; readonly lengthM?: number }>;
+  readonly straps: readonly Extract<PowerEdit, { type: "strap" }>[];
+  readonly loads: readonly TriedLoad[];
+  /** Fuse ratings by part and element, `part/element`. */
+  readonly fuses: ReadonlyMap<string, number>;
+}
+
+export const NOTHING_TRIED: Tried = { wires: new Map(), straps: [], loads: [], fuses: new Map() };
+
+/** A blocking diode as a plan adds it. */
+export const BLOCKING_DIODE: Adapter = { type: "blocking-diode", volts: 50, amps: 3 };
+
+/** The facts as they would be with an edit carried out. */
+export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
+  const { tried } = facts;
+  const links = (change: (link: PowerLink) => PowerLink): PowerFacts => ({ ...facts, links: facts.links.map(change) });
+  switch (edit.type) {
+    case "wire": return { ...facts, tried: { ...tried, wires: new Map(tried.wires).set(edit.wireId, { ...tried.wires.get(edit.wireId), ...sizes(edit) }) } };
+    case "relink": return relinked(facts, edit.consumerId, edit.providerId, []);
+    case "relay": return relinked(facts, edit.consumerId, edit.providerId, [{ type: "relay", contactFeed: edit.contactFeed }]);
+    case "diode": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [...link.adapters, BLOCKING_DIODE] } : link));
+    case "branch-fuse": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [{ type: "fuse", amps: edit.amps }, ...link.adapters] } : link));
+    case "strap": return { ...facts, tried: { ...tried, straps: [...tried.straps, edit] } };
+    case "unwire": return { ...facts, gone: new Set([...facts.gone, edit.wireId]) };
+    case "load": return { ...facts, tried: { ...tried, loads: [...tried.loads, edit] } };
+    case "fuse": return { ...facts, tried: { ...tried, fuses: new Map(tried.fuses).set(`${edit.partId}/${edit.elementId}`, edit.amps) } };
+    case "setting": return { ...facts, settings: new Map(facts.settings).set(edit.key, { key: edit.key, value: edit.value, origin: "tried" }) };
+  }
+}
+
+const sizes = ({ sizeMm2, lengthM }: { readonly sizeMm2?: number; readonly lengthM?: number }) => ({ ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) });
+
+function relinked(facts: PowerFacts, consumerId: string, providerId: string, adapters: readonly Adapter[]): PowerFacts {
+  const others = facts.links.filter((link) => link.consumerId !== consumerId);
+  return { ...facts, links: [...others, { id: `tried-${consumerId}`, providerId, consumerId, adapters, proposed: false }] };
+}
+
+/** What is wrong with an edit before it is tried; null where it can be. */
+export function editFault(edit: PowerEdit): string | null {
+  const within = (value: number | undefined, low: number, high: number, what: string, unit: string) =>
+    (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${low} to ${high} ${unit}, not ${value}.`);
+  switch (edit.type) {
+    case "wire": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.sizeMm2 === undefined && edit.lengthM === undefined ? "Give a size, a length or both." : null);
+    case "strap": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.fromPinId === edit.toPinId ? "A wire needs two different ends." : null);
+    case "load": return within(edit.watts, 0.1, 5000, "Power", "W");
+    case "fuse": case "branch-fuse": return within(edit.amps, 0.5, 300, "Rating", "A");
+    case "setting": { const { low, high, name, unit } = SETTINGS[edit.key]; return within(edit.value, low, high, name, unit); }
+    default: return null;
+  }
+}

@@ -1,0 +1,64 @@
+import { type CavityFacts, nodeName } from "../../harness";
+import type { ChargeBalance, CrankingReport } from "../loads";
+import type { PowerSolution } from "../solve";
+import type { Finding } from "./types";
+
+/** A vehicle should stand this long and start, days. */
+const DAYS_TO_STAND = 21;
+/** A sound battery at 20 °C stays above this while cranking, V. */
+const CRANK_BATTERY_VOLTS = 9.6;
+/** What a computer should have to spare above its least voltage while cranking, V. */
+const CRANK_MARGIN = 1;
+
+export const energyFindings = (solution: PowerSolution, charge: ChargeBalance, crank: CrankingReport): Finding[] => [...drain(charge), ...balance(charge), ...starting(solution, crank), ...terminations(solution)];
+
+const base = { node: null, pinId: null, also: [] } as const;
+
+function drain({ daysToHalf, parkedAmps, parkedLoads }: ChargeBalance): Finding[] {
+  if (daysToHalf === null || daysToHalf >= DAYS_TO_STAND) return [];
+  const names = parkedLoads.slice(0, 3).map((row) => `${row.name} ${(1000 * row.amps).toFixed(0)} mA`).join(", ");
+  return [{ ...base, key: "drain", code: "drain", severity: daysToHalf < 3 ? "fault" : "note", title: `Parked, ${(1000 * parkedAmps).toFixed(0)} mA flow: half the battery is gone in ${daysToHalf < 10 ? daysToHalf.toFixed(1) : Math.round(daysToHalf)} days`, why: `Most of it goes into ${names || "small loads"}.`, state: "off", amount: { value: 1000 * parkedAmps, limit: null, unit: "mA" }, where: "battery −", cures: [{ text: "Measure it with a clamp at the negative cable, then take fuses out one by one", edit: null }] }];
+}
+
+function balance({ neededAmps, idleAmps, roadAmps }: ChargeBalance): Finding[] {
+  if (neededAmps <= idleAmps) return [];
+  const road = neededAmps > roadAmps;
+  return [{ ...base, key: "charge", code: "charge", severity: road ? "fault" : "note", title: `With everything on ${neededAmps.toFixed(0)} A are needed, and the alternator gives ${(road ? roadAmps : idleAmps).toFixed(0)} A ${road ? "at most" : "at idle"}`, why: road ? "The battery is drained on the road." : "At idle the battery gives the rest; on the road it is charged again.", state: "running", amount: { value: neededAmps, limit: road ? roadAmps : idleAmps, unit: "A" }, where: "alternator", cures: [{ text: "A stronger alternator, a smaller pulley, or lamps of fewer watts", edit: null }] }];
+}
+
+function starting(solution: PowerSolution, crank: CrankingReport): Finding[] {
+  const found: Finding[] = [];
+  if (crank.starterVolts === null || !solution.states.has("crank")) return found;
+  if (crank.batteryVolts < CRANK_BATTERY_VOLTS) {
+    found.push({ ...base, key: "cranking battery", code: "cranking", severity: crank.batteryVolts < 8 ? "stop" : "note", title: `The battery falls to ${crank.batteryVolts.toFixed(1)} V while cranking at ${crank.batteryC} °C`, why: `${crank.amps.toFixed(0)} A through ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own.`, state: "crank", amount: { value: crank.batteryVolts, limit: CRANK_BATTERY_VOLTS, unit: "V" }, where: "battery +", cures: [{ text: "A battery of more cold cranking current", edit: { type: "setting", key: "battery-cca", value: 720 } }] });
+  }
+  for (const computer of crank.computers) {
+    if (computer.volts === null || computer.volts < computer.leastVolts || computer.volts >= computer.leastVolts + CRANK_MARGIN) continue;
+    found.push({ ...base, key: `cranking ${computer.label}`, code: "cranking", severity: "note", title: `${computer.label} keeps ${computer.volts.toFixed(1)} V while cranking, ${(computer.volts - computer.leastVolts).toFixed(1)} V to spare`, why: `It needs ${computer.leastVolts} V; a colder or older battery takes that.`, state: "crank", amount: { value: computer.volts, limit: computer.leastVolts, unit: "V" }, where: computer.label, cures: [] });
+  }
+  return found;
+}
+
+/** What a bus of two wires has at each end, Ω. */
+const TERMINATOR_OHMS = 120;
+
+/** Buses that are not ended at two places, as far as their cavities say. */
+function terminations({ model: { facts: { harness } } }: PowerSolution): Finding[] {
+  const byNet = new Map<number, CavityFacts[]>();
+  for (const [pinId, at] of harness.nodeOfPin) {
+    const pin = harness.pinById.get(pinId);
+    if (pin?.kind === "can") byNet.set(harness.netOf[at] as number, [...(byNet.get(harness.netOf[at] as number) ?? []), pin]);
+  }
+  const found = new Map<string, Finding>();
+  for (const pins of byNet.values()) {
+    if (pins.length < 2 || pins.some((pin) => pin.params.terminated === undefined)) continue;
+    const ended = pins.filter((pin) => pin.params.terminated === "yes");
+    if (ended.length === 2) continue;
+    const ohms = ended.length === 0 ? Number.POSITIVE_INFINITY : TERMINATOR_OHMS / ended.length;
+    const [first] = pins as [CavityFacts];
+    const key = `bus ${pins.map((pin) => pin.connectorId).toSorted().join()}`;
+    const where = nodeName(harness, harness.nodeOfPin.get(first.id) as number);
+    found.set(key, { ...base, key, code: "bus-termination", severity: ended.length === 0 ? "stop" : "fault", pinId: first.id, title: `The bus at ${where} has ${ended.length === 0 ? "no termination" : ended.length === 1 ? "one termination" : `${ended.length} terminations`}`, why: `Across the pair a meter reads ${Number.isFinite(ohms) ? `${ohms} Ω` : "no end"} with the battery off; two of ${TERMINATOR_OHMS} Ω make 60 Ω.`, state: "off", amount: { value: Number.isFinite(ohms) ? ohms : 1e6, limit: 60, unit: "Ω" }, where, cures: [{ text: ended.length < 2 ? `${TERMINATOR_OHMS} Ω across the pair at the end that has none` : "Take one termination out", edit: null }] });
+  }
+  return [...found.values()];
+}

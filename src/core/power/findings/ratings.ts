@@ -1,0 +1,93 @@
+import { nodeName } from "../../harness";
+import { continuousAmps, fuseForLoad, METRIC_SIZES } from "../../wire";
+import type { FuseRow, RelayRow } from "../fuses";
+import { valueOf } from "../settings";
+import type { PowerSolution } from "../solve";
+import { voltsAt } from "../spans";
+import { ampsAtPin } from "./grounds";
+import { stateWords } from "./supply";
+import type { Cure, Finding, FindingCode, Severity } from "./types";
+
+/** States that last: a wire's temperature follows them. Cranking is over in seconds. */
+const LASTING = ["off", "accessory", "run", "running"] as const;
+
+export const ratingFindings = (solution: PowerSolution, fuses: readonly FuseRow[], relays: readonly RelayRow[]): Finding[] =>
+  [...fuseFindings(solution, fuses), ...hotWires(solution), ...relayFindings(solution, relays), ...driverFindings(solution)];
+
+const CODES: Readonly<Record<"continuous" | "wire" | "inrush" | "short", { code: FindingCode; severity: Severity; says: string }>> = {
+  continuous: { code: "fuse-load", severity: "fault", says: "carries more for good than it bears" },
+  wire: { code: "fuse-wire", severity: "danger", says: "is bigger than its wire" },
+  inrush: { code: "fuse-inrush", severity: "note", says: "may melt at switching on" },
+  short: { code: "fuse-short", severity: "danger", says: "does not save its wire in a short" },
+};
+
+function fuseFindings(solution: PowerSolution, rows: readonly FuseRow[]): Finding[] {
+  return rows.flatMap((row) => (row.verdict?.checks ?? []).filter((check) => !check.holds).map((check): Finding => {
+    const { code, severity, says } = CODES[check.code];
+    const element = solution.model.pieceOf.get(row.key)?.element;
+    const bigger = row.wire === null ? undefined : METRIC_SIZES.find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: valueOf(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
+    const cures: Cure[] = [
+      ...(row.better === null || row.partId === null || row.elementId === null ? [] : [{ text: `A fuse of ${row.better} A`, edit: { type: "fuse" as const, partId: row.partId, elementId: row.elementId, amps: row.better } }]),
+      ...(check.code === "continuous" || row.wire?.linkId == null ? [] : [{ text: `A fuse of its own, ${fuseForLoad(row.wire.amps) ?? 5} A, where ${row.wire.name} leaves the feed`, edit: { type: "branch-fuse" as const, linkId: row.wire.linkId, amps: fuseForLoad(row.wire.amps) ?? 5 } }]),
+      ...(check.code === "continuous" || bigger === undefined || row.wire === null ? [] : [{ text: `${bigger} mm² instead of ${row.wire.sizeMm2} mm² from ${row.wire.name}`, edit: { type: "wire" as const, wireId: row.wire.id, sizeMm2: bigger } }]),
+    ];
+    return {
+      key: `${code} ${row.key}`, code, severity, title: `${row.name} (${row.ratedAmps} A) ${says}`, why: `${check.text}.${row.wire?.assumed ? " The wire's size is assumed." : ""}`, state: "running",
+      amount: { value: check.code === "continuous" ? row.continuousAmps : row.ratedAmps, limit: check.code === "wire" ? (row.verdict?.wireAmps ?? null) : row.ratedAmps, unit: "A" },
+      node: element?.type === "fuse" ? element.b : null, pinId: null, where: row.name, also: [], cures,
+    };
+  }));
+}
+
+/** Wires that carry more than they bear where they lie. */
+function hotWires(solution: PowerSolution): Finding[] {
+  const { model } = solution;
+  const loaded = valueOf(model.facts.settings, "wires-together");
+  const bears = new Map<string, number>();
+  const sideOf = new Map(model.facts.harness.wires.map((wire) => [wire.id, wire.side]));
+  return model.pieces.flatMap(({ element, place, name }): Finding[] => {
+    if (place.type !== "wire") return [];
+    const states = LASTING.map((state) => ({ state, amps: Math.abs(solution.states.get(state)?.amps.get(element.id) ?? 0) }));
+    const worst = states.reduce((most, one) => (one.amps > most.amps ? one : most));
+    if (worst.amps < 1) return [];
+    const ambientC = valueOf(model.facts.settings, sideOf.get(place.wireId) === "donor" ? "engine-bay-c" : "cabin-c");
+    // Battery cables run on their own.
+    const together = place.sizeMm2 >= 10 ? 1 : loaded;
+    const key = `${place.sizeMm2} ${ambientC} ${together}`;
+    const limit = bears.get(key) ?? continuousAmps(place.sizeMm2, { ambientC, loaded: together });
+    bears.set(key, limit);
+    if (worst.amps <= limit) return [];
+    const bigger = METRIC_SIZES.find((size) => continuousAmps(size, { ambientC, loaded: together }) >= worst.amps * 1.1);
+    const cures: Cure[] = bigger === undefined ? [] : [{ text: `${bigger} mm² instead of ${place.sizeMm2} mm²`, edit: { type: "wire", wireId: place.wireId, sizeMm2: bigger } }];
+    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `The wire from ${name} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${place.sizeMm2} mm²${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${ambientC} °C${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
+  });
+}
+
+/** A contact is used to this part of its rating. */
+const CONTACT_PART = 0.75;
+
+function relayFindings(solution: PowerSolution, rows: readonly RelayRow[]): Finding[] {
+  const buzzing: Finding[] = [...solution.states].flatMap(([state, solved]) => solved.findings.filter((finding) => finding.code === "buzzing").map((finding): Finding => ({
+    key: `buzz ${finding.element}`, code: "relay-buzz", severity: "fault", title: `${solution.model.pieceOf.get(finding.element ?? "")?.name ?? finding.element} buzzes ${stateWords[state]}`, why: finding.message, state, amount: { value: 0, limit: null, unit: "V" }, node: finding.nodes[0] ?? null, pinId: null, where: finding.element ?? "", also: [], cures: [],
+  })));
+  return [...buzzing, ...rows.filter((row) => row.contactAmps > CONTACT_PART * row.contactRating).map((row): Finding => {
+    const element = solution.model.pieceOf.get(row.key)?.element;
+    return { key: `contact ${row.key}`, code: "relay-contact", severity: row.contactAmps > row.contactRating ? "danger" : "note", title: `The contact of ${row.name} carries ${row.contactAmps.toFixed(1)} A`, why: `It is rated ${row.contactRating} A, and is used to ${CONTACT_PART} of that for long life.`, state: "running", amount: { value: row.contactAmps, limit: row.contactRating, unit: "A" }, node: element?.type === "relay" ? (element.contacts[0]?.b ?? null) : null, pinId: null, where: row.name, also: [], cures: [{ text: "A relay with a stronger contact, or a second one for part of the load", edit: null }] };
+  })];
+}
+
+/** Outputs and feeds that give more than their table allows. */
+function driverFindings(solution: PowerSolution): Finding[] {
+  const { model } = solution;
+  const { harness } = model.facts;
+  return [...harness.pinById.values()].flatMap((pin): Finding[] => {
+    const limit = Number(pin.params.maxAmps);
+    const node = model.nodeOfPin.get(pin.id);
+    const at = harness.nodeOfPin.get(pin.id);
+    if (!(limit > 0) || node === undefined || at === undefined || !pin.kind.endsWith("-out") || harness.partAt[at]?.type === "alternator" || harness.partAt[at]?.type === "battery") return [];
+    const states = (["run", "crank", "running"] as const).map((state) => ({ state, amps: ampsAtPin(solution, state, node) }));
+    const worst = states.reduce((most, one) => (one.amps > most.amps ? one : most));
+    if (worst.amps <= limit * 1.005 || voltsAt(solution, worst.state, node) === null) return [];
+    return [{ key: `driver ${pin.id}`, code: "driver-overload", severity: "danger", title: `${nodeName(harness, at)} gives ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `Its table allows ${limit} A.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node, pinId: pin.id, where: nodeName(harness, at), also: [], cures: [{ text: "A relay for part of what hangs on it, or another feed", edit: null }] }];
+  });
+}

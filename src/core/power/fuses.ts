@@ -1,0 +1,151 @@
+import { FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
+import { valueOf } from "./settings";
+import { POWER_STATES, type PowerSolution } from "./solve";
+import { ampsFrom, type NetSpan, other, spansOfModel } from "./spans";
+import type { PowerModel } from "./types";
+
+/** A wire behind a fuse. */
+export interface ProtectedWire {
+  readonly id: string;
+  readonly name: string;
+  readonly sizeMm2: number;
+  readonly assumed: boolean;
+  /** The link by which it is reached from the fuse; null where it is of the fuse's own loom. */
+  readonly linkId: string | null;
+  /** What it carries for good, A. */
+  readonly amps: number;
+}
+
+/** A way of the table to build from. */
+export interface FuseRow {
+  readonly key: string;
+  readonly partId: string | null;
+  readonly elementId: string | null;
+  readonly name: string;
+  readonly ratedAmps: number;
+  /** The thinnest wire that it protects: its name, size and whether that is assumed. */
+  readonly wire: ProtectedWire | null;
+  /** With everything on, for good; and the most in any state. A. */
+  readonly continuousAmps: number;
+  readonly peakAmps: number;
+  readonly inrush: { readonly amps: number; readonly seconds: number } | null;
+  readonly shortAmps: number;
+  readonly ambientC: number;
+  readonly verdict: FuseVerdict | null;
+  /** What hangs on it. */
+  readonly loads: readonly string[];
+  /** The rating that its load and its wire both agree with; null where none does. */
+  readonly better: number | null;
+}
+
+/** By how much a cold lamp or a motor at rest takes more, and for how long, s (usual values). */
+const LAMP_INRUSH = 8;
+const MOTOR_INRUSH = 5;
+const INRUSH_SECONDS = 0.05;
+/** What is left in the way of a short beside the wires: battery, joints, Ω. */
+const SHORT_OHMS = 0.015;
+/** A load that takes less than this is no load of a fuse, A. */
+const LEAST_AMPS = 1e-4;
+
+/** Where a side's wires lie: the donor's in the engine bay, the host's in the cabin. */
+export function ambientOf({ facts }: PowerModel, wireId: string): number {
+  const wire = facts.harness.wires.find((one) => one.id === wireId);
+  return valueOf(facts.settings, wire?.side === "donor" ? "engine-bay-c" : "cabin-c");
+}
+
+export function fuseTable(solution: PowerSolution): FuseRow[] {
+  const { model } = solution;
+  const wiresBy = new Map(model.facts.harness.wires.map((wire) => [wire.id, wire]));
+  return model.pieces.flatMap((piece): FuseRow[] => {
+    const { element, place } = piece;
+    if (element.type !== "fuse") return [];
+    const behind = hangsOn(solution, element.b, element.id);
+    const amps = (state: (typeof POWER_STATES)[number]) => Math.abs(solution.states.get(state)?.amps.get(element.id) ?? 0);
+    const continuousAmps = Math.max(amps("run"), amps("running"), amps("off"));
+    const peakAmps = Math.max(...POWER_STATES.map(amps));
+    const start = behind.loads.reduce((sum, { span, amps: taken }) => sum + taken * (span.piece.element.type === "lamp" ? LAMP_INRUSH : span.piece.element.type === "power" && isMotor(solution, span) ? MOTOR_INRUSH : 1), 0);
+    const inrush = start > peakAmps * 1.5 ? { amps: start, seconds: INRUSH_SECONDS } : null;
+    const wire = behind.thinnest;
+    const shortAmps = 12.6 / (SHORT_OHMS + element.ohms + behind.ohms);
+    const ambientC = wire === null ? valueOf(model.facts.settings, "cabin-c") : valueOf(model.facts.settings, wiresBy.get(wire.id)?.side === "donor" ? "engine-bay-c" : "cabin-c");
+    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings: { ambientC, loaded: valueOf(model.facts.settings, "wires-together") }, continuousAmps, ...(inrush === null ? {} : { inrush }), shortAmps }));
+    const verdict = judged(element.amps);
+    const failing = verdict?.checks.some((check) => !check.holds) ?? false;
+    const least = fuseForLoad(continuousAmps) ?? element.amps;
+    const better = failing ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
+    return [{
+      key: element.id, partId: place.type === "part" ? place.partId : null, elementId: place.type === "part" ? place.elementId : null, name: piece.name, ratedAmps: element.amps,
+      wire, continuousAmps, peakAmps, inrush, shortAmps, ambientC, verdict, loads: [...new Set(behind.loads.map(({ span }) => span.piece.name))], better,
+    }];
+  });
+}
+
+const isMotor = ({ model }: PowerSolution, { piece: { place } }: NetSpan) => place.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "motor";
+
+/** What hangs behind a fuse: loads with their current in the engine's running state, the thinnest wire on the way, the longest way's resistance. */
+function hangsOn(solution: PowerSolution, start: string, fuse: string) {
+  const spans = spansOfModel(solution.model);
+  const ohmsTo = new Map([[start, 0]]);
+  const queue = [start];
+  const loads: { span: NetSpan; amps: number }[] = [];
+  const linkTo = new Map<string, string>();
+  let thinnest: ProtectedWire | null = null;
+  let ohms = 0;
+  for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
+    for (const span of spans.at.get(node) ?? []) {
+      if (span.name === fuse) continue;
+      const away = Math.max(...(["run", "running", "crank", "off"] as const).map((state) => ampsFrom(solution, state, span, node)));
+      if (away < LEAST_AMPS) continue;
+      if (span.role === "load") { loads.push({ span, amps: away }); continue; }
+      const { place, element } = span.piece;
+      // Behind a relay's contact or a fuse of its own another way begins.
+      if (element.type === "fuse" || span.role === "source") continue;
+      const next = other(span, node);
+      if (ohmsTo.has(next)) continue;
+      const sofar = (ohmsTo.get(node) ?? 0) + (element.type === "resistor" ? element.ohms : 0);
+      ohmsTo.set(next, sofar);
+      ohms = Math.max(ohms, sofar);
+      const link = place.type === "link" ? place.linkId : linkTo.get(node);
+      if (link !== undefined) linkTo.set(next, link);
+      if (place.type === "wire" && (thinnest === null || place.sizeMm2 < thinnest.sizeMm2)) thinnest = { id: place.wireId, name: span.piece.name, sizeMm2: place.sizeMm2, assumed: place.assumed.includes("size"), linkId: link ?? null, amps: away };
+      queue.push(next);
+    }
+  }
+  return { loads, thinnest: thinnest as ProtectedWire | null, ohms };
+}
+
+/** A relay of the table to build from. */
+export interface RelayRow {
+  readonly key: string;
+  readonly name: string;
+  /** What works its coil, by name, and the coil's current when pulled in, A. */
+  readonly coilBy: string;
+  readonly coilAmps: number;
+  readonly coilVolts: number;
+  readonly pullInVolts: number;
+  readonly contactAmps: number;
+  readonly contactRating: number;
+  readonly diode: boolean;
+  readonly pulledIn: readonly string[];
+}
+
+/** What an unread relay's contact is taken to bear, A. */
+const USUAL_CONTACT = 30;
+
+export function relayTable(solution: PowerSolution): RelayRow[] {
+  const { model } = solution;
+  const diodes = model.pieces.flatMap(({ element }) => (element.type === "diode" ? [element] : []));
+  return model.pieces.flatMap(({ element, name, place }): RelayRow[] => {
+    if (element.type !== "relay" || element.coilOhms > 1000) return [];
+    const link = place.type === "link" ? model.facts.links.find((one) => one.id === place.linkId) : undefined;
+    const planned = link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps;
+    const states = POWER_STATES.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
+    const most = (id: string) => Math.max(0, ...POWER_STATES.map((state) => Math.abs(solution.states.get(state)?.amps.get(id) ?? 0)));
+    const coilAmps = most(element.id);
+    const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
+    return [{
+      key: element.id, name, coilBy: [element.coilA, element.coilB].map((node) => node.replace(/^(donor|host) /, "")).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, pullInVolts: element.pullInVolts,
+      contactAmps: Math.max(0, ...element.contacts.map((_, at) => most(`${element.id}#${at}`))), contactRating: typeof planned === "number" ? planned : element.coilOhms < 5 ? 300 : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
+    }];
+  });
+}

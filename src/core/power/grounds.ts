@@ -1,0 +1,56 @@
+import { type KeyState, nodeName } from "../harness";
+import { isPowerGround, isReturn } from "./findings/grounds";
+import { RETURN_STATES } from "./loads";
+import type { PowerSolution } from "./solve";
+import { ampsFrom, spansOfModel, voltsAt } from "./spans";
+
+export interface GroundRow {
+  readonly key: string;
+  readonly label: string;
+  readonly side: string;
+  /** Offset to the battery's negative by state, V; null where it floats. */
+  readonly volts: Readonly<Partial<Record<KeyState, number | null>>>;
+  /** What returns here in all, by state, A. */
+  readonly amps: Readonly<Partial<Record<KeyState, number>>>;
+  /** What hangs on it, the strongest first. */
+  readonly returns: readonly { readonly label: string; readonly amps: Readonly<Partial<Record<KeyState, number>>> }[];
+  readonly bolted: boolean;
+}
+
+/** Each stud with what returns through it, and its offset. */
+export function groundTable(solution: PowerSolution): GroundRow[] {
+  const { model } = solution;
+  const { harness } = model.facts;
+  const spans = spansOfModel(model);
+  const by = <T>(make: (state: KeyState) => T) => Object.fromEntries(RETURN_STATES.filter((state) => solution.states.has(state)).map((state) => [state, make(state)])) as Partial<Record<KeyState, T>>;
+  return harness.parts.filter((part) => part.type === "ground-stud").map((part): GroundRow => {
+    const nodes = part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [model.nodeOfPin.get(pinId) as string]));
+    const own = new Set(nodes);
+    const arriving = nodes.flatMap((node) => (spans.at.get(node) ?? []).filter((span) => span.piece.place.type !== "part" && !(own.has(span.a) && own.has(span.b))).map((span) => ({ node, span })));
+    const returns = arriving.map(({ node, span }) => ({ label: span.piece.name.replace(/^link /, ""), amps: by((state) => -ampsFrom(solution, state, span, node)) }));
+    const joint = nodes.flatMap((node) => (spans.at.get(node) ?? []).filter((span) => span.piece.place.type === "part" && span.piece.place.partId === part.id).map((span) => ({ node, span })));
+    return {
+      key: part.id, label: part.label, side: part.side, volts: by((state) => voltsAt(solution, state, nodes[0] ?? "") ?? null), amps: by((state) => joint.reduce((sum, { node, span }) => sum + ampsFrom(solution, state, span, node), 0)),
+      returns: returns.toSorted((a, b) => Math.abs(b.amps.crank ?? 0) + Math.abs(b.amps.running ?? 0) - Math.abs(a.amps.crank ?? 0) - Math.abs(a.amps.running ?? 0)), bolted: joint.length > 0,
+    };
+  });
+}
+
+export interface ReturnRow {
+  readonly pinId: string;
+  readonly label: string;
+  readonly role: "sensor return" | "computer ground";
+  readonly volts: Readonly<Partial<Record<KeyState, number | null>>>;
+}
+
+/** Grounds of computers and returns of sensors, with their offset to the battery's negative. */
+export function returnTable(solution: PowerSolution): ReturnRow[] {
+  const { model } = solution;
+  const { harness } = model.facts;
+  return [...harness.nodeOfPin].flatMap(([pinId, at]): ReturnRow[] => {
+    const pin = harness.pinById.get(pinId);
+    if (pin === undefined || harness.partAt[at]?.type !== "computer" || !(isReturn(pin) || isPowerGround(pin))) return [];
+    const node = model.nodeOfPin.get(pinId) as string;
+    return [{ pinId, label: nodeName(harness, at), role: isReturn(pin) ? "sensor return" : "computer ground", volts: Object.fromEntries(RETURN_STATES.filter((state) => solution.states.has(state)).map((state) => [state, voltsAt(solution, state, node) ?? null])) }];
+  });
+}

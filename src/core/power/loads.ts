@@ -1,0 +1,100 @@
+import { batterySource, valueOf } from "./settings";
+import { KEY_STATES, type KeyState } from "../harness";
+import type { PowerSolution } from "./solve";
+import { ampsFrom, spansOfModel, voltsAt } from "./spans";
+import { BODY } from "./types";
+
+export interface LoadRow {
+  readonly name: string;
+  readonly amps: number;
+  readonly watts: number;
+}
+
+/** Loads of a state, the strongest first; those under a tenth of an ampere together are left out. */
+export function loadsIn(solution: PowerSolution, state: KeyState, least = 0.1): LoadRow[] {
+  const spans = spansOfModel(solution.model);
+  return spans.all.filter((span) => span.role === "load").map((span): LoadRow => {
+    const amps = Math.abs(ampsFrom(solution, state, span, span.a));
+    const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
+    return { name: span.piece.name, amps, watts: amps * volts };
+  }).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
+}
+
+export interface ChargeBalance {
+  /** What the alternators deliver with everything on, and what they can at idle and on the road, A. */
+  readonly neededAmps: number;
+  readonly idleAmps: number;
+  readonly roadAmps: number;
+  /** Current into the battery, A; below 0 it is drained. */
+  readonly batteryAmps: number;
+  /** With the key off, A, and the days until half of the battery is gone; null where nothing flows. */
+  readonly parkedAmps: number;
+  readonly daysToHalf: number | null;
+  readonly loads: readonly LoadRow[];
+  readonly parkedLoads: readonly LoadRow[];
+}
+
+const isBattery = ({ model }: PowerSolution, id: string) => {
+  const place = model.pieceOf.get(id)?.place;
+  return place?.type === "assumed" || (place?.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "battery");
+};
+
+/** Current that the batteries deliver in a state, A. */
+export function batteryAmps(solution: PowerSolution, state: KeyState): number {
+  const solved = solution.states.get(state);
+  return solution.model.pieces.reduce((sum, { element }) => sum + (element.type === "source" && isBattery(solution, element.id) ? (solved?.amps.get(element.id) ?? 0) : 0), 0);
+}
+
+/** Alternator against loads, and the battery at rest. */
+export function chargeBalance(solution: PowerSolution): ChargeBalance {
+  const { settings } = solution.model.facts;
+  const rated = settings.get("alternator-a")?.origin == null ? (statedAmps(solution) ?? valueOf(settings, "alternator-a")) : valueOf(settings, "alternator-a");
+  const loads = loadsIn(solution, "running");
+  const neededAmps = loads.reduce((sum, row) => sum + row.amps, 0);
+  const parked = batteryAmps(solution, "off");
+  return {
+    neededAmps, idleAmps: (rated * valueOf(settings, "alternator-idle")) / 100, roadAmps: rated, batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
+    daysToHalf: parked > 1e-6 ? (valueOf(settings, "battery-ah") * 0.5) / parked / 24 : null, loads, parkedLoads: loadsIn(solution, "off", 1e-4),
+  };
+}
+
+/** What the table states of the alternator that charges, A. */
+function statedAmps({ model: { facts: { harness }, pieces } }: PowerSolution): number | null {
+  const charging = new Set(pieces.flatMap(({ element, place }) => (element.type === "source" && place.type === "part" ? [place.partId] : [])));
+  const amps = harness.parts.filter((part) => part.type === "alternator" && charging.has(part.id)).flatMap((part) => part.terminals.map(({ pinId }) => Number(harness.pinById.get(pinId ?? "")?.params.maxAmps) || 0));
+  const most = Math.max(0, ...amps);
+  return most > 10 ? most : null;
+}
+
+export interface CrankingReport {
+  readonly batteryC: number;
+  readonly openVolts: number;
+  readonly batteryOhms: number;
+  readonly amps: number;
+  /** At the battery's posts, at the starter, and across the computers' supplies, V. */
+  readonly batteryVolts: number;
+  readonly starterVolts: number | null;
+  readonly cableVolts: number;
+  readonly returnVolts: number;
+  readonly computers: readonly { readonly label: string; readonly volts: number | null; readonly leastVolts: number }[];
+}
+
+/** What happens at the battery, along the cable and at the computers while cranking. */
+export function cranking(solution: PowerSolution, computers: CrankingReport["computers"]): CrankingReport {
+  const { model } = solution;
+  const { volts, ohms } = batterySource(model.facts.settings);
+  const battery = model.pieces.find(({ element }) => element.type === "source" && isBattery(solution, element.id))?.element;
+  const at = (node: string | undefined) => (node === undefined ? 0 : (voltsAt(solution, "crank", node) ?? 0));
+  const motor = model.pieces.find(({ element, place }) => place.type === "part" && place.elementId === "motor" && element.type === "resistor" && element.ohms < 0.5)?.element;
+  const solenoid = model.pieces.find(({ element, place }) => place.type === "part" && place.elementId === "solenoid" && (element.type === "relay" || element.type === "switch"))?.element;
+  const cableEnd = solenoid?.type === "relay" ? solenoid.contacts[0]?.a : solenoid?.type === "switch" ? solenoid.a : undefined;
+  const batteryVolts = battery?.type === "source" ? at(battery.a) - at(battery.b) : 0;
+  const starterVolts = motor?.type === "resistor" ? at(motor.a) - at(motor.b) : null;
+  return {
+    batteryC: valueOf(model.facts.settings, "battery-c"), openVolts: volts, batteryOhms: ohms, amps: batteryAmps(solution, "crank"), batteryVolts, starterVolts,
+    cableVolts: cableEnd === undefined || battery?.type !== "source" ? 0 : at(battery.a) - at(cableEnd), returnVolts: motor?.type === "resistor" ? at(motor.b) : at(BODY), computers,
+  };
+}
+
+/** States in which returns are of interest. */
+export const RETURN_STATES: readonly KeyState[] = KEY_STATES.filter((state) => state !== "accessory");

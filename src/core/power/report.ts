@@ -1,0 +1,42 @@
+import { findFindings, type Finding, stateWords } from "./findings";
+import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./fuses";
+import { type GroundRow, groundTable, type ReturnRow, returnTable } from "./grounds";
+import { type KeyRow, keyTable } from "./keys";
+import { type ChargeBalance, chargeBalance, cranking, type CrankingReport } from "./loads";
+import type { PowerSolution } from "./solve";
+import type { Assumption, PowerProblem } from "./types";
+
+/** Everything about the solved plan that screens show; plain data, so that it can come from a worker. */
+export interface PowerReport {
+  readonly rows: readonly KeyRow[];
+  readonly findings: readonly Finding[];
+  readonly fuses: readonly FuseRow[];
+  readonly relays: readonly RelayRow[];
+  readonly grounds: readonly GroundRow[];
+  readonly returns: readonly ReturnRow[];
+  readonly charge: ChargeBalance;
+  readonly crank: CrankingReport;
+  readonly problems: readonly PowerProblem[];
+  readonly assumptions: readonly Assumption[];
+  readonly elements: number;
+}
+
+export { stateWords };
+
+export function reportPower(solution: PowerSolution): PowerReport {
+  const rows = keyTable(solution);
+  const fuses = fuseTable(solution);
+  const relays = relayTable(solution);
+  const charge = chargeBalance(solution);
+  const { harness } = solution.model.facts;
+  const computers = rows.flatMap((row) => {
+    const cell = row.cells.find((one) => one.state === "crank");
+    const part = harness.partAt[harness.nodeOfPin.get(row.pin.id) ?? -1];
+    return row.role === "consumer" && row.pin.kind === "supply-in" && part?.type === "computer" && cell?.needed === true ? [{ label: row.label, volts: cell.across, leastVolts: Number(row.pin.params.minVolts) || 6.5 }] : [];
+  });
+  const crank = cranking(solution, computers);
+  return {
+    rows, fuses, relays, charge, crank, grounds: groundTable(solution), returns: returnTable(solution), problems: solution.problems, assumptions: solution.model.assumptions, elements: solution.model.pieces.length,
+    findings: findFindings(solution, { rows, fuses, relays, charge, crank }),
+  };
+}
