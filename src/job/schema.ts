@@ -2,6 +2,7 @@ import { z } from "zod";
 import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
 import { KEY_STATES, TRIAGE } from "@/core/harness";
 import { COLOUR_CODES } from "@/core/intake";
+import { SETTING_KEYS } from "@/core/power";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
 
 /** The one description of the data. Types, SQL columns, the JSON Schema and every validation follow from it. */
@@ -228,10 +229,13 @@ export const DEBT_ENDS = ["new-home", "cap", "not-needed", "paid", "signed-off"]
 /** What must be settled before the job is closed: an end that hangs, a jumper, a feed that was lent. */
 export const DebtRow = z.strictObject({ id, type: z.enum(DEBT_TYPES), subject: subject.nullable(), says: text.min(1), settled: z.enum(DEBT_ENDS).nullable(), note: text, person: label });
 
+/** A value that the electrical solution takes as given: the battery's, the air's. The id is its key. */
+export const SettingRow = z.strictObject({ id: z.enum(SETTING_KEYS), value: z.number().min(-100).max(10_000), origin: text });
+
 /** Every table that row operations may touch, with its rows' schema. The names are those of the SQL tables; parents come before what refers to them. */
 export const TABLES = {
   job: JobRow, branch: BranchRow, connector: ConnectorRow, pin: PinRow, link: LinkRow, reading: ReadingRow, part: PartRow, own_part: OwnPartRow, wire: WireRow, stock_count: CountRow,
-  fact: FactRow, question: QuestionRow, variant: VariantRow, alike: AlikeRow, kept_function: KeptRow, cut: CutRow, debt: DebtRow,
+  fact: FactRow, question: QuestionRow, variant: VariantRow, alike: AlikeRow, kept_function: KeptRow, cut: CutRow, debt: DebtRow, setting: SettingRow,
 } as const;
 export type TableName = keyof typeof TABLES;
 
@@ -252,6 +256,7 @@ export type AlikeRow = z.infer<typeof AlikeRow>;
 export type KeptRow = z.infer<typeof KeptRow>;
 export type CutRow = z.infer<typeof CutRow>;
 export type DebtRow = z.infer<typeof DebtRow>;
+export type SettingRow = z.infer<typeof SettingRow>;
 
 export const FORMAT = "pantograph-job/1";
 
@@ -280,13 +285,14 @@ export const JobDocument = z.strictObject({
   kept: later(KeptRow),
   cuts: later(CutRow),
   debts: later(DebtRow),
+  settings: later(SettingRow),
 });
 export type JobDocument = z.infer<typeof JobDocument>;
 
 /** Lists of the document by table, parents before what refers to them; `job` is a single row and stands apart. */
 export const LISTS = {
   branch: "branches", connector: "connectors", pin: "pins", link: "links", reading: "readings", part: "parts", own_part: "ownParts", wire: "wires", stock_count: "counts",
-  fact: "facts", question: "questions", variant: "variants", alike: "alikes", kept_function: "kept", cut: "cuts", debt: "debts",
+  fact: "facts", question: "questions", variant: "variants", alike: "alikes", kept_function: "kept", cut: "cuts", debt: "debts", setting: "settings",
 } as const;
 export type ListTable = keyof typeof LISTS;
 export type RowOf<T extends ListTable> = z.infer<(typeof TABLES)[T]>;

@@ -1,4 +1,4 @@
-import type { Adapter } from "../signals";
+import { type Adapter, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "../signals";
 import { SETTINGS, type SettingKey } from "./settings";
 import type { PowerFacts, PowerLink } from "./types";
 
@@ -15,22 +15,16 @@ export type PowerEdit =
   | { readonly type: "strap"; readonly fromPinId: string; readonly toPinId: string; readonly sizeMm2: number; readonly lengthM: number }
   /** An added wire taken out again. */
   | { readonly type: "unwire"; readonly wireId: string }
-  | { readonly type: "load"; readonly pinId: string; readonly watts: number; readonly name: string }
+  /** One load more at a cavity: constant power through a new wire, its other end on the body. */
+  | { readonly type: "load"; readonly pinId: string; readonly watts: number; readonly name: string; readonly sizeMm2: number; readonly lengthM: number }
   | { readonly type: "fuse"; readonly partId: string; readonly elementId: string; readonly amps: number }
   | { readonly type: "setting"; readonly key: SettingKey; readonly value: number };
-
-/** A load that is tried: constant power from a cavity to the body. */
-export interface TriedLoad {
-  readonly pinId: string;
-  readonly watts: number;
-  readonly name: string;
-}
 
 /** What edits change of the facts, beside links, settings and wires that are gone. */
 export interface Tried {
   readonly wires: ReadonlyMap<string, { readonly sizeMm2?: number; readonly lengthM?: number }>;
   readonly straps: readonly Extract<PowerEdit, { type: "strap" }>[];
-  readonly loads: readonly TriedLoad[];
+  readonly loads: readonly Extract<PowerEdit, { type: "load" }>[];
   /** Fuse ratings by part and element, `part/element`. */
   readonly fuses: ReadonlyMap<string, number>;
 }
@@ -47,7 +41,7 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
   switch (edit.type) {
     case "wire": return { ...facts, tried: { ...tried, wires: new Map(tried.wires).set(edit.wireId, { ...tried.wires.get(edit.wireId), ...sizes(edit) }) } };
     case "relink": return relinked(facts, edit.consumerId, edit.providerId, []);
-    case "relay": return relinked(facts, edit.consumerId, edit.providerId, [{ type: "relay", contactFeed: edit.contactFeed }]);
+    case "relay": return relinked(facts, edit.consumerId, edit.providerId, [plannedRelay(facts, edit)]);
     case "diode": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [...link.adapters, BLOCKING_DIODE] } : link));
     case "branch-fuse": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [{ type: "fuse", amps: edit.amps }, ...link.adapters] } : link));
     case "strap": return { ...facts, tried: { ...tried, straps: [...tried.straps, edit] } };
@@ -56,6 +50,12 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
     case "fuse": return { ...facts, tried: { ...tried, fuses: new Map(tried.fuses).set(`${edit.partId}/${edit.elementId}`, edit.amps) } };
     case "setting": return { ...facts, settings: new Map(facts.settings).set(edit.key, { key: edit.key, value: edit.value, origin: "tried" }) };
   }
+}
+
+/** The usual relay, its contact fit for what the consumer takes. */
+export function plannedRelay({ harness }: Pick<PowerFacts, "harness">, { consumerId, contactFeed }: Extract<PowerEdit, { type: "relay" }>): Adapter {
+  const amps = Number(harness.pinById.get(consumerId)?.params.amps) || null;
+  return { type: "relay", coilAmps: RELAY_COIL_AMPS, coilOhms: RELAY_COIL_OHMS, contactAmps: contactFor(amps) ?? 30, contactFeed };
 }
 
 const sizes = ({ sizeMm2, lengthM }: { readonly sizeMm2?: number; readonly lengthM?: number }) => ({ ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) });
@@ -72,7 +72,7 @@ export function editFault(edit: PowerEdit): string | null {
   switch (edit.type) {
     case "wire": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.sizeMm2 === undefined && edit.lengthM === undefined ? "Give a size, a length or both." : null);
     case "strap": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.fromPinId === edit.toPinId ? "A wire needs two different ends." : null);
-    case "load": return within(edit.watts, 0.1, 5000, "Power", "W");
+    case "load": return within(edit.watts, 0.1, 5000, "Power", "W") ?? within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m");
     case "fuse": case "branch-fuse": return within(edit.amps, 0.5, 300, "Rating", "A");
     case "setting": { const { low, high, name, unit } = SETTINGS[edit.key]; return within(edit.value, low, high, name, unit); }
     default: return null;

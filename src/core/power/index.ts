@@ -1,5 +1,13 @@
-export { BLOCKING_DIODE, editFacts, editFault, NOTHING_TRIED, type PowerEdit } from "./edits";
+export { type Effect, factsOf, PowerDesk, type PowerInput } from "./desk";
+export { type DrawnPath, type DrawnPiece, type DrawnPoint, drawnPath } from "./drawn-path";
+export { BLOCKING_DIODE, editFacts, editFault, NOTHING_TRIED, plannedRelay, type PowerEdit } from "./edits";
+export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity, stateWords } from "./findings";
+export type { FuseRow, RelayRow } from "./fuses";
+export type { GroundRow, ReturnRow } from "./grounds";
+export { type KeyCell, type KeyRow, type KeyVerdict, keyTable, TROUBLE } from "./keys";
+export type { ChargeBalance, CrankingReport, LoadRow } from "./loads";
 export { buildModel } from "./model";
+export { type PowerReport, reportPower } from "./report";
 export { batterySource, coldTorque, type Setting, type SettingKey, SETTING_KEYS, SETTINGS, type Settings, settingsOf, valueOf } from "./settings";
 export { netlistOf, POWER_STATES, type PowerSolution, type PowerState, solvePower } from "./solve";
 export * from "./types";

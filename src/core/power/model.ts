@@ -3,7 +3,7 @@ import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf, ty
 import { wireOhms } from "../wire";
 import { type LinkEnd, linkElements } from "./adapters";
 import { translatePart } from "./parts";
-import { batterySource, valueOf } from "./settings";
+import { batterySource, SETTINGS, valueOf } from "./settings";
 import { BLOCK, BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
 import { FEED_STATES } from "./uses";
 
@@ -16,6 +16,8 @@ const ABSURD_MM2 = 150;
 const ABSURD_FUSE_AMPS = 500;
 /** From this size on a wire counts as a cable that grounds a body. */
 const CABLE_MM2 = 4;
+/** Copper's own temperature under everyday load, °C: our assumption. */
+const CONDUCTOR_C = 40;
 /** A plug's two contacts, Ω, and a battery's post. */
 const MATE_OHMS = 0.003;
 const POST_OHMS = 0.0002;
@@ -68,7 +70,10 @@ class ModelBuilder {
       return [pinId, node];
     }));
     const assumptions = [...this.assumed].map(([says, count]): Assumption => ({ says, count }));
-    for (const { origin, key, value } of this.facts.settings.values()) if (origin === null) this.assume(`${key}=${value}`);
+    for (const { key, refused } of this.facts.settings.values()) {
+      const { name, low, high, unit } = SETTINGS[key];
+      if (refused !== undefined) this.problems.push({ code: "absurd", where: name, message: `It is given as ${refused} ${unit}; ${SETTINGS[key].usual} ${unit} is taken instead.`, cure: `Give a value between ${low} and ${high} ${unit}.`, pinId: null });
+    }
     return { facts: this.facts, pieces: this.pieces, pieceOf: new Map(this.pieces.map((piece) => [piece.element.id, piece])), nodeName: this.nodeName, nodeOfPin, pinsOf, assumptions, problems: this.problems, charging: this.charging, pressed: this.pressed };
   }
 
@@ -90,7 +95,7 @@ class ModelBuilder {
     const tried = this.facts.tried.wires.get(wire.id);
     const sizeMm2 = this.bounded(tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_MM2, wire, name, "size", "mm²", assumed);
     const lengthM = this.bounded(tried?.lengthM ?? wire.lengthM, ABSURD_M, USUAL_M, wire, name, "length", "m", assumed);
-    const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: 40 });
+    const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: CONDUCTOR_C });
     const jointOhms = terminalOhms(sizeMm2) * 2;
     this.add({ id: wire.id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: wire.id, copperOhms, jointOhms, sizeMm2, lengthM, assumed }, name);
   }
@@ -168,7 +173,7 @@ class ModelBuilder {
       const newSize = to.sizeMm2 ?? from.sizeMm2 ?? USUAL_MM2;
       if (!loose) this.assume(`a new wire of ${NEW_WIRE_M} m where a link joins two cavities that have no loose end`);
       const jointOhms = Math.min(this.jointOhms, terminalOhms(newSize));
-      const ohms = loose ? jointOhms : 2 * jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: 40 });
+      const ohms = loose ? jointOhms : 2 * jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: CONDUCTOR_C });
       const { elements, assumed } = linkElements(link.id, ...ends, link.adapters, around, ohms);
       for (const says of assumed) this.assume(says);
       if (link.proposed && elements.length > 0) this.assume("links that are proposed are taken as they are proposed");
@@ -179,13 +184,19 @@ class ModelBuilder {
   private layTried(): void {
     const { harness } = this;
     const nodeOf = (pinId: string) => this.node(harness.nodeOfPin.get(pinId) ?? harness.chassis);
-    this.facts.tried.straps.forEach(({ fromPinId, toPinId, sizeMm2, lengthM }, at) => {
-      const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: 40 });
-      const jointOhms = terminalOhms(sizeMm2) * 2;
-      const id = `tried wire ${at}`;
-      if (nodeOf(fromPinId) !== nodeOf(toPinId)) this.add({ id, type: "resistor", a: nodeOf(fromPinId), b: nodeOf(toPinId), ohms: copperOhms + jointOhms }, { type: "wire", wireId: id, copperOhms, jointOhms, sizeMm2, lengthM, assumed: [] }, `new wire ${nodeOf(fromPinId)} to ${nodeOf(toPinId)}`);
+    this.facts.tried.straps.forEach(({ fromPinId, toPinId, ...wire }, at) => this.layNew(`tried wire ${at}`, nodeOf(fromPinId), nodeOf(toPinId), wire));
+    this.facts.tried.loads.forEach(({ pinId, watts, name, ...wire }, at) => {
+      const end = `${name} +`;
+      this.layNew(`tried load ${at} wire`, nodeOf(pinId), end, wire);
+      this.add({ id: `tried load ${at}`, type: "power", a: end, b: BODY, watts, minVolts: 8 }, { type: "load", name }, name);
     });
-    this.facts.tried.loads.forEach(({ pinId, watts, name }, at) => { this.add({ id: `tried load ${at}`, type: "power", a: nodeOf(pinId), b: BODY, watts, minVolts: 8 }, { type: "load", name }, name); });
+  }
+
+  private layNew(id: string, a: string, b: string, { sizeMm2, lengthM }: { readonly sizeMm2: number; readonly lengthM: number }): void {
+    if (a === b) return;
+    const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: CONDUCTOR_C });
+    const jointOhms = terminalOhms(sizeMm2) * 2;
+    this.add({ id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: id, copperOhms, jointOhms, sizeMm2, lengthM, assumed: [] }, `new wire ${a} to ${b}`);
   }
 
   private layParts(): void {

@@ -63,6 +63,7 @@ class Translation {
     const socket = this.part.guessed && /socket/i.test(this.part.label);
     if (socket) this.assumed.push("nothing is plugged into sockets");
     else switch (this.part.type) {
+      case "motor": case "heater": case "solenoid": case "horn": for (const element of this.part.elements) this.controlled(element); break;
       case "starter": this.starter(); break;
       case "alternator": this.alternator(); break;
       case "computer": case "assembly": this.computer(); break;
@@ -151,11 +152,21 @@ class Translation {
     this.push(`${elementId} turning`, { id: charging, type: "switch", a: inner, b: a, closedIn: ["running"], ohms: 0.001 });
   }
 
-  /** A guessed way of which no table says when it lives is taken as live with the ignition: a switch stands before it that nobody has drawn. */
+  /** What hangs on a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
+  private controlled(element: ElementSpec): void {
+    const pin = element.type === "power" || element.type === "resistor" ? this.subject.pin(element.a) : undefined;
+    if ((element.type !== "power" && element.type !== "resistor") || pin?.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
+    this.assumed.push("motors and heaters on permanent feeds are worked by a control of their own: on in run, off when parked");
+    const inner = `${this.part.label} ${element.id} worked`;
+    this.copy({ id: `${element.id} worked`, type: "switch", a: element.a, b: inner, closedIn: ["run", "running"], ohms: 0.005 }, { [inner]: inner });
+    this.copy(element, { [element.a]: inner });
+  }
+
+  /** A way that a table describes without saying when it lives is taken as live with the ignition: a switch stands before it that nobody has drawn. */
   private fuseBox(): void {
     for (const element of this.part.elements) {
       const way = element.type === "fuse" ? this.subject.pin(element.b) : undefined;
-      if (!this.part.guessed || element.type !== "fuse" || way === undefined || way.params.alive !== undefined) { this.copy(element); continue; }
+      if (element.type !== "fuse" || way === undefined || way.description === null || way.params.alive !== undefined) { this.copy(element); continue; }
       this.assumed.push("a fuse way of which no table says when it lives is taken as live in run");
       const inner = `${this.part.label} ${element.id} before`;
       this.copy({ id: `${element.id} switched`, type: "switch", a: element.a, b: inner, closedIn: ["run", "running"], ohms: 0.005 }, { [inner]: inner });
@@ -175,6 +186,7 @@ class Translation {
       if (element.type === "switch" && element.closedIn.length === 0) {
         const states = pin === undefined ? [] : drivenIn(pin);
         if (states.length > 0) awake.push({ spec: element, states });
+        else this.copy(element);
       } else if (element.type === "power" && pin !== undefined && isPermanent(pin)) {
         awake.push({ spec: element, states: supply === null ? ENGINE_ON : KEY_STATES });
         this.asleep(element.id, element.a, element.b);

@@ -63,10 +63,12 @@ function shortest(solution: PowerSolution, state: PowerState, spans: Spans, star
   const cost = new Map([[start, 0]]);
   const by = new Map<string, { span: NetSpan; from: string }>();
   const done = new Set<string>();
-  const queue = new Map([[start, 0]]);
-  while (queue.size > 0) {
-    const [node, sofar] = [...queue].reduce((best, one) => (one[1] < best[1] ? one : best));
-    queue.delete(node);
+  // Prices are small whole numbers: a list for each does for a queue (Dial 1969).
+  const waiting: string[][] = [[start]];
+  for (let sofar = 0; sofar < waiting.length;) {
+    const node = waiting[sofar]?.pop();
+    if (node === undefined) { sofar += 1; continue; }
+    if (done.has(node)) continue;
     done.add(node);
     for (const span of spans.at.get(node) ?? []) {
       if (span.role === "load") continue;
@@ -82,7 +84,8 @@ function shortest(solution: PowerSolution, state: PowerState, spans: Spans, star
       const price = sofar + 1 + (isClosed(solution, state, span) ? 0 : 20);
       if (price >= (cost.get(next) ?? Number.POSITIVE_INFINITY)) continue;
       cost.set(next, price);
-      queue.set(next, price);
+      waiting[price] ??= [];
+      waiting[price].push(next);
       by.set(next, { span, from: node });
     }
   }

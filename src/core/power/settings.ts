@@ -19,6 +19,8 @@ export interface Setting {
   readonly value: number;
   /** Where the value is from; null where it is assumed. */
   readonly origin: string | null;
+  /** What was said, where it lies outside of its range and the usual value is taken instead. */
+  readonly refused?: number;
 }
 
 export type Settings = ReadonlyMap<SettingKey, Setting>;
@@ -26,7 +28,10 @@ export type Settings = ReadonlyMap<SettingKey, Setting>;
 /** All settings, those that someone said over the usual ones. */
 export function settingsOf(said: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[]): Settings {
   const all = new Map<SettingKey, Setting>(SETTING_KEYS.map((key) => [key, { key, value: SETTINGS[key].usual, origin: null }]));
-  for (const one of said) all.set(one.key, { ...one });
+  for (const one of said) {
+    const { low, high, usual } = SETTINGS[one.key];
+    all.set(one.key, one.value >= low && one.value <= high ? { ...one } : { key: one.key, value: usual, origin: null, refused: one.value });
+  }
   return all;
 }
 

@@ -1,5 +1,6 @@
-import { type Netlist, NETLIST_FORMAT, Network, type Solution } from "../circuit";
+import { type Netlist, NETLIST_FORMAT, Network, reduceNetlist, type Solution } from "../circuit";
 import { KEY_STATES, type KeyState, nodeName } from "../harness";
+import { other, spansOfModel } from "./spans";
 import { MINUS, type PowerModel, type PowerProblem } from "./types";
 
 /** A key state, or the moment after the key is turned off while the engine still turns. */
@@ -8,7 +9,6 @@ export const POWER_STATES: readonly PowerState[] = [...KEY_STATES, "run-on"];
 
 export interface PowerSolution {
   readonly model: PowerModel;
-  readonly network: Network | null;
   /** A state that has no solution is missing, and among the problems. */
   readonly states: ReadonlyMap<PowerState, Solution>;
   readonly problems: readonly PowerProblem[];
@@ -25,23 +25,24 @@ export function solvePower(model: PowerModel): PowerSolution {
     problems.push({ code: "stranded-current", where: name, message: "It is given as a current that flows whatever the voltage; the plan is solved without it.", cure: "Write it as a load of watts or ohms.", pinId: null });
     return place.type !== "part";
   });
-  const built = Network.build({ reference: MINUS, elements: pieces.map((piece) => piece.element) });
+  const reduced = reduceNetlist({ ...netlistOf(model), elements: pieces.map((piece) => piece.element) }, new Set());
+  const built = Network.build(reduced.netlist);
   if (!built.ok) {
     problems.push({ code: "source-loop", where: built.fault.element ?? "the sources", message: built.fault.message, cure: "Give each battery and alternator its inner resistance.", pinId: null });
-    return { model, network: null, states: new Map(), problems };
+    return { model, states: new Map(), problems };
   }
   const { network } = built;
   const states = new Map<PowerState, Solution>();
   const take = (state: PowerState, key: KeyState, options?: Parameters<Network["solve"]>[1]) => {
     const result = network.solve(key, options);
-    if (result.ok) states.set(state, result.solution);
+    if (result.ok) states.set(state, reduced.expand(result.solution));
     else problems.push({ code: "no-solution", where: `the state ${state}`, message: result.fault.message, cure: "Look at the loads and resistances of the nodes named.", pinId: null });
   };
   for (const state of KEY_STATES) take(state, state);
   const running = states.get("running");
   if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging, changes: [...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY })) });
-  problems.push(...fighting(model, states.get("off")), ...contradictions(model));
-  return { model, network, states, problems };
+  problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
+  return { model, states, problems };
 }
 
 /** Current that one battery at rest may take from another before they are told apart, A. */
@@ -55,6 +56,24 @@ function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] 
     const amps = off.amps.get(element.id) ?? 0;
     if (amps > -FIGHT_AMPS) return [];
     return [{ code: "two-batteries", where: name, message: `With the key off it takes ${(-amps).toFixed(1)} A from another battery: the two are joined at different voltages (this one is given as ${element.volts} V).`, cure: "Correct its voltage, part them by a relay, or leave one of them out.", pinId: null }];
+  });
+}
+
+/** Consumers of which nothing, whatever is switched, leads back to the battery. */
+function withoutReturn(model: PowerModel): PowerProblem[] {
+  const spans = spansOfModel(model);
+  // What a computer may switch is a way back.
+  const switched = [...model.facts.harness.nodeOfPin].flatMap(([pinId, at]) => (["computer", "assembly"].includes(model.facts.harness.partAt[at]?.type ?? "") ? [model.nodeOfPin.get(pinId) as string] : []));
+  const reached = new Set([MINUS, ...switched]);
+  for (const node of reached) for (const span of spans.at.get(node) ?? []) if (span.role === "path") reached.add(span.a).add(span.b);
+  const { harness } = model.facts;
+  return [...harness.pinById.values()].flatMap((pin): PowerProblem[] => {
+    const [node, at] = [model.nodeOfPin.get(pin.id), harness.nodeOfPin.get(pin.id)];
+    if (pin.kind !== "supply-in" || node === undefined || at === undefined) return [];
+    const partId = harness.partAt[at]?.id;
+    const loads = (spans.at.get(node) ?? []).filter((span) => span.role === "load" && span.piece.place.type === "part" && span.piece.place.partId === partId);
+    if (loads.length === 0 || loads.some((span) => reached.has(other(span, node)))) return [];
+    return [{ code: "no-return", where: nodeName(harness, at), message: "What it feeds has no way back to the battery's negative, whatever is switched on.", cure: "Add the ground that the tables leave out: a wire from its other side to a stud, or the cavity's circuit.", pinId: pin.id }];
   });
 }
 

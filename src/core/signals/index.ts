@@ -3,4 +3,4 @@ export { ADAPTER_TYPES, VERDICTS, label, type Adapter, type AdapterType, type Re
 export { aliveOf, KEY_POSITIONS, livesIn, type KeyPosition } from "./feeds";
 export { plain, plainOhms, SUPPLY } from "./reckon";
 export { loadAmps } from "./switched";
-export { RELAY_COIL_OHMS } from "./parts";
+export { contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";

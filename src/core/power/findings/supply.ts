@@ -1,5 +1,5 @@
 import type { Quantity } from "../../forms";
-import { nodeName } from "../../harness";
+import { type CavityFacts, nodeName } from "../../harness";
 import { sizeAtLeast } from "../../wire";
 import type { KeyCell, KeyRow } from "../keys";
 import { opening, pathDown, type PathStep, pathThrough } from "../path";
@@ -77,6 +77,20 @@ interface Root {
 
 /** What is behind a dead feed: the first opening on its way, and where that is a relay, what keeps the relay released. */
 function rootOf(solution: PowerSolution, state: PowerState, node: string, depth = 0): Root | null {
+  const known = ROOTS.get(solution) ?? new Map<string, Root | null>();
+  ROOTS.set(solution, known);
+  const key = `${state} ${depth > 0} ${node}`;
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const found = findRoot(solution, state, node, depth);
+  known.set(key, found);
+  return found;
+}
+
+/** Roots found before: many consumers hang on the same wire. */
+const ROOTS = new WeakMap<PowerSolution, Map<string, Root | null>>();
+
+function findRoot(solution: PowerSolution, state: PowerState, node: string, depth: number): Root | null {
   const path = pathThrough(solution, state, node);
   const open = opening(path);
   if (open === undefined || depth > 6) return null;
@@ -104,24 +118,41 @@ const relayName = (name: string) => (name.endsWith(" alive") ? `${name.slice(0, 
 
 const MOST_CURES = 3;
 
-/** Other feeds of the host that live where the consumer must and are dead with the key off; then a relay. */
-function feedCures(solution: PowerSolution, row: KeyRow, needed: readonly PowerState[]): Cure[] {
+/** A feed of the host with its volts by state. */
+interface HostFeed {
+  readonly pin: CavityFacts;
+  readonly node: string;
+  readonly label: string;
+  readonly volts: ReadonlyMap<PowerState, number>;
+}
+
+const FEEDS = new WeakMap<PowerSolution, readonly HostFeed[]>();
+
+function hostFeeds(solution: PowerSolution): readonly HostFeed[] {
+  const known = FEEDS.get(solution);
+  if (known !== undefined) return known;
   const { model } = solution;
   const { harness } = model.facts;
+  const feeds = [...harness.pinById.values()].flatMap((pin): HostFeed[] => {
+    const [node, at] = [model.nodeOfPin.get(pin.id), harness.nodeOfPin.get(pin.id)];
+    if (pin.kind !== "supply-out" || node === undefined || at === undefined || harness.connectorById.get(pin.connectorId)?.side !== "host") return [];
+    return [{ pin, node, label: nodeName(harness, at), volts: new Map([...solution.states.keys()].map((state) => [state, voltsAt(solution, state, node) ?? 0])) }];
+  });
+  FEEDS.set(solution, feeds);
+  return feeds;
+}
+
+/** Other feeds of the host that live where the consumer must and are dead with the key off; then a relay. */
+function feedCures(solution: PowerSolution, row: KeyRow, needed: readonly PowerState[]): Cure[] {
   const permanent = needed.includes("off");
-  const feeds = [...harness.pinById.values()].flatMap((pin) => {
-    const node = model.nodeOfPin.get(pin.id);
-    const at = harness.nodeOfPin.get(pin.id);
-    if (pin.kind !== "supply-out" || node === undefined || at === undefined || node === row.node || harness.connectorById.get(pin.connectorId)?.side !== "host") return [];
-    const lives = needed.every((state) => (voltsAt(solution, state, node) ?? 0) > row.leastVolts - 1);
-    const dead = permanent || Math.abs(voltsAt(solution, "off", node) ?? 0) < DEAD_VOLTS;
-    const spare = (Number(pin.params.maxAmps) || Number.POSITIVE_INFINITY) - (Number(row.pin.params.amps) || 0);
-    return lives && dead && spare >= 0 ? [{ pin, label: nodeName(harness, at), margin: Math.min(...needed.map((state) => voltsAt(solution, state, node) ?? 0)) }] : [];
-  }).toSorted((a, b) => b.margin - a.margin);
-  const others = feeds.slice(0, MOST_CURES).map(({ pin, label }): Cure => ({ text: `Feed ${row.label} from ${label}, which lives ${needed.map((state) => stateWords[state]).join(", ")}`, edit: { type: "relink", consumerId: row.pin.id, providerId: pin.id } }));
+  const amps = Number(row.pin.params.amps) || 0;
+  const all = hostFeeds(solution);
+  const margin = (feed: HostFeed) => Math.min(...needed.map((state) => feed.volts.get(state) ?? 0));
+  const able = all.filter((feed) => feed.node !== row.node && margin(feed) > row.leastVolts - 1 && (permanent || Math.abs(feed.volts.get("off") ?? 0) < DEAD_VOLTS) && (Number(feed.pin.params.maxAmps) || Number.POSITIVE_INFINITY) >= amps).toSorted((a, b) => margin(b) - margin(a));
+  const others = able.slice(0, MOST_CURES).map((feed): Cure => ({ text: `Feed ${row.label} from ${feed.label}, which lives ${needed.map((state) => stateWords[state]).join(", ")}`, edit: { type: "relink", consumerId: row.pin.id, providerId: feed.pin.id } }));
   if (permanent) return others;
-  const contact = [...harness.pinById.values()].find((pin) => pin.kind === "supply-out" && pin.params.alive === "permanent" && harness.connectorById.get(pin.connectorId)?.side === "host" && (Number(pin.params.maxAmps) || 0) >= 2 * (Number(row.pin.params.amps) || 1));
-  const coil = feeds.find(({ pin }) => FEED_STATES[pin.params.alive ?? ""] !== undefined)?.pin;
-  const relay: Cure[] = contact === undefined || coil === undefined ? [] : [{ text: `A relay: coil on ${nodeName(harness, harness.nodeOfPin.get(coil.id) as number)}, contact from ${nodeName(harness, harness.nodeOfPin.get(contact.id) as number)}`, edit: { type: "relay", consumerId: row.pin.id, providerId: coil.id, contactFeed: nodeName(harness, harness.nodeOfPin.get(contact.id) as number) } }];
-  return [...others, ...relay];
+  const contact = all.find(({ pin }) => pin.params.alive === "permanent" && (Number(pin.params.maxAmps) || 0) >= 2 * (amps || 1));
+  const coil = able.find(({ pin }) => FEED_STATES[pin.params.alive ?? ""] !== undefined);
+  if (contact === undefined || coil === undefined) return others;
+  return [...others, { text: `A relay: coil on ${coil.label}, contact from ${contact.label}`, edit: { type: "relay", consumerId: row.pin.id, providerId: coil.pin.id, contactFeed: contact.label } }];
 }

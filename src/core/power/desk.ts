@@ -1,0 +1,73 @@
+import { buildHarness, type HarnessFacts } from "../harness";
+import { editFacts, editFault, NOTHING_TRIED, type PowerEdit } from "./edits";
+import type { Finding } from "./findings";
+import { buildModel } from "./model";
+import { type DrawnPath, drawnPath } from "./drawn-path";
+import { type PowerReport, reportPower } from "./report";
+import { settingsOf } from "./settings";
+import type { SettingKey } from "./settings";
+import { netlistOf, type PowerSolution, type PowerState, solvePower } from "./solve";
+import type { PowerFacts, PowerLink } from "./types";
+
+/** What the solution is made from, as plain data. */
+export interface PowerInput {
+  /** With its links joined, proposed ones among them. */
+  readonly harness: HarnessFacts;
+  readonly links: readonly PowerLink[];
+  readonly gone: readonly string[];
+  readonly settings: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[];
+}
+
+export const factsOf = ({ harness, links, gone, settings }: PowerInput): PowerFacts => ({ harness: buildHarness(harness), links, gone: new Set(gone), settings: settingsOf(settings), tried: NOTHING_TRIED });
+
+/** What an edit would change: findings that go, that stay changed, and that come. */
+export interface Effect {
+  readonly fault: string | null;
+  readonly gone: readonly string[];
+  readonly come: readonly Finding[];
+  readonly report: PowerReport | null;
+}
+
+/** Keeps the plan's solution between questions. */
+export class PowerDesk {
+  private facts: PowerFacts | null = null;
+  private solution: PowerSolution | null = null;
+  private report: PowerReport | null = null;
+  private tried: { readonly name: string; readonly solution: PowerSolution; readonly report: PowerReport } | null = null;
+
+  /** Takes the job, solves it in every state, and says what came of it. */
+  load(input: PowerInput): PowerReport {
+    this.facts = factsOf(input);
+    this.tried = null;
+    this.solution = solvePower(buildModel(this.facts));
+    this.report = reportPower(this.solution);
+    return this.report;
+  }
+
+  /** What some edits together would change. Nothing is kept of them but the last answer. */
+  tryEdits(edits: readonly PowerEdit[]): Effect {
+    const [facts, before] = [this.facts, this.report];
+    if (facts === null || before === null) throw new Error("load the job before trying something on it");
+    const fault = edits.map(editFault).find((one) => one !== null) ?? null;
+    if (fault !== null) return { fault, gone: [], come: [], report: null };
+    const solution = solvePower(buildModel(edits.reduce(editFacts, facts)));
+    const report = reportPower(solution);
+    this.tried = { name: JSON.stringify(edits), solution, report };
+    const keys = new Set(before.findings.map((finding) => finding.key));
+    const now = new Set(report.findings.map((finding) => finding.key));
+    return { fault: null, gone: before.findings.filter((finding) => !now.has(finding.key)).map((finding) => finding.key), come: report.findings.filter((finding) => !keys.has(finding.key)), report };
+  }
+
+  /** The current path through a node, as a drawing has it; through the tried plan where edits are given and were tried last. */
+  path(state: PowerState, node: string, edits: readonly PowerEdit[] = []): DrawnPath {
+    const tried = edits.length > 0 && this.tried?.name === JSON.stringify(edits) ? this.tried.solution : this.solution;
+    if (tried === null) throw new Error("load the job before asking for a path");
+    return drawnPath(tried, state, node);
+  }
+
+  /** The netlist of contracts/netlist.md, to be kept or solved elsewhere. */
+  netlist() {
+    if (this.solution === null) throw new Error("load the job before asking for its netlist");
+    return netlistOf(this.solution.model);
+  }
+}
