@@ -6,7 +6,7 @@ import { stopsOneByOne } from "../tests/support/plain-slicer";
 import { matchSignals, type SignalPin } from "@/core/signals";
 import { readPinTable, writePinTable } from "@/formats/pin-table";
 import { signalPinsOf } from "@/formats/signal-pins";
-import { heronDocument } from "@/demo/heron";
+import { heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { harnessFacts } from "@/job/harness-facts";
 import { pinTableCsv } from "@/formats/plan-csv";
@@ -14,7 +14,7 @@ import { pinTableCsv } from "@/formats/plan-csv";
 /** Times the work of engines.md's table beside a plain method in the same run; medians of several rounds after a warm-up. */
 const ROUNDS = 9;
 
-const heron = heronDocument();
+const heron = heronTables();
 
 /** A side's table of `rows` rows, made of the sample's, connector by connector under new names. */
 function tableOf(side: "donor" | "host", rows: number): Uint8Array {

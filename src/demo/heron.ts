@@ -12,15 +12,18 @@ const PLACES: Readonly<Record<string, string>> = {
   G1: "behind the left headlamp", G2: "beside the fuel tank", G3: "engine side of the bulkhead, beside the battery tray", Battery: "left of the engine bay",
 };
 
-/** The sample job: both tables read as anyone's would be, nothing decided yet. */
-export function heronDocument(): JobDocument {
+/** The sample job: both tables, and what someone has added and decided so far. */
+export const heronDocument = (): JobDocument => withPlan(heronTables());
+
+/** The sample's tables, read as anyone's would be; nothing decided yet. */
+export function heronTables(): JobDocument {
   let document = emptyDocument({
     name: "Heron", host: "1988 Brannock Heron camper, 2.0 carburettor, manual", donor: "2010 Orvane Pelican 2.4 with five-speed automatic",
     approach: "paired-security", units: "metric",
     wishes: "Starts on the key, every lamp and gauge of the Heron works, cranks only in P or N, no warning lamp left on.",
   });
   for (const side of ["donor", "host"] as const) document = withTable(document, side, readFileSync(path.join(process.cwd(), `src/demo/heron-${side}.csv`)), `src/demo/heron-${side}.csv`);
-  return withPlan({
+  return {
     ...document,
     connectors: document.connectors.map((row) => ({ ...row, place: PLACES[row.label] ?? null, ...SHAPES[row.label] })),
     parts: [engineComputer(document), gearboxComputer(document)],
@@ -29,7 +32,7 @@ export function heronDocument(): JobDocument {
       { id: "year-by-tag", subject: "part:gearbox-computer", topic: "year", says: "2009", grade: "read", origin: "tag on the housing", person: "Robin" },
     ],
     questions: [{ id: "spare-plug", subject: connectorRef(document, "Spare plug"), asks: "What does the grey two-way plug under the dash do?", settledBy: "continuity to the fuse box and to each ground stud, battery off", answer: "" }],
-  });
+  };
 }
 
 const connectorRef = (document: JobDocument, label: string) => `connector:${document.connectors.find((row) => row.label === label)?.id}`;

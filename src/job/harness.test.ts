@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from "vitest";
 import { buildHarness, compareVariants, fuseBox, groundStud, LIBRARY } from "@/core/harness";
-import { heronDocument } from "@/demo/heron";
+import { heronTables } from "@/demo/heron";
 import { decideOps } from "./decide";
 import { parseDocument, writeDocument } from "./document";
 import { findSubject, subjectName, topicsOf } from "./evidence";
@@ -12,7 +12,7 @@ import { decideCutOps, doneOps, keepOps, looseEndRow, openDebtOps, recordCutOps,
 import { cavitiesOf, pickOps, variantOf } from "./variant-ops";
 
 let heron: JobDocument;
-beforeAll(() => { heron = heronDocument(); });
+beforeAll(() => { heron = heronTables(); });
 
 const ids = () => { let count = 0; return () => `new-${++count}`; };
 const changed = (ops: readonly RowOp[], document = heron) => JobDocument.parse(applyOps(document, ops));

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, test } from "vitest";
-import { heronDocument } from "@/demo/heron";
+import { heronTables } from "@/demo/heron";
 import { decideOps, noteOps, reopenOps } from "./decide";
 import { describeOp } from "./describe";
 import { documentJsonSchema, parseDocument, writeDocument } from "./document";
@@ -10,7 +10,7 @@ import { applyOps, ChangeSchema, deleteOp, insertOp, invert, type RowOp, RowOpSc
 import type { JobDocument } from "./schema";
 
 let heron: JobDocument;
-beforeAll(() => { heron = heronDocument(); });
+beforeAll(() => { heron = heronTables(); });
 
 const importedPin = (cavity: string, part: Partial<ImportedPin> = {}): ImportedPin => ({
   connector: "C1", cavity, circuit: null, colour: null, sizeMm2: 0.5, lengthM: null, description: "text", index: null, params: {}, extra: {},

@@ -3,7 +3,7 @@ import path from "node:path";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest";
-import { heronDocument } from "@/demo/heron";
+import { heronTables } from "@/demo/heron";
 import { emptyDocument, writeDocument } from "@/job/document";
 import { newConnector } from "@/job/import-table";
 import { decideOps } from "@/job/decide";
@@ -18,7 +18,7 @@ import { makePool, transaction } from "./pool";
 const url = process.env.DATABASE_URL ?? "";
 let pool: Pool;
 let jobId: string;
-const heron = heronDocument();
+const heron = heronTables();
 
 beforeAll(async () => {
   pool = makePool(url);

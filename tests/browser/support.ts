@@ -4,7 +4,7 @@ import path from "node:path";
 import type { Pool } from "mysql2/promise";
 import { By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import { onTestFailed } from "vitest";
-import { heronDocument } from "@/demo/heron";
+import { heronDocument, heronTables } from "@/demo/heron";
 import { createJob } from "@/server/jobs";
 import { migrate } from "@/server/migrate";
 import { makePool } from "@/server/pool";
@@ -32,7 +32,8 @@ export async function startApp(name: string): Promise<App> {
   direct.pathname = `/pantograph_${name}`;
   const pool = makePool(direct.href);
   await migrate(pool);
-  await createJob(pool, heronDocument(), "heron");
+  await createJob(pool, heronTables(), "heron");
+  await createJob(pool, { ...heronDocument(), job: { ...heronDocument().job, name: "Heron, planned" } }, "heron-planned");
 
   const relay = await startRelay(Number(base.port));
   const through = new URL(direct);

@@ -1,5 +1,5 @@
 import { nanoid } from "nanoid";
-import { heronDocument } from "@/demo/heron";
+import { heronTables } from "@/demo/heron";
 import { newConnector } from "@/job/import-table";
 import { insertOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
@@ -9,7 +9,7 @@ import { makePool } from "@/server/pool";
 /** Imports table after table into the job named on the command line, until it is killed; a line for each that is done. */
 const pool = makePool(process.env.DATABASE_URL ?? "");
 const jobId = process.argv[2] ?? "";
-const pattern = heronDocument().pins[0] as PinRow;
+const pattern = heronTables().pins[0] as PinRow;
 
 for (let revision = 0; ; revision += 1) {
   const id = nanoid();

@@ -8,11 +8,12 @@ export type HoldTarget =
   | { readonly view: "pins"; readonly pinId: string }
   | { readonly view: "triage"; readonly tab: "decide" | "loose"; readonly functionKey?: string }
   | { readonly view: "map"; readonly lineKey: string }
+  | { readonly view: "power"; readonly findingKey: string }
   | { readonly view: "prove"; readonly stepKey: string };
 
 /** One thing that keeps the job from going on, the gravest first. */
 export interface Hold {
-  readonly code: "no-table" | "stopped-function" | "loose-end" | "debt" | "failed-step" | "stale-line" | "blocked-line" | "open-line" | "unknown-pin" | "proposed-line" | "direct-lines" | "next-step";
+  readonly code: "no-table" | "stopped-function" | "power-finding" | "loose-end" | "debt" | "failed-step" | "stale-line" | "blocked-line" | "open-line" | "unknown-pin" | "proposed-line" | "direct-lines" | "next-step";
   readonly text: string;
   readonly detail: string;
   readonly target: HoldTarget;

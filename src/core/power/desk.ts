@@ -1,5 +1,7 @@
 import { buildHarness, type HarnessFacts } from "../harness";
 import { editFacts, editFault, NOTHING_TRIED, type PowerEdit } from "./edits";
+import { type ExpectedVolts, expectedVolts } from "./expected";
+import { type Explanation, explainReading } from "./explain";
 import type { Finding } from "./findings";
 import { buildModel } from "./model";
 import { type DrawnPath, drawnPath } from "./drawn-path";
@@ -44,6 +46,12 @@ export class PowerDesk {
     return this.report;
   }
 
+  /** What a meter should read, with tolerance; asked for after the report, for it solves the plan twice more. */
+  expected(): ExpectedVolts[] {
+    if (this.facts === null) throw new Error("load the job before asking what a meter should read");
+    return expectedVolts(this.facts);
+  }
+
   /** What some edits together would change. Nothing is kept of them but the last answer. */
   tryEdits(edits: readonly PowerEdit[]): Effect {
     const [facts, before] = [this.facts, this.report];
@@ -56,6 +64,12 @@ export class PowerDesk {
     const keys = new Set(before.findings.map((finding) => finding.key));
     const now = new Set(report.findings.map((finding) => finding.key));
     return { fault: null, gone: before.findings.filter((finding) => !now.has(finding.key)).map((finding) => finding.key), come: report.findings.filter((finding) => !keys.has(finding.key)), report };
+  }
+
+  /** Which single faults would bring a reading about. */
+  explain(pinId: string, state: PowerState, volts: number): Explanation[] {
+    if (this.solution === null) throw new Error("load the job before explaining a reading");
+    return explainReading(this.solution, pinId, state, volts);
   }
 
   /** The current path through a node, as a drawing has it; through the tried plan where edits are given and were tried last. */

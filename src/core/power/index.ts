@@ -1,6 +1,8 @@
 export { type Effect, factsOf, PowerDesk, type PowerInput } from "./desk";
 export { type DrawnPath, type DrawnPiece, type DrawnPoint, drawnPath } from "./drawn-path";
 export { BLOCKING_DIODE, editFacts, editFault, NOTHING_TRIED, plannedRelay, type PowerEdit } from "./edits";
+export { type ExpectedVolts, expectedVolts } from "./expected";
+export { type Explanation, explainReading } from "./explain";
 export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity, stateWords } from "./findings";
 export type { FuseRow, RelayRow } from "./fuses";
 export type { GroundRow, ReturnRow } from "./grounds";

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { deriveLines, type Decision } from "../plan";
 import { pinsFrom } from "../../../tests/support/pins";
 import { wireOhms } from "../wire";
-import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, makeSteps, parseReading, type PlannedPin, type Step } from "./index";
+import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, makeSteps, parseReading, type PlannedPin, type SolvedVolts, type Step } from "./index";
 
 const pins = pinsFrom(`
   host KEY-15~2.5 supply-out ignition-supply maxAmps=15;alive=run-crank
@@ -20,7 +20,14 @@ const pins = pinsFrom(`
 const decisions = deriveLines(pins, []).lines.map((line, at): Decision => ({ id: `d${at}`, providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: line.verdict, adapters: line.adapters, why: line.why, byHand: false, note: "" }));
 const { lines } = deriveLines(pins, decisions);
 const planned = new Map(pins.map((pin): [string, PlannedPin] => [pin.id, { ...pin, lengthM: 2, place: null, description: "text" }]));
-const steps = makeSteps(lines, (id) => planned.get(id));
+/** Of a sound plan: feeds of the ignition live with it, grounds lie low. */
+const solved: SolvedVolts = (id, position) => {
+  if (pins.find((pin) => pin.id === id)?.kind === "ground") return { volts: 0.04, low: -0.1, high: 0.15 };
+  const volts = { off: 12.6, accessory: 12.4, run: 12.2, crank: 10.6 }[position];
+  const alive = position === "run" || position === "crank" || planned.get(id)?.params.alive === "permanent";
+  return alive ? { volts, low: volts - 0.8, high: volts + 0.5 } : { volts: 0.01, low: -0.1, high: 0.1 };
+};
+const steps = makeSteps(lines, (id) => planned.get(id), solved);
 const step = (key: string) => steps.find((one) => one.key.startsWith(key) && one.key.includes("C1-2")) as Step;
 
 describe("the sheet's order", () => {
@@ -36,7 +43,7 @@ describe("the sheet's order", () => {
     const [host, donor] = two as [typeof two[number], typeof two[number]];
     const forced = deriveLines(two, [{ id: "x", providerId: donor.id, consumerId: host.id, quantity: "airbag", decision: "accepted", verdict: "manual", adapters: [], why: "", byHand: true, note: "" }]);
     expect(forced.lines).toHaveLength(1);
-    expect(makeSteps(forced.lines, (id) => { const pin = two.find((one) => one.id === id); return pin && { ...pin, lengthM: 1, place: null, description: "" }; })).toEqual([]);
+    expect(makeSteps(forced.lines, (id) => { const pin = two.find((one) => one.id === id); return pin && { ...pin, lengthM: 1, place: null, description: "" }; }, solved)).toEqual([]);
   });
   test("nothing with voltage before all is measured without", () => {
     const firstPower = steps.findIndex((one) => one.keyState !== "battery off");
@@ -51,7 +58,7 @@ describe("the sheet's order", () => {
     expect(steps.filter((one) => one.keyState === "crank").every((one) => one.caution === "crank")).toBe(true);
   });
   test("no decided link, no step; keys are unique", () => {
-    expect(makeSteps([], () => undefined)).toEqual([]);
+    expect(makeSteps([], () => undefined, solved)).toEqual([]);
     expect(new Set(steps.map((one) => one.key)).size).toBe(steps.length);
   });
   test("a resistance expected is the copper's own (ρ·L/A) with the leads", () => {
@@ -90,9 +97,25 @@ describe("readings", () => {
     }));
   });
   test("the expectation in words, and the basis that a proof is bound to", () => {
-    expect(expectedText(step("feed-crank").expected)).toBe("9.6 to 11.6 V");
+    expect(expectedText(step("feed-crank").expected)).toBe("9.8 to 11.1 V");
     expect(expectedText(step("feed-short").expected)).toBe("OL, or above 1.5 Ω");
     expect(basisOf(step("feed-crank"))).not.toBe(basisOf(step("feed-run")));
+  });
+});
+
+describe("expected volts come from the solved plan", () => {
+  const first = (made: readonly Step[], key: string) => made.find((one) => one.key.startsWith(key) && one.key.includes("C1-2")) as Step;
+  test("its range is the step's, and the reason tells it", () => {
+    expect(step("feed-run").expected).toMatchObject({ low: 11.4, high: 12.7, nominal: 12.2 });
+    expect(step("feed-run").why).toContain("the solved plan gives 12.2 V, 11.4 to 12.7 V");
+  });
+  test("where the plan leaves dead what must live, the proof asks for what it must have, and says that the plan is wrong", () => {
+    const dead = first(makeSteps(lines, (id) => planned.get(id), (id, position) => (position === "crank" ? { volts: 0.1, low: 0, high: 0.2 } : solved(id, position))), "feed-crank");
+    expect(dead.expected).toMatchObject({ low: 9, stopBelow: 9 });
+    expect(dead.why).toContain("the plan itself is wrong here");
+  });
+  test("nothing is expected before it is known", () => {
+    expect(makeSteps(lines, (id) => planned.get(id), () => null).filter((one) => one.kind === "feed-volts" || one.kind === "ground-drop")).toEqual([]);
   });
 });
 

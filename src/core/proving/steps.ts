@@ -27,8 +27,9 @@ const COPPER_THROUGH = new Set(["pull-up", "pull-down", "flyback-diode", "calibr
  *
  * @param lines the map's lines; only decided ones make steps
  * @param pinOf the cavity behind a line's end, with its wire
+ * @param solved what the solved plan gives at a cavity; a step with voltage waits until it is known
  */
-export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined): Step[] {
+export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined, solved: SolvedVolts): Step[] {
   const decided = lines.filter((line) => line.state === "decided" && ![line.quantity, line.provider.quantity, line.consumer.quantity].includes("airbag")).flatMap((line) => {
     const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
     return provider && consumer ? [{ line, provider, consumer }] : [];
@@ -43,11 +44,14 @@ export function makeSteps(lines: readonly Line[], pinOf: (id: string) => Planned
     ...feeds.map(feedShort),
     ...signals.flatMap((joint) => [...continuity(joint), ...wireShort(joint), ...coil(joint)]),
     batteryAtRest(),
-    ...KEY_POSITIONS.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position))),
-    ...grounds.map((joint) => groundDrop(joint, "run")),
-    ...grounds.map((joint) => groundDrop(joint, "crank")),
+    ...KEY_POSITIONS.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position, solved))),
+    ...grounds.flatMap((joint) => groundDrop(joint, "run", solved)),
+    ...grounds.flatMap((joint) => groundDrop(joint, "crank", solved)),
   ];
 }
+
+/** Volts at a cavity in a key position, with their range; null where the plan has not been solved, or the cavity floats. */
+export type SolvedVolts = (pinId: string, position: KeyPosition) => { readonly volts: number; readonly low: number; readonly high: number } | null;
 
 interface Joint {
   readonly line: Line;
@@ -147,45 +151,58 @@ function batteryAtRest(): Step {
   };
 }
 
-/** Volts that a live feed shows in each position: the battery's span less what a sound path drops. */
-const LIVE_VOLTS: Readonly<Record<KeyPosition, { low: number; high: number; nominal: number; why: string }>> = {
-  off: { low: 12, high: 12.9, nominal: 12.6, why: "battery at rest, less 0.2 V" },
-  accessory: { low: 11.8, high: 12.9, nominal: 12.4, why: "battery under light load, less 0.2 V" },
-  run: { low: 11.6, high: 12.9, nominal: 12.3, why: "battery with the ignition on, less 0.3 V" },
-  crank: { low: 9.6, high: 11.6, nominal: 10.4, why: "battery while the starter turns (assumed: 20 °C, sound battery)" },
-};
 /** A dead feed may show what leaks through a lamp or a coil, V. */
 const DEAD_VOLTS = 0.3;
+/** What the uncertain inputs are, over which the solved plan's range is taken (core/power/expected.ts). */
+const RANGE = "battery 60 to 100 % charged at 5 to 30 °C, joints of 0.5 to 4 mΩ";
 
-function feedVolts(joint: Joint, position: KeyPosition): Step[] {
+function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts): Step[] {
   const wanted = aliveOf(joint.consumer) ?? aliveOf(joint.provider);
-  if (wanted === null || wanted === "relay") return [];
+  const volts = solved(joint.consumer.id, position);
+  if (wanted === null || wanted === "relay" || volts === null) return [];
   const alive = livesIn(wanted).includes(position);
   // What the feed gives beyond the need was weighed when the link was judged; only the need and key-off are proved.
   if (!alive && position !== "off" && livesIn(aliveOf(joint.provider)).includes(position)) return [];
-  const live = LIVE_VOLTS[position];
-  const least = numberParam(joint.consumer.params, "minVolts");
+  const least = numberParam(joint.consumer.params, "minVolts") ?? 0;
   const name = position === "crank" ? "while cranking" : position === "off" ? "with the key off" : `in ${position}`;
+  // Where the plan itself would leave it dead, the proof asks for what it must have.
+  const fails = alive && volts.volts < Math.max(least, DEAD_VOLTS);
+  const low = fails ? Math.max(least, LEAST_LIVE[position]) : Math.max(least, volts.low);
+  const solvedText = `the solved plan gives ${volts.volts.toFixed(1)} V`;
   return [{
     key: `feed-${position}:${joint.line.key}`, kind: "feed-volts", group: "First power", title: `Feed ${label(joint.consumer)} ${alive ? "lives" : "is dead"} ${name}`,
     red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: VOLTS_METER, keyState: position, caution: position === "crank" ? "crank" : "first-power", lineKey: joint.line.key,
     expected: alive
-      ? { unit: "V", low: live.low, high: live.high, nominal: live.nominal, openIsRight: false, stopBelow: position === "crank" ? Math.max(8, least ?? 0) : null, stopAbove: 15 }
+      ? { unit: "V", low: tenth(low), high: tenth(fails ? BATTERY_VOLTS : volts.high), nominal: tenth(fails ? BATTERY_VOLTS : volts.volts), openIsRight: false, stopBelow: position === "crank" ? Math.max(8, least) : null, stopAbove: 15 }
       : { unit: "V", low: null, high: DEAD_VOLTS, nominal: 0, openIsRight: false, stopBelow: null, stopAbove: null },
-    why: alive ? `It must live here (${wanted}): ${live.why}` : `It must be dead here (${wanted}); up to ${DEAD_VOLTS} V may leak`,
-    stopFor: alive ? (position === "crank" ? `Below ${plain(Math.max(8, least ?? 0))} V: the computer resets; do not crank on.` : "Smoke, heat or a fuse that blows: battery off.") : "Battery voltage here: something feeds back; find the path first.",
+    why: alive
+      ? (fails ? `It must live here (${wanted}), and ${solvedText}: the plan itself is wrong here, see Power` : `It must live here (${wanted}): ${solvedText}, ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V with a ${RANGE}`)
+      : `It must be dead here (${wanted}): ${solvedText}; up to ${DEAD_VOLTS} V may leak`,
+    stopFor: alive ? (position === "crank" ? `Below ${plain(Math.max(8, least))} V: the computer resets; do not crank on.` : "Smoke, heat or a fuse that blows: battery off.") : "Battery voltage here: something feeds back; find the path first.",
   }];
 }
 
-function groundDrop(joint: Joint, key: "run" | "crank"): Step {
-  const high = key === "run" ? 0.05 : 0.2;
-  return {
+/** A full battery at rest, V, and what a live feed has at least in each position. */
+const BATTERY_VOLTS = 12.9;
+const LEAST_LIVE: Readonly<Record<KeyPosition, number>> = { off: 12, accessory: 11.5, run: 11, crank: 9 };
+
+/** More than this on a ground shifts sensors, V; below the least, a meter's own noise is as large. */
+const GROUND_VOLTS = { run: { most: 0.2, least: 0.05 }, crank: { most: 0.5, least: 0.1 } } as const;
+
+function groundDrop(joint: Joint, key: "run" | "crank", solved: SolvedVolts): Step[] {
+  const volts = solved(joint.consumer.id, key);
+  if (volts === null) return [];
+  const { most, least } = GROUND_VOLTS[key];
+  const high = Math.min(most, Math.max(least, hundredth(Math.abs(volts.high))));
+  return [{
     key: `ground-drop-${key}:${joint.line.key}`, kind: "ground-drop", group: "Grounds under load", title: `Ground ${label(joint.consumer)} ${key === "run" ? "in run" : "while cranking"}`,
     red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "Volts DC, 2 V range", keyState: key as KeyState, caution: key === "crank" ? "crank" : "first-power", lineKey: joint.line.key,
-    expected: atMost(high, key === "run" ? 0.02 : 0.08, "V", key === "crank" ? 1 : 0.5),
-    why: key === "run" ? "Little current returns here; more than 50 mV is a poor joint" : "The starter's current returns beside it; more than 0.2 V shifts every sensor",
+    expected: atMost(high, hundredth(volts.volts), "V", key === "crank" ? 1 : 0.5),
+    why: `The solved plan gives ${(1000 * volts.volts).toFixed(0)} mV with everything on${key === "crank" ? " and the starter turning" : ""}; more than ${(1000 * high).toFixed(0)} mV is a poor joint or somebody else's current`,
     stopFor: key === "crank" ? "Above 1 V: the starter's current returns through the harness. Stop." : "Above 0.5 V: a ground is open.",
-  };
+  }];
 }
 
 const round = (value: number) => Number(value.toPrecision(2));
+const tenth = (value: number) => Number(value.toFixed(1));
+const hundredth = (value: number) => Number(value.toFixed(2));

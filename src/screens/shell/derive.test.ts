@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { heronDocument } from "@/demo/heron";
+import { heronTables } from "@/demo/heron";
 import { basisOf } from "@/core/proving";
 import { decideOps } from "@/job/decide";
 import { applyOps, insertOp, type RowOp, updateOp } from "@/job/ops";
@@ -8,7 +8,7 @@ import { lineState, laneKind } from "../map/line-words";
 import { derive, isGuess, isUnknown } from "./derive";
 import { holdAddress, stagesOf } from "./stages";
 
-const heron = heronDocument();
+const heron = heronTables();
 let count = 0;
 const acceptDirect = (document: JobDocument) => applyOps(document, derive(document).plan.lines.filter((line) => line.verdict === "direct").flatMap((line) =>
   decideOps(document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: line.why, byHand: false }, () => `l${++count}`)));
@@ -58,7 +58,7 @@ describe("steps and readings", () => {
     const pin = passed.pins.find((row) => row.id === first?.step.red.pinId) as JobDocument["pins"][number];
     const rewired = applyOps(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
     expect(derive(rewired).steps[0]?.stale).toBe(true);
-    expect(stagesOf({ ...derive(rewired), document: rewired, report: null }).find((stage) => stage.key === "prove")?.open).toBe(derive(rewired).steps.length);
+    expect(stagesOf({ ...derive(rewired), document: rewired, report: null, power: null }).find((stage) => stage.key === "prove")?.open).toBe(derive(rewired).steps.length);
   });
   test("a decision whose feed no longer lives where it must is stale and comes first", () => {
     const feedId = derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id;
@@ -72,9 +72,9 @@ describe("steps and readings", () => {
 });
 
 describe("stages and marks", () => {
-  const marks = (document: JobDocument) => Object.fromEntries(stagesOf({ ...derive(document), document, report: null }).map((stage) => [stage.key, stage.mark]));
+  const marks = (document: JobDocument) => Object.fromEntries(stagesOf({ ...derive(document), document, report: null, power: null }).map((stage) => [stage.key, stage.mark]));
   test("they follow the work", () => {
-    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", intake: "open", triage: "open", map: "open", plan: "open", prove: "open" });
+    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", intake: "open", triage: "open", map: "open", power: "open", plan: "open", prove: "open" });
     expect(marks(heron)).toMatchObject({ intake: "proposed", map: "proposed", plan: "open", prove: "open" });
     expect(marks(decided)).toMatchObject({ plan: "decided", prove: "proposed" });
   });

@@ -1,5 +1,6 @@
 import { KNOWN_FROM } from "@/core/intake";
 import { deriveLines, findHolds, type Hold, type PlanLines } from "@/core/plan";
+import type { ExpectedVolts } from "@/core/power";
 import { basisOf, expectedText, judge, makeSteps, type Judgement, type PlannedPin, type Step } from "@/core/proving";
 import { label, type SignalPin } from "@/core/signals";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
@@ -31,19 +32,26 @@ export interface Derived {
   readonly holds: readonly Hold[];
 }
 
-export const derive = (document: JobDocument): Derived => new Deriver().derive(document);
+export const derive = (document: JobDocument, expected: Expected = null): Derived => new Deriver().derive(document, expected);
+
+/** What a meter should read by the solved plan; null while that is being worked out. */
+type Expected = readonly ExpectedVolts[] | null;
 
 /** Derives again only what the changed lists bear: ticking off a cut must not match every signal anew. */
 export class Deriver {
   private readonly views = lastOf(viewPins);
   private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) => signalPins({ pins, connectors }));
-  private readonly plan = lastOf(deriveLines);
+  private readonly lines = lastOf(deriveLines);
   private readonly rest = lastOf(deriveRest);
 
-  derive({ pins: pinRows, connectors, links, readings }: JobDocument): Derived {
-    const pins = this.views(pinRows, connectors);
-    const signals = this.signals(pinRows, connectors);
-    return this.rest(pins, signals, this.plan(signals, links), readings);
+  /** The lines of the map, which the power solution is made from. */
+  plan({ pins, connectors, links }: JobDocument): PlanLines {
+    return this.lines(this.signals(pins, connectors), links);
+  }
+
+  derive(document: JobDocument, expected: Expected = null): Derived {
+    const { pins: rows, connectors, readings } = document;
+    return this.rest(this.views(rows, connectors), this.signals(rows, connectors), this.plan(document), readings, expected);
   }
 }
 
@@ -64,14 +72,15 @@ function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connect
   });
 }
 
-function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"]): Derived {
+function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"], expected: Expected): Derived {
   const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
     const [signal, pin] = [signalById.get(id), pinById.get(id)];
     return signal && pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description };
   };
-  const steps = viewSteps(makeSteps(plan.lines, planned), readings);
+  const volts = new Map((expected ?? []).map((one) => [`${one.pinId} ${one.state}`, one]));
+  const steps = viewSteps(makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null), readings);
   const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
   const holds = findHolds({
     sides: { donor: count("donor"), host: count("host") },

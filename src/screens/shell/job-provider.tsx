@@ -8,6 +8,7 @@ import type { RowOp } from "@/job/ops";
 import { type Derived, Deriver } from "./derive";
 import { type HarnessState, owedHolds, stopHolds, useHarness } from "./harness-state";
 import { PersonDialog } from "./person-dialog";
+import { powerHolds, type PowerState, usePower } from "./power-state";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
 /** How often others' changes are asked for, ms: they must be seen within two seconds. */
@@ -16,7 +17,7 @@ const PERSON_KEY = "pantograph.person";
 
 type Ops = readonly (RowOp | null)[];
 
-interface JobContextValue extends JobSnapshot, Derived, HarnessState {
+interface JobContextValue extends JobSnapshot, Derived, HarnessState, PowerState {
   readonly jobId: string;
   readonly person: string;
   /** Makes a change; asks for a name first where this browser has none. Unless `quiet`, a note tells of it with a way back. */
@@ -47,7 +48,9 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   }));
   const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
   const [deriver] = useState(() => new Deriver());
-  const derived = useMemo(() => deriver.derive(snapshot.document), [deriver, snapshot.document]);
+  const plan = useMemo(() => deriver.plan(snapshot.document), [deriver, snapshot.document]);
+  const power = usePower(snapshot.document, plan.lines);
+  const derived = useMemo(() => deriver.derive(snapshot.document, power.expected), [deriver, snapshot.document, power.expected]);
   const harness = useHarness(snapshot.document);
 
   useEffect(() => {
@@ -65,7 +68,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   const value = useMemo((): JobContextValue => {
     const named = (act: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ act }) : act());
     return {
-      ...snapshot, ...derived, ...harness, holds: [...stopHolds(harness.report), ...derived.holds, ...owedHolds(snapshot.document, harness.report)], jobId: loaded.id, person,
+      ...snapshot, ...derived, ...harness, ...power, holds: [...stopHolds(harness.report), ...powerHolds(power.power, snapshot.document), ...derived.holds, ...owedHolds(snapshot.document, harness.report)], jobId: loaded.id, person,
       change: (label, ops, options = {}) => named(() => {
         const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
         sync.change(label, made.filter((op) => op !== null));
@@ -74,7 +77,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
       step: (role) => named(() => void sync.step(role)),
       rename: () => setAsking({ act: () => undefined }),
     };
-  }, [snapshot, derived, harness, person, loaded.id, sync]);
+  }, [snapshot, derived, harness, power, person, loaded.id, sync]);
 
   return (
     <JobContext.Provider value={value}>

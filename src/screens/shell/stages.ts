@@ -1,12 +1,13 @@
 import type { Mark } from "@/ui/marks";
 import type { HarnessReport } from "@/core/harness";
 import type { Hold, HoldTarget } from "@/core/plan";
+import type { PowerReport } from "@/core/power";
 import type { JobDocument } from "@/job/schema";
 import type { Derived } from "./derive";
 import { isUnknown } from "./derive";
 
 export interface Stage {
-  readonly key: "scope" | "intake" | "triage" | "map" | "plan" | "prove";
+  readonly key: "scope" | "intake" | "triage" | "map" | "power" | "plan" | "prove";
   /** Where its link leads; a stage of several views leads to the one to begin with. */
   readonly path: string;
   readonly name: string;
@@ -25,10 +26,11 @@ export const INTAKE_VIEWS = [
 interface StageFacts extends Derived {
   readonly document: JobDocument;
   readonly report: HarnessReport | null;
+  readonly power: PowerReport | null;
 }
 
 /** The stages in the order of work, each with its state and how much of it is open. */
-export function stagesOf({ pins, plan, steps, document, report }: StageFacts): Stage[] {
+export function stagesOf({ pins, plan, steps, document, report, power }: StageFacts): Stage[] {
   const unknown = pins.filter(isUnknown).length;
   const sides = new Set(pins.map((pin) => pin.connector.side)).size;
   const open = plan.lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
@@ -39,21 +41,24 @@ export function stagesOf({ pins, plan, steps, document, report }: StageFacts): S
   const stopped = report?.numbers.atRisk.length ?? 0;
   const toCut = report?.rows.filter((row) => row.decided === null && row.proposed !== "keep").length ?? 0;
   const undone = document.cuts.filter((row) => row.choice !== "keep" && !row.done).length;
+  const found = power?.findings.filter((finding) => finding.severity !== "note").length ?? 0;
+  const grave = power?.findings.filter((finding) => finding.severity === "stop" || finding.severity === "danger").length ?? 0;
   const stage = (key: Stage["key"], path: string, name: string, digit: string, mark: Mark, state: string, count = 0): Stage => ({ key, path, name, digit, mark, state, open: count });
   return [
     stage("scope", "scope", "Scope", "1", "decided", "decided"),
     stage("intake", sides === 0 ? "import" : "pins", "Intake", "2", sides < 2 ? "open" : unknown > 0 ? "proposed" : "decided", sides < 2 ? "open" : unknown > 0 ? "to decide" : "decided", sides < 2 ? 2 - sides : unknown),
     stage("triage", "triage", "Triage", "3", stopped > 0 ? "blocked" : sides === 0 || report === null ? "open" : toCut + undone > 0 ? "proposed" : "decided", stopped > 0 ? "a function stopped" : toCut > 0 ? "to decide" : undone > 0 ? "to do" : "decided", toCut + undone),
     stage("map", "map", "Map", "4", blocked ? "blocked" : decided === 0 && open === 0 ? "open" : open > 0 ? "proposed" : "decided", blocked ? "blocked" : open > 0 ? "to decide" : "decided", open),
-    stage("plan", "plan", "Plan sheet", "5", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
-    stage("prove", "prove", "Prove", "6", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),
+    stage("power", "power", "Power", "5", grave > 0 ? "blocked" : power === null || sides === 0 ? "open" : found > 0 ? "proposed" : "decided", grave > 0 ? "the engine stops or something burns" : found > 0 ? "to mend" : "sound", found),
+    stage("plan", "plan", "Plan sheet", "6", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
+    stage("prove", "prove", "Prove", "7", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),
   ];
 }
 
 /** The stage that a view belongs to, by the last part of its address. */
 export function stageAt(path: string): Stage["key"] | null {
   if (INTAKE_VIEWS.some((view) => view.path === path)) return "intake";
-  return (["scope", "triage", "map", "plan", "prove"] as const).find((key) => key === path) ?? null;
+  return (["scope", "triage", "map", "power", "plan", "prove"] as const).find((key) => key === path) ?? null;
 }
 
 /** The address at which a hold is mended. */
@@ -66,6 +71,7 @@ function targetPath(target: HoldTarget): string {
     case "import": return `import?side=${target.side}`;
     case "pins": return `pins?pin=${encodeURIComponent(target.pinId)}`;
     case "triage": return `triage?tab=${target.tab}${target.functionKey === undefined ? "" : `&function=${target.functionKey}`}`;
+    case "power": return `power?finding=${encodeURIComponent(target.findingKey)}`;
     case "map": return `map?line=${encodeURIComponent(target.lineKey)}`;
     case "prove": return `prove?step=${encodeURIComponent(target.stepKey)}`;
   }

@@ -1,0 +1,84 @@
+import { Network, Predictor, type Prediction } from "../circuit";
+import { netlistOf, type PowerSolution, type PowerState } from "./solve";
+import { pathThrough } from "./path";
+import { spansOfModel } from "./spans";
+import { MINUS, type Piece } from "./types";
+
+/** A fault that would bring a reading about. */
+export interface Explanation {
+  readonly name: string;
+  readonly fault: "open" | "resistance" | "blown" | "stuck-open";
+  /** Of a poor joint: the resistance that fits, Ω. */
+  readonly ohms: number | null;
+  /** What would be read with it, V; null where the place would float. */
+  readonly volts: number | null;
+  readonly where: string;
+}
+
+/** A prediction as near as this explains a reading, V, or as this part of it. */
+const NEAR_VOLTS = 0.25;
+const NEAR_PART = 0.03;
+/** A joint or wire may have gone to about this, Ω, and still conduct. */
+const WORST_OHMS = 1000;
+const MOST = 6;
+
+/**
+ * The elements on a cavity's path whose single fault would bring the reading about: opened, or of the resistance that fits. Each is a
+ * low-rank change of one factored network, so that a hundred cost hardly more than one.
+ */
+export function explainReading(solution: PowerSolution, pinId: string, state: PowerState, volts: number): Explanation[] {
+  const { model } = solution;
+  const node = model.nodeOfPin.get(pinId);
+  const key = state === "run-on" ? "off" : state;
+  const built = Network.build(netlistOf(model));
+  if (node === undefined || !built.ok) return [];
+  const predictor = Predictor.make(built.network, key);
+  if ("code" in predictor) return [];
+  const near = (prediction: number | null) => prediction !== null && Math.abs(prediction - volts) <= Math.max(NEAR_VOLTS, NEAR_PART * Math.abs(volts));
+  const found = candidates(solution, state, node).flatMap((piece): (Explanation & { readonly miss: number })[] => {
+    const { element } = piece;
+    if (element.type !== "resistor" && element.type !== "fuse" && element.type !== "switch") return [];
+    const at = (ohms: number) => read(predictor.predict([{ id: element.id, ohms }]), node);
+    const where = piece.name;
+    const open = at(Number.POSITIVE_INFINITY);
+    // A place that floats reads 0 on a meter, which leads it there itself.
+    const shown = open ?? 0;
+    if (near(shown)) return [{ name: piece.name, fault: element.type === "fuse" ? "blown" : element.type === "switch" ? "stuck-open" : "open", ohms: null, volts: open, where, miss: Math.abs(shown - volts) }];
+    if (element.type !== "resistor") return [];
+    const ohms = fitting(at, element.ohms, volts);
+    const fitted = ohms === null ? null : at(ohms);
+    return ohms !== null && near(fitted) ? [{ name: piece.name, fault: "resistance", ohms, volts: fitted, where, miss: Math.abs((fitted ?? 0) - volts) }] : [];
+  });
+  return found.toSorted((a, b) => a.miss - b.miss).slice(0, MOST).map(({ miss: _, ...one }) => one);
+}
+
+const read = (prediction: Prediction, node: string) => prediction.volts(node);
+
+/** The resistance at which the reading is met, Ω, by halving on a logarithmic scale; null where it lies outside of what the element can do. */
+function fitting(at: (ohms: number) => number | null, from: number, volts: number): number | null {
+  const [sound, worst] = [at(from), at(WORST_OHMS)];
+  if (sound === null || worst === null || (volts - sound) * (volts - worst) > 0) return null;
+  let [low, high] = [Math.log(from), Math.log(WORST_OHMS)];
+  for (let step = 0; step < 24; step++) {
+    const middle = (low + high) / 2;
+    const there = at(Math.exp(middle));
+    if (there === null) return null;
+    if ((there - volts) * (sound - volts) > 0) low = middle;
+    else high = middle;
+  }
+  return Math.exp((low + high) / 2);
+}
+
+/** What lies on the node's way from the source and on to the battery's negative, in its order, and the coils' ways of relays on it. */
+function candidates(solution: PowerSolution, state: PowerState, node: string): Piece[] {
+  const pieces = new Map<string, Piece>();
+  const visit = (at: string, depth: number) => {
+    for (const { span } of pathThrough(solution, state, at).steps) {
+      pieces.set(span.piece.element.id, span.piece);
+      const { element } = span.piece;
+      if (element.type === "relay" && depth < 2) for (const coil of [element.coilA, element.coilB]) if (coil !== MINUS && spansOfModel(solution.model).at.has(coil)) visit(coil, depth + 1);
+    }
+  };
+  visit(node, 0);
+  return [...pieces.values()];
+}

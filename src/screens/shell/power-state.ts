@@ -1,0 +1,67 @@
+"use client";
+
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { Hold, Line } from "@/core/plan";
+import type { DrawnPath, Effect, ExpectedVolts, Explanation, PowerEdit, PowerReport, PowerState as KeyState } from "@/core/power";
+import { powerInput } from "@/job/power-facts";
+import type { JobDocument } from "@/job/schema";
+import { powerWorker } from "@/workers/power-worker";
+
+export interface PowerState {
+  /** What the worker last said of the solved plan; null until it has. */
+  readonly power: PowerReport | null;
+  /** What a meter should read, by cavity and state; null until it has been worked out. */
+  readonly expected: readonly ExpectedVolts[] | null;
+  /** The report is older than the document: an answer is on its way. */
+  readonly powerStale: boolean;
+  readonly askTry: (edits: readonly PowerEdit[]) => Promise<Effect>;
+  readonly askPath: (state: KeyState, node: string, edits: readonly PowerEdit[]) => Promise<DrawnPath>;
+  /** Which single faults would bring a reading about. */
+  readonly askExplain: (pinId: string, state: KeyState, volts: number) => Promise<readonly Explanation[]>;
+  readonly askNetlist: () => Promise<object>;
+}
+
+/** Keeps the worker's solution in step with the document and its plan. */
+export function usePower(document: JobDocument, lines: readonly Line[]): PowerState {
+  const { pins, connectors, branches, parts, wires, links, cuts, settings } = document;
+  // Only these lists bear the solution; a reading or a note must not solve it anew.
+  const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links, cuts, settings, lines }), [pins, connectors, branches, parts, wires, links, cuts, settings, lines]);
+  const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
+  const [expected, setExpected] = useState<readonly ExpectedVolts[] | null>(null);
+  const latest = useRef(facts);
+  latest.current = facts;
+  const loaded = useRef<object | null>(null);
+  const busy = useRef<Promise<void> | null>(null);
+
+  const work = useRef(async () => {
+    // One question at a time; what changed meanwhile is asked when the answer is there.
+    while (loaded.current !== latest.current) {
+      const now = latest.current;
+      const report = await powerWorker().load(powerInput(now, now.lines));
+      loaded.current = now;
+      setAnswer({ report, facts: now });
+      if (latest.current === now) setExpected(await powerWorker().expected());
+    }
+  });
+  const ready = useRef(() => {
+    busy.current ??= work.current().finally(() => { busy.current = null; });
+    return busy.current;
+  });
+  useEffect(() => { void ready.current(); }, [facts]);
+
+  return useMemo(() => ({
+    power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
+    askTry: async (edits) => { await ready.current(); return powerWorker().tryEdits(edits); },
+    askPath: async (state, node, edits) => { await ready.current(); return powerWorker().path(state, node, edits); },
+    askExplain: async (pinId, state, volts) => { await ready.current(); return powerWorker().explain(pinId, state, volts); },
+    askNetlist: async () => { await ready.current(); return powerWorker().netlist(); },
+  }), [answer, expected, facts]);
+}
+
+/** What stops the engine although the plan was decided so: more urgent than what is still open. */
+export function powerHolds(power: PowerReport | null, document: Pick<JobDocument, "links">): Hold[] {
+  const decided = new Set(document.links.filter((link) => link.decision === "accepted").map((link) => link.consumerId));
+  return (power?.findings ?? []).filter((finding) => finding.severity === "stop" && finding.pinId !== null && decided.has(finding.pinId)).map((finding): Hold => ({
+    code: "power-finding", text: finding.title, detail: `${finding.why} Probe: red at ${finding.where}, black at battery −.`, target: { view: "power", findingKey: finding.key },
+  }));
+}
