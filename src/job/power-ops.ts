@@ -1,5 +1,5 @@
 import { nanoid } from "nanoid";
-import { CHASSIS, type Harness, type Part } from "@/core/harness";
+import { CHASSIS, type HarnessPart, type Part, type Wire } from "@/core/harness";
 import { BLOCKING_DIODE, plannedRelay, type PowerEdit, type PowerLink } from "@/core/power";
 import type { Adapter } from "@/core/signals";
 import { decideOps } from "./decide";
@@ -9,7 +9,8 @@ import type { JobDocument } from "./schema";
 
 /** What carrying an edit out needs to know of the plan that it was tried on. */
 export interface EditedPlan {
-  readonly harness: Pick<Harness, "wires" | "parts" | "pinById">;
+  readonly wires: readonly Pick<Wire, "id" | "pinIds">[];
+  readonly parts: readonly HarnessPart[];
   readonly links: readonly PowerLink[];
 }
 
@@ -18,7 +19,7 @@ export function editOps(document: JobDocument, edit: PowerEdit, plan: EditedPlan
   switch (edit.type) {
     case "wire": return wireOps(document, edit, plan);
     case "relink": return linkOps(document, edit.providerId, edit.consumerId, [], makeId);
-    case "relay": return linkOps(document, edit.providerId, edit.consumerId, [plannedRelay({ harness: plan.harness as Harness }, edit)], makeId);
+    case "relay": return linkOps(document, edit.providerId, edit.consumerId, [plannedRelay(Number(document.pins.find((row) => row.id === edit.consumerId)?.params.amps) || null, edit.contactFeed)], makeId);
     case "diode": case "branch-fuse": {
       const link = plan.links.find((one) => one.id === edit.linkId);
       if (link === undefined) return [];
@@ -28,7 +29,7 @@ export function editOps(document: JobDocument, edit: PowerEdit, plan: EditedPlan
     case "unwire": return document.wires.filter((row) => `wire:${row.id}` === edit.wireId).map((row) => deleteOp("wire", row));
     case "load": return loadOps(document, edit, makeId);
     case "fuse": {
-      const part = plan.harness.parts.find((one) => one.id === edit.partId);
+      const part = plan.parts.find((one) => one.id === edit.partId);
       if (part === undefined) return [];
       return tellPartOps(document, part, { elements: part.elements.map((element) => ({ ...(element.id === edit.elementId && element.type === "fuse" ? { ...element, amps: edit.amps, ohms: 0.1 / edit.amps } : structuredClone(element)) })) as never }, makeId);
     }
@@ -51,12 +52,12 @@ export function editsOps(document: JobDocument, edits: readonly PowerEdit[], pla
 }
 
 /** A wire of the tables has its size at the cavities of both its ends. */
-function wireOps(document: JobDocument, { wireId, sizeMm2, lengthM }: Extract<PowerEdit, { type: "wire" }>, { harness }: EditedPlan): RowOp[] {
+function wireOps(document: JobDocument, { wireId, sizeMm2, lengthM }: Extract<PowerEdit, { type: "wire" }>, { wires }: EditedPlan): RowOp[] {
   const to = { ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) };
   const added = document.wires.find((row) => `wire:${row.id}` === wireId);
   const op = added === undefined ? null : updateOp("wire", added.id, added, to);
   if (added !== undefined) return op === null ? [] : [op];
-  const wire = harness.wires.find((one) => one.id === wireId);
+  const wire = wires.find((one) => one.id === wireId);
   return document.pins.filter((row) => wire?.pinIds.includes(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? []);
 }
 

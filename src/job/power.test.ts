@@ -11,7 +11,8 @@ const deskOf = (document: JobDocument) => { const desk = new PowerDesk(); return
 const { desk, report } = deskOf(heron);
 let count = 0;
 const makeId = () => { count += 1; return `made-${count}`; };
-const carriedOut = (edits: readonly PowerEdit[]) => applyOps(heron, editsOps(heron, edits, { ...factsOf(powerInputOf(heron)) }, makeId));
+const { harness, links } = factsOf(powerInputOf(heron));
+const carriedOut = (edits: readonly PowerEdit[]) => applyOps(heron, editsOps(heron, edits, { ...harness, links }, makeId));
 const finding = (code: string, where: string) => {
   const found = report.findings.find((one) => one.code === code && one.where === where);
   if (found === undefined) throw new Error(`no finding ${code} at ${where}: ${report.findings.map((one) => `${one.code} ${one.where}`).join("; ")}`);

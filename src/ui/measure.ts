@@ -1,4 +1,4 @@
-import { mm2ToAwg } from "@/core/intake";
+import { awgText, mm2ToAwg } from "@/core/wire";
 
 export type Units = "metric" | "imperial";
 
@@ -7,7 +7,7 @@ const FOOT_M = 0.3048;
 /** A wire's size in the job's units: `0.5` mm², or `20 AWG`, the nearest. */
 export function sizeText(areaMm2: number | null, units: Units): string {
   if (areaMm2 === null) return "";
-  return units === "metric" ? String(Number(areaMm2.toPrecision(3))) : `${mm2ToAwg(areaMm2)} AWG`;
+  return units === "metric" ? String(Number(areaMm2.toPrecision(3))) : `${awgText(mm2ToAwg(areaMm2))} AWG`;
 }
 
 export const sizeUnit = (units: Units) => (units === "metric" ? "mm²" : "AWG");
@@ -30,3 +30,6 @@ export function words(term: string | null): string {
   const text = (term ?? "not known").replaceAll("-", " ").replace(/^ac /, "A/C ");
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+/** A temperature in the job's units: `20 °C`, `68 °F`. */
+export const temperatureText = (celsius: number, units: Units): string => (units === "metric" ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`);

@@ -1,3 +1,5 @@
+import { awgToMm2 } from "../wire";
+
 /** How a number of a table is to be taken where the cell itself does not say. */
 export interface MeasureHints {
   /** Decimal commas are read (tables separated by semicolons or tabs). */
@@ -12,26 +14,6 @@ const UNIT_M: Readonly<Record<string, number>> = {
   m: 1, mtr: 1, metre: 1, metres: 1, meter: 1, meters: 1, cm: 0.01, mm: 0.001,
   ft: FOOT_M, foot: FOOT_M, feet: FOOT_M, "'": FOOT_M, in: INCH_M, inch: INCH_M, inches: INCH_M, '"': INCH_M,
 };
-
-/**
- * Copper area of an American wire gauge, mm²: A = π/4 · d², d = 0.127 · 92^((36 − n) / 39) mm (ASTM B258).
- * @param gauge −3 (0000) … 40
- * @throws RangeError outside of that
- * @example awgToMm2(20) // 0.5176…
- */
-export function awgToMm2(gauge: number): number {
-  if (!(gauge >= -3 && gauge <= 40)) throw new RangeError(`gauge must be −3 … 40, got ${gauge}`);
-  const diameterMm = 0.127 * 92 ** ((36 - gauge) / 39);
-  return (Math.PI / 4) * diameterMm ** 2;
-}
-
-/** The nearest American gauge of a copper area, −3 … 40; the inverse of {@link awgToMm2}. */
-export function mm2ToAwg(areaMm2: number): number {
-  if (!(areaMm2 > 0)) throw new RangeError(`areaMm2 must be > 0 mm², got ${areaMm2}`);
-  const diameterMm = Math.sqrt((4 * areaMm2) / Math.PI);
-  const gauge = 36 - (39 * Math.log(diameterMm / 0.127)) / Math.log(92);
-  return Math.max(-3, Math.min(40, Math.round(gauge)));
-}
 
 /** The least and greatest wire a vehicle holds, mm²: beyond them the cell is a slip of the pen. */
 const AREA_MM2 = { min: 0.03, max: 300 } as const;

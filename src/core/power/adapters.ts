@@ -74,7 +74,7 @@ class LinkBuilder {
   private add(adapter: Adapter, withRelay: boolean): void {
     const number = (key: string) => (typeof adapter[key] === "number" ? (adapter[key] as number) : null);
     switch (adapter.type) {
-      case "relay": return this.relay(adapter);
+      case "relay": this.relay(adapter); return;
       // A relay's own blocking and flyback diodes are placed with its coil.
       case "blocking-diode": {
         if (withRelay) return;

@@ -41,7 +41,7 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
   switch (edit.type) {
     case "wire": return { ...facts, tried: { ...tried, wires: new Map(tried.wires).set(edit.wireId, { ...tried.wires.get(edit.wireId), ...sizes(edit) }) } };
     case "relink": return relinked(facts, edit.consumerId, edit.providerId, []);
-    case "relay": return relinked(facts, edit.consumerId, edit.providerId, [plannedRelay(facts, edit)]);
+    case "relay": return relinked(facts, edit.consumerId, edit.providerId, [plannedRelay(Number(facts.harness.pinById.get(edit.consumerId)?.params.amps) || null, edit.contactFeed)]);
     case "diode": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [...link.adapters, BLOCKING_DIODE] } : link));
     case "branch-fuse": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [{ type: "fuse", amps: edit.amps }, ...link.adapters] } : link));
     case "strap": return { ...facts, tried: { ...tried, straps: [...tried.straps, edit] } };
@@ -53,10 +53,7 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
 }
 
 /** The usual relay, its contact fit for what the consumer takes. */
-export function plannedRelay({ harness }: Pick<PowerFacts, "harness">, { consumerId, contactFeed }: Extract<PowerEdit, { type: "relay" }>): Adapter {
-  const amps = Number(harness.pinById.get(consumerId)?.params.amps) || null;
-  return { type: "relay", coilAmps: RELAY_COIL_AMPS, coilOhms: RELAY_COIL_OHMS, contactAmps: contactFor(amps) ?? 30, contactFeed };
-}
+export const plannedRelay = (consumerAmps: number | null, contactFeed: string): Adapter => ({ type: "relay", coilAmps: RELAY_COIL_AMPS, coilOhms: RELAY_COIL_OHMS, contactAmps: contactFor(consumerAmps) ?? 30, contactFeed });
 
 const sizes = ({ sizeMm2, lengthM }: { readonly sizeMm2?: number; readonly lengthM?: number }) => ({ ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) });
 
@@ -68,7 +65,7 @@ function relinked(facts: PowerFacts, consumerId: string, providerId: string, ada
 /** What is wrong with an edit before it is tried; null where it can be. */
 export function editFault(edit: PowerEdit): string | null {
   const within = (value: number | undefined, low: number, high: number, what: string, unit: string) =>
-    (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${low} to ${high} ${unit}, not ${value}.`);
+    (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${low} to ${high} ${unit}, not ${Number.isNaN(value) ? "nothing" : value}.`);
   switch (edit.type) {
     case "wire": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.sizeMm2 === undefined && edit.lengthM === undefined ? "Give a size, a length or both." : null);
     case "strap": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.fromPinId === edit.toPinId ? "A wire needs two different ends." : null);

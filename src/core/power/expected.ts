@@ -1,6 +1,6 @@
 import { keyTable } from "./keys";
 import { buildModel } from "./model";
-import { SETTING_KEYS, type SettingKey, type Settings, valueOf } from "./settings";
+import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "./settings";
 import { type PowerState, solvePower } from "./solve";
 import { voltsAt } from "./spans";
 import type { PowerFacts } from "./types";
@@ -49,7 +49,7 @@ function cornerOf(facts: PowerFacts, side: 0 | 1): PowerFacts {
     const known = facts.settings.get(key);
     const corner = CORNERS[key]?.[side];
     // A value that someone gave is taken as measured.
-    return [key, { key, value: corner === undefined || known?.origin != null ? valueOf(facts.settings, key) : corner, origin: known?.origin ?? null }];
+    return [key, { key, value: corner === undefined || known?.origin != null ? settingValue(facts.settings, key) : corner, origin: known?.origin ?? null }];
   }));
   return { ...facts, settings };
 }

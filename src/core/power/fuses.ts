@@ -1,5 +1,5 @@
 import { FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
-import { valueOf } from "./settings";
+import { settingValue } from "./settings";
 import { POWER_STATES, type PowerSolution } from "./solve";
 import { ampsFrom, type NetSpan, other, spansOfModel } from "./spans";
 import type { PowerModel } from "./types";
@@ -50,7 +50,7 @@ const LEAST_AMPS = 1e-4;
 /** Where a side's wires lie: the donor's in the engine bay, the host's in the cabin. */
 export function ambientOf({ facts }: PowerModel, wireId: string): number {
   const wire = facts.harness.wires.find((one) => one.id === wireId);
-  return valueOf(facts.settings, wire?.side === "donor" ? "engine-bay-c" : "cabin-c");
+  return settingValue(facts.settings, wire?.side === "donor" ? "engine-bay-c" : "cabin-c");
 }
 
 export function fuseTable(solution: PowerSolution): FuseRow[] {
@@ -67,8 +67,8 @@ export function fuseTable(solution: PowerSolution): FuseRow[] {
     const inrush = start > peakAmps * 1.5 ? { amps: start, seconds: INRUSH_SECONDS } : null;
     const wire = behind.thinnest;
     const shortAmps = 12.6 / (SHORT_OHMS + element.ohms + behind.ohms);
-    const ambientC = wire === null ? valueOf(model.facts.settings, "cabin-c") : valueOf(model.facts.settings, wiresBy.get(wire.id)?.side === "donor" ? "engine-bay-c" : "cabin-c");
-    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings: { ambientC, loaded: valueOf(model.facts.settings, "wires-together") }, continuousAmps, ...(inrush === null ? {} : { inrush }), shortAmps }));
+    const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : settingValue(model.facts.settings, wiresBy.get(wire.id)?.side === "donor" ? "engine-bay-c" : "cabin-c");
+    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings: { ambientC, loaded: settingValue(model.facts.settings, "wires-together") }, continuousAmps, ...(inrush === null ? {} : { inrush }), shortAmps }));
     const verdict = judged(element.amps);
     const failing = verdict?.checks.some((check) => !check.holds) ?? false;
     const least = fuseForLoad(continuousAmps) ?? element.amps;

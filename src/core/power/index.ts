@@ -10,6 +10,6 @@ export { type KeyCell, type KeyRow, type KeyVerdict, keyTable, TROUBLE } from ".
 export type { ChargeBalance, CrankingReport, LoadRow } from "./loads";
 export { buildModel } from "./model";
 export { type PowerReport, reportPower } from "./report";
-export { batterySource, coldTorque, type Setting, type SettingKey, SETTING_KEYS, SETTINGS, type Settings, settingsOf, valueOf } from "./settings";
+export { batterySource, coldTorque, type Setting, type SettingKey, SETTING_KEYS, SETTINGS, type Settings, settingsOf, settingValue } from "./settings";
 export { netlistOf, POWER_STATES, type PowerSolution, type PowerState, solvePower } from "./solve";
 export * from "./types";

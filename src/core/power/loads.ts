@@ -1,4 +1,4 @@
-import { batterySource, valueOf } from "./settings";
+import { batterySource, settingValue } from "./settings";
 import { KEY_STATES, type KeyState } from "../harness";
 import type { PowerSolution } from "./solve";
 import { ampsFrom, spansOfModel, voltsAt } from "./spans";
@@ -48,13 +48,13 @@ export function batteryAmps(solution: PowerSolution, state: KeyState): number {
 /** Alternator against loads, and the battery at rest. */
 export function chargeBalance(solution: PowerSolution): ChargeBalance {
   const { settings } = solution.model.facts;
-  const rated = settings.get("alternator-a")?.origin == null ? (statedAmps(solution) ?? valueOf(settings, "alternator-a")) : valueOf(settings, "alternator-a");
+  const rated = settings.get("alternator-a")?.origin == null ? (statedAmps(solution) ?? settingValue(settings, "alternator-a")) : settingValue(settings, "alternator-a");
   const loads = loadsIn(solution, "running");
   const neededAmps = loads.reduce((sum, row) => sum + row.amps, 0);
   const parked = batteryAmps(solution, "off");
   return {
-    neededAmps, idleAmps: (rated * valueOf(settings, "alternator-idle")) / 100, roadAmps: rated, batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
-    daysToHalf: parked > 1e-6 ? (valueOf(settings, "battery-ah") * 0.5) / parked / 24 : null, loads, parkedLoads: loadsIn(solution, "off", 1e-4),
+    neededAmps, idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100, roadAmps: rated, batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
+    daysToHalf: parked > 1e-6 ? (settingValue(settings, "battery-ah") * 0.5) / parked / 24 : null, loads, parkedLoads: loadsIn(solution, "off", 1e-4),
   };
 }
 
@@ -91,7 +91,7 @@ export function cranking(solution: PowerSolution, computers: CrankingReport["com
   const batteryVolts = battery?.type === "source" ? at(battery.a) - at(battery.b) : 0;
   const starterVolts = motor?.type === "resistor" ? at(motor.a) - at(motor.b) : null;
   return {
-    batteryC: valueOf(model.facts.settings, "battery-c"), openVolts: volts, batteryOhms: ohms, amps: batteryAmps(solution, "crank"), batteryVolts, starterVolts,
+    batteryC: settingValue(model.facts.settings, "battery-c"), openVolts: volts, batteryOhms: ohms, amps: batteryAmps(solution, "crank"), batteryVolts, starterVolts,
     cableVolts: cableEnd === undefined || battery?.type !== "source" ? 0 : at(battery.a) - at(cableEnd), returnVolts: motor?.type === "resistor" ? at(motor.b) : at(BODY), computers,
   };
 }

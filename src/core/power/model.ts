@@ -3,7 +3,7 @@ import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf, ty
 import { wireOhms } from "../wire";
 import { type LinkEnd, linkElements } from "./adapters";
 import { translatePart } from "./parts";
-import { batterySource, SETTINGS, valueOf } from "./settings";
+import { batterySource, SETTINGS, settingValue } from "./settings";
 import { BLOCK, BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
 import { FEED_STATES } from "./uses";
 
@@ -46,7 +46,7 @@ class ModelBuilder {
 
   constructor(private readonly facts: PowerFacts) {
     this.harness = facts.harness;
-    this.jointOhms = valueOf(facts.settings, "joint-ohms") / 1000;
+    this.jointOhms = settingValue(facts.settings, "joint-ohms") / 1000;
     this.nodeName = uniqueNames(facts.harness);
   }
 

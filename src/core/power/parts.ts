@@ -1,6 +1,6 @@
 import type { NetElement } from "../circuit";
 import { type CavityFacts, type ElementSpec, type HarnessPart, KEY_STATES, type KeyState, RATED_VOLTS, terminalsOf } from "../harness";
-import { batterySource, coldTorque, type Settings, valueOf } from "./settings";
+import { batterySource, coldTorque, type Settings, settingValue } from "./settings";
 import { closedIn, drivenIn } from "./uses";
 
 /** What a starter has left of the battery's voltage at its rated current, V. */
@@ -122,7 +122,7 @@ class Translation {
     const amps = Number(this.subject.pin(motor.a)?.params.amps);
     const warm = amps > 0 ? CRANKING_VOLTS / amps : motor.ohms;
     if (!(amps > 0)) this.assumed.push(`a starter of ${Math.round(CRANKING_VOLTS / motor.ohms)} A, since its cavity states none`);
-    const ohms = warm / coldTorque(valueOf(this.subject.settings, "battery-c"));
+    const ohms = warm / coldTorque(settingValue(this.subject.settings, "battery-c"));
     const inner = `${this.part.label} motor`;
     const [coilA, coilB] = solenoid === undefined ? [] : [this.subject.node(solenoid.a), this.subject.node(solenoid.b)];
     if (solenoid === undefined || coilA === undefined || coilB === undefined) this.push("solenoid", { id: this.id("solenoid"), type: "switch", a: cable, b: inner, closedIn: ["crank"], ohms: 0.0005 });

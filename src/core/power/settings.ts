@@ -35,7 +35,7 @@ export function settingsOf(said: readonly { readonly key: SettingKey; readonly v
   return all;
 }
 
-export const valueOf = (settings: Settings, key: SettingKey): number => settings.get(key)?.value ?? SETTINGS[key].usual;
+export const settingValue = (settings: Settings, key: SettingKey): number => settings.get(key)?.value ?? SETTINGS[key].usual;
 
 /** What a battery is rated at, °C (EN 50342-1: cold cranking at −18 °C, 7.5 V after 10 s). */
 const COLD_C = -18;
@@ -49,10 +49,10 @@ const VOLTS_PER_K = 0.0015;
 
 /** A battery as a source behind its resistance, from its rating, charge and temperature. V, Ω. */
 export function batterySource(settings: Settings): { readonly volts: number; readonly ohms: number } {
-  const celsius = valueOf(settings, "battery-c");
-  const cold = (EMPTY_VOLTS + CHARGE_VOLTS - COLD_VOLTS) / valueOf(settings, "battery-cca");
+  const celsius = settingValue(settings, "battery-c");
+  const cold = (EMPTY_VOLTS + CHARGE_VOLTS - COLD_VOLTS) / settingValue(settings, "battery-cca");
   return {
-    volts: EMPTY_VOLTS + (CHARGE_VOLTS * valueOf(settings, "battery-charge")) / 100 - VOLTS_PER_K * (25 - celsius),
+    volts: EMPTY_VOLTS + (CHARGE_VOLTS * settingValue(settings, "battery-charge")) / 100 - VOLTS_PER_K * (25 - celsius),
     ohms: cold * Math.exp(-RESISTANCE_PER_K * (celsius - COLD_C)),
   };
 }

@@ -1,7 +1,7 @@
 import { nodeName } from "../../harness";
 import { continuousAmps, fuseForLoad, METRIC_SIZES } from "../../wire";
 import type { FuseRow, RelayRow } from "../fuses";
-import { valueOf } from "../settings";
+import { settingValue } from "../settings";
 import type { PowerSolution } from "../solve";
 import { voltsAt } from "../spans";
 import { ampsAtPin } from "./grounds";
@@ -25,7 +25,7 @@ function fuseFindings(solution: PowerSolution, rows: readonly FuseRow[]): Findin
   return rows.flatMap((row) => (row.verdict?.checks ?? []).filter((check) => !check.holds).map((check): Finding => {
     const { code, severity, says } = CODES[check.code];
     const element = solution.model.pieceOf.get(row.key)?.element;
-    const bigger = row.wire === null ? undefined : METRIC_SIZES.find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: valueOf(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
+    const bigger = row.wire === null ? undefined : METRIC_SIZES.find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: settingValue(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
     const cures: Cure[] = [
       ...(row.better === null || row.partId === null || row.elementId === null ? [] : [{ text: `A fuse of ${row.better} A`, edit: { type: "fuse" as const, partId: row.partId, elementId: row.elementId, amps: row.better } }]),
       ...(check.code === "continuous" || row.wire?.linkId == null ? [] : [{ text: `A fuse of its own, ${fuseForLoad(row.wire.amps) ?? 5} A, where ${row.wire.name} leaves the feed`, edit: { type: "branch-fuse" as const, linkId: row.wire.linkId, amps: fuseForLoad(row.wire.amps) ?? 5 } }]),
@@ -42,7 +42,7 @@ function fuseFindings(solution: PowerSolution, rows: readonly FuseRow[]): Findin
 /** Wires that carry more than they bear where they lie. */
 function hotWires(solution: PowerSolution): Finding[] {
   const { model } = solution;
-  const loaded = valueOf(model.facts.settings, "wires-together");
+  const loaded = settingValue(model.facts.settings, "wires-together");
   const bears = new Map<string, number>();
   const sideOf = new Map(model.facts.harness.wires.map((wire) => [wire.id, wire.side]));
   return model.pieces.flatMap(({ element, place, name }): Finding[] => {
@@ -50,7 +50,7 @@ function hotWires(solution: PowerSolution): Finding[] {
     const states = LASTING.map((state) => ({ state, amps: Math.abs(solution.states.get(state)?.amps.get(element.id) ?? 0) }));
     const worst = states.reduce((most, one) => (one.amps > most.amps ? one : most));
     if (worst.amps < 1) return [];
-    const ambientC = valueOf(model.facts.settings, sideOf.get(place.wireId) === "donor" ? "engine-bay-c" : "cabin-c");
+    const ambientC = settingValue(model.facts.settings, sideOf.get(place.wireId) === "donor" ? "engine-bay-c" : "cabin-c");
     // Battery cables run on their own.
     const together = place.sizeMm2 >= 10 ? 1 : loaded;
     const key = `${place.sizeMm2} ${ambientC} ${together}`;

@@ -1,0 +1,48 @@
+import { type Finding, type PowerReport, SEVERITIES } from "@/core/power";
+import { StateMark } from "@/ui/marks";
+import { Empty } from "@/ui/states";
+import { SEVERITY_WORDS } from "./words";
+
+interface Props {
+  readonly report: PowerReport;
+  /** The plan as it is, while something is tried. */
+  readonly before: PowerReport | null;
+  readonly selected: string | null;
+  readonly onSelect: (key: string) => void;
+}
+
+/** What is wrong, the gravest first; while something is tried, what goes and what comes. */
+export function FindingsList({ report, before, selected, onSelect }: Props) {
+  const now = new Set(report.findings.map((finding) => finding.key));
+  const was = new Set((before ?? report).findings.map((finding) => finding.key));
+  const all = [...(before?.findings ?? report.findings), ...(before === null ? [] : report.findings.filter((finding) => !was.has(finding.key)))];
+  if (all.length === 0) return <Empty title="Nothing is wrong"><p>Every consumer has what it needs in every key position, nothing lives that must be dead, and every fuse saves its wire, as far as the facts go. Look at what is assumed before you rely on it.</p></Empty>;
+  return (
+    <div>
+      {SEVERITIES.map((severity) => {
+        const own = all.filter((finding) => finding.severity === severity);
+        if (own.length === 0) return null;
+        const { word, means } = SEVERITY_WORDS[severity];
+        return (
+          <section key={severity} aria-label={word}>
+            <h2 className="border-b border-rule px-3 pt-3 pb-1 text-[13px]">{word} <span className="font-mono">{own.length}</span> <span className="font-normal text-ink2">{means}</span></h2>
+            <ul>{own.map((finding) => <Row key={finding.key} finding={finding} on={finding.key === selected} change={before === null ? null : !now.has(finding.key) ? "goes" : !was.has(finding.key) ? "comes" : null} onSelect={onSelect} />)}</ul>
+          </section>
+        );
+      })}
+    </div>
+  );
+}
+
+function Row({ finding, on, change, onSelect }: { finding: Finding; on: boolean; change: "goes" | "comes" | null; onSelect: (key: string) => void }) {
+  const { mark } = SEVERITY_WORDS[finding.severity];
+  return (
+    <li>
+      <button type="button" aria-pressed={on} onClick={() => onSelect(finding.key)} className={`grid min-h-11 w-full grid-cols-[26px_minmax(0,1fr)_auto] items-center gap-x-1 border-b border-rule px-3 py-1.5 text-left ${on ? "bg-ink text-bench" : ""}`}>
+        <StateMark mark={mark} />
+        <span className={change === "goes" ? "line-through opacity-70" : ""}>{finding.title}{finding.also.length > 0 && <span className={`ml-1.5 text-[13px] ${on ? "opacity-80" : "text-ink2"}`}>and {finding.also.length} more</span>}</span>
+        {change !== null && <b className="pl-2 text-[13px]">{change}</b>}
+      </button>
+    </li>
+  );
+}

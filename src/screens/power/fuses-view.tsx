@@ -1,0 +1,69 @@
+import type { FuseRow, PowerEdit, PowerReport } from "@/core/power";
+import { Button } from "@/ui/controls";
+import { StateMark } from "@/ui/marks";
+import { Empty } from "@/ui/states";
+import { sizeText, sizeUnit, temperatureText } from "@/ui/measure";
+import { useJob } from "../shell/job-provider";
+import { FuseChart } from "./fuse-chart";
+import { ampsText, STATE_HEADS } from "./words";
+
+/** The tables to build from: every fuse with its wire and load, every relay with who works it. */
+export function FusesView({ report, selected, onSelect }: { report: PowerReport; selected: string | null; onSelect: (key: string) => void }) {
+  const { units } = useJob().document.job;
+  if (report.fuses.length === 0 && report.relays.length === 0) return <Empty title="No fuse and no relay yet"><p>Place a fuse box in Intake, or let a link's adapter bring one.</p></Empty>;
+  return (
+    <div className="p-3">
+      <table className="w-full">
+        <caption className="mb-1 text-left text-sm font-bold">Fuses</caption>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Way</th><th className="px-2 py-1 text-right">Fuse</th><th className="px-2 py-1 text-right">Load</th><th className="px-2 py-1 text-right">Peak</th><th className="px-2 py-1">Thinnest wire</th><th className="py-1">Holds</th></tr></thead>
+        <tbody>{report.fuses.map((row) => {
+          const failing = row.verdict?.checks.filter((check) => !check.holds) ?? [];
+          return (
+            <tr key={row.key} className={`keep border-b border-rule align-top ${selected === row.key ? "bg-fill" : ""}`}>
+              <td className="py-1"><button type="button" aria-pressed={selected === row.key} className="min-h-10 text-left font-semibold underline decoration-rule2" onClick={() => onSelect(row.key)}>{row.name}</button></td>
+              <td className="px-2 py-2 text-right font-mono font-semibold whitespace-nowrap">{row.ratedAmps} A</td>
+              <td className="px-2 py-2 text-right font-mono whitespace-nowrap">{ampsText(row.continuousAmps)}</td>
+              <td className="px-2 py-2 text-right font-mono whitespace-nowrap">{ampsText(row.peakAmps)}</td>
+              <td className="px-2 py-2">{row.wire === null ? <span className="text-ink2">none</span> : <><span className="font-mono">{sizeText(row.wire.sizeMm2, units)}{units === "metric" ? " mm²" : ""}</span><span className="block text-[13px] text-ink2">{row.wire.name}{row.wire.assumed ? ", size assumed" : ""}</span></>}</td>
+              <td className="py-2 text-[13px]"><span className={`flex items-start gap-1.5 ${failing.length > 0 ? "font-bold text-stop" : ""}`}><StateMark mark={row.verdict === null ? "open" : failing.length > 0 ? "blocked" : "proven"} />{row.verdict === null ? "no wire known" : failing.length === 0 ? "holds" : failing.map((check) => FAILS[check.code]).join(", ")}</span></td>
+            </tr>
+          );
+        })}</tbody>
+      </table>
+      <table className="mt-6 w-full">
+        <caption className="mb-1 text-left text-sm font-bold">Relays</caption>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Relay</th><th className="px-2 py-1">Coil between</th><th className="px-2 py-1 text-right">Coil</th><th className="px-2 py-1 text-right">Contact</th><th className="px-2 py-1">Diode</th><th className="py-1">Pulled in</th></tr></thead>
+        <tbody>{report.relays.map((row) => (
+          <tr key={row.key} className="keep border-b border-rule align-top">
+            <td className="py-1.5 font-semibold">{row.name}</td><td className="px-2 py-1.5 text-[13px]">{row.coilBy}</td>
+            <td className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{ampsText(row.coilAmps)}<span className="block text-[13px] text-ink2">{row.coilVolts.toFixed(1)} V of {row.pullInVolts}</span></td>
+            <td className={`px-2 py-1.5 text-right font-mono whitespace-nowrap ${row.contactAmps > row.contactRating ? "font-bold text-stop" : ""}`}>{ampsText(row.contactAmps)}<span className="block text-[13px] text-ink2">of {row.contactRating} A</span></td>
+            <td className="px-2 py-1.5">{row.diode ? "yes" : "none"}</td><td className="py-1.5 text-[13px]">{row.pulledIn.map((state) => STATE_HEADS[state as keyof typeof STATE_HEADS].toLowerCase()).join(", ") || "never"}</td>
+          </tr>
+        ))}</tbody>
+      </table>
+    </div>
+  );
+}
+
+const FAILS: Readonly<Record<"continuous" | "wire" | "inrush" | "short", string>> = { continuous: "load over 0.75", wire: "bigger than its wire", inrush: "melts at switching on", short: "wire burns first" };
+
+/** One fuse beside its wire, over time and current. */
+function FuseDetail({ report, selected, onTry }: { report: PowerReport; selected: string | null; onTry: (edit: PowerEdit) => void }) {
+  const { units } = useJob().document.job;
+  const row: FuseRow | undefined = report.fuses.find((one) => one.key === selected) ?? report.fuses.find((one) => one.verdict?.checks.some((check) => !check.holds)) ?? report.fuses[0];
+  if (row === undefined) return <section aria-label="Fuse" className="p-4" />;
+  return (
+    <section aria-label="Fuse" className="min-h-0 overflow-auto p-4 print:overflow-visible" tabIndex={0}>
+      <h2 className="text-base">{row.name}, {row.ratedAmps} A</h2>
+      {row.wire !== null && <p className="mt-0.5 text-[13px] text-ink2">{sizeText(row.wire.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}, {row.wire.name}, air at {temperatureText(row.ambientC, units)}; bears {row.verdict?.wireAmps.toFixed(1)} A</p>}
+      <ul className="my-3 space-y-1">{(row.verdict?.checks ?? []).map((check) => <li key={check.code} className={`flex items-start gap-2 ${check.holds ? "" : "font-semibold text-stop"}`}><StateMark mark={check.holds ? "proven" : "blocked"} /><span>{check.text}</span></li>)}</ul>
+      {row.better !== null && row.partId !== null && row.elementId !== null && <p className="mb-3"><Button onClick={() => onTry({ type: "fuse", partId: row.partId as string, elementId: row.elementId as string, amps: row.better as number })}>Try {row.better} A</Button></p>}
+      <FuseChart row={row} />
+      <p className="mt-2 text-[13px] text-ink2">Where the wire's line lies above the dashed one, even the slowest fuse saves it. Wire: heat balance and Onderdonk; fuse: heating of its strip, within ISO 8820-3.</p>
+      {row.loads.length > 0 && <p className="mt-2 text-[13px]"><strong>On it:</strong> {row.loads.join(", ")}</p>}
+    </section>
+  );
+}
+
+FusesView.Detail = FuseDetail;

@@ -1,0 +1,67 @@
+"use client";
+
+import { Download } from "lucide-react";
+import Link from "next/link";
+import { useState } from "react";
+import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
+import { editsOps } from "@/job/power-ops";
+import { Button } from "@/ui/controls";
+import { SavedInput } from "@/ui/saved-input";
+import { useJob } from "../shell/job-provider";
+
+/** What the solution rests on: values that were given, values that are assumed, and what is wrong in the facts. */
+export function GivenView({ report }: { report: PowerReport }) {
+  const job = useJob();
+  const said = new Map(job.document.settings.map((row) => [row.id, row]));
+  const save = (key: SettingKey, written: string) => {
+    const { low, high, name, unit } = SETTINGS[key];
+    const value = Number(written.replace(",", "."));
+    if (written.trim() === "" || !Number.isFinite(value) || value < low || value > high) return `Give a number from ${low} to ${high} ${unit}.`;
+    job.change(`${name} ${value} ${unit}`, editsOps(job.document, [{ type: "setting", key, value }], { wires: [], parts: [], links: [] }), { quiet: true });
+    return null;
+  };
+  const download = async () => {
+    const netlist = await job.askNetlist();
+    const link = Object.assign(document.createElement("a"), { href: URL.createObjectURL(new Blob([JSON.stringify(netlist, null, 1)], { type: "application/json" })), download: `${job.document.job.name}.netlist.json` });
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return (
+    <div className="grid grid-cols-2 gap-8 p-4 max-lg:grid-cols-1">
+      <section>
+        <h2 className="mb-1 text-sm">Given</h2>
+        <p className="mb-2 text-[13px] text-ink2">A value that nobody gave is assumed, and dotted.</p>
+        <dl>{SETTING_KEYS.map((key) => {
+          const { name, unit, usual, why } = SETTINGS[key];
+          const row = said.get(key);
+          return (
+            <div key={key} className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1">
+              <dt>{name}<span className="block text-[13px] text-ink2">{row === undefined ? `assumed: ${why}` : row.origin}</span></dt>
+              <dd><label className="flex items-center gap-2"><span className="hidden-text">{name}</span><SettingInput value={row?.value ?? usual} assumed={row === undefined} onSave={(written) => save(key, written)} /><span className="w-12 text-[13px]">{unit}</span></label></dd>
+            </div>
+          );
+        })}</dl>
+        <p className="mt-4"><Button onClick={() => void download()}><Download size={16} aria-hidden="true" />Netlist ({report.elements} elements)</Button></p>
+      </section>
+      <div>
+        <section>
+          <h2 className="mb-1 text-sm">Wrong in the facts <span className="font-mono">{report.problems.length}</span></h2>
+          {report.problems.length === 0 ? <p className="text-ink2">Nothing stands in the way of a solution.</p> : (
+            <ul className="space-y-2">{report.problems.map((problem, at) => (
+              <li key={`${at} ${problem.where}`} className="border border-rule p-2.5"><p className="font-semibold">{problem.pinId === null ? problem.where : <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>{problem.where}</Link>}</p><p>{problem.message}</p><p className="text-[13px] text-ink2">{problem.cure}</p></li>
+            ))}</ul>
+          )}
+        </section>
+        <section className="mt-6">
+          <h2 className="mb-1 text-sm">Assumed</h2>
+          <ul>{report.assumptions.map((one) => <li key={one.says} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-b border-rule py-1.5"><span>{one.says.charAt(0).toUpperCase()}{one.says.slice(1)}.</span><span className="font-mono text-[13px] text-ink2">{one.count}×</span></li>)}</ul>
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function SettingInput({ value, assumed, onSave }: { value: number; assumed: boolean; onSave: (written: string) => string | null }) {
+  const [fault, setFault] = useState<string | null>(null);
+  return <span className={`block flex-1 ${assumed ? "border-b-2 border-dotted border-ink2" : ""}`}><SavedInput value={String(value)} onSave={(written) => setFault(onSave(written))} />{fault !== null && <span role="alert" className="block text-[13px] font-semibold text-stop">{fault}</span>}</span>;
+}

@@ -1,0 +1,49 @@
+import type { GroundRow, PowerReport } from "@/core/power";
+import type { KeyState } from "@/core/harness";
+import { useJob } from "../shell/job-provider";
+import type { Looked } from "./trying";
+import { ampsText, STATE_HEADS } from "./words";
+
+const STATES: readonly KeyState[] = ["off", "run", "crank", "running"];
+const millivolts = (volts: number | null | undefined) => (volts === null || volts === undefined ? "floats" : `${(1000 * volts).toFixed(0)} mV`);
+
+/** Each stud with what returns through it and how far it lies off; sensor returns and computers' grounds apart; what is missing. */
+export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (looked: Looked) => void }) {
+  const job = useJob();
+  const missing = report.findings.filter((finding) => finding.code === "ground-missing");
+  const loose = report.grounds.filter((row) => row.returns.length === 0);
+  return (
+    <div className="p-4">
+      {missing.map((finding) => <p key={finding.key} role="alert" className="mb-3 border-[1.5px] border-stop p-3"><strong className="text-stop">{finding.title}.</strong> {finding.why}</p>)}
+      <table className="w-full">
+        <caption className="mb-1 text-left text-sm font-bold">Studs: offset to the battery's negative, and what returns through them</caption>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Stud</th>{STATES.map((state) => <th key={state} className="px-2 py-1 text-right">{STATE_HEADS[state]}</th>)}<th className="py-1 pl-4">Returns, the strongest first</th></tr></thead>
+        <tbody>{report.grounds.map((row) => <Stud key={row.key} row={row} />)}</tbody>
+      </table>
+      {loose.length > 0 && <p className="mt-2 text-[13px] text-ink2">Nothing returns through {loose.map((row) => row.label).join(", ")}.</p>}
+      <table className="mt-6 w-full">
+        <caption className="mb-1 text-left text-sm font-bold">Computers' grounds and sensors' returns: offset to the battery's negative</caption>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Cavity</th><th className="py-1">Role</th>{STATES.map((state) => <th key={state} className="px-2 py-1 text-right">{STATE_HEADS[state]}</th>)}</tr></thead>
+        <tbody>{report.returns.map((row) => {
+          const shared = report.findings.some((finding) => finding.code === "shared-ground" && finding.pinId === row.pinId);
+          const node = job.pinById.get(row.pinId) === undefined ? null : `${job.pinById.get(row.pinId)?.connector.side} ${row.label}`;
+          return (
+            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1">{row.role}{shared && <strong className="ml-2 text-stop">carries other current</strong>}</td>
+              {STATES.map((state) => <td key={state} className="px-2 text-right">{node === null ? millivolts(row.volts[state]) : <button type="button" className="min-h-10 font-mono underline decoration-rule2" onClick={() => onLook({ node, state, label: row.label })}>{millivolts(row.volts[state])}</button>}</td>)}</tr>
+          );
+        })}</tbody>
+      </table>
+    </div>
+  );
+}
+
+function Stud({ row }: { row: GroundRow }) {
+  const most = row.returns.filter((one) => Math.max(...STATES.map((state) => Math.abs(one.amps[state] ?? 0))) > 0.005);
+  return (
+    <tr className="keep border-b border-rule align-top">
+      <td className="py-1.5 font-semibold">{row.label}<span className="block text-[13px] font-normal text-ink2">{row.side}</span></td>
+      {STATES.map((state) => <td key={state} className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{millivolts(row.volts[state])}<span className="block text-[13px] text-ink2">{ampsText(Math.abs(row.amps[state] ?? 0))}</span></td>)}
+      <td className="py-1.5 pl-4"><ul className="space-y-0.5">{most.slice(0, 8).map((one) => <li key={one.label} className="flex gap-3 text-[13px]"><span className="min-w-0 flex-1">{one.label}</span><span className="font-mono whitespace-nowrap">{ampsText(Math.abs(one.amps.running ?? 0))} <span className="text-ink2">crank {ampsText(Math.abs(one.amps.crank ?? 0))}</span></span></li>)}{most.length > 8 && <li className="text-[13px] text-ink2">{most.length - 8} more</li>}</ul></td>
+    </tr>
+  );
+}

@@ -1,0 +1,81 @@
+"use client";
+
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useMemo, useRef, useState } from "react";
+import { type KeyCell, type KeyRow, type PowerReport, TROUBLE } from "@/core/power";
+import { Chip } from "@/ui/controls";
+import { StateMark } from "@/ui/marks";
+import { Plate } from "@/ui/plate";
+import { Empty } from "@/ui/states";
+import type { Looked } from "./trying";
+import { STATE_HEADS, VERDICTS, voltsText } from "./words";
+
+interface Props {
+  readonly report: PowerReport;
+  readonly before: PowerReport | null;
+  readonly looked: Looked | null;
+  readonly onLook: (looked: Looked) => void;
+}
+
+const FILTERS = { all: "All", trouble: "Trouble", consumers: "Consumers", feeds: "Feeds" } as const;
+type Filter = keyof typeof FILTERS;
+const COLUMNS = "grid-cols-[minmax(150px,1.2fr)_minmax(84px,auto)_repeat(6,minmax(92px,1fr))]";
+
+/** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
+export function KeyTable({ report, before, looked, onLook }: Props) {
+  const [filter, setFilter] = useState<Filter>("all");
+  const [query, setQuery] = useState("");
+  const scroller = useRef<HTMLDivElement>(null);
+  const rows = useMemo(() => {
+    const words = query.trim().toLowerCase();
+    return report.rows.filter((row) => (filter === "all" || (filter === "trouble" ? row.trouble : row.role === (filter === "feeds" ? "feed" : "consumer"))) && (words === "" || `${row.label} ${row.pin.description ?? ""} ${row.pin.circuit ?? ""}`.toLowerCase().includes(words)));
+  }, [report, filter, query]);
+  const was = useMemo(() => new Map((before?.rows ?? []).map((row) => [row.pin.id, row])), [before]);
+  const states = report.rows[0]?.cells.map((cell) => cell.state) ?? [];
+  const list = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, overscan: 10, initialRect: { width: 900, height: 700 }, estimateSize: () => 54, getItemKey: (at) => rows[at]?.pin.id ?? at });
+  const counts: Record<Filter, number> = { all: report.rows.length, trouble: report.rows.filter((row) => row.trouble).length, consumers: report.rows.filter((row) => row.role === "consumer").length, feeds: report.rows.filter((row) => row.role === "feed").length };
+  return (
+    <div className="flex h-full min-h-0 flex-col print:block">
+      <div className="no-print flex flex-wrap items-center gap-2 border-b border-rule px-3 py-2">
+        {(Object.keys(FILTERS) as Filter[]).map((one) => <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>{FILTERS[one]} <span className="font-mono">{counts[one]}</span></Chip>)}
+        <label className="ml-auto flex items-center gap-2 text-[13px]">Find <input className="field h-10! w-48!" value={query} onChange={(event) => setQuery(event.target.value)} placeholder="cavity, circuit, words" /></label>
+      </div>
+      {rows.length === 0 ? <Empty title="Nothing here"><p>{filter === "trouble" ? "No feed or consumer is wrong in any key position." : "No feed or consumer has these words."}</p></Empty> : (
+        <div ref={scroller} role="table" aria-label="Key table" aria-rowcount={rows.length + 1} className="min-h-0 flex-1 overflow-auto print:overflow-visible" tabIndex={0}>
+          <div role="row" className={`sticky top-0 z-10 grid ${COLUMNS} min-w-[860px] border-b border-rule2 bg-fill text-[13px] font-bold`}>
+            <div role="columnheader" className="px-3 py-1.5">Cavity</div><div role="columnheader" className="px-2 py-1.5">Must live in</div>
+            {states.map((state) => <div key={state} role="columnheader" className="px-2 py-1.5">{STATE_HEADS[state]}</div>)}
+          </div>
+          <div className="no-print relative min-w-[860px]" style={{ height: list.getTotalSize() }}>
+            {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} /></div>; })}
+          </div>
+          <div className="hidden print:block">{rows.map((row, at) => <Line key={row.pin.id} row={row} was={undefined} looked={null} onLook={onLook} index={at} />)}</div>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Line({ row, was, looked, onLook, index }: { row: KeyRow; was: KeyRow | undefined; looked: Looked | null; onLook: Props["onLook"]; index: number }) {
+  return (
+    <div role="row" aria-rowindex={index + 2} className={`keep grid ${COLUMNS} min-h-[54px] items-center border-b border-rule`}>
+      <div role="rowheader" className="min-w-0 px-3"><Plate side={row.side} label={row.label} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
+      <div role="cell" className="px-2 text-[13px]">{row.pin.params.alive ?? <span className="text-ink2">not said</span>}</div>
+      {row.cells.map((cell, at) => <Cell key={cell.state} row={row} cell={cell} was={was?.cells[at]} on={looked?.node === row.node && looked.state === cell.state} onLook={onLook} />)}
+    </div>
+  );
+}
+
+function Cell({ row, cell, was, on, onLook }: { row: KeyRow; cell: KeyCell; was: KeyCell | undefined; on: boolean; onLook: Props["onLook"] }) {
+  const { mark, word } = VERDICTS[cell.verdict];
+  const bad = TROUBLE.has(cell.verdict);
+  const changed = was !== undefined && ((was.volts === null) !== (cell.volts === null) || Math.abs((was.volts ?? 0) - (cell.volts ?? 0)) >= 0.05);
+  return (
+    <div role="cell" className="h-full">
+      <button type="button" aria-pressed={on} title={cell.why} onClick={() => onLook({ node: row.node, state: cell.state, label: row.label })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
+        <span className="font-mono text-[15px] font-semibold whitespace-nowrap">{changed && <span className={`mr-1 text-[13px] font-normal line-through ${on ? "" : "text-ink2"}`}>{voltsText(was.volts)}</span>}{voltsText(cell.volts)}{cell.volts === null ? "" : " V"}</span>
+        <span className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}><StateMark mark={mark} />{word}</span>
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import type { ReactNode } from "react";
+import type { PowerReport } from "@/core/power";
+import { NumberWithOrigin } from "@/ui/origin";
+import { ampsText } from "./words";
+
+/** Alternator against loads, what is parked, and the loads themselves. */
+export function LoadsView({ report, before }: { report: PowerReport; before: PowerReport | null }) {
+  const { charge } = report;
+  const was = before?.charge;
+  return (
+    <div className="p-4">
+      <dl className="flex flex-wrap border border-rule2">
+        <Figure name="needed with everything on" value={`${charge.neededAmps.toFixed(0)} A`} was={was && `${was.neededAmps.toFixed(0)} A`} why="The sum of all loads that the plan and both harnesses show, at the voltages that they have with the engine running." />
+        <Figure name="alternator at idle" value={`${charge.idleAmps.toFixed(0)} A`} was={was && `${was.idleAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.idleAmps} why="Its rated current times the part of it that it gives at idle; both can be set under Given and assumed." />
+        <Figure name="alternator on the road" value={`${charge.roadAmps.toFixed(0)} A`} was={was && `${was.roadAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.roadAmps} why="Its rated current: as set, else as its cavity states, else a usual one." />
+        <Figure name="parked" value={ampsText(charge.parkedAmps)} was={was && ampsText(was.parkedAmps)} why="What the battery gives with the key off: computers asleep, and what the plan joins for good." />
+        <Figure name="days to half the battery" value={charge.daysToHalf === null ? "—" : charge.daysToHalf > 365 ? "over a year" : charge.daysToHalf.toFixed(charge.daysToHalf < 10 ? 1 : 0)} was={was?.daysToHalf == null ? undefined : was.daysToHalf.toFixed(0)} bad={charge.daysToHalf !== null && charge.daysToHalf < 21} why="Half of the battery's capacity over the parked current; a vehicle should stand three weeks and start." />
+      </dl>
+      <div className="mt-5 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
+        <Loads title="With the engine running" rows={charge.loads} />
+        <Loads title="Parked" rows={charge.parkedLoads} />
+      </div>
+    </div>
+  );
+}
+
+export function Figure({ name, value, was, bad = false, why }: { name: string; value: string; was?: string | undefined; bad?: boolean; why: ReactNode }) {
+  return (
+    <div className="min-w-36 border-r border-rule px-3 py-1.5 last:border-r-0">
+      <dd className={`text-xl leading-tight font-semibold ${bad ? "text-stop" : ""}`}>{was !== undefined && was !== value && <span className="mr-1.5 font-mono text-sm font-normal text-ink2 line-through">{was}</span>}<NumberWithOrigin label={name} assumed={false} origin={<p>{why}</p>}>{value}</NumberWithOrigin></dd>
+      <dt className="text-[13px] text-ink2">{name}{bad && <strong className="text-stop"> too little</strong>}</dt>
+    </div>
+  );
+}
+
+function Loads({ title, rows }: { title: string; rows: PowerReport["charge"]["loads"] }) {
+  const most = Math.max(0.001, ...rows.map((row) => row.amps));
+  return (
+    <section>
+      <h2 className="mb-1 text-sm">{title}</h2>
+      {rows.length === 0 ? <p className="text-ink2">Nothing flows.</p> : (
+        <table className="w-full">
+          <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Load</th><th className="w-1/3 py-1"><span className="hidden-text">Share</span></th><th className="py-1 text-right">Current</th><th className="py-1 text-right">Power</th></tr></thead>
+          <tbody>{rows.slice(0, 40).map((row, at) => (
+            <tr key={`${at} ${row.name}`} className="border-b border-rule"><td className="py-1 pr-2">{row.name}</td><td><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{ampsText(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{row.watts < 1 ? `${(1000 * row.watts).toFixed(0)} mW` : `${row.watts.toFixed(0)} W`}</td></tr>
+          ))}</tbody>
+        </table>
+      )}
+      {rows.length > 40 && <p className="mt-1 text-[13px] text-ink2">{rows.length - 40} smaller ones</p>}
+    </section>
+  );
+}

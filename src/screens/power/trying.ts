@@ -1,0 +1,76 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import type { DrawnPath, Effect, PowerEdit, PowerState } from "@/core/power";
+import { powerLinks } from "@/job/power-facts";
+import { editsOps } from "@/job/power-ops";
+import { useJob } from "../shell/job-provider";
+import { editText, useEditNames } from "./edit-text";
+
+/** A place and state whose current path is looked at. */
+export interface Looked {
+  readonly node: string;
+  readonly state: PowerState;
+  readonly label: string;
+}
+
+export interface Trying {
+  readonly edits: readonly PowerEdit[];
+  readonly effect: Effect | null;
+  readonly busy: boolean;
+  /** Milliseconds from asking to the answer. */
+  readonly took: number | null;
+  readonly start: (edit: PowerEdit) => void;
+  readonly add: (edit: PowerEdit) => void;
+  readonly discard: () => void;
+  readonly accept: () => void;
+}
+
+/** What is tried before it is decided: asked of the worker, shown beside the plan as it is, and taken as one change. */
+export function useTrying(): Trying {
+  const job = useJob();
+  const [edits, setEdits] = useState<readonly PowerEdit[]>([]);
+  const [answer, setAnswer] = useState<{ readonly edits: readonly PowerEdit[]; readonly effect: Effect; readonly took: number } | null>(null);
+  const names = useEditNames();
+  useEffect(() => {
+    let current = true;
+    if (edits.length === 0) { setAnswer(null); return; }
+    const started = performance.now();
+    void job.askTry(edits).then((effect) => { if (current) setAnswer({ edits, effect, took: performance.now() - started }); });
+    return () => { current = false; };
+    // What was tried on the plan before a change is asked again on the plan after it.
+  }, [edits, job.power]);
+  const effect = answer?.edits === edits ? answer.effect : null;
+  return {
+    edits, effect, busy: edits.length > 0 && effect === null, took: answer?.edits === edits ? answer.took : null,
+    start: (edit) => setEdits([edit]),
+    add: (edit) => setEdits([...edits, edit]),
+    discard: () => setEdits([]),
+    accept: () => {
+      if (edits.length === 0 || effect === null || effect.fault !== null) return;
+      const plan = { wires: (job.report?.rows ?? []).map((row) => row.wire), parts: job.report?.parts ?? [], links: powerLinks(job.plan.lines) };
+      const ops = editsOps(job.document, edits, plan);
+      if (ops.length > 0) job.change(edits.map((edit) => editText(edit, names)).join("; "), ops);
+      setEdits([]);
+    },
+  };
+}
+
+/** A current path asked of the worker; with edits, the path as it would be, and as it is. */
+export function usePath(looked: Looked | null, edits: readonly PowerEdit[], effect: Effect | null): { readonly path: DrawnPath | null; readonly before: DrawnPath | null } {
+  const job = useJob();
+  const [paths, setPaths] = useState<{ readonly path: DrawnPath; readonly before: DrawnPath | null } | null>(null);
+  const key = useMemo(() => JSON.stringify([looked, effect === null ? [] : edits]), [looked, edits, effect]);
+  useEffect(() => {
+    let current = true;
+    if (looked === null) return;
+    const tried = effect === null || effect.fault !== null ? [] : edits;
+    void (async () => {
+      const before = tried.length > 0 ? await job.askPath(looked.state, looked.node, []) : null;
+      const path = await job.askPath(looked.state, looked.node, tried);
+      if (current) setPaths({ path, before });
+    })();
+    return () => { current = false; };
+  }, [key, job.power]);
+  return { path: paths?.path ?? null, before: paths?.before ?? null };
+}
