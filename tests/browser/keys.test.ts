@@ -37,7 +37,7 @@ test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", 
   await robin.find("button", /^Accept 28 direct/);
   await robin.chord(Key.CONTROL, "y");
   await robin.find("button", /^Accept 27 direct/);
-  for (const [digit, screen] of [["1", "scope"], ["2", "pins"], ["3", "triage"], ["5", "plan"], ["6", "prove"], ["4", "map"]] as const) {
+  for (const [digit, screen] of [["1", "scope"], ["2", "pins"], ["3", "triage"], ["5", "power"], ["6", "plan"], ["7", "prove"], ["4", "map"]] as const) {
     await robin.press(digit);
     await robin.wait(`the stage ${screen}`, async () => ((await robin.driver.getCurrentUrl()).endsWith(`/${screen}`) ? true : null));
     await robin.driver.executeScript("document.activeElement?.blur()");
@@ -88,7 +88,7 @@ test("a reading made before a wire was changed is stale, and says so", async () 
   await robin.goTo("/jobs/heron/map");
   await robin.click("button", /^Accept \d+ direct/);
   await robin.sees("Accept 0 direct");
-  await robin.press("6");
+  await robin.press("7");
   await robin.type(/^You read/, "0.1");
   await robin.press(Key.ENTER);
   await robin.sees("1 of");

@@ -151,7 +151,7 @@ describe("for everyone", () => {
     await robin.sees("Accept 0 direct");
   });
   const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
-  test.each(["", "/jobs/heron/scope", "/jobs/heron/import", "/jobs/heron/pins", "/jobs/heron/map", "/jobs/heron/plan", "/jobs/heron/prove", "/jobs/heron/history", "/jobs/heron/harness", "/jobs/heron/faces", "/jobs/heron/variants", "/jobs/heron/inventory", "/jobs/heron/look-alikes", "/jobs/heron/evidence", "/jobs/heron/triage", "/jobs/heron/triage?tab=bench", "/jobs/heron/triage?tab=loose"])("axe finds nothing serious on %s, by day and by night", async (where) => {
+  test.each(["", "/jobs/heron/scope", "/jobs/heron/import", "/jobs/heron/pins", "/jobs/heron/map", "/jobs/heron/plan", "/jobs/heron/prove", "/jobs/heron/history", "/jobs/heron/harness", "/jobs/heron/faces", "/jobs/heron/variants", "/jobs/heron/inventory", "/jobs/heron/look-alikes", "/jobs/heron/evidence", "/jobs/heron/triage", "/jobs/heron/triage?tab=bench", "/jobs/heron/triage?tab=loose", "/jobs/heron-planned/power", "/jobs/heron-planned/power?tab=keys", "/jobs/heron-planned/power?tab=loads", "/jobs/heron-planned/power?tab=grounds", "/jobs/heron-planned/power?tab=fuses", "/jobs/heron-planned/power?tab=starting", "/jobs/heron-planned/power?tab=given"])("axe finds nothing serious on %s, by day and by night", async (where) => {
     await robin.goTo(where === "" ? "/" : where);
     await robin.find("button", "Change between day and night");
     for (const _theme of ["one", "other"]) {

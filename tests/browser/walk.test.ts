@@ -110,7 +110,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("A sensor's return ends at its own computer");
 
   // 5. The sheet: on the screen, as CSV, as paper, as a document that comes back the same.
-  await robin.press("5");
+  await robin.press("6");
   await robin.sees("scope showed no pull-up");
   const jobPath = new URL(await robin.driver.getCurrentUrl()).pathname.replace(/\/plan$/, "");
   const csv = await robin.fetchText(`/api${jobPath}/plan`);
@@ -127,7 +127,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   expect(back.ok && back.table.pins.length).toBe(206);
 
   // 6. First power: a reading that is none, one that fails with its causes, one that passes and goes on.
-  await robin.press("6");
+  await robin.press("7");
   await robin.sees("Both battery leads off");
   const reading = /^You read/;
   await robin.type(reading, "twelve");

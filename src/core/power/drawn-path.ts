@@ -52,7 +52,7 @@ export function drawnPath(solution: PowerSolution, state: PowerState, node: stri
       const { place } = span.piece;
       const wire = place.type === "wire" ? wires.get(place.wireId) : undefined;
       return {
-        key: `${at} ${span.name}`, symbol: symbolOf(span), name: span.piece.name, value: valueText(span), from, to, amps, drop: a === null || b === null ? null : a - b, open,
+        key: `${at} ${span.name}`, symbol: symbolOf(span), name: span.piece.name.replace(/ alive$/, " awake"), value: valueText(span), from, to, amps, drop: a === null || b === null ? null : a - b, open,
         wire: place.type === "wire" ? { colourBase: wire?.colourBase ?? null, colourTracer: wire?.colourTracer ?? null, sizeMm2: place.sizeMm2, lengthM: place.lengthM, assumed: place.assumed } : null,
       };
     }),
@@ -82,7 +82,7 @@ function valueText({ piece: { element, place } }: NetSpan): string {
     case "switch": return `closes in ${element.closedIn.join(", ") || "no position"}`;
     case "power": return `${Number(element.watts.toPrecision(3))} W`;
     case "lamp": return `${Number(element.ratedWatts.toPrecision(2))} W`;
-    case "relay": return `coil ${element.coilOhms} Ω`;
+    case "relay": return element.coilOhms > 1e5 ? "while it has its supply" : `coil ${element.coilOhms} Ω`;
     case "diode": return "diode";
     case "current": return `${element.amps} A`;
   }

@@ -136,7 +136,9 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
   const { model } = solution;
   const diodes = model.pieces.flatMap(({ element }) => (element.type === "diode" ? [element] : []));
   return model.pieces.flatMap(({ element, name, place }): RelayRow[] => {
-    if (element.type !== "relay" || element.coilOhms > 1000) return [];
+    // A starter's solenoid is part of it, and what stands for a computer being awake is no relay at all.
+    const starter = place.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "starter";
+    if (element.type !== "relay" || element.coilOhms > 1000 || starter) return [];
     const link = place.type === "link" ? model.facts.links.find((one) => one.id === place.linkId) : undefined;
     const planned = link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps;
     const states = POWER_STATES.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
@@ -145,7 +147,7 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
     const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
     return [{
       key: element.id, name, coilBy: [element.coilA, element.coilB].map((node) => node.replace(/^(donor|host) /, "")).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, pullInVolts: element.pullInVolts,
-      contactAmps: Math.max(0, ...element.contacts.map((_, at) => most(`${element.id}#${at}`))), contactRating: typeof planned === "number" ? planned : element.coilOhms < 5 ? 300 : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
+      contactAmps: Math.max(0, ...element.contacts.map((_, at) => most(`${element.id}#${at}`))), contactRating: typeof planned === "number" ? planned : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
     }];
   });
 }

@@ -17,7 +17,16 @@ export function loadsIn(solution: PowerSolution, state: KeyState, least = 0.1): 
     const amps = Math.abs(ampsFrom(solution, state, span, span.a));
     const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
     return { name: span.piece.name, amps, watts: amps * volts };
-  }).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
+  }).reduce<LoadRow[]>(together, []).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
+}
+
+/** Loads of one name are one row: a lamp's filaments, a box's feeds. */
+function together(rows: LoadRow[], row: LoadRow): LoadRow[] {
+  const at = rows.findIndex((one) => one.name === row.name);
+  const known = rows[at];
+  if (known === undefined) rows.push(row);
+  else rows[at] = { name: row.name, amps: known.amps + row.amps, watts: known.watts + row.watts };
+  return rows;
 }
 
 export interface ChargeBalance {

@@ -90,7 +90,7 @@ class ModelBuilder {
   private layWire(wire: Wire): void {
     const [a, b] = [this.node(wire.a), this.node(wire.b)];
     if (a === b) return;
-    const name = `${nodeName(this.harness, wire.a)} to ${nodeName(this.harness, wire.b)}`;
+    const name = this.wireName(wire);
     const assumed: ("size" | "length")[] = [];
     const tried = this.facts.tried.wires.get(wire.id);
     const sizeMm2 = this.bounded(tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_MM2, wire, name, "size", "mm²", assumed);
@@ -98,6 +98,14 @@ class ModelBuilder {
     const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: CONDUCTOR_C });
     const jointOhms = terminalOhms(sizeMm2) * 2;
     this.add({ id: wire.id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: wire.id, copperOhms, jointOhms, sizeMm2, lengthM, assumed }, name);
+  }
+
+  /** By both ends; one of which the tables do not show its other end, by the cavity that it is in. */
+  private wireName(wire: Wire): string {
+    const open = [wire.a, wire.b].some((at) => this.harness.nodes[at]?.type === "open");
+    const [pinId] = wire.pinIds;
+    if (open && pinId !== undefined) return `the wire at ${nodeName(this.harness, this.harness.nodeOfPin.get(pinId) as number)}`;
+    return `${nodeName(this.harness, wire.a)} to ${nodeName(this.harness, wire.b)}`;
   }
 
   /** A size or length as given; the usual one where nobody gave it, or none that can be. */

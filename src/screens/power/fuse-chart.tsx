@@ -27,6 +27,7 @@ export function FuseChart({ row }: { row: FuseRow }) {
       <path d={curve((at) => meltSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
       <path d={curve(wire)} strokeWidth="3.5" />
       {row.shortAmps < most && <path d={`M${x(row.shortAmps)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`} stroke="var(--stop)" strokeWidth="1.5" strokeDasharray="2 3" />}
+      <rect x={WIDTH - 206} y="12" width="192" height={row.shortAmps < most ? 84 : 64} fill="var(--sheet)" stroke="none" />
       <g stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">
         <path d={`M${WIDTH - 200} 24h26`} stroke="var(--ink)" strokeWidth="3.5" /><text x={WIDTH - 168} y="28">wire is harmed</text>
         <path d={`M${WIDTH - 200} 44h26`} stroke="var(--ink)" strokeWidth="2" /><text x={WIDTH - 168} y="48">fuse melts</text>

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
+import { temperatureText } from "@/ui/measure";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 
@@ -34,10 +35,13 @@ export function GivenView({ report }: { report: PowerReport }) {
         <dl>{SETTING_KEYS.map((key) => {
           const { name, unit, usual, why } = SETTINGS[key];
           const row = said.get(key);
+          // What a cavity states of the alternator stands before the usual one.
+          const stated = key === "alternator-a" && row === undefined && report.charge.roadAmps !== usual ? report.charge.roadAmps : null;
+          const value = row?.value ?? stated ?? usual;
           return (
             <div key={key} className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1">
-              <dt>{name}<span className="block text-[13px] text-ink2">{row === undefined ? `assumed: ${why}` : row.origin}</span></dt>
-              <dd><label className="flex items-center gap-2"><span className="hidden-text">{name}</span><SettingInput value={row?.value ?? usual} assumed={row === undefined} onSave={(written) => save(key, written)} /><span className="w-12 text-[13px]">{unit}</span></label></dd>
+              <dt>{name}<span className="block text-[13px] text-ink2">{stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}{unit === "°C" && job.document.job.units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}</span></dt>
+              <dd className="flex items-center gap-2"><SettingInput name={name} value={value} assumed={row === undefined && stated === null} onSave={(written) => save(key, written)} /><span className="w-12 text-[13px]">{unit}</span></dd>
             </div>
           );
         })}</dl>
@@ -47,8 +51,8 @@ export function GivenView({ report }: { report: PowerReport }) {
         <section>
           <h2 className="mb-1 text-sm">Wrong in the facts <span className="font-mono">{report.problems.length}</span></h2>
           {report.problems.length === 0 ? <p className="text-ink2">Nothing stands in the way of a solution.</p> : (
-            <ul className="space-y-2">{report.problems.map((problem, at) => (
-              <li key={`${at} ${problem.where}`} className="border border-rule p-2.5"><p className="font-semibold">{problem.pinId === null ? problem.where : <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>{problem.where}</Link>}</p><p>{problem.message}</p><p className="text-[13px] text-ink2">{problem.cure}</p></li>
+            <ul className="space-y-2">{report.problems.map((problem) => (
+              <li key={`${problem.code} ${problem.where} ${problem.message}`} className="border border-rule p-2.5"><p className="font-semibold">{problem.pinId === null ? problem.where : <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>{problem.where}</Link>}</p><p>{problem.message}</p><p className="text-[13px] text-ink2">{problem.cure}</p></li>
             ))}</ul>
           )}
         </section>
@@ -61,7 +65,7 @@ export function GivenView({ report }: { report: PowerReport }) {
   );
 }
 
-function SettingInput({ value, assumed, onSave }: { value: number; assumed: boolean; onSave: (written: string) => string | null }) {
+function SettingInput({ name, value, assumed, onSave }: { name: string; value: number; assumed: boolean; onSave: (written: string) => string | null }) {
   const [fault, setFault] = useState<string | null>(null);
-  return <span className={`block flex-1 ${assumed ? "border-b-2 border-dotted border-ink2" : ""}`}><SavedInput value={String(value)} onSave={(written) => setFault(onSave(written))} />{fault !== null && <span role="alert" className="block text-[13px] font-semibold text-stop">{fault}</span>}</span>;
+  return <span className={`block flex-1 ${assumed ? "border-b-2 border-dotted border-ink2" : ""}`}><SavedInput label={name} value={String(value)} onSave={(written) => setFault(onSave(written))} />{fault !== null && <span role="alert" className="block text-[13px] font-semibold text-stop">{fault}</span>}</span>;
 }

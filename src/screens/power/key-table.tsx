@@ -19,13 +19,15 @@ interface Props {
 
 const FILTERS = { all: "All", trouble: "Trouble", consumers: "Consumers", feeds: "Feeds" } as const;
 type Filter = keyof typeof FILTERS;
-const COLUMNS = "grid-cols-[minmax(150px,1.2fr)_minmax(84px,auto)_repeat(6,minmax(92px,1fr))]";
+/** Beside an open path there is less room; the cavity and the six states stay. */
+const COLUMNS = { wide: "grid-cols-[minmax(150px,1.2fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(120px,1fr)_repeat(6,minmax(90px,1fr))] min-w-[660px]" } as const;
 
 /** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
 export function KeyTable({ report, before, looked, onLook }: Props) {
   const [filter, setFilter] = useState<Filter>("all");
   const [query, setQuery] = useState("");
   const scroller = useRef<HTMLDivElement>(null);
+  const narrow = looked !== null;
   const rows = useMemo(() => {
     const words = query.trim().toLowerCase();
     return report.rows.filter((row) => (filter === "all" || (filter === "trouble" ? row.trouble : row.role === (filter === "feeds" ? "feed" : "consumer"))) && (words === "" || `${row.label} ${row.pin.description ?? ""} ${row.pin.circuit ?? ""}`.toLowerCase().includes(words)));
@@ -42,25 +44,25 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
       </div>
       {rows.length === 0 ? <Empty title="Nothing here"><p>{filter === "trouble" ? "No feed or consumer is wrong in any key position." : "No feed or consumer has these words."}</p></Empty> : (
         <div ref={scroller} role="table" aria-label="Key table" aria-rowcount={rows.length + 1} className="min-h-0 flex-1 overflow-auto print:overflow-visible" tabIndex={0}>
-          <div role="row" className={`sticky top-0 z-10 grid ${COLUMNS} min-w-[860px] border-b border-rule2 bg-fill text-[13px] font-bold`}>
-            <div role="columnheader" className="px-3 py-1.5">Cavity</div><div role="columnheader" className="px-2 py-1.5">Must live in</div>
+          <div role="row" className={`sticky top-0 z-10 grid ${COLUMNS[narrow ? "narrow" : "wide"]} border-b border-rule2 bg-fill text-[13px] font-bold`}>
+            <div role="columnheader" className="px-3 py-1.5">Cavity</div>{!narrow && <div role="columnheader" className="px-2 py-1.5">Must live in</div>}
             {states.map((state) => <div key={state} role="columnheader" className="px-2 py-1.5">{STATE_HEADS[state]}</div>)}
           </div>
-          <div className="no-print relative min-w-[860px]" style={{ height: list.getTotalSize() }}>
-            {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} /></div>; })}
+          <div className={`no-print relative ${narrow ? "min-w-[660px]" : "min-w-[920px]"}`} style={{ height: list.getTotalSize() }}>
+            {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} narrow={narrow} /></div>; })}
           </div>
-          <div className="hidden print:block">{rows.map((row, at) => <Line key={row.pin.id} row={row} was={undefined} looked={null} onLook={onLook} index={at} />)}</div>
+          <div className="hidden print:block">{rows.map((row, at) => <Line key={row.pin.id} row={row} was={undefined} looked={null} onLook={onLook} index={at} narrow={false} />)}</div>
         </div>
       )}
     </div>
   );
 }
 
-function Line({ row, was, looked, onLook, index }: { row: KeyRow; was: KeyRow | undefined; looked: Looked | null; onLook: Props["onLook"]; index: number }) {
+function Line({ row, was, looked, onLook, index, narrow }: { row: KeyRow; was: KeyRow | undefined; looked: Looked | null; onLook: Props["onLook"]; index: number; narrow: boolean }) {
   return (
-    <div role="row" aria-rowindex={index + 2} className={`keep grid ${COLUMNS} min-h-[54px] items-center border-b border-rule`}>
+    <div role="row" aria-rowindex={index + 2} className={`keep grid ${COLUMNS[narrow ? "narrow" : "wide"]} min-h-[54px] items-center border-b border-rule`}>
       <div role="rowheader" className="min-w-0 px-3"><Plate side={row.side} label={row.label} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
-      <div role="cell" className="px-2 text-[13px]">{row.pin.params.alive ?? <span className="text-ink2">not said</span>}</div>
+      {!narrow && <div role="cell" className="px-2 text-[13px]">{row.pin.params.alive ?? <span className="text-ink2">not said</span>}</div>}
       {row.cells.map((cell, at) => <Cell key={cell.state} row={row} cell={cell} was={was?.cells[at]} on={looked?.node === row.node && looked.state === cell.state} onLook={onLook} />)}
     </div>
   );
@@ -73,7 +75,7 @@ function Cell({ row, cell, was, on, onLook }: { row: KeyRow; cell: KeyCell; was:
   return (
     <div role="cell" className="h-full">
       <button type="button" aria-pressed={on} title={cell.why} onClick={() => onLook({ node: row.node, state: cell.state, label: row.label })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
-        <span className="font-mono text-[15px] font-semibold whitespace-nowrap">{changed && <span className={`mr-1 text-[13px] font-normal line-through ${on ? "" : "text-ink2"}`}>{voltsText(was.volts)}</span>}{voltsText(cell.volts)}{cell.volts === null ? "" : " V"}</span>
+        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">{changed && <span className={`mr-1 text-[13px] font-normal line-through ${on ? "" : "text-ink2"}`}>{voltsText(was.volts)}</span>}{voltsText(cell.volts)}{cell.volts === null || changed ? "" : " V"}</span>
         <span className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}><StateMark mark={mark} />{word}</span>
       </button>
     </div>

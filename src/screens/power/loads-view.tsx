@@ -41,8 +41,8 @@ function Loads({ title, rows }: { title: string; rows: PowerReport["charge"]["lo
       {rows.length === 0 ? <p className="text-ink2">Nothing flows.</p> : (
         <table className="w-full">
           <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Load</th><th className="w-1/3 py-1"><span className="hidden-text">Share</span></th><th className="py-1 text-right">Current</th><th className="py-1 text-right">Power</th></tr></thead>
-          <tbody>{rows.slice(0, 40).map((row, at) => (
-            <tr key={`${at} ${row.name}`} className="border-b border-rule"><td className="py-1 pr-2">{row.name}</td><td><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{ampsText(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{row.watts < 1 ? `${(1000 * row.watts).toFixed(0)} mW` : `${row.watts.toFixed(0)} W`}</td></tr>
+          <tbody>{rows.slice(0, 40).map((row) => (
+            <tr key={row.name} className="border-b border-rule"><td className="py-1 pr-2">{row.name}</td><td><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{ampsText(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{row.watts < 1 ? `${(1000 * row.watts).toFixed(0)} mW` : `${row.watts.toFixed(0)} W`}</td></tr>
           ))}</tbody>
         </table>
       )}

@@ -23,7 +23,7 @@ export function PathDrawing({ path, units, before }: { path: DrawnPath; units: U
   return (
     <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Current path ${STATE_HEADS[path.state].toLowerCase()}: ${points.map((point) => `${point.label} ${voltsText(point.volts)} V`).join(", ")}`} className="w-full max-w-[560px] font-mono" fill="none" stroke="var(--ink)" strokeWidth="2">
       {pieces.map((piece, at) => <Piece key={piece.key} piece={piece} top={places.points[at] ?? 0} bottom={places.points[at + 1] ?? 0} units={units} />)}
-      {points.map((point, at) => <Point key={`${at} ${point.node}`} point={point} y={places.points[at] ?? 0} was={voltsBefore.get(point.node)} />)}
+      {points.map((point, at) => <Point key={point.node} point={point} y={places.points[at] ?? 0} was={voltsBefore.get(point.node)} />)}
     </svg>
   );
 }
@@ -74,7 +74,7 @@ function Piece({ piece, top, bottom, units }: { piece: DrawnPiece; top: number; 
   return (
     <g>
       <path d={`M${RAIL} ${top}V${middle - 13}M${RAIL} ${middle + 13}V${bottom}`} strokeDasharray={piece.open ? "3 4" : undefined} />
-      <Symbol piece={piece} y={middle} />
+      <Sign piece={piece} y={middle} />
       <g stroke="none" fontSize="13">
         <text x={RAIL + 26} y={middle - 2} fill={piece.open ? "var(--stop)" : "var(--ink)"} fontWeight={piece.open ? 700 : 500}>{piece.open ? `opens here: ${clip(piece.name, 22)}` : clip(piece.symbol === "wire" ? wireName(piece) : piece.name, 34)}<title>{piece.name}</title></text>
         <text x={RAIL + 26} y={middle + 14} fill="var(--ink2)">{clip(value, 36)}</text>
@@ -89,7 +89,7 @@ const wireName = ({ wire }: DrawnPiece) => (wire?.colourBase == null ? "wire" : 
 const clip = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 
 /** Our own signs: what a piece does to the current, not how a norm draws it. */
-function Symbol({ piece, y }: { piece: DrawnPiece; y: number }) {
+function Sign({ piece, y }: { piece: DrawnPiece; y: number }) {
   const [x, top, bottom] = [RAIL, y - 13, y + 13];
   switch (piece.symbol) {
     case "wire": {

@@ -18,7 +18,7 @@ export function StartingView({ report, before, onTry }: { report: PowerReport; b
   const { units } = job.document.job;
   const { crank } = report;
   const was = before?.crank;
-  const volts = (value: number | null | undefined) => (value === null || value === undefined ? "—" : `${value.toFixed(1)} V`);
+  const volts = (value: number | null | undefined) => (value === null || value === undefined ? "—" : `${Math.abs(value) < 0.05 ? "0.0" : value.toFixed(1)} V`);
   return (
     <div className="p-4">
       <dl className="flex flex-wrap border border-rule2">
@@ -75,7 +75,9 @@ function ColdChart() {
       {COLD.map((tick) => <text key={tick} x={x(tick)} y={HEIGHT - 12} textAnchor="middle" stroke="none" fill="var(--ink2)" fontSize="13">{temperatureText(tick, units)}</text>)}
       {curves.map((curve) => {
         const last = points.at(-1);
-        return <g key={curve.name}><path d={line<(typeof points)[number]>().x((one) => x(one.celsius)).y((one) => y(curve.of(one)))(points) ?? undefined} strokeWidth={curve.width} strokeDasharray={curve.dash} />{last !== undefined && <text x={WIDTH - 142} y={y(curve.of(last)) + 4} stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">{curve.name}</text>}</g>;
+        // Labels keep a line's height between them where the curves end close together.
+        const rank = last === undefined ? 0 : curves.filter((other) => other !== curve && curve.of(last) < other.of(last) && other.of(last) - curve.of(last) < 0.5).length;
+        return <g key={curve.name}><path d={line<(typeof points)[number]>().x((one) => x(one.celsius)).y((one) => y(curve.of(one)))(points) ?? undefined} strokeWidth={curve.width} strokeDasharray={curve.dash} />{last !== undefined && <text x={WIDTH - 142} y={y(curve.of(last)) + 4 + 15 * rank} stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">{curve.name}</text>}</g>;
       })}
     </svg>
   );

@@ -16,7 +16,7 @@ export const VERDICTS: Readonly<Record<KeyVerdict, { readonly mark: Mark; readon
 };
 
 export const SEVERITY_WORDS: Readonly<Record<Severity, { readonly mark: Mark; readonly word: string; readonly means: string }>> = {
-  danger: { mark: "blocked", word: "Danger", means: "something gets hotter than it bears, or current takes a way that was not made for it" },
+  danger: { mark: "blocked", word: "Danger", means: "hotter than it bears, or a way not made for it" },
   stop: { mark: "blocked", word: "Engine", means: "the engine does not start, does not run, or does not stop" },
   fault: { mark: "proposed", word: "Fault", means: "another consumer, signal or gauge is outside its limits" },
   note: { mark: "open", word: "Note", means: "within limits, with less to spare than one wants" },

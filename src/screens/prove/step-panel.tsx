@@ -2,7 +2,8 @@
 
 import { nanoid } from "nanoid";
 import { type FormEvent, useEffect, useRef, useState } from "react";
-import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, parseReading, type Probe } from "@/core/proving";
+import type { Explanation } from "@/core/power";
+import { basisOf, CAUTIONS, expectedText, judge, type KeyState, likelyCauses, parseReading, type Probe } from "@/core/proving";
 import { plain, plainOhms } from "@/core/signals";
 import { insertOp } from "@/job/ops";
 import { Button } from "@/ui/controls";
@@ -72,6 +73,7 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
       </div>
       <p><strong>Why.</strong> {step.why.replace(/\.$/, "")}.</p>
       <p><strong>Stop for.</strong> {step.stopFor}</p>
+      {failed && step.red.pinId !== null && step.expected.unit === "V" && step.keyState !== "battery off" && <Elements pinId={step.red.pinId} state={step.keyState} volts={judgement.value ?? 0} />}
       {causes.length > 0 && (
         <section aria-label="What explains it">
           <h3 className="mb-1 font-bold">What explains it</h3>
@@ -89,6 +91,29 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
     </section>
   );
 }
+
+/** Elements of the solved plan whose single fault would bring this reading about. */
+function Elements({ pinId, state, volts }: { pinId: string; state: Exclude<KeyState, "battery off">; volts: number }) {
+  const job = useJob();
+  const [found, setFound] = useState<readonly Explanation[] | null>(null);
+  useEffect(() => {
+    let current = true;
+    void job.askExplain(pinId, state, volts).then((answer) => current && setFound(answer));
+    return () => { current = false; };
+  }, [pinId, state, volts, job.power]);
+  if (found === null) return <p role="status" className="text-ink2">Looking for what would explain it …</p>;
+  return (
+    <section aria-label="Elements that would explain it">
+      <h3 className="mb-1 font-bold">Elements that would explain it</h3>
+      {found.length === 0 ? <p className="text-[13px]">No single open or poor joint on its path gives {volts.toFixed(2)} V: look for two faults, crossed cavities or another feed.</p> : (
+        <ul>{found.map((one) => <li key={one.name} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-b border-rule py-1.5 last:border-b-0"><span><strong className="font-semibold">{one.name}</strong> {one.fault === "resistance" ? `with ${plainOhms(one.ohms ?? 0)}` : FAULT_WORDS[one.fault]}</span><span className="font-mono text-[13px]">{one.volts === null ? "floats" : `${one.volts.toFixed(2)} V`}</span></li>)}</ul>
+      )}
+      <p className="mt-1 text-[13px] text-ink2">Each solved through the plan: what the meter would show with this one fault.</p>
+    </section>
+  );
+}
+
+const FAULT_WORDS = { open: "open", blown: "blown or missing", "stuck-open": "not closing", resistance: "" } as const;
 
 function ProbeBox({ name, probe }: { name: string; probe: Probe }) {
   const view = useJob().pinById.get(probe.pinId ?? "");

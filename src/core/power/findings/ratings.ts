@@ -6,7 +6,7 @@ import type { PowerSolution } from "../solve";
 import { voltsAt } from "../spans";
 import { ampsAtPin } from "./grounds";
 import { stateWords } from "./supply";
-import type { Cure, Finding, FindingCode, Severity } from "./types";
+import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
 
 /** States that last: a wire's temperature follows them. Cranking is over in seconds. */
 const LASTING = ["off", "accessory", "run", "running"] as const;
@@ -21,22 +21,34 @@ const CODES: Readonly<Record<"continuous" | "wire" | "inrush" | "short", { code:
   short: { code: "fuse-short", severity: "danger", says: "does not save its wire in a short" },
 };
 
+/** One finding a fuse: what does not hold of it, the gravest first. */
 function fuseFindings(solution: PowerSolution, rows: readonly FuseRow[]): Finding[] {
-  return rows.flatMap((row) => (row.verdict?.checks ?? []).filter((check) => !check.holds).map((check): Finding => {
-    const { code, severity, says } = CODES[check.code];
+  return rows.flatMap((row): Finding[] => {
+    const failing = (row.verdict?.checks ?? []).filter((check) => !check.holds).toSorted((a, b) => SEVERITIES.indexOf(CODES[a.code].severity) - SEVERITIES.indexOf(CODES[b.code].severity));
+    const [worst] = failing;
+    if (worst === undefined) return [];
+    const { code, severity } = CODES[worst.code];
     const element = solution.model.pieceOf.get(row.key)?.element;
-    const bigger = row.wire === null ? undefined : METRIC_SIZES.find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: settingValue(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
-    const cures: Cure[] = [
-      ...(row.better === null || row.partId === null || row.elementId === null ? [] : [{ text: `A fuse of ${row.better} A`, edit: { type: "fuse" as const, partId: row.partId, elementId: row.elementId, amps: row.better } }]),
-      ...(check.code === "continuous" || row.wire?.linkId == null ? [] : [{ text: `A fuse of its own, ${fuseForLoad(row.wire.amps) ?? 5} A, where ${row.wire.name} leaves the feed`, edit: { type: "branch-fuse" as const, linkId: row.wire.linkId, amps: fuseForLoad(row.wire.amps) ?? 5 } }]),
-      ...(check.code === "continuous" || bigger === undefined || row.wire === null ? [] : [{ text: `${bigger} mm² instead of ${row.wire.sizeMm2} mm² from ${row.wire.name}`, edit: { type: "wire" as const, wireId: row.wire.id, sizeMm2: bigger } }]),
-    ];
-    return {
-      key: `${code} ${row.key}`, code, severity, title: `${row.name} (${row.ratedAmps} A) ${says}`, why: `${check.text}.${row.wire?.assumed ? " The wire's size is assumed." : ""}`, state: "running",
-      amount: { value: check.code === "continuous" ? row.continuousAmps : row.ratedAmps, limit: check.code === "wire" ? (row.verdict?.wireAmps ?? null) : row.ratedAmps, unit: "A" },
-      node: element?.type === "fuse" ? element.b : null, pinId: null, where: row.name, also: [], cures,
-    };
-  }));
+    return [{
+      key: `fuse ${row.key}`, code, severity, title: `${row.name} (${row.ratedAmps} A) ${failing.map((check) => CODES[check.code].says).join(", and ")}`,
+      why: `${failing.map((check) => `${check.text.charAt(0).toUpperCase()}${check.text.slice(1)}`).join(". ")}.${row.wire === null ? "" : ` Its thinnest wire: ${row.wire.name}${row.wire.assumed ? ", size assumed" : ""}.`}`, state: "running",
+      amount: { value: worst.code === "continuous" ? row.continuousAmps : row.ratedAmps, limit: worst.code === "wire" ? (row.verdict?.wireAmps ?? null) : row.ratedAmps, unit: "A" },
+      node: element?.type === "fuse" ? element.b : null, pinId: null, where: row.name, also: [], cures: fuseCures(solution, row, failing.every((check) => check.code === "continuous" || check.code === "inrush")),
+    }];
+  });
+}
+
+function fuseCures(solution: PowerSolution, row: FuseRow, loadOnly: boolean): Cure[] {
+  const { wire } = row;
+  const rating: Cure[] = row.better === null || row.partId === null || row.elementId === null ? [] : [{ text: `A fuse of ${row.better} A`, edit: { type: "fuse", partId: row.partId, elementId: row.elementId, amps: row.better } }];
+  if (loadOnly || wire === null) return rating;
+  const bigger = METRIC_SIZES.find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: settingValue(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
+  const own = fuseForLoad(wire.amps) ?? 5;
+  return [
+    ...rating,
+    ...(wire.linkId === null ? [] : [{ text: `A fuse of its own, ${own} A, where ${wire.name} leaves the feed`, edit: { type: "branch-fuse" as const, linkId: wire.linkId, amps: own } }]),
+    ...(bigger === undefined ? [] : [{ text: `${bigger} mm² instead of ${wire.sizeMm2} mm² for ${wire.name}`, edit: { type: "wire" as const, wireId: wire.id, sizeMm2: bigger } }]),
+  ];
 }
 
 /** Wires that carry more than they bear where they lie. */
@@ -59,7 +71,7 @@ function hotWires(solution: PowerSolution): Finding[] {
     if (worst.amps <= limit) return [];
     const bigger = METRIC_SIZES.find((size) => continuousAmps(size, { ambientC, loaded: together }) >= worst.amps * 1.1);
     const cures: Cure[] = bigger === undefined ? [] : [{ text: `${bigger} mm² instead of ${place.sizeMm2} mm²`, edit: { type: "wire", wireId: place.wireId, sizeMm2: bigger } }];
-    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `The wire from ${name} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${place.sizeMm2} mm²${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${ambientC} °C${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
+    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `${name.startsWith("the wire") ? `T${name.slice(1)}` : `The wire from ${name}`} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${place.sizeMm2} mm²${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${ambientC} °C${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
   });
 }
 

@@ -60,7 +60,7 @@ function lowFinding(solution: PowerSolution, members: readonly Member[]): Findin
   const drops = path.steps.filter((step) => step.span.role === "path").map((step) => ({ step, volts: Math.abs((voltsAt(solution, cell.state, step.from) ?? 0) - (voltsAt(solution, cell.state, step.to) ?? 0)) })).toSorted((a, b) => b.volts - a.volts);
   const [most] = drops;
   const place = most?.step.span.piece.place;
-  const cures: Cure[] = place?.type === "wire" ? [{ text: `${sizeAtLeast(place.sizeMm2 * 2)} mm² instead of ${place.sizeMm2} mm² from ${most?.step.span.piece.name}`, edit: { type: "wire", wireId: place.wireId, sizeMm2: sizeAtLeast(place.sizeMm2 * 2) } }] : [];
+  const cures: Cure[] = place?.type === "wire" ? [{ text: `${sizeAtLeast(place.sizeMm2 * 2)} mm² instead of ${place.sizeMm2} mm² for ${most?.step.span.piece.name}`, edit: { type: "wire", wireId: place.wireId, sizeMm2: sizeAtLeast(place.sizeMm2 * 2) } }] : [];
   return {
     key: `low ${row.pin.id}`, code: "low-volts", severity: severityOf(row), title: `${row.label} has ${(cell.across ?? 0).toFixed(1)} V ${stateWords[cell.state]}`,
     why: `It needs ${row.leastVolts} V. ${most === undefined ? "" : `Most is lost in ${most.step.span.piece.name}: ${most.volts.toFixed(2)} V at ${Math.abs(most.step.amps).toFixed(1)} A.`}`,
@@ -149,7 +149,7 @@ function feedCures(solution: PowerSolution, row: KeyRow, needed: readonly PowerS
   const all = hostFeeds(solution);
   const margin = (feed: HostFeed) => Math.min(...needed.map((state) => feed.volts.get(state) ?? 0));
   const able = all.filter((feed) => feed.node !== row.node && margin(feed) > row.leastVolts - 1 && (permanent || Math.abs(feed.volts.get("off") ?? 0) < DEAD_VOLTS) && (Number(feed.pin.params.maxAmps) || Number.POSITIVE_INFINITY) >= amps).toSorted((a, b) => margin(b) - margin(a));
-  const others = able.slice(0, MOST_CURES).map((feed): Cure => ({ text: `Feed ${row.label} from ${feed.label}, which lives ${needed.map((state) => stateWords[state]).join(", ")}`, edit: { type: "relink", consumerId: row.pin.id, providerId: feed.pin.id } }));
+  const others = able.slice(0, MOST_CURES).map((feed): Cure => ({ text: `Feed ${row.label} from ${feed.label}, live in ${needed.filter((state) => state !== "run-on").join(", ")}`, edit: { type: "relink", consumerId: row.pin.id, providerId: feed.pin.id } }));
   if (permanent) return others;
   const contact = all.find(({ pin }) => pin.params.alive === "permanent" && (Number(pin.params.maxAmps) || 0) >= 2 * (amps || 1));
   const coil = able.find(({ pin }) => FEED_STATES[pin.params.alive ?? ""] !== undefined);

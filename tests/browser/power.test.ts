@@ -1,0 +1,146 @@
+import { Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { ridgewayDocument } from "@/demo/ridgeway";
+import { createJob } from "@/server/jobs";
+import { type App, Person, startApp } from "./support";
+
+let app: App;
+let robin: Person;
+
+beforeAll(async () => {
+  app = await startApp("power");
+  robin = await Person.open(app.address);
+  await robin.goTo("/");
+  await robin.driver.executeScript("localStorage.setItem('pantograph.person', 'Robin')");
+});
+afterAll(async () => {
+  await robin?.close();
+  await app?.stop();
+});
+
+/** What a drawn path says to those who do not see it: every point with its volts. */
+const pathText = () => robin.driver.executeScript<string>("return document.querySelector('svg[aria-label^=\"Current path\"]')?.getAttribute('aria-label') ?? ''");
+const findings = async () => (await robin.driver.executeScript<string[]>("return [...document.querySelectorAll('section[aria-label=Findings] li button')].map((one) => one.innerText)")).join("\n");
+const tryCure = async (words: string | RegExp) => robin.click("button", new RegExp(`^Try: .*${typeof words === "string" ? words : words.source}`));
+
+describe("the planted trouble of the sample job is found, cured by what-if, and gone", () => {
+  test("one key leads to the one thing that stops the engine, with its reason and where the probe goes", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/heron-planned/scope");
+    await robin.sees("C1-2 is dead while cranking", 20_000);
+    await robin.press("n");
+    await robin.sees("KEY IG is open while cranking: it closes in run, running.");
+    await robin.sees(/red at C1-2, black at the battery's negative post, key crank/);
+    await robin.wait("the path to be drawn", async () => ((await pathText()).includes("KEY-IG") ? true : null));
+    await robin.sees(/Goes with it:.*C1-3/);
+  });
+
+  test("the computer on a key terminal that drops out: tried, compared in the key table, accepted, undone and redone", async () => {
+    robin.pictureOnFailure();
+    await robin.sees("Cures it; nothing new comes");
+    await tryCure("Feed C1-2 from Ignition relay-87");
+    await robin.sees(/1 finding goes, 0 come/);
+    expect(await findings()).toMatch(/C1-2 is dead while cranking[^\n]*(\n[^\n]*)?\ngoes/);
+    await robin.click("button", /^Key table/);
+    await robin.type("Find", "C1-2");
+    const crank = () => robin.driver.executeScript<string>("return [...document.querySelectorAll('[role=row]')].find((one) => one.innerText.startsWith('donor cavity C1-2') || one.innerText.includes('C1-2\\n'))?.querySelectorAll('[role=cell] button')[3]?.innerText ?? ''");
+    await robin.wait("before and after beside each other", async () => (/^0\.\d\d\s*1[01]\.\d\d\s+lives/.test((await crank()).replace(/\n/g, " ")) ? true : null));
+    await robin.click("button", /^Accept/);
+    await robin.sees("C1-2 from Ignition relay-87");
+    await robin.click("button", /^Findings/);
+    await robin.wait("the finding to go", async () => ((await findings()).includes("C1-2 is dead") ? null : true));
+    await robin.chord(Key.CONTROL, "z");
+    await robin.wait("the finding to come back", async () => ((await findings()).includes("C1-2 is dead") ? true : null));
+    await robin.chord(Key.CONTROL, "y");
+    await robin.wait("the finding to go again", async () => ((await findings()).includes("C1-2 is dead") ? null : true));
+    expect(await robin.fetchText("/api/jobs/heron-planned/document")).toContain("Tried in Power, and taken");
+  });
+
+  test("the charge lamp that feeds the ignition back: a diode in its link", async () => {
+    robin.pictureOnFailure();
+    await robin.click("button", /^IP-10 lives with the key just turned off/);
+    await robin.sees(/Current comes back through lamp at IP-5: Alternator-D\+ → IP-5 → IP-10/);
+    await robin.wait("the path to be drawn", async () => (/IP-10 [3-9]\.\d\d V/.test(await pathText()) ? true : null));
+    await tryCure("A diode in the link from Alternator-D\\+ to IP-5");
+    await robin.sees(/1 finding goes, 0 come/);
+    await robin.press("y");
+    await robin.wait("the finding to go", async () => ((await findings()).includes("IP-10 lives") ? null : true));
+  });
+
+  test("a sensor's return on the starter's ground: the wire taken out", async () => {
+    robin.pictureOnFailure();
+    await robin.click("button", /^C2-2, a sensor's return, carries/);
+    await robin.sees("Engine earth-1");
+    await tryCure("Take out the wire from C2-2 to Engine earth-1");
+    await robin.sees(/1 finding goes, 0 come/);
+    await robin.press("y");
+    await robin.wait("the finding to go", async () => ((await findings()).includes("a sensor's return") ? null : true));
+    await robin.goTo("/jobs/heron-planned/history");
+    await robin.sees("Without the wire from C2-2 to Engine earth-1");
+  });
+});
+
+describe("something of one's own", () => {
+  test("a colder battery is compared and discarded; absurd values are refused with their range", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/heron-planned/power?tab=starting");
+    await robin.sees("current while cranking", 20_000);
+    await robin.click("button", "Try −18 °C".replace("−", "-"));
+    await robin.sees(/What if\s+Battery temperature -18 °C/);
+    await robin.wait("before and after", async () => (/\d+ A\s*\d+ A/.test(await robin.text()) ? true : null));
+    await robin.press(Key.ESCAPE);
+    await robin.seesNot("What if");
+    await robin.click("button", /^Findings/);
+    await robin.click("button", "Try something of your own");
+    const what = await robin.find("list", "What");
+    await what.sendKeys("A thicker");
+    await robin.type("Wire", "Alternator-B+ to Starter-30");
+    await robin.type("Length, m", "5000");
+    await robin.click("button", "Try it");
+    await robin.sees("Length: give 0.01 to 50 m, not 5000.");
+    await robin.type("Length, m", "6");
+    await robin.click("button", "Try it");
+    await robin.sees(/What if\s+6 m/);
+    await robin.press(Key.ESCAPE);
+    await robin.type("Wire", "no such wire");
+    await robin.click("button", "Try it");
+    await robin.sees("There is no wire called “no such wire”.");
+  });
+
+  test("what is given is kept, and what lies out of its range is refused at its field", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/heron-planned/power?tab=given");
+    await robin.sees("A value that nobody gave is assumed", 20_000);
+    await robin.type("Battery temperature", "-300");
+    await robin.press(Key.TAB);
+    await robin.sees("Give a number from -40 to 70 °C.");
+    await robin.type("Battery temperature", "-5");
+    await robin.press(Key.TAB);
+    await robin.wait("the value to be kept", async () => (JSON.parse(await robin.fetchText("/api/jobs/heron-planned/document")).settings[0]?.value === -5 ? true : null));
+    await robin.sees("Links that are proposed are taken as they are proposed.");
+  });
+
+  test("a reading that disagrees points to the elements that would explain it", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/heron-planned/prove");
+    await robin.click("button", /^Feed C1-2 lives in run/);
+    await robin.sees("the solved plan gives");
+    await robin.type(/^You read/, "0.02");
+    await robin.press(Key.ENTER);
+    await robin.sees("Elements that would explain it");
+    await robin.sees(/Ignition relay|Main fuses F2/);
+  });
+});
+
+describe("the large sample", () => {
+  test("it is solved in every key state, and a what-if is answered", async () => {
+    robin.pictureOnFailure();
+    await createJob(app.pool, ridgewayDocument(), "ridgeway");
+    await robin.goTo("/jobs/ridgeway/power?tab=starting");
+    await robin.sees("current while cranking", 60_000);
+    await robin.sees("When it is colder");
+    await robin.wait("the curve", async () => robin.driver.executeScript("return document.querySelector('svg[aria-label^=\"Volts while cranking\"]') === null ? null : true"), 60_000);
+    await robin.click("button", "Try 0 °C");
+    await robin.sees(/\d+ findings? goe?s?, \d+ comes?/);
+  });
+});
