@@ -92,7 +92,7 @@ describe("something of one's own", () => {
     await robin.seesNot("What if");
     await robin.click("button", /^Findings/);
     await robin.click("button", "Try something of your own");
-    const what = await robin.find("list", "What");
+    const what = await robin.find("list", /^What/);
     await what.sendKeys("A thicker");
     await robin.type("Wire", "Alternator-B+ to Starter-30");
     await robin.type("Length, m", "5000");
