@@ -30,6 +30,9 @@ export interface Branches {
   readonly list: readonly Branch[];
   /** Place in the list by name. */
   readonly named: ReadonlyMap<string, number>;
+  /** Places of branches that have a resistance, and of currents that flow whatever the voltage. */
+  readonly straight: readonly number[];
+  readonly currents: readonly number[];
   /** Whether a branch joins its nodes into one island, by branch: 0 a current, which does not conduct; 2 a diode, which may not. */
   readonly joins: Uint8Array;
   readonly relays: readonly { readonly element: Extract<NetElement, { type: "relay" }>; readonly coil: number; readonly contacts: readonly number[] }[];
@@ -60,14 +63,16 @@ export function branchesOf({ reference, elements }: Pick<Netlist, "reference" | 
       }
     }
   }
-  return { nodes, nodeOf, list, named: new Map(list.map(({ name }, at) => [name, at])), joins: Uint8Array.from(list, ({ kind }) => (kind === "current" ? 0 : kind === "diode" ? 2 : 1)), relays };
+  const where = (...kinds: Branch["kind"][]) => list.flatMap(({ kind }, at) => (kinds.includes(kind) ? [at] : []));
+  return { nodes, nodeOf, list, straight: where("linear", "emf"), currents: where("current"), named: new Map(list.map(({ name }, at) => [name, at])), joins: Uint8Array.from(list, ({ kind }) => (kind === "current" ? 0 : kind === "diode" ? 2 : 1)), relays };
 }
 
 /** Which branches are there in a key state, relays as they stand; 1 where the branch is closed. */
 export function closedBranches({ list, relays }: Branches, state: KeyState, energised: readonly boolean[], into: Uint8Array): void {
-  list.forEach(({ element }, at) => {
+  for (let at = 0; at < list.length; at++) {
+    const { element } = list[at] as Branch;
     into[at] = (element.type === "switch" && !element.closedIn.includes(state)) || (element.type === "fuse" && element.blown === true) ? 0 : 1;
-  });
+  }
   relays.forEach(({ element, contacts }, which) => {
     contacts.forEach((at, contact) => { into[at] = (element.contacts[contact]?.when === "energised") === energised[which] ? 1 : 0; });
   });

@@ -102,8 +102,8 @@ export class Network {
   }
 
   /** Relays brought to a stable state; `each` sees every step on the way there, and the last is the answer. */
-  settle(state: KeyState, pulledIn?: ReadonlySet<string>, each?: (operating: Operating) => void): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
-    const { relays, list } = this.branches;
+  settle(state: KeyState, pulledIn?: ReadonlySet<string>, each?: (energised: readonly boolean[]) => void): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
+    const { relays } = this.branches;
     const held = new Set<number>();
     for (;;) {
       let energised = relays.map(({ element }) => pulledIn?.has(element.id) ?? false);
@@ -119,14 +119,11 @@ export class Network {
         }
         seen.set(name, trail.length);
         trail.push(energised);
-        const operating = this.operate(state, energised, trail.length === 1 ? "nothing" : "here");
-        if (isFault(operating)) return operating;
-        each?.(operating);
-        const next = relays.map(({ element, coil }, which) => {
-          const { a, b } = list[coil] as Branch;
-          return !held.has(which) && pullsIn(element, (operating.volts[a] as number) - (operating.volts[b] as number), energised[which] as boolean);
-        });
-        if (next.every((on, which) => on === energised[which])) return { operating, held };
+        const island = this.operate(state, energised, trail.length === 1 ? "nothing" : "here");
+        if (isFault(island)) return island;
+        each?.(energised);
+        const next = relays.map(({ element, coil }, which) => !held.has(which) && pullsIn(element, this.equations.across(coil), energised[which] as boolean));
+        if (next.every((on, which) => on === energised[which])) return { operating: this.operating(island, energised), held };
         energised = next;
       }
     }
@@ -143,22 +140,33 @@ export class Network {
     });
   }
 
-  /** Voltages and currents with the relays as they stand. */
-  private operate(state: KeyState, energised: readonly boolean[], from: "nothing" | "here"): Operating | NetlistFault {
+  /** Solves with the relays as they stand, into the equations. */
+  private operate(state: KeyState, energised: readonly boolean[], from: "nothing" | "here"): Islands | NetlistFault {
+    const { list } = this.branches;
+    const { equations } = this;
+    const { closed, siemens } = equations;
+    closedBranches(this.branches, state, energised, closed);
+    for (const id of this.alsoClosed) { const at = this.branches.named.get(id); if (at !== undefined) closed[at] = 1; }
+    // A branch that a change has opened.
+    for (const at of this.branches.straight) if (siemens[at] === 0) closed[at] = 0;
+    const island = this.islands(true);
+    const stranded = this.branches.currents.find((at) => { const { a, b, element } = list[at] as Branch; return island[a] !== island[b] && (element as { amps: number }).amps !== 0; });
+    if (stranded !== undefined) { const { name } = list[stranded] as Branch; return { code: "stranded-current", element: name, message: `The current of “${name}” has nowhere to flow: nothing that conducts joins its two ends.` }; }
+    return equations.newton(island, this.islands(false), from) ?? island;
+  }
+
+  /** Voltages of all nodes and currents of all branches, from the solved equations. */
+  private operating(island: Islands, energised: readonly boolean[]): Operating {
     const { list, nodes } = this.branches;
     const { equations } = this;
-    closedBranches(this.branches, state, energised, equations.closed);
-    for (const id of this.alsoClosed) { const at = this.branches.named.get(id); if (at !== undefined) equations.closed[at] = 1; }
-    // A branch that a change has opened.
-    list.forEach(({ kind }, at) => { if ((kind === "linear" || kind === "emf") && equations.siemens[at] === 0) equations.closed[at] = 0; });
-    const island = this.islands(true);
-    const stranded = list.find(({ kind, a, b, element }) => kind === "current" && island[a] !== island[b] && (element as { amps: number }).amps !== 0);
-    if (stranded !== undefined) return { code: "stranded-current", element: stranded.name, message: `The current of “${stranded.name}” has nowhere to flow: nothing that conducts joins its two ends.` };
-    const fault = equations.newton(island, this.islands(false), from);
-    if (fault !== null) return fault;
     const { group, offset } = equations.tied;
-    const volts = Float64Array.from(nodes, (_, at) => (equations.x[group[at] as number] as number) + (offset[at] as number));
-    const amps = Float64Array.from(list, ({ a, b }, at) => (equations.closed[at] === 1 ? equations.ampsAt(at, (volts[a] as number) - (volts[b] as number)) : 0));
+    const volts = new Float64Array(nodes.length);
+    for (let at = 0; at < volts.length; at++) volts[at] = (equations.x[group[at] as number] as number) + (offset[at] as number);
+    const amps = new Float64Array(list.length);
+    for (let at = 0; at < amps.length; at++) {
+      const { a, b } = list[at] as Branch;
+      if (equations.closed[at] === 1) amps[at] = equations.ampsAt(at, (volts[a] as number) - (volts[b] as number));
+    }
     idealCurrents(this.branches, amps);
     return { volts, amps, island, energised };
   }

@@ -73,7 +73,7 @@ export class Predictor {
   static make(network: Network, state: KeyState): Predictor | NetlistFault {
     const { equations } = network;
     const stages: Stage[] = [];
-    const settled = network.settle(state, undefined, ({ energised }) => {
+    const settled = network.settle(state, undefined, (energised) => {
       const factor = equations.factorHere();
       if (factor === null) throw new Error("the equations were solved, and cannot be factored there");
       const active = equations.nonlinear.filter((at) => equations.closed[at] === 1);

@@ -13,20 +13,21 @@ export interface LoadRow {
 /** Loads of a state, the strongest first; those under a tenth of an ampere together are left out. */
 export function loadsIn(solution: PowerSolution, state: KeyState, least = 0.1): LoadRow[] {
   const spans = spansOfModel(solution.model);
-  return spans.all.filter((span) => span.role === "load").map((span): LoadRow => {
+  return together(spans.all.filter((span) => span.role === "load").map((span): LoadRow => {
     const amps = Math.abs(ampsFrom(solution, state, span, span.a));
     const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
     return { name: span.piece.name, amps, watts: amps * volts };
-  }).reduce<LoadRow[]>(together, []).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
+  })).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
 }
 
 /** Loads of one name are one row: a lamp's filaments, a box's feeds. */
-function together(rows: LoadRow[], row: LoadRow): LoadRow[] {
-  const at = rows.findIndex((one) => one.name === row.name);
-  const known = rows[at];
-  if (known === undefined) rows.push(row);
-  else rows[at] = { name: row.name, amps: known.amps + row.amps, watts: known.watts + row.watts };
-  return rows;
+function together(rows: readonly LoadRow[]): LoadRow[] {
+  const byName = new Map<string, LoadRow>();
+  for (const row of rows) {
+    const known = byName.get(row.name);
+    byName.set(row.name, known === undefined ? row : { name: row.name, amps: known.amps + row.amps, watts: known.watts + row.watts });
+  }
+  return [...byName.values()];
 }
 
 export interface ChargeBalance {

@@ -34,6 +34,9 @@ export function buildModel(facts: PowerFacts): PowerModel {
   return new ModelBuilder(facts).build();
 }
 
+/** Wires as they were laid before, by harness: what is tried leaves nearly all of them as they are. */
+const LAID = new WeakMap<Harness, Map<string, Piece>>();
+
 class ModelBuilder {
   private readonly pieces: Piece[] = [];
   private readonly problems: PowerProblem[] = [];
@@ -51,7 +54,19 @@ class ModelBuilder {
   }
 
   build(): PowerModel {
-    for (const wire of this.harness.wires) if (!this.facts.gone.has(wire.id)) this.layWire(wire);
+    const laid = LAID.get(this.harness) ?? new Map<string, Piece>();
+    LAID.set(this.harness, laid);
+    for (const wire of this.harness.wires) {
+      if (this.facts.gone.has(wire.id)) continue;
+      const known = laid.get(wire.id);
+      if (known !== undefined && !this.facts.tried.wires.has(wire.id)) { this.pieces.push(known); continue; }
+      const count = this.pieces.length;
+      const wrong = this.problems.length;
+      this.layWire(wire);
+      const piece = this.pieces[count];
+      // One that rests on assumptions is laid anew each time, so that they are counted.
+      if (piece?.place.type === "wire" && piece.place.assumed.length === 0 && this.problems.length === wrong && !this.facts.tried.wires.has(wire.id)) laid.set(wire.id, piece);
+    }
     for (const edge of this.harness.edges) {
       if (edge.type === "mate") this.layMate(edge);
       else if (edge.type === "assumed") this.layAssumed(edge);

@@ -26,12 +26,12 @@ const MOST_STEPS = 200;
 
 /**
  * The path through a node in a state: against the strongest current from the node up to a source, and with the strongest down to
- * the battery's negative. Where no current shows the way, the shortest one is taken, and what is open on it is marked.
+ * the battery's negative. Where no current shows the way, the shortest one from a source is taken, and what is open on it is marked.
  */
 export function pathThrough(solution: PowerSolution, state: PowerState, node: string): CurrentPath {
   const spans = spansOfModel(solution.model);
   const dead = Math.abs(voltsAt(solution, state, node) ?? 0) < DEAD_VOLTS;
-  const up = (dead ? null : follow(solution, state, spans, node, -1)) ?? shortest(solution, state, spans, node, (span) => span.role === "source");
+  const up = (dead ? null : follow(solution, state, spans, node, -1)) ?? feedTree(solution, state).from(node);
   const down = follow(solution, state, spans, node, 1, new Set(up.flatMap((step) => [step.from, step.to]).filter((one) => one !== node))) ?? [];
   const turned = up.map((step): PathStep => ({ ...step, from: step.to, to: step.from, amps: -step.amps })).reverse();
   return { state, steps: [...turned, ...down], node };
@@ -58,42 +58,84 @@ function follow(solution: PowerSolution, state: PowerState, spans: Spans, start:
   return steps;
 }
 
-/** The shortest way from a node to what is looked for; what is open in the state counts as longer, and is marked. */
-function shortest(solution: PowerSolution, state: PowerState, spans: Spans, start: string, wanted: (span: NetSpan) => boolean, not: string | null = null): PathStep[] {
-  const cost = new Map([[start, 0]]);
-  const by = new Map<string, { span: NetSpan; from: string }>();
+/** The shortest ways from every node to its nearest source, or to the battery's negative, in one state. */
+interface Tree {
+  readonly from: (node: string) => PathStep[];
+}
+
+const FEEDS = new WeakMap<PowerSolution, Map<PowerState, Tree>>();
+
+/** Ways to the nearest source. What is open in the state counts as longer. All are found at once, for a dead feed has many consumers. */
+function feedTree(solution: PowerSolution, state: PowerState): Tree {
+  const known = FEEDS.get(solution) ?? new Map<PowerState, Tree>();
+  FEEDS.set(solution, known);
+  const spans = spansOfModel(solution.model);
+  const tree = known.get(state) ?? grow(solution, state, spans, spans.all.flatMap((span) => (span.role === "source" ? [{ node: span.a, last: span }] : [])), null);
+  known.set(state, tree);
+  return tree;
+}
+
+/** How much longer a way is for something open on it, in elements. */
+const OPEN_PRICE = 20;
+
+/** Grows a tree of shortest ways from some ends, each with the span that it ends in. Never through the battery's negative, nor past a node. */
+function grow(solution: PowerSolution, state: PowerState, spans: Spans, ends: readonly { readonly node: string; readonly last: NetSpan }[], not: string | null): Tree {
+  const cost = new Map<string, number>();
+  const by = new Map<string, { readonly span: NetSpan; readonly to: string | null }>();
   const done = new Set<string>();
   // Prices are small whole numbers: a list for each does for a queue (Dial 1969).
-  const waiting: string[][] = [[start]];
-  for (let sofar = 0; sofar < waiting.length;) {
-    const node = waiting[sofar]?.pop();
-    if (node === undefined) { sofar += 1; continue; }
+  const waiting: string[][] = [];
+  const reach = (node: string, price: number, span: NetSpan, to: string | null) => {
+    if (price >= (cost.get(node) ?? Number.POSITIVE_INFINITY)) return;
+    cost.set(node, price);
+    by.set(node, { span, to });
+    waiting[price] ??= [];
+    waiting[price].push(node);
+  };
+  for (const { node, last } of ends) reach(node, isClosed(solution, state, last) ? 0 : OPEN_PRICE, last, null);
+  for (let price = 0; price < waiting.length;) {
+    const node = waiting[price]?.pop();
+    if (node === undefined) { price += 1; continue; }
     if (done.has(node)) continue;
     done.add(node);
     for (const span of spans.at.get(node) ?? []) {
-      if (span.role === "load") continue;
-      if (wanted(span) && !(span.role === "source" && span.b === node)) {
-        const steps: PathStep[] = [{ span, from: node, to: other(span, node), amps: 0, open: !isClosed(solution, state, span) }];
-        for (let at = node; at !== start;) { const step = by.get(at) as { span: NetSpan; from: string }; steps.unshift({ span: step.span, from: step.from, to: at, amps: 0, open: !isClosed(solution, state, step.span) }); at = step.from; }
-        return steps;
-      }
-      if (span.role === "source") continue;
+      if (span.role !== "path") continue;
       const next = other(span, node);
-      // Grounds lead everywhere; a feed does not come from there.
-      if (done.has(next) || next === MINUS || next === not) continue;
-      const price = sofar + 1 + (isClosed(solution, state, span) ? 0 : 20);
-      if (price >= (cost.get(next) ?? Number.POSITIVE_INFINITY)) continue;
-      cost.set(next, price);
-      waiting[price] ??= [];
-      waiting[price].push(next);
-      by.set(next, { span, from: node });
+      // Grounds lead everywhere; neither a feed nor a return comes from there.
+      if (!done.has(next) && next !== MINUS && next !== not) reach(next, price + 1 + (isClosed(solution, state, span) ? 0 : OPEN_PRICE), span, node);
     }
   }
-  return [];
+  return {
+    from: (node) => {
+      const steps: PathStep[] = [];
+      for (let at: string | null = node; at !== null;) {
+        const step = by.get(at);
+        if (step === undefined) return [];
+        const to: string = step.to ?? other(step.span, at);
+        steps.push({ span: step.span, from: at, to, amps: 0, open: !isClosed(solution, state, step.span) });
+        at = step.to;
+      }
+      return steps;
+    },
+  };
 }
 
 /** The shortest way from a node down to the battery's negative past another node, what is open on it marked. */
-export const pathDown = (solution: PowerSolution, state: PowerState, node: string, not: string): PathStep[] => shortest(solution, state, spansOfModel(solution.model), node, (span) => span.role !== "source" && (span.a === MINUS || span.b === MINUS), not);
+export function pathDown(solution: PowerSolution, state: PowerState, node: string, not: string): PathStep[] {
+  const known = RETURNS.get(solution) ?? new Map<string, PathStep[]>();
+  RETURNS.set(solution, known);
+  const key = `${state} ${node} ${not}`;
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const spans = spansOfModel(solution.model);
+  const ends = (spans.at.get(MINUS) ?? []).flatMap((span) => (span.role === "path" ? [{ node: other(span, MINUS), last: span }] : []));
+  const steps = grow(solution, state, spans, ends, not).from(node);
+  known.set(key, steps);
+  return steps;
+}
+
+/** Returns found before: many consumers hang on one relay. */
+const RETURNS = new WeakMap<PowerSolution, Map<string, PathStep[]>>();
 
 /** The first open element on the way to a node that has no feed, told from the source on. */
 export const opening = (path: CurrentPath): PathStep | undefined => path.steps.find((step) => step.open);

@@ -101,7 +101,7 @@ function TryingStrip({ trying }: { trying: Trying }) {
   const { edits, effect } = trying;
   if (edits.length === 0) return null;
   return (
-    <section aria-label="Tried" className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2">
+    <section aria-label="Tried" title={trying.took === null ? undefined : `solved in ${Math.round(trying.took)} ms`} className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2">
       <strong className="wide">What if</strong>
       <ul className="min-w-0 flex-1">{edits.map((edit) => <li key={JSON.stringify(edit)} className="font-semibold">{editText(edit, names)}</li>)}</ul>
       <p aria-live="polite" className="min-w-52">
