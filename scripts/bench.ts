@@ -1,6 +1,10 @@
 import { cpus } from "node:os";
-import { buildHarness, FUNCTIONS, type HarnessFacts, sliceHarness } from "@/core/harness";
+import { type Netlist, Network, Predictor } from "@/core/circuit";
+import { buildHarness, FUNCTIONS, type HarnessFacts, KEY_STATES, type KeyState, sliceHarness } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
+import { PowerDesk } from "@/core/power";
+import { powerInputOf } from "@/job/power-facts";
+import { vehicleNetlist } from "../tests/support/networks";
 import { plainBest, plainPhrases } from "../tests/support/plain-reading";
 import { stopsOneByOne } from "../tests/support/plain-slicer";
 import { matchSignals, type SignalPin } from "@/core/signals";
@@ -92,3 +96,101 @@ const start = performance.now();
 stopsOneByOne(harness, some);
 const oneByOne = ((performance.now() - start) / some.needs.reduce((sum, need) => sum + need.demands.length, 0)) * sliced.needs.reduce((sum, need) => sum + need.demands.length, 0);
 print(`slice a harness of ${harness.wires.length} wires for ${sliced.needs.length} functions`, median(() => sliceHarness(harness, every)), 50, "one wire at a time, reckoned up from three functions", oneByOne);
+
+/** A dense solution of the same linear network by Gauss elimination: what a first draft would do. The network's loads are taken as resistors. */
+function denseSolve(netlist: Netlist): number[] {
+  const nodes = [...new Set(netlist.elements.flatMap((element) => (element.type === "relay" ? [element.coilA, element.coilB] : [element.a, element.b])))].filter((node) => node !== netlist.reference);
+  const at = new Map(nodes.map((node, index) => [node, index]));
+  const size = nodes.length;
+  const matrix = Array.from({ length: size }, () => new Float64Array(size + 1));
+  const stamp = (a: string, b: string, siemens: number, amps = 0) => {
+    const [i, j] = [at.get(a), at.get(b)];
+    const add = (row: number, column: number, value: number) => { const cells = matrix[row] as Float64Array; cells[column] = (cells[column] as number) + value; };
+    if (i !== undefined) { add(i, i, siemens); add(i, size, amps); }
+    if (j !== undefined) { add(j, j, siemens); add(j, size, -amps); }
+    if (i !== undefined && j !== undefined) { add(i, j, -siemens); add(j, i, -siemens); }
+  };
+  for (const element of netlist.elements) {
+    switch (element.type) {
+      case "resistor": case "fuse": stamp(element.a, element.b, 1 / element.ohms); break;
+      case "switch": stamp(element.a, element.b, element.closedIn.includes("run") ? 1 / element.ohms : 1e-9); break;
+      case "source": stamp(element.a, element.b, 1 / element.ohms, element.volts / element.ohms); break;
+      case "relay": stamp(element.coilA, element.coilB, 1 / element.coilOhms); break;
+      case "lamp": stamp(element.a, element.b, element.ratedWatts / element.ratedVolts ** 2); break;
+      case "power": stamp(element.a, element.b, element.watts / 144); break;
+      default: stamp(element.a, element.b, 1);
+    }
+  }
+  for (let column = 0; column < size; column++) {
+    const own = matrix[column] as Float64Array;
+    if (Math.abs(own[column] as number) < 1e-15) own[column] = 1e-9;
+    for (let row = column + 1; row < size; row++) {
+      const other = matrix[row] as Float64Array;
+      const factor = (other[column] as number) / (own[column] as number);
+      if (factor === 0) continue;
+      for (let cell = column; cell <= size; cell++) other[cell] = (other[cell] as number) - factor * (own[cell] as number);
+    }
+  }
+  const volts = new Array<number>(size).fill(0);
+  for (let row = size - 1; row >= 0; row--) {
+    const own = matrix[row] as Float64Array;
+    let sum = own[size] as number;
+    for (let cell = row + 1; cell < size; cell++) sum -= (own[cell] as number) * (volts[cell] as number);
+    volts[row] = sum / (own[row] as number);
+  }
+  return volts;
+}
+
+function once(work: () => unknown): number {
+  const began = performance.now();
+  work();
+  return performance.now() - began;
+}
+
+function networkOf(netlist: Netlist): Network {
+  const built = Network.build(netlist);
+  if (!built.ok) throw new Error(built.fault.message);
+  return built.network;
+}
+
+const [bigNet, jobNet] = [vehicleNetlist(2000), vehicleNetlist(600)];
+const big = networkOf(bigNet);
+print(`one DC solution of ${big.unknowns} nodes, relays and nonlinear loads settled`, median(() => big.solve("run")), 10, "dense elimination, loads as resistors, once", once(() => denseSolve(bigNet)));
+const heapBefore = process.memoryUsage();
+const kept = networkOf(bigNet);
+kept.solve("run");
+const heapAfter = process.memoryUsage();
+console.log(`  memory of one such network and solution: ${Math.max(0, (heapAfter.heapUsed + heapAfter.arrayBuffers - heapBefore.heapUsed - heapBefore.arrayBuffers) / 1e6).toFixed(1)} MB (to stay under: 50 MB)`);
+
+const wires = bigNet.elements.filter((element) => element.type === "resistor").map((element) => element.id);
+const predictor = Predictor.make(big, "run");
+if ("code" in predictor) throw new Error(predictor.message);
+let turn = 0;
+const oneChange = () => { turn += 1; return predictor.predict([{ id: wires[(turn * 37) % wires.length] as string, ohms: 0.5 }]).volts("battery+"); };
+for (let warm = 0; warm < 200; warm++) oneChange();
+print("a re-solve of it after one change", median(() => { for (let many = 0; many < 20; many++) oneChange(); }) / 20, 1, "the same network solved again", median(() => big.solve("run", { changes: [{ id: wires[5] as string, ohms: 0.5 }] })));
+
+/** 1,000 faults on a network as large as the Heron's: every wire and fuse open, then poor joints, in each of five states. */
+const job = networkOf(jobNet);
+const faulty = jobNet.elements.filter((element) => element.type === "resistor" || element.type === "fuse").map((element) => element.id);
+const faults = Array.from({ length: 1000 }, (_, at) => [{ id: faulty[at % faulty.length] as string, ohms: at < faulty.length ? Number.POSITIVE_INFINITY : 2 }]);
+const predictAll = () => {
+  let sum = 0;
+  for (const state of KEY_STATES) {
+    const desk = Predictor.make(job, state);
+    if ("code" in desk) throw new Error(desk.message);
+    for (const fault of faults) sum += desk.predict(fault).volts("battery+") ?? 0;
+  }
+  return sum;
+};
+predictAll();
+const predicted = Math.min(once(predictAll), once(predictAll), once(predictAll));
+const anew = once(() => { for (let at = 0; at < 50; at++) networkOf({ ...jobNet }).solve(KEY_STATES[at % 5] as KeyState, { changes: faults[(at * 17) % 1000] as [{ id: string; ohms: number }] }); });
+print(`1,000 single faults × 5 states predicted, ${job.unknowns} nodes`, predicted, 1000, "each anew, reckoned up from 50", anew * 100);
+
+const desk = new PowerDesk();
+const input = powerInputOf(ridgewayDocument());
+const loaded = once(() => desk.load(input));
+let celsius = 0;
+const tried = median(() => { celsius += 1; desk.tryEdits([{ type: "setting", key: "battery-c", value: celsius }]); });
+print("a what-if on the large sample, all states and findings", tried, 100, "the job loaded and solved from its tables", loaded);
