@@ -107,7 +107,8 @@ export class Equations {
     let moved = 0;
     for (let iteration = 0; iteration < MOST_ITERATIONS; iteration++) {
       let limited = false;
-      let restless = iteration < 3;
+      // From nothing every load has yet to come down; from a step before, most stand where they stood.
+      let restless = iteration < 3 && from === "nothing";
       for (const at of active) {
         const branch = list[at] as Branch;
         const before = this.operating[at] as number;

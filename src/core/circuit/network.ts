@@ -2,6 +2,8 @@ import type { KeyState } from "../harness";
 import { type Branch, type Branches, branchesOf, closedBranches } from "./branches";
 import { Equations, type Islands } from "./equations";
 import type { Netlist, NetlistFault } from "./netlist";
+import { LateMap } from "./late-map";
+import { type Overrides, Reduction } from "./reduce";
 import { idealCurrents, tieTogether } from "./ties";
 
 /** A node counts as held by diodes that do not conduct when less than this goes through all of them, A. */
@@ -69,17 +71,19 @@ export class Network {
   readonly equations: Equations;
   private alsoClosed: ReadonlySet<string> = NONE;
 
-  private constructor(readonly netlist: Pick<Netlist, "reference" | "elements">, readonly branches: Branches, equations: Equations) {
+  private constructor(readonly netlist: Pick<Netlist, "reference" | "elements">, readonly reduction: Reduction, readonly branches: Branches, equations: Equations) {
     this.equations = equations;
   }
 
   /** Makes a network ready, or says which ideal sources form a loop. */
   static build(netlist: Pick<Netlist, "reference" | "elements">): { readonly ok: true; readonly network: Network } | { readonly ok: false; readonly fault: NetlistFault } {
-    const branches = branchesOf(netlist);
+    const reduction = new Reduction(netlist);
+    const branches = branchesOf(reduction.netlist);
     const tied = tieTogether(branches);
-    return isFault(tied) ? { ok: false, fault: tied } : { ok: true, network: new Network(netlist, branches, new Equations(branches, tied)) };
+    return isFault(tied) ? { ok: false, fault: tied } : { ok: true, network: new Network(netlist, reduction, branches, new Equations(branches, tied)) };
   }
 
+  /** Unknowns that are left when what needs no equations is taken out. */
   get unknowns(): number {
     return this.equations.tied.groups - 1;
   }
@@ -90,11 +94,12 @@ export class Network {
    */
   solve(state: KeyState, { changes = [], pulledIn, alsoClosed }: SolveOptions = {}): SolveResult {
     const before = Float64Array.from(this.equations.siemens);
-    this.apply(changes);
+    const overrides: Overrides = new Map(changes.map((change) => [change.id, change.ohms]));
+    this.apply(this.reducedChanges(changes, overrides));
     this.alsoClosed = alsoClosed ?? NONE;
     try {
       const settled = this.settle(state, pulledIn);
-      return isFault(settled) ? { ok: false, fault: settled } : { ok: true, solution: this.report(state, settled.operating, settled.held) };
+      return isFault(settled) ? { ok: false, fault: settled } : { ok: true, solution: this.report(state, settled.operating, settled.held, overrides) };
     } finally {
       this.equations.siemens.set(before);
       this.alsoClosed = NONE;
@@ -127,6 +132,11 @@ export class Network {
         energised = next;
       }
     }
+  }
+
+  /** Changes as they bear the reduced netlist; those of what led nowhere bear nothing in it. */
+  reducedChanges(changes: readonly Change[], overrides: Overrides): Change[] {
+    return changes.flatMap(({ id }) => this.reduction.changed(id, overrides) ?? []);
   }
 
   private apply(changes: readonly Change[]): void {
@@ -195,7 +205,7 @@ export class Network {
     return parent;
   }
 
-  private report(state: KeyState, { volts, amps, island, energised }: Operating, held: ReadonlySet<number>): Solution {
+  private report(state: KeyState, { volts, amps, island, energised }: Operating, held: ReadonlySet<number>, overrides: Overrides): Solution {
     const { list, nodes, relays } = this.branches;
     const islands = new Map<number, string[]>();
     nodes.forEach((name, at) => {
@@ -206,12 +216,20 @@ export class Network {
       else known.push(name);
     });
     const delivered = (at: number) => { const { kind } = list[at] as Branch; const value = amps[at] as number; return (kind === "emf" || kind === "ideal") && value !== 0 ? -value : value; };
+    const voltsOf = new Map<string, number | null>();
+    for (let at = 0; at < nodes.length; at++) voltsOf.set(nodes[at] as string, island[at] === 0 ? (volts[at] as number) : null);
+    const ampsOf = new Map<string, number>();
+    for (let at = 0; at < list.length; at++) ampsOf.set((list[at] as Branch).name, delivered(at));
+    const { reduction } = this;
+    const solved = [...islands.values()];
+    // Most of a loom's nodes are never asked for; the islands are told once all are known.
+    let all: readonly (readonly string[])[] | null = null;
+    const complete = (known: Map<string, number | null>) => { all ??= reduction.expandVolts(known, solved, overrides); };
+    const lateVolts = new LateMap<number | null>(voltsOf, (node) => reduction.volts(node, (one) => voltsOf.get(one), overrides), complete);
     return {
-      state,
-      volts: new Map(nodes.map((name, at) => [name, island[at] === 0 ? (volts[at] as number) : null])),
-      amps: new Map(list.map(({ name }, at) => [name, delivered(at)])),
+      state, volts: lateVolts, amps: new LateMap<number>(ampsOf, (id) => reduction.amps(id, (one) => ampsOf.get(one)), (known) => reduction.expandAmps(known)),
+      get floating() { complete(voltsOf); return all ?? solved; },
       relays: new Map(relays.map(({ element }, which) => [element.id, energised[which] ? "energised" : "released"])),
-      floating: [...islands.values()],
       findings: [...this.overRated(amps), ...this.undefinedVolts(amps, island), ...[...held].map((which): SolveFinding => {
         const { element } = relays[which] as (typeof relays)[number];
         return { code: "buzzing", element: element.id, nodes: [element.coilA, element.coilB], message: `“${element.id}” never settles: pulled in it takes its own coil's feed away.` };

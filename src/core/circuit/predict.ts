@@ -1,6 +1,7 @@
 import type { KeyState } from "../harness";
 import { type Branch, currentAt } from "./branches";
 import { type Factor, take } from "./ldl";
+import type { Overrides } from "./reduce";
 import { type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import type { NetlistFault } from "./netlist";
 
@@ -85,16 +86,23 @@ export class Predictor {
   }
 
   predict(changes: readonly (Change | Bridge)[]): Prediction {
-    const found = this.lowRank(changes);
-    if (found !== null) return { anew: false, volts: (node) => this.voltsAt(found, node) };
+    const overrides: Overrides = new Map(changes.flatMap((change) => ("id" in change ? [[change.id, change.ohms] as const] : [])));
+    const { branches, reduction } = this.network;
+    // A bridge from the middle of what was taken out makes another network of it.
+    const bridges = changes.flatMap((change) => ("a" in change ? [change] : []));
+    const reducible = bridges.every(({ a, b }) => branches.nodeOf.has(a) && branches.nodeOf.has(b));
+    const found = reducible ? this.lowRank([...this.network.reducedChanges(changes.flatMap((change) => ("id" in change ? [change] : [])), overrides), ...bridges]) : null;
+    if (found !== null) return { anew: false, volts: (node) => reduction.volts(node, (one) => this.voltsAt(found, one), overrides) ?? null };
     const solved = this.solveAnew(changes);
     return { anew: true, volts: (node) => (solved.ok ? (solved.solution.volts.get(node) ?? null) : null) };
   }
 
-  private voltsAt(x: Float64Array, node: string): number | null {
+  /** Volts of a node of the equations; undefined for one that is not among them. */
+  private voltsAt(x: Float64Array, node: string): number | null | undefined {
     const at = this.network.branches.nodeOf.get(node);
+    if (at === undefined) return undefined;
     const { group, offset } = this.network.equations.tied;
-    const volts = at === undefined || this.island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
+    const volts = this.island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
     return Number.isNaN(volts) ? null : volts;
   }
 

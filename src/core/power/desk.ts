@@ -58,7 +58,7 @@ export class PowerDesk {
     if (facts === null || before === null) throw new Error("load the job before trying something on it");
     const fault = edits.map(editFault).find((one) => one !== null) ?? null;
     if (fault !== null) return { fault, gone: [], come: [], report: null };
-    const solution = solvePower(buildModel(edits.reduce(editFacts, facts)));
+    const solution = solvePower(buildModel(edits.reduce(editFacts, facts)), false);
     const report = reportPower(solution);
     this.tried = { name: JSON.stringify(edits), solution, report };
     const keys = new Set(before.findings.map((finding) => finding.key));

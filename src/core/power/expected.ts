@@ -27,7 +27,7 @@ const METER_VOLTS = 0.15;
  * solved three times, as it is and at both corners.
  */
 export function expectedVolts(facts: PowerFacts): ExpectedVolts[] {
-  const solutions = [facts, cornerOf(facts, 0), cornerOf(facts, 1)].map((one) => solvePower(buildModel(one)));
+  const solutions = [facts, cornerOf(facts, 0), cornerOf(facts, 1)].map((one) => solvePower(buildModel(one), false));
   const [main, low, high] = solutions as [(typeof solutions)[number], (typeof solutions)[number], (typeof solutions)[number]];
   const { model } = main;
   const wanted = new Set(keyTable(main).map((row) => row.pin.id));

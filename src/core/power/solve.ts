@@ -1,4 +1,4 @@
-import { type Netlist, NETLIST_FORMAT, Network, reduceNetlist, type Solution } from "../circuit";
+import { type Netlist, NETLIST_FORMAT, Network, type Solution } from "../circuit";
 import { KEY_STATES, type KeyState, nodeName } from "../harness";
 import { other, spansOfModel } from "./spans";
 import { MINUS, type PowerModel, type PowerProblem } from "./types";
@@ -17,16 +17,19 @@ export interface PowerSolution {
 /** The netlist of contracts/netlist.md that the plan comes to, to be written out and solved elsewhere. */
 export const netlistOf = (model: PowerModel, state: KeyState = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: model.pieces.map((piece) => piece.element) });
 
-/** Solves the plan in every key state. What cannot be solved is named, and the rest is solved without it. */
-export function solvePower(model: PowerModel): PowerSolution {
+/**
+ * Solves the plan in every key state. What cannot be solved is named, and the rest is solved without it.
+ *
+ * @param findProblems whether the facts are searched for what is wrong with them: not again while something is tried on them
+ */
+export function solvePower(model: PowerModel, findProblems = true): PowerSolution {
   const problems: PowerProblem[] = [...model.problems];
   const pieces = model.pieces.filter(({ element, name, place }) => {
     if (element.type !== "current") return true;
     problems.push({ code: "stranded-current", where: name, message: "It is given as a current that flows whatever the voltage; the plan is solved without it.", cure: "Write it as a load of watts or ohms.", pinId: null });
     return place.type !== "part";
   });
-  const reduced = reduceNetlist({ ...netlistOf(model), elements: pieces.map((piece) => piece.element) }, new Set());
-  const built = Network.build(reduced.netlist);
+  const built = Network.build({ reference: MINUS, elements: pieces.map((piece) => piece.element) });
   if (!built.ok) {
     problems.push({ code: "source-loop", where: built.fault.element ?? "the sources", message: built.fault.message, cure: "Give each battery and alternator its inner resistance.", pinId: null });
     return { model, states: new Map(), problems };
@@ -35,13 +38,13 @@ export function solvePower(model: PowerModel): PowerSolution {
   const states = new Map<PowerState, Solution>();
   const take = (state: PowerState, key: KeyState, options?: Parameters<Network["solve"]>[1]) => {
     const result = network.solve(key, options);
-    if (result.ok) states.set(state, reduced.expand(result.solution));
+    if (result.ok) states.set(state, result.solution);
     else problems.push({ code: "no-solution", where: `the state ${state}`, message: result.fault.message, cure: "Look at the loads and resistances of the nodes named.", pinId: null });
   };
   for (const state of KEY_STATES) take(state, state);
   const running = states.get("running");
   if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging, changes: [...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY })) });
-  problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
+  if (findProblems) problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
   return { model, states, problems };
 }
 

@@ -9,7 +9,7 @@ import { stateWords } from "./supply";
 import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
 
 /** States that last: a wire's temperature follows them. Cranking is over in seconds. */
-const LASTING = ["off", "accessory", "run", "running"] as const;
+const LASTING = ["run", "running", "off"] as const;
 
 export const ratingFindings = (solution: PowerSolution, fuses: readonly FuseRow[], relays: readonly RelayRow[]): Finding[] =>
   [...fuseFindings(solution, fuses), ...hotWires(solution), ...relayFindings(solution, relays), ...driverFindings(solution)];
