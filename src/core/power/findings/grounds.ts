@@ -140,6 +140,6 @@ function missingBlock(solution: PowerSolution): Finding[] {
     key: "ground block", code: "ground-missing", severity: "danger", title: "The engine has no ground strap",
     why: `No cable of 6 mm² or more joins the engine block to the battery's negative. ${volts === null || volts === undefined ? "What bolts to it has no return at all." : `The starter's current would return through the harness; the block stands at ${volts.toFixed(1)} V while cranking.`}`,
     state: "crank", amount: { value: volts ?? 0, limit: 0.3, unit: "V" }, node: BLOCK, pinId: engine?.id ?? null, where: "engine block", also: [],
-    cures: engine === undefined || body === undefined ? [] : [{ text: `A strap of ${STRAP_MM2} mm² for ${nodeName(harness, harness.nodeOfPin.get(engine.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(body.id) as number)}`, edit: { type: "strap", fromPinId: engine.id, toPinId: body.id, sizeMm2: STRAP_MM2, lengthM: STRAP_M } }],
+    cures: engine === undefined || body === undefined ? [] : [{ text: `A strap of ${STRAP_MM2} mm² from ${nodeName(harness, harness.nodeOfPin.get(engine.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(body.id) as number)}`, edit: { type: "strap", fromPinId: engine.id, toPinId: body.id, sizeMm2: STRAP_MM2, lengthM: STRAP_M } }],
   }];
 }

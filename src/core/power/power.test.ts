@@ -1,0 +1,228 @@
+import { describe, expect, test } from "vitest";
+import { facts, added } from "../../../tests/support/harness";
+import { KEY_STATES, type PartFacts } from "../harness";
+import type { Adapter } from "../signals";
+import { wireOhms } from "../wire";
+import { BLOCK, batterySource, buildModel, explainReading, factsOf, keyTable, netlistOf, PLUS, PowerDesk, type PowerInput, reportPower, SETTINGS, settingsOf, solvePower } from "./index";
+import { readNetlist } from "../circuit";
+
+/** A van's worth of wiring: battery, key, fuse box, a lamp, a computer, studs. */
+const VAN = `
+  host Battery-+ 1 supply-out battery-supply RD 25mm 0.4m alive=permanent "Battery positive"
+  host Battery-- 2 ground ground BK 25mm 0.4m role=power "Battery negative"
+  host KEY-30 1 supply-in battery-supply RD 4mm 1m alive=permanent "Feed"
+  host KEY-15 3 supply-out ignition-supply WH 2.5mm 1m alive=run-crank maxAmps=15 "Ignition"
+  host KEY-IG 4 supply-out ignition-supply WH 2.5mm 1m alive=run maxAmps=15 "Drops while cranking"
+  host KEY-50 5 supply-out starter-request WH 2.5mm 1m alive=crank maxAmps=15 "Starter"
+  host G1-1 2 ground ground BK 10mm 0.3m role=power "Body stud"
+  host Wiper-1 4 supply-in ignition-supply WH 1.5mm 1m amps=4 alive=run "Wiper feed"
+  host Wiper-2 6 ground ground BK 1.5mm 0.4m "Wiper ground"
+  host G2-1 6 ground ground BK 4mm 0.3m role=chassis "Second stud"
+  donor ECU-1 E1 supply-in ignition-supply RD 1mm 2m amps=4 alive=run-crank minVolts=8 "Ignition"
+  donor ECU-2 E2 ground ground BK 2.5mm 1m role=power "Power ground"
+  donor Starter-30 S1 supply-in start-supply RD 25mm 1m amps=150 alive=permanent "Cable"
+  donor Starter-50 S2 load-in starter-request WH 2.5mm 1.5m amps=10 otherEnd=ground "Solenoid"
+  donor Block-1 B1 ground ground BK 25mm 0.5m role=power "Engine earth"
+`;
+const computer: PartFacts = { id: "ecu", side: "donor", type: "computer", label: "Engine computer", terminals: [{ name: "1", pinId: "ECU-1" }, { name: "2", pinId: "ECU-2" }], elements: [] };
+const stud = (id: string, side: "donor" | "host", pinId: string): PartFacts => ({ id, side, type: "ground-stud", label: id, terminals: [{ name: "1", pinId }], elements: [{ id: "J1", type: "resistor", a: "1", b: "chassis", ohms: 0.001, joint: true }] });
+
+interface Plan {
+  readonly van?: string;
+  readonly links?: readonly (readonly [provider: string, consumer: string, ...adapters: Adapter[]])[];
+  readonly parts?: readonly PartFacts[];
+  readonly wires?: readonly ReturnType<typeof added>[];
+  readonly settings?: PowerInput["settings"];
+}
+
+const SOUND: NonNullable<Plan["links"]> = [["KEY-15", "ECU-1"], ["G1-1", "ECU-2"], ["Battery-+", "Starter-30"], ["KEY-50", "Starter-50"], ["Battery--", "Block-1"]];
+
+function input({ van = VAN, links = SOUND, parts = [], wires = [], settings = [] }: Plan = {}): PowerInput {
+  const joins = links.map(([fromPinId, toPinId], at) => ({ id: `l${at}`, fromPinId, toPinId }));
+  return {
+    harness: facts(van, { parts: [computer, stud("Engine earth", "donor", "Block-1"), ...parts], joins, wires }),
+    links: links.map(([providerId, consumerId, ...adapters], at) => ({ id: `l${at}`, providerId, consumerId, adapters, proposed: false })), gone: [], settings,
+  };
+}
+const solved = (plan: Plan = {}) => solvePower(buildModel(factsOf(input(plan))));
+const report = (plan: Plan = {}) => reportPower(solved(plan));
+const codes = (plan: Plan = {}) => report(plan).findings.map((finding) => `${finding.code} ${finding.where}`);
+const verdicts = (plan: Plan, pinId: string) => keyTable(solved(plan)).find((row) => row.pin.id === pinId)?.cells.map((cell) => cell.verdict);
+
+describe("from plan to netlist", () => {
+  const model = buildModel(factsOf(input()));
+  test("it is a netlist of the contract, every wire of a known size in it with its copper and its two terminals", () => {
+    expect(readNetlist(JSON.parse(JSON.stringify(netlistOf(model)))).ok).toBe(true);
+    const wires = model.pieces.filter((piece) => piece.place.type === "wire");
+    expect(wires).toHaveLength(model.facts.harness.wires.length);
+    const own = model.pieceOf.get("wire:ECU-1");
+    expect(own?.element).toMatchObject({ type: "resistor", ohms: expect.closeTo(wireOhms({ lengthM: 2, areaMm2: 1, conductorC: 40 }) + 0.004, 9) });
+  });
+  test("a node leads back to its cavity and the cavity to its node, and no two share a name", () => {
+    for (const [pinId, node] of model.nodeOfPin) expect(model.pinsOf.get(node)).toContain(pinId);
+    expect(new Set(model.nodeName).size).toBe(model.nodeName.length);
+    expect(model.nodeOfPin.get("ECU-1")).toBe("donor ECU-1");
+  });
+  test("what is taken for a size or length that nobody knows is told and counted", () => {
+    const bare = buildModel(factsOf(input({ van: VAN.replace("RD 1mm 2m amps=4", "RD amps=4") })));
+    expect(bare.assumptions.map((one) => one.says)).toEqual(expect.arrayContaining(["0.75 mm² where a wire's size is not known", "1.5 m where a wire's length is not known"]));
+    expect(bare.pieceOf.get("wire:ECU-1")?.place).toMatchObject({ assumed: ["size", "length"] });
+  });
+  test("adapters of links are in it: relay with its coil and contact, diode, resistor, fuse", () => {
+    const types = (...adapters: Adapter[]) => buildModel(factsOf(input({ links: [["KEY-15", "ECU-1", ...adapters]] }))).pieces.filter((piece) => piece.place.type === "link").map((piece) => piece.element.type);
+    expect(types()).toEqual(["resistor"]);
+    expect(types({ type: "relay", coilOhms: 85, contactFeed: "KEY-IG", contactAmps: 20, coilAmps: 0.2 })).toEqual(["relay"]);
+    expect(types({ type: "relay", coilOhms: 85, contactFeed: null, contactAmps: 20, coilAmps: 0.2 })).toEqual(["fuse", "relay"]);
+    expect(types({ type: "blocking-diode", volts: 50, amps: 1 })).toEqual(["diode", "resistor"]);
+    expect(types({ type: "fuse", amps: 10 })).toEqual(["fuse", "resistor"]);
+    expect(types({ type: "series-resistor", ohms: 100 })).toEqual(["resistor", "resistor"]);
+    expect(types({ type: "voltage-divider", upperOhms: 1000, lowerOhms: 2000 })).toEqual(["resistor", "resistor", "resistor"]);
+    expect(types({ type: "can-gateway" })).toEqual([]);
+  });
+});
+
+describe("key states", () => {
+  test("a sound plan has nothing wrong, and the computer lives in run and crank alone", () => {
+    expect(report().findings.filter((finding) => finding.severity !== "note")).toEqual([]);
+    expect(verdicts({}, "ECU-1")).toEqual(["dead", "dead", "alive", "alive", "alive", "dead"]);
+  });
+  test("on the terminal that drops out it must live in crank, and the finding names the switch", () => {
+    const plan = { links: [["KEY-IG", "ECU-1"], ...SOUND.slice(1)] } as Plan;
+    expect(verdicts(plan, "ECU-1")).toEqual(["dead", "dead", "alive", "missing", "alive", "dead"]);
+    const [first] = report(plan).findings;
+    expect(first).toMatchObject({ code: "dead-feed", severity: "stop", where: "ECU-1", state: "crank" });
+    expect(first?.why).toContain("KEY IG is open while cranking");
+    expect(first?.cures.map((cure) => cure.edit?.type)).toContain("relink");
+  });
+  test("the starter turns only with its solenoid, and takes its cavity's current", () => {
+    const { states } = solved();
+    const motor = "part:donor:Starter/motor";
+    expect(states.get("run")?.amps.get(motor)).toBeCloseTo(0, 6);
+    expect(states.get("crank")?.amps.get(motor)).toBeGreaterThan(120);
+    expect(states.get("crank")?.amps.get(motor)).toBeLessThan(180);
+  });
+  test("a relay that the plan adds feeds in crank what its coil's feed does not carry", () => {
+    const plan: Plan = { links: [["KEY-15", "ECU-1", { type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: 20, coilAmps: 0.2 }], ...SOUND.slice(1)] };
+    expect(verdicts(plan, "ECU-1")?.slice(2, 5)).toEqual(["alive", "alive", "alive"]);
+    expect(report(plan).relays.find((row) => row.name.includes("ECU-1"))?.pulledIn).toEqual(["run", "crank", "running"]);
+  });
+});
+
+describe("grounds", () => {
+  test("an engine without a strap is a danger, and a strap cures it", () => {
+    const plan: Plan = { links: SOUND.slice(0, 4) };
+    const missing = report(plan).findings.find((finding) => finding.code === "ground-missing");
+    expect(missing).toMatchObject({ severity: "danger", where: "engine block" });
+    const strap = missing?.cures[0]?.edit;
+    if (strap?.type !== "strap") throw new Error("the cure is a strap");
+    const desk = new PowerDesk();
+    desk.load(input(plan));
+    expect(desk.tryEdits([strap]).gone).toContain("ground block");
+  });
+  test("the block lies off by the starter's current through its strap (Ohm)", () => {
+    const { states, model } = solved();
+    const crank = states.get("crank");
+    const strap = model.pieces.find((piece) => piece.name.includes("Block-1") && piece.place.type === "link");
+    const volts = (crank?.volts.get(BLOCK) ?? 0) - (crank?.volts.get("donor Block-1") ?? 0);
+    expect(volts / (crank?.amps.get("part:Engine earth/J1") ?? 1)).toBeCloseTo(-0.0003, 6);
+    expect(strap).toBeDefined();
+  });
+  test("a sensor's return that ends on a power ground carries other current, and says where", () => {
+    const van = `${VAN}  donor ECU-3 E3 ground sensor-ground BK 0.5mm 1m "Sensor return"\n  donor Sender-1 E3 ground sensor-ground BK 0.5mm 0.3m "Return"\n`;
+    const withReturn = { ...computer, terminals: [...computer.terminals, { name: "3", pinId: "ECU-3" }] };
+    const joined = input({ van, wires: [added("w", "ECU-3", "Block-1", { sizeMm2: 1, lengthM: 0.5 })] });
+    const desk = new PowerDesk();
+    const told = desk.load({ ...joined, harness: { ...joined.harness, parts: joined.harness.parts.map((part) => (part.id === "ecu" ? withReturn : part)) } });
+    const shared = told.findings.find((finding) => finding.code === "shared-ground");
+    expect(shared).toMatchObject({ where: "ECU-3", state: "crank" });
+    expect(shared?.cures[0]?.edit).toEqual({ type: "unwire", wireId: "wire:w" });
+  });
+});
+
+describe("bad facts are named, placed, mended, and the rest is solved", () => {
+  const wrong = (plan: Plan) => { const solution = solved(plan); return { solution, problems: solution.problems.map((problem) => `${problem.code} ${problem.where}`), cures: solution.problems.map((problem) => problem.cure) }; };
+  test.each([
+    ["a 5 km wire", { van: VAN.replace("RD 1mm 2m", "RD 1mm 5000m") }, "absurd the wire at ECU-1"],
+    ["a wire of no length", { van: VAN.replace("RD 1mm 2m", "RD 1mm 0m") }, "absurd the wire at ECU-1"],
+    ["a wire of no size", { van: VAN.replace("RD 1mm 2m", "RD 0mm 2m") }, "absurd the wire at ECU-1"],
+    ["a battery temperature of −300 °C", { settings: [{ key: "battery-c", value: -300, origin: "x" }] }, "absurd Battery temperature"],
+    ["two feeds of one copper that live at different times", { van: VAN.replace("host KEY-IG 4 ", "host KEY-IG 3 ").replace("host Wiper-1 4 ", "host Wiper-1 3 ") }, "contradiction KEY-15 and KEY-IG"],
+  ] as const)("%s", (_, plan, problem) => {
+    const { solution, problems, cures } = wrong(plan as unknown as Plan);
+    expect(problems).toContain(problem);
+    expect(cures.every((cure) => cure.length > 10)).toBe(true);
+    expect([...solution.states.keys()]).toEqual([...KEY_STATES, "run-on"]);
+    expect(solution.states.get("run")?.volts.get("host KEY-15")).toBeGreaterThan(11);
+  });
+  const box = (id: string, elements: PartFacts["elements"], type = "fuse-box", pins: readonly (readonly [string, string])[] = [["feed", "Battery-+"]]): PartFacts => ({ id, side: "added", type, label: id, terminals: [...pins.map(([name, pinId]) => ({ name, pinId })), { name: "x", pinId: null }], elements });
+  test("a 900 A fuse is solved as one that exists", () => {
+    const { solution, problems } = wrong({ parts: [box("Box", [{ id: "F1", type: "fuse", a: "feed", b: "x", amps: 900, ohms: 0.0001 }])] });
+    expect(problems).toContain("absurd Box");
+    expect(solution.model.pieceOf.get("part:Box/F1")?.element).toMatchObject({ amps: 100 });
+  });
+  test("sources without resistance beside each other, and two batteries at different volts", () => {
+    const second = box("Second battery", [{ id: "cell", type: "source", a: "feed", b: "chassis", volts: 11, ohms: 0 }], "battery", [["feed", "Aux-+"]]);
+    const { solution, problems } = wrong({ van: `${VAN}  host Aux-+ 1 supply-out battery-supply RD 10mm 1m alive=permanent "Second battery"\n`, parts: [second] });
+    expect(problems).toEqual(expect.arrayContaining(["source-loop Second battery", expect.stringContaining("two-batteries Second battery")]));
+    expect(solution.states.size).toBe(6);
+  });
+  test("a load given as a current whatever the voltage is left out, and said", () => {
+    const { solution, problems } = wrong({ parts: [box("Odd load", [{ id: "I", type: "current", a: "feed", b: "x", amps: 3 }])] });
+    expect(problems).toContain("stranded-current Odd load I");
+    expect(solution.states.size).toBe(6);
+  });
+  test("a consumer with no return", () => {
+    const lost: PartFacts = { id: "Fridge", side: "added", type: "motor", label: "Fridge", terminals: [{ name: "1", pinId: "Wiper-1" }, { name: "2", pinId: null }], elements: [{ id: "load", type: "power", a: "1", b: "2", watts: 50, minVolts: 8 }] };
+    expect(wrong({ parts: [lost] }).problems).toContain("no-return Wiper-1");
+  });
+  test("no battery in the tables: one of the usual size stands in, and says so", () => {
+    const van = VAN.split("\n").filter((line) => !line.includes("Battery")).join("\n");
+    const solution = solved({ van, links: SOUND.slice(0, 2) });
+    expect(solution.model.assumptions.map((one) => one.says)).toContain("a battery of the usual size stands where the tables show none");
+    expect(solution.states.get("run")?.volts.get(PLUS)).toBeGreaterThan(12);
+  });
+});
+
+describe("battery, charge and starting", () => {
+  test("resistance from the cold cranking test: 7.5 V at its rated current at −18 °C", () => {
+    const { volts, ohms } = batterySource(settingsOf([{ key: "battery-c", value: -18, origin: "x" }, { key: "battery-charge", value: 100, origin: "x" }, { key: "battery-cca", value: 540, origin: "x" }]));
+    expect(12.7 - 540 * ohms).toBeCloseTo(7.5, 6);
+    expect(volts).toBeCloseTo(12.7 - 0.0015 * 43, 6);
+  });
+  test("colder is worse: less at the battery, and less for the computer", () => {
+    const at = (celsius: number) => report({ settings: [{ key: "battery-c", value: celsius, origin: "x" }] }).crank;
+    expect(at(-18).batteryVolts).toBeLessThan(at(20).batteryVolts - 1);
+    expect(at(-18).computers[0]?.volts ?? 0).toBeLessThan(at(20).computers[0]?.volts ?? 0);
+  });
+  test("parked current and the days to half the battery", () => {
+    const { charge } = report({ van: `${VAN}  donor ECU-4 E4 supply-in battery-supply RD 1mm 2m amps=2 alive=permanent "Memory"\n`, links: [...SOUND, ["Battery-+", "ECU-4"]], parts: [] });
+    expect(charge.daysToHalf === null || charge.daysToHalf > 0).toBe(true);
+    expect(charge.parkedAmps * (charge.daysToHalf ?? 0) * 24).toBeCloseTo(charge.daysToHalf === null ? 0 : (SETTINGS["battery-ah"].usual / 2), 6);
+  });
+});
+
+describe("ratings", () => {
+  const fused = (amps: number, size: number): Plan => ({
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out ignition-supply GN 2.5mm 1m alive=permanent "Way 1"\n  host Heater-1 7 supply-in battery-supply GN ${size}mm 2m amps=8 alive=run "Heater"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+    parts: [{ id: "box", side: "added", type: "fuse-box", label: "Box", terminals: [{ name: "feed", pinId: "Box-feed" }, { name: "1", pinId: "Box-1" }], elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }] }],
+  });
+  test("a fuse that fits its load and its wire holds", () => expect(codes(fused(15, 4)).filter((code) => code.startsWith("fuse"))).toEqual([]));
+  test("a fuse bigger than its wire is a danger", () => expect(report(fused(40, 1)).findings.find((finding) => finding.where === "Box F1")).toMatchObject({ code: "fuse-wire", severity: "danger" }));
+  test("a load over 0.75 of its rating", () => expect(codes(fused(7.5, 4))).toContain("fuse-load Box F1"));
+  test("a feed that gives more than its table allows", () => expect(codes({ van: VAN.replace("alive=run maxAmps=15 \"Drops", "alive=run maxAmps=2 \"Drops") })).toContain("driver-overload KEY-IG"));
+});
+
+describe("a reading that disagrees", () => {
+  const solution = solved();
+  test("a dead feed: what on its path would explain it when open", () => {
+    const found = explainReading(solution, "ECU-1", "run", 0.02);
+    expect(found.map((one) => `${one.name} ${one.fault}`)).toEqual(expect.arrayContaining(["KEY 15 stuck-open", "the wire at ECU-1 open"]));
+    for (const one of found) expect(Math.abs((one.volts ?? 0) - 0.02)).toBeLessThan(0.3);
+  });
+  test("a low feed: the resistance that a joint must have come to", () => {
+    const found = explainReading(solution, "ECU-1", "run", 9.5).filter((one) => one.fault === "resistance");
+    expect(found.length).toBeGreaterThan(0);
+    for (const one of found) expect(Math.abs((one.volts ?? 0) - 9.5)).toBeLessThan(0.3);
+  });
+  test("what no single fault of its path gives is explained by none", () => expect(explainReading(solution, "ECU-1", "run", 30)).toEqual([]));
+});
