@@ -21,6 +21,9 @@ export interface PowerState {
   readonly askNetlist: () => Promise<object>;
 }
 
+/** How long nothing may have changed before the plan is solved anew, ms. */
+const REST_MS = 120;
+
 /** Keeps the worker's solution in step with the document and its plan. */
 export function usePower(document: JobDocument, lines: readonly Line[]): PowerState {
   const { pins, connectors, branches, parts, wires, links, cuts, settings } = document;
@@ -47,7 +50,11 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     busy.current ??= work.current().finally(() => { busy.current = null; });
     return busy.current;
   });
-  useEffect(() => { void ready.current(); }, [facts]);
+  // Edits come in rows: the plan is solved when there is a moment's rest, or when somebody asks.
+  useEffect(() => {
+    const timer = setTimeout(() => void ready.current(), REST_MS);
+    return () => clearTimeout(timer);
+  }, [facts]);
 
   return useMemo(() => ({
     power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
