@@ -139,13 +139,13 @@ class Translation {
       } else {
         this.copy(element);
         const isLamp = "a" in element && (LAMP_TERMINAL.test(element.a) || this.subject.pin(element.a)?.quantity === "charge-warning");
-        if (isLamp && a !== undefined && b !== undefined) this.turning(`${element.id} excited`, a, b, 14.2, EXCITER_OHMS);
+        if (isLamp && a !== undefined && b !== undefined) this.turning("exciter", a, b, 14.2, EXCITER_OHMS);
       }
     }
   }
 
   private turning(elementId: string, a: string, b: string, volts: number, ohms: number): void {
-    const inner = `${this.part.label} ${elementId} inside`;
+    const inner = `inside ${this.part.label}, ${elementId}`;
     this.push(elementId, { id: this.id(elementId), type: "source", a: inner, b, volts, ohms });
     const charging = this.id(`${elementId} turning`);
     this.charging.push(charging);

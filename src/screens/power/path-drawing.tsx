@@ -5,9 +5,9 @@ import { type Units, lengthText, sizeText, sizeUnit } from "@/ui/measure";
 import { INSULATION } from "@/ui/wire";
 import { ampsText, dropText, STATE_HEADS, voltsText } from "./words";
 
-const WIDTH = 470;
+const WIDTH = 400;
 /** Where the rail runs; volts stand left of it, names right of it, currents at the right edge. */
-const RAIL = 96;
+const RAIL = 88;
 const POINT_HEIGHT = 26;
 const PIECE_HEIGHT = 46;
 
@@ -21,7 +21,7 @@ export function PathDrawing({ path, units, before }: { path: DrawnPath; units: U
   const voltsBefore = new Map((before?.points ?? []).map((point) => [point.node, point.volts]));
   if (pieces.length === 0) return <p className="text-ink2">Nothing that the tables or the plan show leads here.</p>;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Current path ${STATE_HEADS[path.state].toLowerCase()}: ${points.map((point) => `${point.label} ${voltsText(point.volts)} V`).join(", ")}`} className="w-full max-w-[560px] font-mono" fill="none" stroke="var(--ink)" strokeWidth="2">
+    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Current path ${STATE_HEADS[path.state].toLowerCase()}: ${points.map((point) => `${point.label} ${voltsText(point.volts)} V`).join(", ")}`} className="w-full max-w-[520px] min-w-[400px] font-mono" fill="none" stroke="var(--ink)" strokeWidth="2">
       {pieces.map((piece, at) => <Piece key={piece.key} piece={piece} top={places.points[at] ?? 0} bottom={places.points[at + 1] ?? 0} units={units} />)}
       {points.map((point, at) => <Point key={point.node} point={point} y={places.points[at] ?? 0} was={voltsBefore.get(point.node)} />)}
     </svg>
@@ -62,7 +62,7 @@ function Point({ point, y, was }: { point: DrawnPoint; y: number; was: number | 
     <g>
       <circle cx={RAIL} cy={y} r={point.asked ? 6 : 4} fill={point.asked ? "var(--ink)" : "var(--sheet)"} />
       <text x={RAIL - 16} y={y + 5} textAnchor="end" stroke="none" fill="var(--ink)" fontSize={point.asked ? 17 : 15} fontWeight="700">{voltsText(point.volts)}{point.volts === null ? "" : " V"}</text>
-      <text x={RAIL + 18} y={y + 5} stroke="none" fill="var(--ink)" fontSize="14" fontWeight={point.asked ? 700 : 600}>{clip(point.label, 30)}{point.side === null ? "" : <tspan fill="var(--ink2)" fontWeight="400" fontSize="13">{`  ${point.side}`}</tspan>}</text>
+      <text x={RAIL + 18} y={y + 5} stroke="none" fill="var(--ink)" fontSize="14" fontWeight={point.asked ? 700 : 600}>{clip(point.label, 24)}{point.side === null ? "" : <tspan fill="var(--ink2)" fontWeight="400" fontSize="13">{`  ${point.side}`}</tspan>}</text>
       {changed && <text x={WIDTH - 4} y={y + 5} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">was {voltsText(was ?? null)} V</text>}
     </g>
   );
@@ -76,8 +76,8 @@ function Piece({ piece, top, bottom, units }: { piece: DrawnPiece; top: number; 
       <path d={`M${RAIL} ${top}V${middle - 13}M${RAIL} ${middle + 13}V${bottom}`} strokeDasharray={piece.open ? "3 4" : undefined} />
       <Sign piece={piece} y={middle} />
       <g stroke="none" fontSize="13">
-        <text x={RAIL + 26} y={middle - 2} fill={piece.open ? "var(--stop)" : "var(--ink)"} fontWeight={piece.open ? 700 : 500}>{piece.open ? `opens here: ${clip(piece.name, 22)}` : clip(piece.symbol === "wire" ? wireName(piece) : piece.name, 34)}<title>{piece.name}</title></text>
-        <text x={RAIL + 26} y={middle + 14} fill="var(--ink2)">{clip(value, 36)}</text>
+        <text x={RAIL + 26} y={middle - 2} fill={piece.open ? "var(--stop)" : "var(--ink)"} fontWeight={piece.open ? 700 : 500}>{piece.open ? `opens here: ${clip(piece.name, 13)}` : clip(piece.symbol === "wire" ? wireName(piece) : piece.name, 25)}<title>{piece.name}</title></text>
+        <text x={RAIL + 26} y={middle + 14} fill="var(--ink2)">{clip(value, 27)}</text>
         <text x={WIDTH - 4} y={middle - 2} textAnchor="end" fill="var(--ink)" fontWeight="600">{piece.open ? "" : ampsText(Math.abs(piece.amps))}</text>
         <text x={WIDTH - 4} y={middle + 14} textAnchor="end" fill={piece.drop !== null && Math.abs(piece.drop) > 0.5 && piece.symbol === "wire" ? "var(--stop)" : "var(--ink2)"}>{piece.drop === null || piece.symbol === "source" || Math.abs(piece.drop) < 0.0005 ? "" : `−${dropText(Math.abs(piece.drop))}`}</text>
       </g>

@@ -11,7 +11,7 @@ export const VERDICTS: Readonly<Record<KeyVerdict, { readonly mark: Mark; readon
   also: { mark: "proposed", word: "also lives", bad: false },
   missing: { mark: "blocked", word: "must live", bad: true },
   low: { mark: "blocked", word: "too low", bad: true },
-  "back-fed": { mark: "blocked", word: "must be dead", bad: true },
+  "back-fed": { mark: "blocked", word: "fed back", bad: true },
   floating: { mark: "blocked", word: "no feed", bad: true },
 };
 
