@@ -1,3 +1,4 @@
 export { type NetElement, type Netlist, NETLIST_FORMAT, type NetlistFault, type NetlistResult, readNetlist } from "./netlist";
 export { type Change, Network, type RelayState, type Solution, type SolveFinding, type SolveOptions, type SolveResult } from "./network";
-export { type Bridge, type Prediction, Predictor } from "./predict";
+export { type Prediction, Predictor } from "./predict";
+export type { Bridge } from "./updates";

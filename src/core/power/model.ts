@@ -2,6 +2,7 @@ import type { NetElement } from "../circuit";
 import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf, type Wire } from "../harness";
 import { wireOhms } from "../wire";
 import { type LinkEnd, linkElements } from "./adapters";
+import { nodeNames } from "./node-names";
 import { translatePart } from "./parts";
 import { batterySource, SETTINGS, settingValue } from "./settings";
 import { BLOCK, BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
@@ -50,7 +51,7 @@ class ModelBuilder {
   constructor(private readonly facts: PowerFacts) {
     this.harness = facts.harness;
     this.jointOhms = settingValue(facts.settings, "joint-ohms") / 1000;
-    this.nodeName = uniqueNames(facts.harness);
+    this.nodeName = nodeNames(facts.harness);
   }
 
   build(): PowerModel {
@@ -332,30 +333,3 @@ const ELEMENT_WORDS: Readonly<Partial<Record<NetElement["type"], string>>> = { l
 const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
 const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set(["sensor", "solenoid", "switch", "ground-stud", "motor", "heater", "sender"]);
 const onEngine = ({ type, side }: HarnessPart) => ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));
-
-/** A name for each node of the harness, as it is printed, and no two alike. Kept with the harness: what is tried leaves it as it is. */
-function uniqueNames(harness: Harness): string[] {
-  const known = NAMES.get(harness);
-  if (known !== undefined) return known;
-  const names = makeNames(harness);
-  NAMES.set(harness, names);
-  return names;
-}
-
-const NAMES = new WeakMap<Harness, string[]>();
-
-function makeNames(harness: Harness): string[] {
-  const labels = new Map(harness.parts.map((part) => [part.id, part.label]));
-  const taken = new Set([BLOCK]);
-  return harness.nodes.map((node, at) => {
-    if (node.type === "chassis") return BODY;
-    if (node.type === "pole") return node.pole === "plus" ? PLUS : MINUS;
-    const side = node.type === "cavity" || node.type === "open" ? harness.connectorById.get(harness.pinById.get(node.pinId)?.connectorId ?? "")?.side : node.type === "splice" ? node.side : undefined;
-    const printed = node.type === "terminal" ? `${labels.get(node.partId) ?? "part"} ${node.terminal}` : nodeName(harness, at);
-    const name = side === undefined ? printed : `${side} ${printed}`;
-    let own = name;
-    for (let count = 2; taken.has(own); count++) own = `${name} (${count})`;
-    taken.add(own);
-    return own;
-  });
-}

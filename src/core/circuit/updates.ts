@@ -1,0 +1,293 @@
+import { type Branch, currentAt } from "./branches";
+import { type Factor, take } from "./ldl";
+import type { Change, Network } from "./network";
+
+/** Volts by which a step may still move when it is taken as the answer; the contract asks for 1e-6 V. */
+const SETTLED_VOLTS = 2e-8;
+/** While relays are on their way only their decision counts: volts are taken as they are when every coil is this far from its thresholds, V. */
+const COIL_MARGIN = 0.3;
+const MOST_ROUNDS = 25;
+/** Branches whose slope may differ from the factored one at the same time; more are solved anew. */
+const MOST_UPDATES = 24;
+/** Slopes that differ by more than this part are updated: Newton with a slightly stale slope still converges, one with a wrong one does not. */
+const STALE_PART = 0.05;
+const SAME_VOLTS = 1e-3;
+/** A branch that moved by less is still on its straight line: what that leaves out is of second order. */
+const SAME_VOLTS_ACROSS = 1e-6;
+/** Current that may be left over at a node when an answer is taken, A. */
+const SETTLED_AMPS = 1e-9;
+/** The pivot of an update, in parts of what it was, below which the change has cut something off. */
+const CUT_OFF = 1e-12;
+
+/** A path that is not in the netlist: a short, or a wire to another node. */
+export interface Bridge {
+  readonly a: string;
+  readonly b: string;
+  /** Ω */
+  readonly ohms: number;
+}
+
+/** One step of the relays on their way to a stable state, with its factored equations. */
+export interface Stage {
+  readonly energised: readonly boolean[];
+  readonly closed: Uint8Array;
+  readonly x: Float64Array;
+  readonly factor: Factor;
+  readonly active: readonly number[];
+  /** Voltage across each active branch, and its slope there. */
+  readonly volts: Float64Array;
+  readonly slope: Float64Array;
+  readonly directions: Map<string, Float64Array>;
+}
+
+interface Update {
+  readonly from: number;
+  readonly to: number;
+  /** What the conductance has risen by, S. */
+  siemens: number;
+  /** The factored equations solved for a unit current in at one end and out at the other. */
+  readonly direction: Float64Array;
+}
+
+/** The Newton steps of one change at one relay step. */
+export class Round {
+  private readonly updates: Update[] = [];
+  private readonly slope: Float64Array;
+  private readonly x: Float64Array;
+  private readonly residual: Float64Array;
+  private inverse: number[][] | null = null;
+
+  constructor(private readonly network: Network, private readonly stage: Stage, private readonly changes: readonly (Change | Bridge)[], private readonly energised: readonly boolean[]) {
+    this.slope = stage.slope.slice();
+    this.x = stage.x.slice();
+    this.residual = new Float64Array(stage.x.length - 1);
+  }
+
+  /**
+   * @param last whether this is the answer's step; of those before it only the relays' decisions count
+   */
+  run(last: boolean): Float64Array | null {
+    const { equations, branches } = this.network;
+    const { active } = this.stage;
+    for (const change of this.changes) if (!this.apply(change)) return null;
+    this.toggleContacts();
+    if (this.updates.length === 0 || this.cutsOff()) return this.x;
+    const before = this.stage.volts.slice();
+    const step = new Float64Array(this.residual.length);
+    for (let round = 0; round < MOST_ROUNDS; round++) {
+      if (!(round === 0 ? this.firstStep(step) : this.solve(step))) return null;
+      const moved = take(this.x, step);
+      if (!Number.isFinite(moved)) return null;
+      if (!last && this.coilsAreClear()) return this.x;
+      if (moved < SETTLED_VOLTS) return this.upper(before) ? this.x : null;
+      this.residual.fill(0);
+      let left = 0;
+      for (let nth = 0; nth < active.length; nth++) {
+        const at = active[nth] as number;
+        const was = before[nth] as number;
+        const now = equations.across(at, this.x);
+        if (Math.abs(now - was) < SAME_VOLTS_ACROSS) continue;
+        const branch = branches.list[at] as Branch;
+        // A diode that begins to conduct bends too sharply for slopes from before.
+        if (branch.kind === "diode" && now - was > 0.05 && now > 0.3) return null;
+        const [amps, tangent] = currentAt(branch, now);
+        const [ampsBefore] = currentAt(branch, was);
+        const off = amps - ampsBefore - (this.slope[nth] as number) * (now - was);
+        this.add(at, off);
+        left = Math.max(left, Math.abs(off));
+        const far = branch.kind === "diode" ? amps > 0 && amps < 0.7 * ampsBefore : Math.abs(now - was) > 0.3 * Math.max(Math.abs(now), Math.abs(was));
+        // Far away the line through the origin leads nearer than the tangent: what loses its feed comes to rest at 0 in one step.
+        const slope = far && now !== 0 ? amps / now : tangent;
+        before[nth] = now;
+        if (Math.abs(slope - (this.slope[nth] as number)) > STALE_PART * Math.abs(this.slope[nth] as number) && moved > 1e-4 && !this.update(nth, slope)) return null;
+      }
+      if (left < SETTLED_AMPS) return this.upper(before) ? this.x : null;
+    }
+    return null;
+  }
+
+  private add(at: number, amps: number): void {
+    const { from, to } = this.network.equations;
+    const i = from[at] as number;
+    const j = to[at] as number;
+    if (i === j) return;
+    if (i !== 0) this.residual[i - 1] = (this.residual[i - 1] as number) + amps;
+    if (j !== 0) this.residual[j - 1] = (this.residual[j - 1] as number) - amps;
+  }
+
+  private apply(change: Change | Bridge): boolean {
+    const { equations, branches } = this.network;
+    const { group, offset } = equations.tied;
+    if ("a" in change) {
+      const [a, b] = [branches.nodeOf.get(change.a), branches.nodeOf.get(change.b)];
+      if (a === undefined || b === undefined) throw new Error(`no node “${a === undefined ? change.a : change.b}” in the netlist`);
+      const [i, j] = [group[a] as number, group[b] as number];
+      if (i === j) return true;
+      const volts = (this.x[i] as number) + (offset[a] as number) - (this.x[j] as number) - (offset[b] as number);
+      this.place(i, j, 1 / change.ohms, volts / change.ohms);
+      return true;
+    }
+    const at = branches.named.get(change.id);
+    if (at === undefined) throw new Error(`no element “${change.id}” in the netlist`);
+    if (this.stage.closed[at] === 0) return true;
+    const { kind, emf } = branches.list[at] as Branch;
+    if (kind !== "linear" && kind !== "emf") return false;
+    const siemens = (Number.isFinite(change.ohms) ? 1 / change.ohms : 0) - (equations.siemens[at] as number);
+    this.place(equations.from[at] as number, equations.to[at] as number, siemens, siemens * (equations.across(at, this.x) - emf));
+    return true;
+  }
+
+  /** The residual of one change lies along its own direction: no solution is needed for the first step. */
+  private firstStep(step: Float64Array): boolean {
+    const [one] = this.updates;
+    if (one === undefined || this.updates.length > 1) return this.solve(step);
+    const { direction, siemens } = one;
+    const amps = one.from === 0 ? -(this.residual[one.to - 1] as number) : (this.residual[one.from - 1] as number);
+    const pivot = 1 + siemens * between(direction, one);
+    if (!(Math.abs(pivot) > CUT_OFF)) return false;
+    const weight = amps / pivot;
+    step.fill(0);
+    addTo(step, direction, weight);
+    return true;
+  }
+
+  /** Contacts of relays that stand otherwise than when the equations were factored. */
+  private toggleContacts(): void {
+    const { equations, branches } = this.network;
+    branches.relays.forEach(({ contacts }, which) => {
+      if (this.energised[which] === this.stage.energised[which]) return;
+      for (const at of contacts) {
+        const siemens = (this.stage.closed[at] === 1 ? -1 : 1) * (equations.siemens[at] as number);
+        this.place(equations.from[at] as number, equations.to[at] as number, siemens, siemens * equations.across(at, this.x));
+      }
+    });
+  }
+
+  private place(i: number, j: number, siemens: number, amps: number): void {
+    if (i === j || siemens === 0) return;
+    if (i !== 0) this.residual[i - 1] = (this.residual[i - 1] as number) + amps;
+    if (j !== 0) this.residual[j - 1] = (this.residual[j - 1] as number) - amps;
+    this.updates.push({ from: i, to: j, siemens, direction: this.direction(i, j) });
+    this.inverse = null;
+  }
+
+  private update(nth: number, slope: number): boolean {
+    const at = this.stage.active[nth] as number;
+    const { from, to } = this.network.equations;
+    const [i, j] = [from[at] as number, to[at] as number];
+    const rise = slope - (this.slope[nth] as number);
+    this.slope[nth] = slope;
+    const known = this.updates.find((one) => one.from === i && one.to === j);
+    if (known !== undefined) known.siemens += rise;
+    else if (this.updates.length >= MOST_UPDATES) return false;
+    else this.updates.push({ from: i, to: j, siemens: rise, direction: this.direction(i, j) });
+    this.inverse = null;
+    return true;
+  }
+
+  private direction(i: number, j: number): Float64Array {
+    const key = `${i},${j}`;
+    const known = this.stage.directions.get(key);
+    if (known !== undefined) return known;
+    const direction = new Float64Array(this.residual.length);
+    if (i !== 0) direction[i - 1] = 1;
+    if (j !== 0) direction[j - 1] = -1;
+    this.stage.factor.solve(direction, direction);
+    this.stage.directions.set(key, direction);
+    return direction;
+  }
+
+  /** Solves the updated equations for the residual: (A + U·G·Uᵀ)⁻¹ = A⁻¹ − A⁻¹U·(I + G·UᵀA⁻¹U)⁻¹·G·UᵀA⁻¹. */
+  private solve(step: Float64Array): boolean {
+    const { updates } = this;
+    this.stage.factor.solve(this.residual, step);
+    this.inverse ??= smallInverse(updates);
+    const { inverse } = this;
+    if (inverse === null) return false;
+    const along = updates.map((one) => one.siemens * between(step, one));
+    updates.forEach((one, row) => {
+      const weight = (inverse[row] as number[]).reduce((sum, value, column) => sum + value * (along[column] as number), 0);
+      if (weight !== 0) addTo(step, one.direction, -weight);
+    });
+    return true;
+  }
+
+  /**
+   * Whether the one change opens the one way to a part: it carried nothing then, and the rest stays as it is. What it led to floats;
+   * it is what a unit current through the branch lifts as a whole.
+   */
+  private cutsOff(): boolean {
+    const [one] = this.updates;
+    const [change] = this.changes;
+    if (one === undefined || this.updates.length > 1 || change === undefined || Number.isFinite(change.ohms)) return false;
+    const lift = -1 / one.siemens;
+    if (Math.abs(between(one.direction, one) / lift - 1) > CUT_OFF) return false;
+    one.direction.forEach((volts, at) => { if (Math.abs(Math.abs(volts) / lift - 1) < 1e-6) this.x[at + 1] = Number.NaN; });
+    return true;
+  }
+
+  /** No coil has moved by much, and none is near a voltage at which it would decide otherwise. */
+  private coilsAreClear(): boolean {
+    const { equations, branches } = this.network;
+    return branches.relays.every(({ element, coil }) => {
+      const volts = Math.abs(equations.across(coil, this.x));
+      const moved = Math.abs(volts - Math.abs(equations.across(coil, this.stage.x)));
+      return moved < COIL_MARGIN && Math.abs(volts - element.pullInVolts) > COIL_MARGIN && Math.abs(volts - element.dropOutVolts) > COIL_MARGIN;
+    });
+  }
+
+  /** Of a constant-power load's two operating points the upper counts: one that fell below its least voltage must have no other. */
+  private upper(volts: Float64Array): boolean {
+    return this.stage.active.every((at, nth) => {
+      const { element } = this.network.branches.list[at] as Branch;
+      if (element.type !== "power") return true;
+      const own = Math.abs(volts[nth] as number);
+      // Where hardly anything has changed, what was found for the network as it is still holds.
+      if (own >= element.minVolts || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
+      // Seen from the load, the rest of the network is a source behind a resistance.
+      const { from, to } = this.network.equations;
+      const seen = { from: from[at] as number, to: to[at] as number };
+      const unit = new Float64Array(this.residual.length);
+      if (seen.from !== 0) unit[seen.from - 1] = 1;
+      if (seen.to !== 0) unit[seen.to - 1] = -1;
+      this.residual.set(unit);
+      if (!this.solve(unit)) return false;
+      const behind = 1 / (1 / between(unit, seen) - (this.slope[nth] as number));
+      if (!(behind > 0 && behind < 1e6)) return own < SAME_VOLTS;
+      const open = own + (own * element.watts * behind) / element.minVolts ** 2;
+      const root = open ** 2 - 4 * behind * element.watts;
+      return root < 0 || (open + Math.sqrt(root)) / 2 < element.minVolts;
+    });
+  }
+}
+
+function addTo(sum: Float64Array, values: Float64Array, weight: number): void {
+  for (let at = 0; at < sum.length; at++) sum[at] = (sum[at] as number) + weight * (values[at] as number);
+}
+
+const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) => (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));
+
+/** (I + G·UᵀA⁻¹U)⁻¹ of a few updates by Gauss & Jordan with pivots; null where it is singular: something is cut off. */
+function smallInverse(updates: readonly Update[]): number[][] | null {
+  const size = updates.length;
+  const rows = updates.map((one, row) => [
+    ...updates.map((other, column) => one.siemens * between(other.direction, one) + (row === column ? 1 : 0)),
+    ...updates.map((_, column) => (row === column ? 1 : 0)),
+  ]);
+  for (let column = 0; column < size; column++) {
+    let best = column;
+    for (let row = column + 1; row < size; row++) if (Math.abs((rows[row] as number[])[column] as number) > Math.abs((rows[best] as number[])[column] as number)) best = row;
+    const pivot = (rows[best] as number[])[column] as number;
+    if (!(Math.abs(pivot) > CUT_OFF)) return null;
+    [rows[column], rows[best]] = [rows[best] as number[], rows[column] as number[]];
+    const own = rows[column] as number[];
+    for (let at = 0; at < own.length; at++) own[at] = (own[at] as number) / pivot;
+    for (let row = 0; row < size; row++) {
+      const factor = (rows[row] as number[])[column] as number;
+      if (row === column || factor === 0) continue;
+      const other = rows[row] as number[];
+      for (let at = 0; at < other.length; at++) other[at] = (other[at] as number) - factor * (own[at] as number);
+    }
+  }
+  return rows.map((row) => row.slice(size));
+}
