@@ -1,3 +1,5 @@
+export type { BoxRow } from "./boxes";
+export { type CableRow, cableTable } from "./cable";
 export { type Effect, factsOf, PowerDesk, type PowerInput } from "./desk";
 export { type DrawnPath, type DrawnPiece, type DrawnPoint, drawnPath } from "./drawn-path";
 export { BLOCKING_DIODE, editFacts, editFault, NOTHING_TRIED, plannedRelay, type PowerEdit } from "./edits";

@@ -3,7 +3,7 @@ import { facts, added } from "../../../tests/support/harness";
 import { KEY_STATES, type PartFacts } from "../harness";
 import type { Adapter } from "../signals";
 import { wireOhms } from "../wire";
-import { BLOCK, batterySource, buildModel, explainReading, factsOf, keyTable, netlistOf, PLUS, PowerDesk, type PowerInput, reportPower, SETTINGS, settingsOf, solvePower } from "./index";
+import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, PLUS, PowerDesk, type PowerInput, reportPower, SETTINGS, settingsOf, solvePower } from "./index";
 import { readNetlist } from "../circuit";
 
 /** A van's worth of wiring: battery, key, fuse box, a lamp, a computer, studs. */
@@ -210,6 +210,22 @@ describe("ratings", () => {
   test("a fuse bigger than its wire is a danger", () => expect(report(fused(40, 1)).findings.find((finding) => finding.where === "Box F1")).toMatchObject({ code: "fuse-wire", severity: "danger" }));
   test("a load over 0.75 of its rating", () => expect(codes(fused(7.5, 4))).toContain("fuse-load Box F1"));
   test("a feed that gives more than its table allows", () => expect(codes({ van: VAN.replace("alive=run maxAmps=15 \"Drops", "alive=run maxAmps=2 \"Drops") })).toContain("driver-overload KEY-IG"));
+});
+
+test("a moved battery's cable: twice the length loses twice as much, and the table says from which size on half a volt suffices", () => {
+  const [short, long] = [cableTable(2, 200, 40), cableTable(4, 200, 40)];
+  expect(long[0]?.outVolts).toBeCloseTo(2 * (short[0]?.outVolts ?? 0), 9);
+  expect(short.find((row) => row.sizeMm2 === 25)?.outVolts).toBeCloseTo(200 * 0.017241 * 1.02 * 2 / 25, 9);
+  expect(long.findIndex((row) => row.holds)).toBeGreaterThan(short.findIndex((row) => row.holds));
+});
+test("a fuse box whose loads are more than its feed bears is told", () => {
+  const box = (feed: number, watts: number): Plan => ({
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD ${feed}mm 1m alive=permanent "Feed"\n  host Box-1 7 supply-out battery-supply GN 10mm 1m alive=permanent "Way 1"\n  host Heater-1 7 supply-in battery-supply GN 10mm 2m amps=${watts / 13.5} alive=run "Heater"\n  host Heater-2 6 ground ground BK 10mm 1m "Ground"\n`,
+    parts: [{ id: "box", side: "added", type: "fuse-box", label: "Box", terminals: [{ name: "feed", pinId: "Box-feed" }, { name: "1", pinId: "Box-1" }], elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps: 60, ohms: 0.002 }] }],
+  });
+  const row = (plan: Plan) => report(plan).boxes.find((one) => one.label === "Box");
+  expect(row(box(10, 400))).toMatchObject({ fuseAmps: 60, holds: true, feed: { sizeMm2: 10 } });
+  expect(row(box(1, 400))?.holds).toBe(false);
 });
 
 describe("a reading that disagrees", () => {

@@ -1,3 +1,4 @@
+import { type BoxRow, boxTable } from "./boxes";
 import { findFindings, type Finding, stateWords } from "./findings";
 import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./fuses";
 import { type GroundRow, groundTable, type ReturnRow, returnTable } from "./grounds";
@@ -14,6 +15,7 @@ export interface PowerReport {
   readonly relays: readonly RelayRow[];
   readonly grounds: readonly GroundRow[];
   readonly returns: readonly ReturnRow[];
+  readonly boxes: readonly BoxRow[];
   readonly charge: ChargeBalance;
   readonly crank: CrankingReport;
   readonly problems: readonly PowerProblem[];
@@ -36,7 +38,7 @@ export function reportPower(solution: PowerSolution): PowerReport {
   });
   const crank = cranking(solution, computers);
   return {
-    rows, fuses, relays, charge, crank, grounds: groundTable(solution), returns: returnTable(solution), problems: solution.problems, assumptions: solution.model.assumptions, elements: solution.model.pieces.length,
+    rows, fuses, relays, charge, crank, boxes: boxTable(solution), grounds: groundTable(solution), returns: returnTable(solution), problems: solution.problems, assumptions: solution.model.assumptions, elements: solution.model.pieces.length,
     findings: findFindings(solution, { rows, fuses, relays, charge, crank }),
   };
 }

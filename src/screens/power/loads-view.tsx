@@ -1,10 +1,11 @@
 import type { ReactNode } from "react";
 import type { PowerReport } from "@/core/power";
+import { sizeText, sizeUnit, type Units } from "@/ui/measure";
 import { NumberWithOrigin } from "@/ui/origin";
 import { ampsText } from "./words";
 
 /** Alternator against loads, what is parked, and the loads themselves. */
-export function LoadsView({ report, before }: { report: PowerReport; before: PowerReport | null }) {
+export function LoadsView({ report, before, units }: { report: PowerReport; before: PowerReport | null; units: Units }) {
   const { charge } = report;
   const was = before?.charge;
   return (
@@ -16,11 +17,28 @@ export function LoadsView({ report, before }: { report: PowerReport; before: Pow
         <Figure name="parked" value={ampsText(charge.parkedAmps)} was={was && ampsText(was.parkedAmps)} why="What the battery gives with the key off: computers asleep, and what the plan joins for good." />
         <Figure name="days to half the battery" value={charge.daysToHalf === null ? "—" : charge.daysToHalf > 365 ? "over a year" : charge.daysToHalf.toFixed(charge.daysToHalf < 10 ? 1 : 0)} was={was?.daysToHalf == null ? undefined : was.daysToHalf.toFixed(0)} bad={charge.daysToHalf !== null && charge.daysToHalf < 21} why="Half of the battery's capacity over the parked current; a vehicle should stand three weeks and start." />
       </dl>
+      <Boxes rows={report.boxes} units={units} />
       <div className="mt-5 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
         <Loads title="With the engine running" rows={charge.loads} />
         <Loads title="Parked" rows={charge.parkedLoads} />
       </div>
     </div>
+  );
+}
+
+/** Each fuse box against the wire that feeds it. */
+function Boxes({ rows, units }: { rows: PowerReport["boxes"]; units: Units }) {
+  if (rows.length === 0) return null;
+  return (
+    <table className="mt-5 w-full max-w-4xl">
+      <caption className="mb-1 text-left text-sm font-bold">Fuse boxes against their feeds</caption>
+      <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Box</th><th className="px-2 py-1 text-right">Its fuses</th><th className="px-2 py-1 text-right">Its loads</th><th className="px-2 py-1">Feed</th><th className="px-2 py-1 text-right">Carries</th><th className="px-2 py-1 text-right">Bears</th><th className="py-1">Holds</th></tr></thead>
+      <tbody>{rows.map((row) => (
+        <tr key={row.key} className="border-b border-rule"><td className="py-1.5 font-semibold">{row.label}</td><td className="px-2 text-right font-mono">{row.fuseAmps} A</td><td className="px-2 text-right font-mono">{ampsText(row.loadAmps)}</td>
+          {row.feed === null ? <td colSpan={3} className="px-2 text-ink2">no wire is drawn</td> : <><td className="px-2">{sizeText(row.feed.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}, {row.feed.name}</td><td className="px-2 text-right font-mono">{ampsText(row.feed.amps)}</td><td className="px-2 text-right font-mono">{row.feed.bearsAmps.toFixed(0)} A</td></>}
+          <td className={`text-[13px] ${row.holds ? "" : "font-bold text-stop"}`}>{row.holds ? "holds" : "too thin"}</td></tr>
+      ))}</tbody>
+    </table>
   );
 }
 

@@ -80,7 +80,7 @@ export function PowerScreen() {
           <section aria-label={TABS[tab]} className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0" tabIndex={0}>
             {tab === "findings" && <><FindingsList report={shownReport} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={(key) => { setSelected(key); setLooked(null); }} /><TryForm onTry={trying.add} report={power} /></>}
             {tab === "keys" && <KeyTable report={shownReport} before={trying.effect?.report ? power : null} looked={looked} onLook={setLooked} />}
-            {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} />}
+            {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} units={job.document.job.units} />}
             {tab === "grounds" && <GroundsView report={shownReport} onLook={setLooked} />}
             {tab === "fuses" && <FusesView report={shownReport} selected={fuse} onSelect={setFuse} />}
             {tab === "starting" && <StartingView report={shownReport} before={trying.effect?.report ? power : null} onTry={trying.add} />}

@@ -3,9 +3,9 @@
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { useEffect, useState } from "react";
-import type { CrankingReport, PowerEdit, PowerReport } from "@/core/power";
-import { Button } from "@/ui/controls";
-import { temperatureText } from "@/ui/measure";
+import { cableTable, type CrankingReport, type PowerEdit, type PowerReport } from "@/core/power";
+import { Button, Field } from "@/ui/controls";
+import { lengthText, sizeText, sizeUnit, temperatureText } from "@/ui/measure";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { Figure } from "./loads-view";
@@ -39,8 +39,29 @@ export function StartingView({ report, before, onTry }: { report: PowerReport; b
       <h2 className="mt-6 mb-1 text-sm">When it is colder</h2>
       <ColdChart />
       <div className="no-print mt-3 flex flex-wrap gap-2">{[-18, 0].map((celsius) => <Button key={celsius} onClick={() => onTry({ type: "setting", key: "battery-c", value: celsius })}>Try {temperatureText(celsius, units)}</Button>)}</div>
+      <MovedBattery amps={crank.amps} />
       <div className="mt-4 max-w-2xl"><Caution>Cranking turns the engine: nobody near belts and fan, gearbox in Park or neutral, wheels chocked. A battery gives off gas that burns; no sparks near it, and follow the makers' procedures.</Caution></div>
     </div>
+  );
+}
+
+/** The cable for a battery that is moved: each size with what it loses while cranking. */
+function MovedBattery({ amps }: { amps: number }) {
+  const { units } = useJob().document.job;
+  const [written, setWritten] = useState("4");
+  const metres = Number(written.replace(",", ".")) * (units === "metric" ? 1 : 0.3048);
+  const sane = metres >= 0.2 && metres <= 15;
+  return (
+    <section className="mt-6">
+      <h2 className="mb-1 text-sm">A battery that is moved</h2>
+      <div className="max-w-60"><Field label={`Cable from battery to starter, ${units === "metric" ? "m" : "ft"}`} error={sane ? null : `Give a length from ${lengthText(0.2, units)} to ${lengthText(15, units)}.`}><input className="field" inputMode="decimal" value={written} onChange={(event) => setWritten(event.target.value)} /></Field></div>
+      {sane && (
+        <table className="mt-2 w-full max-w-2xl">
+          <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Size</th><th className="px-2 py-1 text-right">Lost at {amps.toFixed(0)} A, out</th><th className="px-2 py-1 text-right">and back in a cable</th><th className="px-2 py-1 text-right">Bears for good</th><th className="px-2 py-1">Out and back</th></tr></thead>
+          <tbody>{cableTable(metres, amps, 40).map((row) => <tr key={row.sizeMm2} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{sizeText(row.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}</td><td className="px-2 text-right font-mono">{row.outVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bothVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bearsAmps.toFixed(0)} A</td><td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>{row.holds ? "under half a volt" : "too much"}</td></tr>)}</tbody>
+        </table>
+      )}
+    </section>
   );
 }
 
