@@ -20,7 +20,7 @@ interface Props {
 const FILTERS = { all: "All", trouble: "Trouble", consumers: "Consumers", feeds: "Feeds" } as const;
 type Filter = keyof typeof FILTERS;
 /** Beside an open path there is less room; the cavity and the six states stay. */
-const COLUMNS = { wide: "grid-cols-[minmax(150px,1.2fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(120px,1fr)_repeat(6,minmax(90px,1fr))] min-w-[660px]" } as const;
+const COLUMNS = { wide: "grid-cols-[minmax(150px,1.2fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]" } as const;
 
 /** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
 export function KeyTable({ report, before, looked, onLook }: Props) {
@@ -48,7 +48,7 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
             <div role="columnheader" className="px-3 py-1.5">Cavity</div>{!narrow && <div role="columnheader" className="px-2 py-1.5">Must live in</div>}
             {states.map((state) => <div key={state} role="columnheader" className="px-2 py-1.5">{STATE_HEADS[state]}</div>)}
           </div>
-          <div className={`no-print relative ${narrow ? "min-w-[660px]" : "min-w-[920px]"}`} style={{ height: list.getTotalSize() }}>
+          <div className={`no-print relative ${narrow ? "min-w-[628px]" : "min-w-[920px]"}`} style={{ height: list.getTotalSize() }}>
             {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} narrow={narrow} /></div>; })}
           </div>
           <div className="hidden print:block">{rows.map((row, at) => <Line key={row.pin.id} row={row} was={undefined} looked={null} onLook={onLook} index={at} narrow={false} />)}</div>

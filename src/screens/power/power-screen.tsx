@@ -74,6 +74,7 @@ export function PowerScreen() {
         <span aria-live="polite" className="text-[13px] text-ink2">{job.powerStale ? "Solving …" : ""}</span>
         <Button onClick={() => print()}><Printer size={16} aria-hidden="true" />Print</Button>
       </ScreenHead>
+      <h2 className="hidden text-lg print:mb-2 print:block">{job.document.job.name}, power: {TABS[tab].toLowerCase()}{trying.edits.length > 0 ? ", as tried" : ""}</h2>
       <TryingStrip trying={trying} />
       {power === null || shownReport === null ? <p role="status" className="mx-4 border border-rule2 bg-sheet p-4 text-ink2">Solving the plan in every key position …</p> : (
         <div className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}>
