@@ -3,6 +3,7 @@ import { editFacts, editFault, NOTHING_TRIED, type PowerEdit } from "./edits";
 import { type ExpectedVolts, expectedVolts } from "./expected";
 import { type Explanation, explainReading } from "./explain";
 import type { Finding } from "./findings";
+import { type KeyRow, keyTable } from "./keys";
 import { buildModel } from "./model";
 import { type DrawnPath, drawnPath } from "./drawn-path";
 import { type PowerReport, reportPower } from "./report";
@@ -30,12 +31,21 @@ export interface Effect {
   readonly report: PowerReport | null;
 }
 
+/** The last thing that was tried, solved. */
+interface Tried {
+  readonly name: string;
+  readonly solution: PowerSolution;
+  readonly rows: readonly KeyRow[];
+}
+
+const NOT_LOADED = "load the job before asking of it";
+
 /** Keeps the plan's solution between questions. */
 export class PowerDesk {
   private facts: PowerFacts | null = null;
   private solution: PowerSolution | null = null;
   private report: PowerReport | null = null;
-  private tried: { readonly name: string; readonly solution: PowerSolution; readonly report: PowerReport } | null = null;
+  private tried: Tried | null = null;
 
   /** Takes the job, solves it in every state, and says what came of it. */
   load(input: PowerInput): PowerReport {
@@ -48,40 +58,54 @@ export class PowerDesk {
 
   /** What a meter should read, with tolerance; asked for after the report, for it solves the plan twice more. */
   expected(): ExpectedVolts[] {
-    if (this.facts === null) throw new Error("load the job before asking what a meter should read");
+    if (this.facts === null) throw new Error(NOT_LOADED);
     return expectedVolts(this.facts);
+  }
+
+  /** Volts of every feed and consumer with some edits carried out: the part of {@link tryEdits} that is seen first. Null where an edit cannot be tried. */
+  tryRows(edits: readonly PowerEdit[]): readonly KeyRow[] | null {
+    if (edits.some((edit) => editFault(edit) !== null)) return null;
+    return this.triedWith(edits).rows;
   }
 
   /** What some edits together would change. Nothing is kept of them but the last answer. */
   tryEdits(edits: readonly PowerEdit[]): Effect {
-    const [facts, before] = [this.facts, this.report];
-    if (facts === null || before === null) throw new Error("load the job before trying something on it");
+    const before = this.report;
+    if (before === null) throw new Error(NOT_LOADED);
     const fault = edits.map(editFault).find((one) => one !== null) ?? null;
     if (fault !== null) return { fault, gone: [], come: [], report: null };
-    const solution = solvePower(buildModel(edits.reduce(editFacts, facts)), false);
-    const report = reportPower(solution);
-    this.tried = { name: JSON.stringify(edits), solution, report };
+    const tried = this.triedWith(edits);
+    const report = reportPower(tried.solution, tried.rows);
     const keys = new Set(before.findings.map((finding) => finding.key));
     const now = new Set(report.findings.map((finding) => finding.key));
     return { fault: null, gone: before.findings.filter((finding) => !now.has(finding.key)).map((finding) => finding.key), come: report.findings.filter((finding) => !keys.has(finding.key)), report };
   }
 
+  private triedWith(edits: readonly PowerEdit[]): Tried {
+    if (this.facts === null) throw new Error(NOT_LOADED);
+    const name = JSON.stringify(edits);
+    if (this.tried?.name === name) return this.tried;
+    const solution = solvePower(buildModel(edits.reduce(editFacts, this.facts)), false);
+    this.tried = { name, solution, rows: keyTable(solution) };
+    return this.tried;
+  }
+
   /** Which single faults would bring a reading about. */
   explain(pinId: string, state: PowerState, volts: number): Explanation[] {
-    if (this.solution === null) throw new Error("load the job before explaining a reading");
+    if (this.solution === null) throw new Error(NOT_LOADED);
     return explainReading(this.solution, pinId, state, volts);
   }
 
   /** The current path through a node, as a drawing has it; through the tried plan where edits are given and were tried last. */
   path(state: PowerState, node: string, edits: readonly PowerEdit[] = []): DrawnPath {
     const tried = edits.length > 0 && this.tried?.name === JSON.stringify(edits) ? this.tried.solution : this.solution;
-    if (tried === null) throw new Error("load the job before asking for a path");
+    if (tried === null) throw new Error(NOT_LOADED);
     return drawnPath(tried, state, node);
   }
 
   /** The netlist of contracts/netlist.md, to be kept or solved elsewhere. */
   netlist() {
-    if (this.solution === null) throw new Error("load the job before asking for its netlist");
+    if (this.solution === null) throw new Error(NOT_LOADED);
     return netlistOf(this.solution.model);
   }
 }

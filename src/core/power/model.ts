@@ -37,6 +37,13 @@ export function buildModel(facts: PowerFacts): PowerModel {
 
 /** Wires as they were laid before, by harness: what is tried leaves nearly all of them as they are. */
 const LAID = new WeakMap<Harness, Map<string, Piece>>();
+/** Parts as they were laid before: only batteries and starters take something from the settings. */
+interface LaidPart {
+  readonly translated: ReturnType<typeof translatePart>;
+  readonly pieces: readonly Piece[];
+}
+const LAID_PARTS = new WeakMap<Harness, Map<string, LaidPart>>();
+const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter"]);
 
 class ModelBuilder {
   private readonly pieces: Piece[] = [];
@@ -272,6 +279,23 @@ class ModelBuilder {
   }
 
   private layPart(part: HarnessPart, edges: readonly HarnessEdge[]): void {
+    const known = LAID_PARTS.get(this.harness) ?? new Map<string, LaidPart>();
+    LAID_PARTS.set(this.harness, known);
+    const before = OF_SETTINGS.has(part.type) || this.facts.tried.fuses.size > 0 ? undefined : known.get(part.id);
+    const translated = before?.translated ?? this.translate(part, edges);
+    const { elements, assumed, charging, pressed } = translated;
+    for (const says of assumed) this.assume(says);
+    for (const id of charging) this.charging.add(id);
+    for (const id of pressed) this.pressed.add(id);
+    if (before !== undefined) { this.pieces.push(...before.pieces); return; }
+    const [count, wrong] = [this.pieces.length, this.problems.length];
+    for (const { element, elementId } of elements) {
+      this.add(this.sane(element, part, elementId), { type: "part", partId: part.id, elementId }, this.elementName(part, element, elementId));
+    }
+    if (this.problems.length === wrong && this.facts.tried.fuses.size === 0) known.set(part.id, { translated, pieces: this.pieces.slice(count) });
+  }
+
+  private translate(part: HarnessPart, edges: readonly HarnessEdge[]): ReturnType<typeof translatePart> {
     const ground = onEngine(part) ? BLOCK : BODY;
     const nodeOf = (at: number) => (at === this.harness.chassis ? ground : this.node(at));
     const byId = new Map(edges.map((edge) => [edge.id, edge]));
@@ -283,13 +307,7 @@ class ModelBuilder {
       }
     }
     const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : this.harness.pinById.get(pinId)]));
-    const { elements, assumed, charging, pressed } = translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings: this.facts.settings });
-    for (const says of assumed) this.assume(says);
-    for (const id of charging) this.charging.add(id);
-    for (const id of pressed) this.pressed.add(id);
-    for (const { element, elementId } of elements) {
-      this.add(this.sane(element, part, elementId), { type: "part", partId: part.id, elementId }, this.elementName(part, element, elementId));
-    }
+    return translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings: this.facts.settings });
   }
 
   /** An element by what one finds on the vehicle: of a box with many cavities, the cavity. */

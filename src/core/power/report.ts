@@ -25,8 +25,7 @@ export interface PowerReport {
 
 export { stateWords };
 
-export function reportPower(solution: PowerSolution): PowerReport {
-  const rows = keyTable(solution);
+export function reportPower(solution: PowerSolution, rows: readonly KeyRow[] = keyTable(solution)): PowerReport {
   const fuses = fuseTable(solution);
   const relays = relayTable(solution);
   const charge = chargeBalance(solution);

@@ -63,7 +63,7 @@ export function PowerScreen() {
   if (job.pins.length === 0) {
     return <><ScreenHead title="Power" /><div className="mx-4 border border-rule2 bg-sheet"><Empty title="There is nothing to solve yet"><p>The solution is made from both pin tables and the links between them: import them first.</p><Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>To the import</Link></Empty></div></>;
   }
-  const shownReport = trying.effect?.report ?? power;
+  const shownReport = trying.effect?.report ?? (power !== null && trying.rows !== null ? { ...power, rows: trying.rows } : power);
   const wide = tab === "findings" || looked !== null || tab === "fuses";
   return (
     <>
@@ -80,7 +80,7 @@ export function PowerScreen() {
         <div className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}>
           <section aria-label={TABS[tab]} className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0" tabIndex={0}>
             {tab === "findings" && <><FindingsList report={shownReport} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={(key) => { setSelected(key); setLooked(null); }} /><TryForm onTry={trying.add} report={power} /></>}
-            {tab === "keys" && <KeyTable report={shownReport} before={trying.effect?.report ? power : null} looked={looked} onLook={setLooked} />}
+            {tab === "keys" && <KeyTable report={shownReport} before={trying.rows !== null ? power : null} looked={looked} onLook={setLooked} />}
             {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} units={job.document.job.units} />}
             {tab === "grounds" && <GroundsView report={shownReport} onLook={setLooked} />}
             {tab === "fuses" && <FusesView report={shownReport} selected={fuse} onSelect={setFuse} />}
@@ -102,7 +102,7 @@ function TryingStrip({ trying }: { trying: Trying }) {
   const { edits, effect } = trying;
   if (edits.length === 0) return null;
   return (
-    <section aria-label="Tried" title={trying.took === null ? undefined : `solved in ${Math.round(trying.took)} ms`} className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2">
+    <section aria-label="Tried" title={trying.took === null ? undefined : `volts after ${Math.round(trying.took)} ms`} className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2">
       <strong className="wide">What if</strong>
       <ul className="min-w-0 flex-1">{edits.map((edit) => <li key={JSON.stringify(edit)} className="font-semibold">{editText(edit, names)}</li>)}</ul>
       <p aria-live="polite" className="min-w-52">

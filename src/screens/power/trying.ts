@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useState } from "react";
-import type { DrawnPath, Effect, PowerEdit, PowerState } from "@/core/power";
+import type { DrawnPath, Effect, KeyRow, PowerEdit, PowerState } from "@/core/power";
 import { powerLinks } from "@/job/power-facts";
 import { editsOps } from "@/job/power-ops";
 import { useJob } from "../shell/job-provider";
@@ -17,8 +17,10 @@ export interface Looked {
 export interface Trying {
   readonly edits: readonly PowerEdit[];
   readonly effect: Effect | null;
+  /** Its feeds and consumers, which are there first. */
+  readonly rows: readonly KeyRow[] | null;
   readonly busy: boolean;
-  /** Milliseconds from asking to the answer. */
+  /** Milliseconds from asking to the volts being there. */
   readonly took: number | null;
   readonly start: (edit: PowerEdit) => void;
   readonly add: (edit: PowerEdit) => void;
@@ -30,19 +32,26 @@ export interface Trying {
 export function useTrying(): Trying {
   const job = useJob();
   const [edits, setEdits] = useState<readonly PowerEdit[]>([]);
-  const [answer, setAnswer] = useState<{ readonly edits: readonly PowerEdit[]; readonly effect: Effect; readonly took: number } | null>(null);
+  const [seen, setSeen] = useState<{ readonly edits: readonly PowerEdit[]; readonly rows: readonly KeyRow[] | null; readonly took: number } | null>(null);
+  const [answer, setAnswer] = useState<{ readonly edits: readonly PowerEdit[]; readonly effect: Effect } | null>(null);
   const names = useEditNames();
   useEffect(() => {
     let current = true;
-    if (edits.length === 0) { setAnswer(null); return; }
+    if (edits.length === 0) { setAnswer(null); setSeen(null); return; }
     const started = performance.now();
-    void job.askTry(edits).then((effect) => { if (current) setAnswer({ edits, effect, took: performance.now() - started }); });
+    void (async () => {
+      const rows = await job.askTryRows(edits);
+      if (!current) return;
+      setSeen({ edits, rows, took: performance.now() - started });
+      const effect = await job.askTry(edits);
+      if (current) setAnswer({ edits, effect });
+    })();
     return () => { current = false; };
     // What was tried on the plan before a change is asked again on the plan after it.
   }, [edits, job.power]);
   const effect = answer?.edits === edits ? answer.effect : null;
   return {
-    edits, effect, busy: edits.length > 0 && effect === null, took: answer?.edits === edits ? answer.took : null,
+    edits, effect, busy: edits.length > 0 && effect === null, rows: seen?.edits === edits ? seen.rows : null, took: seen?.edits === edits ? seen.took : null,
     start: (edit) => setEdits([edit]),
     add: (edit) => setEdits([...edits, edit]),
     discard: () => setEdits([]),

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Hold, Line } from "@/core/plan";
-import type { DrawnPath, Effect, ExpectedVolts, Explanation, PowerEdit, PowerReport, PowerState as KeyState } from "@/core/power";
+import type { DrawnPath, Effect, ExpectedVolts, Explanation, KeyRow, PowerEdit, PowerReport, PowerState as KeyState } from "@/core/power";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { powerWorker } from "@/workers/power-worker";
@@ -14,6 +14,8 @@ export interface PowerState {
   readonly expected: readonly ExpectedVolts[] | null;
   /** The report is older than the document: an answer is on its way. */
   readonly powerStale: boolean;
+  /** The volts of what is tried, which are there before its findings are. */
+  readonly askTryRows: (edits: readonly PowerEdit[]) => Promise<readonly KeyRow[] | null>;
   readonly askTry: (edits: readonly PowerEdit[]) => Promise<Effect>;
   readonly askPath: (state: KeyState, node: string, edits: readonly PowerEdit[]) => Promise<DrawnPath>;
   /** Which single faults would bring a reading about. */
@@ -58,6 +60,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
 
   return useMemo(() => ({
     power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
+    askTryRows: async (edits) => { await ready.current(); return powerWorker().tryRows(edits); },
     askTry: async (edits) => { await ready.current(); return powerWorker().tryEdits(edits); },
     askPath: async (state, node, edits) => { await ready.current(); return powerWorker().path(state, node, edits); },
     askExplain: async (pinId, state, volts) => { await ready.current(); return powerWorker().explain(pinId, state, volts); },
