@@ -92,8 +92,9 @@ export class Equations {
    * Solves for `x` with the branches that are closed now.
    *
    * @param from "nothing", or the present `x`: the solution with relays as they stood a step before
+   * @param enough volts by which a step may still move when it is taken as the answer; 0 asks for Kirchhoff's law to the contract's accuracy
    */
-  newton(island: Islands, solid: Islands, from: "nothing" | "here" = "nothing"): NetlistFault | null {
+  newton(island: Islands, solid: Islands, from: "nothing" | "here" = "nothing", enough = 0): NetlistFault | null {
     this.holdDown(island, solid);
     const { list } = this.branches;
     const active = this.nonlinear.filter((at) => this.closed[at] === 1);
@@ -121,6 +122,7 @@ export class Equations {
       tangent = !restless && !limited;
       let bent = 0;
       for (const at of active) bent = Math.max(bent, this.linearise(at, list[at] as Branch, tangent, iteration === 0));
+      if (iteration > 1 && tangent && moved < enough) return null;
       if (iteration > 0 && !limited && (moved < NEAR_VOLTS || active.length === 0) && this.worst().excess <= 1) return null;
       // Where no slope has changed by much, the last factor serves once more: the residual is that of the present ones.
       if (factor === null || bent > SAME_SLOPE) factor = this.factor(active);

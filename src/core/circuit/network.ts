@@ -9,6 +9,10 @@ import { idealCurrents, tieTogether } from "./ties";
 /** A node counts as held by diodes that do not conduct when less than this goes through all of them, A. */
 export const NO_CURRENT = 1e-8;
 
+/** While relays are on their way, volts are taken as they are after a step as small as this, V, when every coil is this far from its thresholds, V. */
+const ROUGH_VOLTS = 0.02;
+const COIL_MARGIN = 0.3;
+
 const NONE: ReadonlySet<string> = new Set();
 
 export type RelayState = "energised" | "released";
@@ -124,11 +128,19 @@ export class Network {
         }
         seen.set(name, trail.length);
         trail.push(energised);
-        const island = this.operate(state, energised, trail.length === 1 ? "nothing" : "here");
+        // On the way only the relays' decisions count; who wants to see each step wants it whole.
+        let island = this.operate(state, energised, trail.length === 1 ? "nothing" : "here", each === undefined ? ROUGH_VOLTS : 0);
         if (isFault(island)) return island;
         each?.(energised);
-        const next = relays.map(({ element, coil }, which) => !held.has(which) && pullsIn(element, this.equations.across(coil), energised[which] as boolean));
-        if (next.every((on, which) => on === energised[which])) return { operating: this.operating(island, energised), held };
+        const decide = () => relays.map(({ element, coil }, which) => !held.has(which) && pullsIn(element, this.equations.across(coil), energised[which] as boolean));
+        const isSame = (next: readonly boolean[]) => next.every((on, which) => on === energised[which]);
+        let next = decide();
+        if (each === undefined && (isSame(next) || !this.coilsAreClear())) {
+          island = this.operate(state, energised, "here", 0);
+          if (isFault(island)) return island;
+          next = decide();
+        }
+        if (isSame(next)) return { operating: this.operating(island, energised), held };
         energised = next;
       }
     }
@@ -150,8 +162,16 @@ export class Network {
     });
   }
 
+  /** No coil is near a voltage at which it would decide otherwise. */
+  private coilsAreClear(): boolean {
+    return this.branches.relays.every(({ element, coil }) => {
+      const volts = Math.abs(this.equations.across(coil));
+      return Math.abs(volts - element.pullInVolts) > COIL_MARGIN && Math.abs(volts - element.dropOutVolts) > COIL_MARGIN;
+    });
+  }
+
   /** Solves with the relays as they stand, into the equations. */
-  private operate(state: KeyState, energised: readonly boolean[], from: "nothing" | "here"): Islands | NetlistFault {
+  private operate(state: KeyState, energised: readonly boolean[], from: "nothing" | "here", enough: number): Islands | NetlistFault {
     const { list } = this.branches;
     const { equations } = this;
     const { closed, siemens } = equations;
@@ -162,7 +182,7 @@ export class Network {
     const island = this.islands(true);
     const stranded = this.branches.currents.find((at) => { const { a, b, element } = list[at] as Branch; return island[a] !== island[b] && (element as { amps: number }).amps !== 0; });
     if (stranded !== undefined) { const { name } = list[stranded] as Branch; return { code: "stranded-current", element: name, message: `The current of “${name}” has nowhere to flow: nothing that conducts joins its two ends.` }; }
-    return equations.newton(island, this.islands(false), from) ?? island;
+    return equations.newton(island, this.islands(false), from, enough) ?? island;
   }
 
   /** Voltages of all nodes and currents of all branches, from the solved equations. */
