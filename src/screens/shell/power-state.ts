@@ -1,5 +1,6 @@
 "use client";
 
+import { usePathname } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Hold, Line } from "@/core/plan";
 import type { DrawnPath, Effect, ExpectedVolts, Explanation, KeyRow, PowerEdit, PowerReport, PowerState as KeyState } from "@/core/power";
@@ -23,8 +24,10 @@ export interface PowerState {
   readonly askNetlist: () => Promise<object>;
 }
 
-/** How long nothing may have changed before the plan is solved anew, ms. */
-const REST_MS = 120;
+/** How long nothing may have changed before the plan is solved anew, ms: at once where it is looked at, when there is a pause elsewhere. */
+const REST_MS = { looked: 120, elsewhere: 1500 } as const;
+/** Screens that show the solution or what a meter should read by it. */
+const LOOKED = /\/(power|prove)$/;
 
 /** Keeps the worker's solution in step with the document and its plan. */
 export function usePower(document: JobDocument, lines: readonly Line[]): PowerState {
@@ -33,6 +36,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
   const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links, cuts, settings, lines }), [pins, connectors, branches, parts, wires, links, cuts, settings, lines]);
   const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
   const [expected, setExpected] = useState<readonly ExpectedVolts[] | null>(null);
+  const looked = LOOKED.test(usePathname());
   const latest = useRef(facts);
   latest.current = facts;
   const loaded = useRef<object | null>(null);
@@ -45,7 +49,6 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
       const report = await powerWorker().load(powerInput(now, now.lines));
       loaded.current = now;
       setAnswer({ report, facts: now });
-      if (latest.current === now) setExpected(await powerWorker().expected());
     }
   });
   const ready = useRef(() => {
@@ -54,9 +57,16 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
   });
   // Edits come in rows: the plan is solved when there is a moment's rest, or when somebody asks.
   useEffect(() => {
-    const timer = setTimeout(() => void ready.current(), REST_MS);
+    const timer = setTimeout(() => void ready.current(), REST_MS[looked ? "looked" : "elsewhere"]);
     return () => clearTimeout(timer);
-  }, [facts]);
+  }, [facts, looked]);
+  // What a meter should read solves the plan twice more: once it stands, and there is a pause again.
+  useEffect(() => {
+    if (answer === null) return;
+    let current = true;
+    const timer = setTimeout(() => void ready.current().then(() => powerWorker().expected()).then((volts) => current && setExpected(volts)), looked ? 0 : REST_MS.elsewhere);
+    return () => { current = false; clearTimeout(timer); };
+  }, [answer, looked]);
 
   return useMemo(() => ({
     power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
