@@ -14,9 +14,7 @@ const folder = mkdtempSync(path.join(tmpdir(), "pantograph-harness-"));
 beforeAll(async () => {
   app = await startApp("harness");
   await createJob(app.pool, ridgewayDocument(), "ridgeway");
-  robin = await Person.open(app.address);
-  await robin.goTo("/");
-  await robin.driver.executeScript("localStorage.setItem('pantograph.person', 'Robin')");
+  robin = await Person.named(app.address, "Robin");
 });
 afterAll(async () => {
   await robin?.close();

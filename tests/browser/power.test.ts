@@ -9,9 +9,7 @@ let robin: Person;
 
 beforeAll(async () => {
   app = await startApp("power");
-  robin = await Person.open(app.address);
-  await robin.goTo("/");
-  await robin.driver.executeScript("localStorage.setItem('pantograph.person', 'Robin')");
+  robin = await Person.named(app.address, "Robin");
 });
 afterAll(async () => {
   await robin?.close();

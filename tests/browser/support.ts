@@ -83,6 +83,14 @@ export class Person {
     return new Person((await openChromium(size)) as WebDriver, address);
   }
 
+  /** Opens a browser in which this person's name is known already. */
+  static async named(address: string, name: string): Promise<Person> {
+    const person = await Person.open(address);
+    await person.goTo("/");
+    await person.driver.executeScript("localStorage.setItem('pantograph.person', arguments[0])", name);
+    return person;
+  }
+
   async goTo(where: string): Promise<void> {
     await this.driver.get(this.address + where);
   }

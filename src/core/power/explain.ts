@@ -1,4 +1,4 @@
-import { Network, Predictor, type Prediction } from "../circuit";
+import { Network, Predictor } from "../circuit";
 import { netlistOf, type PowerSolution, type PowerState } from "./solve";
 import { pathThrough } from "./path";
 import { spansOfModel } from "./spans";
@@ -38,7 +38,7 @@ export function explainReading(solution: PowerSolution, pinId: string, state: Po
   const found = candidates(solution, state, node).flatMap((piece): (Explanation & { readonly miss: number })[] => {
     const { element } = piece;
     if (element.type !== "resistor" && element.type !== "fuse" && element.type !== "switch") return [];
-    const at = (ohms: number) => read(predictor.predict([{ id: element.id, ohms }]), node);
+    const at = (ohms: number) => predictor.predict([{ id: element.id, ohms }]).volts(node);
     const where = piece.name;
     const open = at(Number.POSITIVE_INFINITY);
     // A place that floats reads 0 on a meter, which leads it there itself.
@@ -51,8 +51,6 @@ export function explainReading(solution: PowerSolution, pinId: string, state: Po
   });
   return found.toSorted((a, b) => a.miss - b.miss).slice(0, MOST).map(({ miss: _, ...one }) => one);
 }
-
-const read = (prediction: Prediction, node: string) => prediction.volts(node);
 
 /** The resistance at which the reading is met, Ω, by halving on a logarithmic scale; null where it lies outside of what the element can do. */
 function fitting(at: (ohms: number) => number | null, from: number, volts: number): number | null {

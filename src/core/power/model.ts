@@ -3,6 +3,7 @@ import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf, ty
 import { wireOhms } from "../wire";
 import { type LinkEnd, linkElements } from "./adapters";
 import { nodeNames } from "./node-names";
+import { reachedByCable, unpluggedParts } from "./left-out";
 import { translatePart } from "./parts";
 import { batterySource, SETTINGS, settingValue } from "./settings";
 import { BLOCK, BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
@@ -15,8 +16,6 @@ const USUAL_M = 1.5;
 const ABSURD_M = 50;
 const ABSURD_MM2 = 150;
 const ABSURD_FUSE_AMPS = 500;
-/** From this size on a wire counts as a cable that grounds a body. */
-const CABLE_MM2 = 4;
 /** Copper's own temperature under everyday load, °C: our assumption. */
 const CONDUCTOR_C = 40;
 /** A plug's two contacts, Ω, and a battery's post. */
@@ -162,17 +161,7 @@ class ModelBuilder {
 
   /** Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the body: the end that tables leave out. */
   private groundBody(): void {
-    const joined = new Map<string, string[]>();
-    const join = (a: string, b: string) => { const known = joined.get(a); if (known === undefined) joined.set(a, [b]); else known.push(b); };
-    const studs = new Set(this.harness.parts.filter((part) => part.type === "ground-stud" || part.type === "splice-pack").map((part) => part.id));
-    for (const { element, place } of this.pieces) {
-      if (element.type !== "resistor" || element.a === BLOCK || element.b === BLOCK) continue;
-      if ((place.type === "wire" && place.sizeMm2 < CABLE_MM2) || (place.type === "part" && !studs.has(place.partId)) || (place.type === "link" && place.role !== "wire")) continue;
-      join(element.a, element.b);
-      join(element.b, element.a);
-    }
-    const reached = new Set([MINUS]);
-    for (const node of reached) for (const next of joined.get(node) ?? []) reached.add(next);
+    const reached = reachedByCable(this.pieces, this.harness.parts);
     if (reached.has(BODY)) return;
     const end = this.harness.nodes.findIndex((node, at) => node.type === "open" && reached.has(this.node(at)) && this.harness.partAt[this.harness.nodeOfPin.get(node.pinId) as number]?.type === "battery");
     const says = "the battery's negative cable goes to the body";
@@ -239,7 +228,7 @@ class ModelBuilder {
       if (known === undefined) edges.set(edge.partId, [edge]);
       else known.push(edge);
     }
-    const unplugged = this.unplugged();
+    const unplugged = unpluggedParts(this.facts);
     const donorCharges = harness.parts.some((part) => part.type === "alternator" && part.side !== "host");
     for (const part of harness.parts) {
       const own = edges.get(part.id) ?? [];
@@ -254,22 +243,6 @@ class ModelBuilder {
       if (part.type === "battery") this.layPosts(own);
       this.layPart(part, own);
     }
-  }
-
-  /** Parts that gave a host's consumer its signal before: a link brings it from the donor now. */
-  private unplugged(): Set<string> {
-    const { harness } = this;
-    const linked = new Map<number, ReadonlySet<string>>();
-    for (const link of this.facts.links) {
-      const [from, to] = [harness.pinById.get(link.providerId), harness.pinById.get(link.consumerId)];
-      const at = harness.nodeOfPin.get(link.consumerId);
-      if (from === undefined || to === undefined || at === undefined || from.kind === "supply-out" || from.kind === "ground" || harness.connectorById.get(to.connectorId)?.side !== "host") continue;
-      linked.set(harness.netOf[at] as number, new Set([from.id, to.id]));
-    }
-    return new Set(harness.parts.filter((part) => part.side === "host" && (part.type === "switch" || part.type === "sensor") && part.terminals.some(({ pinId }) => {
-      const [pin, at] = [harness.pinById.get(pinId ?? ""), harness.nodeOfPin.get(pinId ?? "")];
-      return pin?.kind.endsWith("-out") === true && at !== undefined && linked.get(harness.netOf[at] as number)?.has(pin.id) === false;
-    })).map((part) => part.id));
   }
 
   private layPosts(edges: readonly HarnessEdge[]): void {

@@ -81,6 +81,44 @@ describe("from plan to netlist", () => {
   });
 });
 
+describe("what the tables leave out", () => {
+  const lamp = `  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m amps=0.1 alive=run-crank "Ignition"\n  host Panel-2 8 load-in oil-pressure-warning BN 0.75mm 1m amps=0.2 otherEnd=battery "Oil lamp"\n  host Old_switch-1 8 switch-out oil-pressure-warning BN 0.75mm 1m to=ground "Oil switch"\n  donor New_switch-1 O1 switch-out oil-pressure-warning BU 0.75mm 1m to=ground "Oil switch"\n`;
+  const switches = (links: Plan["links"]) => buildModel(factsOf(input({ van: VAN + lamp, links }))).pieces.filter((piece) => piece.name.includes("switch")).map((piece) => piece.name);
+  test("where a link brings the donor's signal, the host's own switch for it is unplugged; without one it stays", () => {
+    expect(switches(SOUND).some((name) => name.startsWith("Old switch"))).toBe(true);
+    const linked = switches([...SOUND, ["New switch-1", "Panel-2"]]);
+    expect(linked.some((name) => name.startsWith("Old switch"))).toBe(false);
+    expect(linked.some((name) => name.startsWith("New switch"))).toBe(true);
+  });
+  test("a battery whose negative reaches no stud is taken to be bolted to the body, and says so; one that does is not", () => {
+    const says = "the battery's negative cable goes to the body";
+    const told = (van: string) => buildModel(factsOf(input({ van }))).assumptions.map((one) => one.says);
+    expect(told(VAN)).not.toContain(says);
+    expect(told(VAN.replace("host G1-1 2 ground", "host G1-1 22 ground"))).toContain(says);
+  });
+  test("the engine's straps alone do not ground the body: a thin wire is no cable", () => {
+    const thin = VAN.replace("host G1-1 2 ground ground BK 10mm", "host G1-1 2 ground ground BK 1mm");
+    expect(buildModel(factsOf(input({ van: thin }))).pieces.some((piece) => piece.element.id === "assumed:minus")).toBe(true);
+  });
+});
+
+describe("what Kirchhoff asks of the whole plan", () => {
+  test("in every state the batteries and alternators give what the loads take, in watts", () => {
+    const solution = solved();
+    for (const [state, { volts, amps }] of solution.states) {
+      const across = (a: string, b: string) => (volts.get(a) ?? 0) - (volts.get(b) ?? 0);
+      let balance = 0;
+      let given = 0;
+      for (const { element } of solution.model.pieces) {
+        const current = amps.get(element.id) ?? 0;
+        if (element.type === "relay") { balance += current * across(element.coilA, element.coilB) + element.contacts.reduce((sum, { a, b }, at) => sum + (amps.get(`${element.id}#${at}`) ?? 0) * across(a, b), 0); continue; }
+        if (element.type === "source") { balance -= current * across(element.a, element.b); given += Math.abs(current * across(element.a, element.b)); } else balance += current * across(element.a, element.b);
+      }
+      expect(Math.abs(balance), state).toBeLessThan(1e-6 * Math.max(1, given));
+    }
+  });
+});
+
 describe("key states", () => {
   test("a sound plan has nothing wrong, and the computer lives in run and crank alone", () => {
     expect(report().findings.filter((finding) => finding.severity !== "note")).toEqual([]);
