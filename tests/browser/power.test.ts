@@ -39,6 +39,11 @@ describe("the planted trouble of the sample job is found, cured by what-if, and 
     await tryCure("Feed C1-2 from Ignition relay-87");
     await robin.sees(/1 finding goes, 0 come/);
     expect(await findings()).toMatch(/C1-2 is dead while cranking[^\n]*(\n[^\n]*)?\ngoes/);
+    // The loop names its first node twice; of the path before nothing is left standing under it.
+    await robin.sees("as it would be");
+    const [named, drawn] = await robin.driver.executeScript<[number, number]>("const path = document.querySelector('section[aria-label=Finding] svg[role=img]'); return [path.getAttribute('aria-label').split(' V').length - 1, path.querySelectorAll('[data-point]').length]");
+    expect(named).toBeGreaterThan(5);
+    expect(drawn).toBe(named);
     await robin.click("button", /^Key table/);
     await robin.type("Find", "C1-2");
     const crank = () => robin.driver.executeScript<string>("return [...document.querySelectorAll('[role=row]')].find((one) => one.innerText.startsWith('donor cavity C1-2') || one.innerText.includes('C1-2\\n'))?.querySelectorAll('[role=cell] button')[3]?.innerText ?? ''");
@@ -140,5 +145,8 @@ describe("the large sample", () => {
     await robin.wait("the curve", async () => robin.driver.executeScript("return document.querySelector('svg[aria-label^=\"Volts while cranking\"]') === null ? null : true"), 60_000);
     await robin.click("button", "Try 0 °C");
     await robin.sees(/\d+ findings? goe?s?, \d+ comes?/);
+    // A tenth of a second is what the bench holds it to; here the machine is shared with everything else.
+    const took = Number(/volts after (\d+) ms/.exec(await robin.driver.executeScript<string>("return document.querySelector('section[aria-label=\"Tried\"]').title"))?.[1]);
+    expect(took).toBeLessThan(1000);
   });
 });

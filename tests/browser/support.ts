@@ -136,6 +136,20 @@ export class Person {
     await this.wait(`not to see “${text}”`, async () => ((await this.text()).includes(text) ? null : true));
   }
 
+  /** From now on this page notes when Enter was pressed last and when it first showed the text: what passes between two pages is timed there, not by how often we look. */
+  async note(text: string): Promise<void> {
+    await this.driver.executeScript(`
+      const [text] = arguments;
+      window.noted = { entered: null, seen: null };
+      addEventListener("keydown", (event) => { if (event.key === "Enter") window.noted.entered = Date.now(); }, true);
+      new MutationObserver(() => { if (window.noted.seen === null && document.body.textContent.includes(text)) window.noted.seen = Date.now(); }).observe(document.body, { subtree: true, childList: true, characterData: true });`, text);
+  }
+
+  /** What {@link note} has noted, ms since 1970; null where it has not happened. */
+  noted(): Promise<{ readonly entered: number | null; readonly seen: number | null }> {
+    return this.driver.executeScript("return window.noted");
+  }
+
   text(): Promise<string> {
     return this.driver.executeScript<string>("return document.body.innerText.replace(/\\u00a0/g, ' ')");
   }

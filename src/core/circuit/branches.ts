@@ -1,4 +1,3 @@
-import type { KeyState } from "../harness";
 import type { NetElement, Netlist } from "./netlist";
 
 /** Thermal voltage of a diode at 27 °C, V (contracts/netlist.md). */
@@ -22,24 +21,43 @@ export interface Branch {
   readonly siemens: number;
   /** The source's voltage, V. */
   readonly emf: number;
+  /** Of a diode its saturation current, A, and its emission times the thermal voltage, V; of a lamp its rated V and W; of a constant power its W and least V; of others 0. */
+  readonly p: number;
+  readonly q: number;
 }
 
+/** Two-ended pieces between numbered nodes; the reference is node 0. */
 export interface Branches {
   readonly nodes: readonly string[];
-  readonly nodeOf: ReadonlyMap<string, number>;
   readonly list: readonly Branch[];
-  /** Place in the list by name. */
-  readonly named: ReadonlyMap<string, number>;
-  /** Places of branches that have a resistance, and of currents that flow whatever the voltage. */
-  readonly straight: readonly number[];
+  /** Places of some kinds of branches. */
   readonly currents: readonly number[];
+  readonly sources: readonly number[];
+  readonly fuses: readonly number[];
+  readonly switches: readonly number[];
+  readonly diodes: readonly number[];
   /** Whether a branch joins its nodes into one island, by branch: 0 a current, which does not conduct; 2 a diode, which may not. */
   readonly joins: Uint8Array;
-  readonly relays: readonly { readonly element: Extract<NetElement, { type: "relay" }>; readonly coil: number; readonly contacts: readonly number[] }[];
+  readonly relays: readonly RelayBranches[];
 }
 
-/** A netlist as branches between numbered nodes; the reference is node 0. */
-export function branchesOf({ reference, elements }: Pick<Netlist, "reference" | "elements">): Branches {
+export interface RelayBranches {
+  readonly element: Extract<NetElement, { type: "relay" }>;
+  readonly coil: number;
+  readonly contacts: readonly number[];
+}
+
+/** A netlist as branches, each element and node to be found by its name. */
+export interface NamedBranches extends Branches {
+  readonly netlist: Pick<Netlist, "reference" | "elements">;
+  readonly nodeOf: ReadonlyMap<string, number>;
+  /** Place in the list by name. */
+  readonly named: ReadonlyMap<string, number>;
+}
+
+/** A netlist as branches between numbered nodes: elements in their order, a relay's coil before its contacts; nodes as they come up, the reference first. */
+export function branchesOf(netlist: Pick<Netlist, "reference" | "elements">): NamedBranches {
+  const { reference, elements } = netlist;
   const nodes = [reference];
   const nodeOf = new Map([[reference, 0]]);
   const node = (name: string): number => {
@@ -49,76 +67,133 @@ export function branchesOf({ reference, elements }: Pick<Netlist, "reference" | 
     return nodes.push(name) - 1;
   };
   const list: Branch[] = [];
-  const relays: { element: Extract<NetElement, { type: "relay" }>; coil: number; contacts: number[] }[] = [];
-  const add = (element: NetElement, a: string, b: string, kind: Branch["kind"], siemens = 0, emf = 0, contact = -1): number =>
-    list.push({ name: contact < 0 ? element.id : `${element.id}#${contact}`, element, contact, a: node(a), b: node(b), kind, siemens, emf }) - 1;
+  const named = new Map<string, number>();
+  const relays: RelayBranches[] = [];
+  const add = (element: NetElement, a: string, b: string, contact = -1): number => {
+    const name = contact < 0 ? element.id : `${element.id}#${contact}`;
+    named.set(name, list.length);
+    // Written out: spreading thousands of them took as long as numbering them.
+    const { kind, siemens, emf, p, q } = valuesOf(element, contact);
+    return list.push({ name, element, contact, a: node(a), b: node(b), kind, siemens, emf, p, q }) - 1;
+  };
   for (const element of elements) {
-    switch (element.type) {
-      case "resistor": case "switch": case "fuse": add(element, element.a, element.b, "linear", 1 / element.ohms); break;
-      case "source": add(element, element.a, element.b, element.ohms > 0 ? "emf" : "ideal", element.ohms > 0 ? 1 / element.ohms : 0, element.volts); break;
-      case "current": case "diode": case "lamp": case "power": add(element, element.a, element.b, element.type); break;
-      case "relay": {
-        const coil = add(element, element.coilA, element.coilB, "linear", 1 / element.coilOhms);
-        relays.push({ element, coil, contacts: element.contacts.map((contact, at) => add(element, contact.a, contact.b, "linear", 1 / contact.ohms, 0, at)) });
-      }
-    }
+    if (element.type !== "relay") { add(element, element.a, element.b); continue; }
+    const coil = add(element, element.coilA, element.coilB);
+    relays.push({ element, coil, contacts: element.contacts.map((contact, at) => add(element, contact.a, contact.b, at)) });
   }
-  const where = (...kinds: Branch["kind"][]) => list.flatMap(({ kind }, at) => (kinds.includes(kind) ? [at] : []));
-  return { nodes, nodeOf, list, straight: where("linear", "emf"), currents: where("current"), named: new Map(list.map(({ name }, at) => [name, at])), joins: Uint8Array.from(list, ({ kind }) => (kind === "current" ? 0 : kind === "diode" ? 2 : 1)), relays };
+  return { ...gathered(nodes, list, relays), netlist, nodeOf, named };
 }
 
-/** Which branches are there in a key state, relays as they stand; 1 where the branch is closed. */
-export function closedBranches({ list, relays }: Branches, state: KeyState, energised: readonly boolean[], into: Uint8Array): void {
-  for (let at = 0; at < list.length; at++) {
-    const { element } = list[at] as Branch;
-    into[at] = (element.type === "switch" && !element.closedIn.includes(state)) || (element.type === "fuse" && element.blown === true) ? 0 : 1;
+type Values = Pick<Branch, "kind" | "siemens" | "emf" | "p" | "q">;
+
+const straight = (ohms: number): Values => ({ kind: "linear", siemens: 1 / ohms, emf: 0, p: 0, q: 0 });
+const bent = (kind: "diode" | "lamp" | "power" | "current", p: number, q: number): Values => ({ kind, siemens: 0, emf: 0, p, q });
+
+function valuesOf(element: NetElement, contact: number): Values {
+  switch (element.type) {
+    case "resistor": case "switch": case "fuse": return straight(element.ohms);
+    case "relay": return straight(contact < 0 ? element.coilOhms : (element.contacts[contact]?.ohms as number));
+    case "source": return { kind: element.ohms > 0 ? "emf" : "ideal", siemens: element.ohms > 0 ? 1 / element.ohms : 0, emf: element.volts, p: 0, q: 0 };
+    case "current": return bent("current", 0, 0);
+    case "diode": return bent("diode", element.saturationAmps, element.emission * VT);
+    case "lamp": return bent("lamp", element.ratedVolts, element.ratedWatts);
+    case "power": return bent("power", element.watts, element.minVolts);
   }
-  relays.forEach(({ element, contacts }, which) => {
-    contacts.forEach((at, contact) => { into[at] = (element.contacts[contact]?.when === "energised") === energised[which] ? 1 : 0; });
-  });
+}
+
+/**
+ * The branches of a netlist that differs from another's in values alone, numbered as that one is and sharing with it all that is
+ * the same; null where something is joined otherwise, and it has to be numbered anew.
+ */
+export function retuned(like: NamedBranches, elements: readonly NetElement[]): NamedBranches | null {
+  const before = like.netlist.elements;
+  if (elements.length !== before.length) return null;
+  const list = like.list.slice();
+  for (let nth = 0; nth < elements.length; nth++) {
+    const [element, was] = [elements[nth] as NetElement, before[nth] as NetElement];
+    if (element === was) continue;
+    // A relay's branches stand in its list as well; what has its place in values alone is enough.
+    if (element.type === "relay" || was.type === "relay" || element.type !== was.type || element.id !== was.id || element.a !== was.a || element.b !== was.b) {
+      if (JSON.stringify(element) !== JSON.stringify(was)) return null;
+      continue;
+    }
+    const at = like.named.get(element.id) as number;
+    const values = valuesOf(element, -1);
+    if (values.kind !== (like.list[at] as Branch).kind) return null;
+    list[at] = { ...(like.list[at] as Branch), ...values, element };
+  }
+  return { ...like, netlist: { ...like.netlist, elements }, list };
+}
+
+/** A branch between other nodes. */
+export const placed = ({ name, element, contact, kind, siemens, emf, p, q }: Branch, a: number, b: number): Branch => ({ name, element, contact, a, b, kind, siemens, emf, p, q });
+
+/** Branches with what is asked of them all again and again. */
+export function gathered(nodes: readonly string[], list: readonly Branch[], relays: readonly RelayBranches[]): Branches {
+  const [currents, sources, fuses, switches, diodes] = [[], [], [], [], []] as [number[], number[], number[], number[], number[]];
+  const joins = new Uint8Array(list.length);
+  for (let at = 0; at < list.length; at++) {
+    const { element: { type } } = list[at] as Branch;
+    if (type === "current") currents.push(at);
+    else if (type === "source") sources.push(at);
+    else if (type === "fuse") fuses.push(at);
+    else if (type === "switch") switches.push(at);
+    else if (type === "diode") diodes.push(at);
+    joins[at] = type === "current" ? 0 : type === "diode" ? 2 : 1;
+  }
+  return { nodes, list, currents, sources, fuses, switches, diodes, joins, relays };
 }
 
 /** Current through a nonlinear branch at a voltage, A, and its slope there, S. */
-export function currentAt({ element }: Branch, volts: number): readonly [amps: number, siemens: number] {
-  switch (element.type) {
+export function currentAt({ kind, p, q }: Branch, volts: number): readonly [amps: number, siemens: number] {
+  switch (kind) {
     case "diode": {
-      const scale = element.emission * VT;
-      const power = Math.exp(Math.min(volts / scale, 300));
-      return [element.saturationAmps * (power - 1), (element.saturationAmps * power) / scale];
+      const power = Math.exp(Math.min(volts / q, 300));
+      return [p * (power - 1), (p * power) / q];
     }
     case "lamp": {
-      const { ratedVolts, ratedWatts } = element;
-      const rated = ratedWatts / ratedVolts;
-      const part = Math.abs(volts) / ratedVolts;
+      const rated = q / p;
+      const part = Math.abs(volts) / p;
       if (part <= COLD_VOLTS) {
-        const siemens = rated / ratedVolts / COLD_PART;
+        const siemens = rated / p / COLD_PART;
         return [siemens * volts, siemens];
       }
       const amps = rated * part ** LAMP_EXPONENT;
       return [Math.sign(volts) * amps, (LAMP_EXPONENT * amps) / Math.abs(volts)];
     }
     case "power": {
-      const { watts, minVolts } = element;
-      if (Math.abs(volts) < minVolts) return [(volts * watts) / minVolts ** 2, watts / minVolts ** 2];
-      return [watts / volts, -watts / volts ** 2];
+      if (Math.abs(volts) < q) return [(volts * p) / q ** 2, p / q ** 2];
+      return [p / volts, -p / volts ** 2];
     }
-    default: throw new Error(`${element.id} is no nonlinear element`);
+    default: throw new Error(`a ${kind} branch is a straight line`);
   }
 }
 
 /** A diode's voltage is let to rise by about as much as its current can follow in one step (after Nagel, SPICE2, 1975). */
-export function limitedVolts({ element }: Branch, wanted: number, before: number): number {
-  if (element.type === "power") {
+export function limitedVolts({ kind, p, q }: Branch, wanted: number, before: number): number {
+  if (kind === "power") {
     // From above, the operating point of the higher voltage is met first.
-    return Math.abs(wanted) < 0.5 * Math.abs(before) && Math.abs(before) > element.minVolts ? 0.5 * before : wanted;
+    return Math.abs(wanted) < 0.5 * Math.abs(before) && Math.abs(before) > q ? 0.5 * before : wanted;
   }
-  if (element.type !== "diode") return wanted;
-  const scale = element.emission * VT;
-  const critical = scale * Math.log(scale / (Math.SQRT2 * element.saturationAmps));
-  if (wanted <= critical || Math.abs(wanted - before) <= 2 * scale) return wanted;
+  if (kind !== "diode") return wanted;
+  const critical = q * Math.log(q / (Math.SQRT2 * p));
+  if (wanted <= critical || Math.abs(wanted - before) <= 2 * q) return wanted;
   if (before > 0) {
-    const ratio = 1 + (wanted - before) / scale;
-    return ratio > 0 ? before + scale * Math.log(ratio) : critical;
+    const ratio = 1 + (wanted - before) / q;
+    return ratio > 0 ? before + q * Math.log(ratio) : critical;
   }
-  return scale * Math.log(wanted / scale);
+  return q * Math.log(wanted / q);
+}
+
+/**
+ * Whether a load of constant power that rests at v, below its least voltage m, has an upper operating point as well. Seen from the load
+ * the network is a source of E = v + v·W·R/m² behind R; the upper point is the higher root of V² − E·V + R·W, and must not be below m.
+ *
+ * @param volts  at which the load rests, V, from 0 to its least voltage
+ * @param behind what the load sees of the network, Ω, > 0
+ */
+export function hasUpper({ p: watts, q: minVolts }: Branch, volts: number, behind: number): boolean {
+  const open = volts + (volts * watts * behind) / minVolts ** 2;
+  const root = open ** 2 - 4 * behind * watts;
+  return root >= 0 && (open + Math.sqrt(root)) / 2 >= minVolts;
 }

@@ -4,7 +4,7 @@ import { describe, expect, test } from "vitest";
 import { randoms } from "../../../tests/support/harness";
 import { randomNetlist, vehicleNetlist } from "../../../tests/support/networks";
 import { KEY_STATES, type KeyState } from "../harness";
-import { type NetElement, type Netlist, Network, Predictor, readNetlist, type Solution, type SolveOptions } from "./index";
+import { branchesOf, type NetElement, type Netlist, Network, Predictor, readNetlist, retuned, type Solution, type SolveOptions } from "./index";
 
 const reference = (name: string) => JSON.parse(readFileSync(`tests/reference/circuit/${name}.json`, "utf8"));
 const netlist = (...elements: NetElement[]): Netlist => ({ format: "pantograph-netlist/1", reference: "0", state: "run", elements });
@@ -210,10 +210,86 @@ describe("predictions by low-rank updates", () => {
     expect(predicted.volts("y")).toBeCloseTo(0, 9);
     expect(predicted.anew).toBe(false);
   });
+  test("what the opened wire leaves to a diode that does not conduct is held by it, and does not float", () => {
+    const list = netlist(battery(), resistor("R", "+", "0", 10), resistor("to", "0", "x", 3), { id: "D", type: "diode", a: "x", b: "+", saturationAmps: 1e-9, emission: 1.9 });
+    const predicted = compare(list, "run", [{ id: "to", ohms: Number.POSITIVE_INFINITY }]);
+    expect(predicted.volts("x")).not.toBeNull();
+  });
   test("what hung on the opened wire alone floats", () => {
     const list = netlist(battery(), resistor("R", "+", "0", 10), resistor("stub", "+", "end", 0.1), resistor("on", "end", "tip", 0.1));
     const predicted = compare(list, "run", [{ id: "stub", ohms: Number.POSITIVE_INFINITY }]);
     expect([predicted.volts("end"), predicted.volts("tip"), predicted.anew]).toEqual([null, null, false]);
+  });
+});
+
+describe("a network like one that was solved before", () => {
+  /** A network with constant-power loads, some of them with more to carry than their wires can. */
+  const loaded = (random: () => number): Netlist => {
+    const list = random() < 0.5 ? vehicleNetlist(150, 1 + Math.floor(1000 * random())) : randomNetlist(random, { currents: random() < 0.3 });
+    const nodes = [...new Set(list.elements.flatMap((element) => (element.type === "relay" ? [] : [element.a, element.b])))].filter((node) => node !== list.reference);
+    const pick = () => nodes[Math.floor(random() * nodes.length)] as string;
+    return { ...list, elements: [...list.elements, ...Array.from({ length: 4 }, (_, at): NetElement => ({ id: `watts ${at}`, type: "power", a: pick(), b: list.reference, watts: 10 ** (3 * random()), minVolts: 2 + 7 * random() }))] };
+  };
+  const edited = (random: () => number, list: Netlist): Netlist => {
+    const at = Math.floor(random() * list.elements.length);
+    const one = list.elements[at] as NetElement;
+    const other = list.elements[Math.floor(random() * list.elements.length)] as NetElement;
+    const factor = 10 ** (2 * random() - 1);
+    const replaced = (element: NetElement): Netlist => ({ ...list, elements: list.elements.with(at, element) });
+    switch (one.type) {
+      case "resistor": case "fuse": return random() < 0.2 && one.type === "resistor" ? { ...list, elements: list.elements.filter((element) => element !== one) } : replaced({ ...one, ohms: one.ohms * factor });
+      case "source": return replaced({ ...one, volts: one.volts * (0.7 + 0.6 * random()), ohms: one.ohms * factor });
+      case "power": return replaced({ ...one, watts: one.watts * factor });
+      default: return { ...list, elements: [...list.elements, other.type !== "relay" && other.a !== list.reference ? { id: "more", type: "lamp", a: other.a, b: list.reference, ratedVolts: 12, ratedWatts: 5 } : resistor("more", list.reference, "new node", 1)] };
+    }
+  };
+  test("it comes to the same end from there as from nothing, in every state", () => fc.assert(fc.property(fc.integer({ min: 1, max: 1_000_000 }), (seed) => {
+    const random = randoms(seed);
+    const list = loaded(random);
+    const base = networkOf(list);
+    for (const state of KEY_STATES) base.solve(state);
+    const changed = edited(random, list);
+    const cold = networkOf(changed);
+    for (const whole of [branchesOf(changed), retuned(base.whole, changed.elements)]) for (const state of KEY_STATES) {
+      if (whole === null) continue;
+      const built = Network.of(whole, base);
+      if (!built.ok) throw new Error(built.fault.message);
+      const [ours, theirs] = [built.network.solve(state), cold.solve(state)];
+      // It may well get there where it does not from nothing.
+      expect(ours.ok || !theirs.ok).toBe(true);
+      if (!ours.ok || !theirs.ok) continue;
+      expect([...ours.solution.relays], state).toEqual([...theirs.solution.relays]);
+      const unsettled = new Set(theirs.solution.findings.flatMap((finding) => (finding.code === "undefined-voltage" ? finding.nodes : [])));
+      for (const [node, value] of theirs.solution.volts) {
+        const own = ours.solution.volts.get(node);
+        if (value === null) expect(own, node).toBeNull();
+        else if (!unsettled.has(node)) expect(Math.abs((own as number) - value), `${state}, ${node}: ${own} for ${value}`).toBeLessThan(Math.max(2e-6, 2e-6 * Math.abs(value)));
+      }
+    }
+  }), { numRuns: 150 }));
+  test("where values alone differ it is numbered alike and shares its nodes; where something is joined otherwise it is not", () => {
+    const list = netlist(battery(), resistor("w", "+", "x", 1), resistor("R", "x", "0", 10), { id: "L", type: "lamp", a: "x", b: "0", ratedVolts: 12, ratedWatts: 5 });
+    const { whole } = networkOf(list);
+    const changed = (element: NetElement) => retuned(whole, list.elements.map((one) => (one.id === element.id ? element : one)));
+    expect(changed(resistor("w", "+", "x", 2))?.nodes).toBe(whole.nodes);
+    expect(changed(resistor("w", "+", "x", 2))?.list[1]?.siemens).toBe(0.5);
+    expect(whole.list[1]?.siemens).toBe(1);
+    expect(changed(resistor("w", "+", "y", 2))).toBeNull();
+    expect(changed({ id: "w", type: "fuse", a: "+", b: "x", amps: 5, ohms: 1 })).toBeNull();
+    expect(changed(battery(12, 0))).toBeNull();
+    expect(retuned(whole, list.elements.slice(1))).toBeNull();
+  });
+  test("it takes fewer steps from there, and one that lost its upper operating point falls to the lower", () => {
+    const strong = netlist(battery(12, 0.1), { id: "P", type: "power", a: "+", b: "0", watts: 100, minVolts: 5 });
+    const weak = netlist(battery(12, 0.5), { id: "P", type: "power", a: "+", b: "0", watts: 100, minVolts: 5 });
+    const [strongNet, weakNet] = [networkOf(strong), networkOf(weak)];
+    strongNet.solve("run");
+    weakNet.solve("run");
+    const endOf = (list: Netlist, like: Network) => { const built = Network.of(branchesOf(list), like); const solution = built.ok ? built.network.solve("run") : null; return solution?.ok ? volts(solution.solution, "+") : Number.NaN; };
+    expect(endOf(weak, strongNet)).toBeCloseTo(volts(solved(weak), "+"), 6);
+    expect(endOf(strong, weakNet)).toBeCloseTo(volts(solved(strong), "+"), 6);
+    expect(volts(solved(strong), "+")).toBeGreaterThan(11);
+    expect(volts(solved(weak), "+")).toBeLessThan(5);
   });
 });
 

@@ -1,35 +1,39 @@
-import { type Branch, type Branches, currentAt, limitedVolts } from "./branches";
+import { type Branch, type Branches, currentAt, hasUpper, limitedVolts } from "./branches";
+import type { Joined } from "./closing";
 import { type Factor, SparseLdl, take } from "./ldl";
 import type { NetlistFault } from "./netlist";
+import { floats, integers } from "./packing";
 import type { Tied } from "./ties";
 
 /** Leak to the reference of a node that only diodes hold, S (contracts/netlist.md). */
 const LEAK = 1e-12;
 const MOST_ITERATIONS = 400;
-/** Only after a step as small as this is it worth asking whether Kirchhoff's law holds, V. */
-const NEAR_VOLTS = 1e-3;
+/** Only after a step as small as this is an answer taken, V: what is left is a hundredth of it at most, while Kirchhoff alone leaves nodes that hardly conduct more. */
+const NEAR_VOLTS = 2e-5;
 /** Kirchhoff's law at each node: this part of the largest branch current there, or this much, A (contracts/netlist.md). */
 const KCL_PART = 1e-9;
 const KCL_AMPS = 1e-9;
 /** A load of constant power before the first step: as good as not there, and yet no node is left without a path. Part of its low conductance. */
 const UNLOADED = 1e-9;
+/** A margin on what a load sees of the network when it is asked whether it has an upper operating point: beginning from nothing once too often costs time alone. */
+const UPPER_MARGIN = 1.1;
 /** A slope that changed by less than this part need not be factored again. */
 const SAME_SLOPE = 0.01;
 
-/** Nodes joined by closed branches, by node: the lowest number among those joined, so 0 for the reference's island. */
-export type Islands = Int32Array;
+/** Where a solution begins: at 0 V; at voltages of something alike, a relay's step before or a network with little changed; or at its own, to be made finer. */
+export type Start = "nothing" | "near" | "here";
 
 /**
  * Kirchhoff's equations of a network, solved by Newton's method: nodal analysis after Ho, Ruehli & Brennan (1975) with ideal sources
  * taken out beforehand, which keeps the matrix symmetric. Voltages are those of groups of nodes that ideal sources tie together.
  */
 export class Equations {
-  /** 1 where the branch is there, by branch. */
-  readonly closed: Uint8Array;
   /** Conductance of linear branches, S; of others 0. */
   readonly siemens: Float64Array;
   /** Voltage of each group, V; the reference's is 0. */
   x: Float64Array;
+  /** Whether Kirchhoff's law holds there to the contract's accuracy; else it was near enough for what was asked. */
+  exact = false;
   /** Groups at the ends of each branch, and what its sources add to the voltage between them, V. */
   readonly from: Int32Array;
   readonly to: Int32Array;
@@ -44,37 +48,56 @@ export class Equations {
   /** Of straight branches: their source, V, and what flows whatever the voltage, A. An ideal source has no conductance here, and so no current. */
   private readonly emf: Float64Array;
   private readonly constant: Float64Array;
+  /** No two nodes can be further apart than this, V: all sources in series; without bound where a current is forced. */
+  private readonly highest: number;
   private readonly ldl: SparseLdl;
   /** Of each nonlinear branch: the voltage that it is linearised at, and there its current and conductance. */
   private readonly operating: Float64Array;
   private readonly amps: Float64Array;
   private readonly slope: Float64Array;
+  /** The last one of a solution: its slopes are those at the end, or as good as these. */
+  private last: Factor | null = null;
   private ties: number[] = [];
   private leaks: number[] = [];
 
-  constructor(readonly branches: Branches, readonly tied: Tied) {
+  /**
+   * @param closed 1 where the branch is there, by branch: it is looked at anew in each solution
+   * @param like   of a network numbered alike: its order of elimination serves for both
+   */
+  constructor(readonly branches: Branches, readonly tied: Tied, readonly closed: Uint8Array, like: Equations | null = null) {
     const { list } = branches;
-    this.from = Int32Array.from(list, ({ a }) => tied.group[a] as number);
-    this.to = Int32Array.from(list, ({ b }) => tied.group[b] as number);
-    this.between = Float64Array.from(list, ({ a, b }) => (tied.offset[a] as number) - (tied.offset[b] as number));
-    const stamped = list.map(({ kind }, at) => kind !== "current" && kind !== "ideal" && this.from[at] !== this.to[at]);
-    const coupled = list.map((_, at) => stamped[at] === true && this.from[at] !== 0 && this.to[at] !== 0);
-    const ends = (at: number) => [(this.from[at] as number) - 1, (this.to[at] as number) - 1] as const;
-    this.ldl = new SparseLdl(tied.groups - 1, list.flatMap((_, at) => (coupled[at] ? [ends(at)] : [])));
-    this.fromSlot = Int32Array.from(list, (_, at) => (stamped[at] && this.from[at] !== 0 ? this.ldl.slot(ends(at)[0], ends(at)[0]) : -1));
-    this.toSlot = Int32Array.from(list, (_, at) => (stamped[at] && this.to[at] !== 0 ? this.ldl.slot(ends(at)[1], ends(at)[1]) : -1));
-    this.pairSlot = Int32Array.from(list, (_, at) => (coupled[at] ? this.ldl.slot(...ends(at)) : -1));
-    this.closed = new Uint8Array(list.length);
-    this.siemens = Float64Array.from(list, (branch) => branch.siemens);
-    this.nonlinear = list.flatMap(({ kind }, at) => (kind === "diode" || kind === "lamp" || kind === "power" ? [at] : []));
+    this.between = floats(list, ({ a, b }) => (tied.offset[a] as number) - (tied.offset[b] as number));
+    if (like !== null && like.branches.nodes === branches.nodes) ({ from: this.from, to: this.to, ldl: this.ldl, fromSlot: this.fromSlot, toSlot: this.toSlot, pairSlot: this.pairSlot } = like);
+    else {
+      this.from = integers(list, ({ a }) => tied.group[a] as number);
+      this.to = integers(list, ({ b }) => tied.group[b] as number);
+      ({ ldl: this.ldl, fromSlot: this.fromSlot, toSlot: this.toSlot, pairSlot: this.pairSlot } = this.ordered());
+    }
+    this.siemens = floats(list, (branch) => branch.siemens);
     this.bent = new Uint8Array(list.length);
-    for (const at of this.nonlinear) this.bent[at] = 1;
-    this.emf = Float64Array.from(list, (branch) => branch.emf);
-    this.constant = Float64Array.from(list, ({ element }) => (element.type === "current" ? element.amps : 0));
+    const nonlinear: number[] = [];
+    list.forEach(({ kind }, at) => { if (kind === "diode" || kind === "lamp" || kind === "power") { this.bent[at] = 1; nonlinear.push(at); } });
+    this.nonlinear = nonlinear;
+    this.emf = floats(list, (branch) => branch.emf);
+    this.constant = floats(list, ({ element }) => (element.type === "current" ? element.amps : 0));
+    this.highest = branches.currents.some((at) => this.constant[at] !== 0) ? Number.POSITIVE_INFINITY : this.emf.reduce((sum, volts) => sum + Math.abs(volts), 0);
     this.x = new Float64Array(tied.groups);
     this.operating = new Float64Array(list.length);
     this.amps = new Float64Array(list.length);
     this.slope = new Float64Array(list.length);
+  }
+
+  /** The matrix in its order of elimination, and where each branch stands in it. */
+  private ordered() {
+    const { from, to, branches: { list } } = this;
+    const stamped = integers(list, ({ kind }, at) => (kind !== "current" && kind !== "ideal" && from[at] !== to[at] ? 1 : 0));
+    const pairs: number[] = [];
+    for (let at = 0; at < list.length; at++) if (stamped[at] === 1 && from[at] !== 0 && to[at] !== 0) pairs.push(at);
+    const ldl = new SparseLdl(this.tied.groups - 1, integers(pairs, (at) => (from[at] as number) - 1), integers(pairs, (at) => (to[at] as number) - 1));
+    const diagonals = (ends: Int32Array) => integers(list, (_, at) => (stamped[at] === 1 && ends[at] !== 0 ? ldl.diagonal((ends[at] as number) - 1) : -1));
+    const pairSlot = new Int32Array(list.length).fill(-1);
+    pairs.forEach((at, nth) => { pairSlot[at] = ldl.pairSlots[nth] as number; });
+    return { ldl, fromSlot: diagonals(from), toSlot: diagonals(to), pairSlot };
   }
 
   /** Voltage across a branch from a to b, V. */
@@ -91,13 +114,50 @@ export class Equations {
   /**
    * Solves for `x` with the branches that are closed now.
    *
-   * @param from "nothing", or the present `x`: the solution with relays as they stood a step before
+   * @param from where it begins; if not at nothing, at the present `x`
    * @param enough volts by which a step may still move when it is taken as the answer; 0 asks for Kirchhoff's law to the contract's accuracy
    */
-  newton(island: Islands, solid: Islands, from: "nothing" | "here" = "nothing", enough = 0): NetlistFault | null {
-    this.holdDown(island, solid);
+  solve(joined: Joined, from: Start, enough: number): NetlistFault | null {
+    this.holdDown(joined);
+    const fault = this.newton(from, enough);
+    return from === "near" && (fault !== null || this.missesUpper()) ? this.newton("nothing", enough) : fault;
+  }
+
+  /** Whether a load of constant power rests at a lower operating point and has an upper one, which only a beginning from nothing is sure to find. */
+  private missesUpper(): boolean {
+    const low = this.nonlinear.filter((at) => this.mayHaveUpper(at));
+    const factor = this.last;
+    if (low.length === 0 || factor === null) return low.length > 0;
+    const unit = new Float64Array(this.tied.groups - 1);
+    return low.some((at) => {
+      const [from, to] = [this.from[at] as number, this.to[at] as number];
+      unit.fill(0);
+      if (from !== 0) unit[from - 1] = 1;
+      if (to !== 0) unit[to - 1] = -1;
+      factor.solve(unit, unit);
+      const across = (from === 0 ? 0 : (unit[from - 1] as number)) - (to === 0 ? 0 : (unit[to - 1] as number));
+      // The load's own conductance is among the equations, and not behind it.
+      return hasUpper(this.branches.list[at] as Branch, Math.abs(this.across(at)), UPPER_MARGIN / (1 / across - this.slopeOf(at)));
+    });
+  }
+
+  /**
+   * By bounds alone: both points exist where E² ≥ 4·R·W and r = R·W / m² > 1 (see {@link hasUpper}); the lower one is v = E / (1 + r), so that
+   * v ≥ m · 2√r / (1 + r). That falls with r, and r ≤ (E / 2m)², where no E is above that of all sources in series.
+   */
+  private mayHaveUpper(at: number): boolean {
+    const { kind, q: minVolts } = this.branches.list[at] as Branch;
+    if (kind !== "power" || this.closed[at] === 0) return false;
+    const root = this.highest / (2 * minVolts);
+    const volts = Math.abs(this.across(at));
+    return root > 1 && volts > 0 && volts < minVolts && (!Number.isFinite(root) || UPPER_MARGIN * volts >= (minVolts * 2 * root) / (1 + root ** 2));
+  }
+
+  /** Newton's steps from the present `x`, or from nothing. */
+  private newton(from: Start, enough: number): NetlistFault | null {
     const { list } = this.branches;
     const active = this.nonlinear.filter((at) => this.closed[at] === 1);
+    this.exact = false;
     if (from === "nothing") this.x.fill(0);
     const step = new Float64Array(this.tied.groups - 1);
     let factor: Factor | null = null;
@@ -116,23 +176,27 @@ export class Equations {
         const wanted = this.across(at);
         const now = iteration === 0 || (iteration === 1 && branch.kind === "power") ? wanted : limitedVolts(branch, wanted, before);
         if (now !== wanted) limited = true;
-        if (branch.kind === "power" && !(Math.abs(now - before) <= (tangent ? 0.2 : 0.02) * Math.abs(before))) restless = true;
+        // What begins near its end begins on the tangents.
+        if (branch.kind === "power" && !(iteration === 0 && from === "near") && !(Math.abs(now - before) <= (tangent ? 0.2 : 0.02) * Math.abs(before))) restless = true;
         this.operating[at] = now;
       }
       tangent = !restless && !limited;
       let bent = 0;
       for (const at of active) bent = Math.max(bent, this.linearise(at, list[at] as Branch, tangent, iteration === 0));
-      if (iteration > 1 && tangent && moved < enough) return null;
-      if (iteration > 0 && !limited && (moved < NEAR_VOLTS || active.length === 0) && this.worst().excess <= 1) return null;
+      if (iteration > 0 && !limited && (moved < NEAR_VOLTS || active.length === 0) && this.worst().excess <= 1) { this.exact = true; return null; }
+      // From near by, the first step is as good as the second from far.
+      if (iteration > (from === "near" ? 0 : 1) && tangent && moved < enough) return null;
       // Where no slope has changed by much, the last factor serves once more: the residual is that of the present ones.
       if (factor === null || bent > SAME_SLOPE) factor = this.factor(active);
       if (factor === null) return this.unsettled();
+      this.last = factor;
       this.residual(step);
       factor.solve(step, step);
       moved = take(this.x, step);
       if (!Number.isFinite(moved)) return this.unsettled();
     }
-    return this.worst().excess <= 1 ? null : this.unsettled();
+    this.exact = this.worst().excess <= 1;
+    return this.exact ? null : this.unsettled();
   }
 
   /** The factored equations at the present voltages, every branch at its own slope there. */
@@ -151,7 +215,7 @@ export class Equations {
   }
 
   /** Ties that pass no current: each floating island's own zero. Leaks: nodes that only diodes hold. */
-  private holdDown(island: Islands, solid: Islands): void {
+  private holdDown({ island, solid }: Joined): void {
     const [ties, leaks] = [new Set<number>(), new Set<number>()];
     island.forEach((own, at) => {
       const group = this.tied.group[at] as number;
@@ -171,7 +235,7 @@ export class Equations {
     this.amps[at] = amps;
     this.slope[at] = slope;
     if (branch.kind === "power" && !tangent) {
-      if (first && Math.abs(volts) < (branch.element as { minVolts: number }).minVolts) {
+      if (first && Math.abs(volts) < branch.q) {
         // Loads come in last: without them the network stands at its highest voltages.
         this.amps[at] = amps * UNLOADED;
         this.slope[at] = Math.abs(slope) * UNLOADED;
@@ -185,8 +249,8 @@ export class Equations {
     ldl.clear();
     for (let at = 0; at < closed.length; at++) if (closed[at] === 1 && siemens[at] !== 0) this.stamp(at, siemens[at] as number);
     for (const at of active) this.stamp(at, slope[at] as number);
-    for (const group of this.ties) ldl.add(ldl.slot(group - 1, group - 1), 1);
-    for (const group of this.leaks) ldl.add(ldl.slot(group - 1, group - 1), LEAK);
+    for (const group of this.ties) ldl.add(ldl.diagonal(group - 1), 1);
+    for (const group of this.leaks) ldl.add(ldl.diagonal(group - 1), LEAK);
     return ldl.factor();
   }
 

@@ -10,7 +10,8 @@ export class SparseLdl {
   private readonly columnStart: Int32Array;
   private readonly columnRow: Int32Array;
   private readonly values: Float64Array;
-  private readonly slotOf = new Map<number, number>();
+  /** Where the entry of each pair stands among the values; for {@link add}. */
+  readonly pairSlots: Int32Array;
   /** L in packed columns: where each starts, the rows in it. */
   private readonly start: Int32Array;
   private readonly rowOf: Int32Array;
@@ -21,38 +22,43 @@ export class SparseLdl {
   private readonly work: Float64Array;
 
   /**
-   * @param size  unknowns
-   * @param pairs the pairs (i, j), i ≠ j, at which the matrix may be other than 0; the same pair may stand several times
+   * @param size unknowns
+   * @param i, j pairs i[n] ≠ j[n] at which the matrix may be other than 0; the same pair may stand several times
    */
-  constructor(readonly size: number, pairs: readonly (readonly [number, number])[]) {
-    this.placeOf = minimumDegree(size, pairs);
+  constructor(readonly size: number, i: Int32Array, j: Int32Array) {
+    this.placeOf = minimumDegree(size, i, j);
+    this.pairSlots = new Int32Array(i.length);
     const columns: number[][] = Array.from({ length: size }, () => []);
-    for (const [i, j] of pairs) {
-      const key = this.key(i, j);
-      if (this.slotOf.has(key)) continue;
-      this.slotOf.set(key, -1);
-      (columns[key % size] as number[]).push(Math.floor(key / size));
+    const [low, high] = [new Int32Array(i.length), new Int32Array(i.length)];
+    for (let nth = 0; nth < i.length; nth++) {
+      const [a, b] = [this.placeOf[i[nth] as number] as number, this.placeOf[j[nth] as number] as number];
+      low[nth] = Math.min(a, b);
+      high[nth] = Math.max(a, b);
+      (columns[high[nth] as number] as number[]).push(nth);
     }
     this.columnStart = new Int32Array(size + 1);
-    columns.forEach((rows, column) => { this.columnStart[column + 1] = (this.columnStart[column] as number) + rows.length + 1; });
-    this.columnRow = new Int32Array(this.columnStart[size] as number);
-    this.values = new Float64Array(this.columnStart[size] as number);
-    columns.forEach((rows, column) => {
-      [...rows, column].forEach((row, nth) => {
-        const at = (this.columnStart[column] as number) + nth;
-        this.columnRow[at] = row;
-        this.slotOf.set(row * size + column, at);
-      });
+    const rows: number[] = [];
+    /** By row: where it stands in the column that is being laid; those of columns before lie lower. */
+    const slotOf = new Int32Array(size).fill(-1);
+    columns.forEach((pairs, column) => {
+      const start = rows.length;
+      for (const nth of pairs) {
+        const row = low[nth] as number;
+        if ((slotOf[row] as number) < start) { slotOf[row] = rows.length; rows.push(row); }
+        this.pairSlots[nth] = slotOf[row] as number;
+      }
+      rows.push(column);
+      this.columnStart[column + 1] = rows.length;
     });
+    this.columnRow = Int32Array.from(rows);
+    this.values = new Float64Array(rows.length);
     ({ start: this.start, rowOf: this.rowOf, rowStart: this.rowStart, rowColumn: this.rowColumn, rowSlot: this.rowSlot } = analyse(size, this.columnStart, this.columnRow));
     this.work = new Float64Array(size);
   }
 
-  /** Where the entry of two unknowns, or of one and itself, stands among the values; for {@link add}. */
-  slot(i: number, j: number): number {
-    const slot = this.slotOf.get(this.key(i, j));
-    if (slot === undefined) throw new Error(`the matrix has no entry at ${i}, ${j}`);
-    return slot;
+  /** Where the entry of an unknown and itself stands among the values. */
+  diagonal(i: number): number {
+    return (this.columnStart[(this.placeOf[i] as number) + 1] as number) - 1;
   }
 
   /** Entries of the factor: what a solution costs. */
@@ -92,12 +98,6 @@ export class SparseLdl {
       diagonal[k] = pivot;
     }
     return new Factor(this.placeOf, start, rowOf, lower, diagonal);
-  }
-
-  private key(i: number, j: number): number {
-    const a = this.placeOf[i] as number;
-    const b = this.placeOf[j] as number;
-    return Math.min(a, b) * this.size + Math.max(a, b);
   }
 }
 
@@ -172,11 +172,11 @@ export class Factor {
 }
 
 /** Each unknown's place in an order that always eliminates one with the fewest neighbours. */
-function minimumDegree(size: number, pairs: readonly (readonly [number, number])[]): Int32Array {
+function minimumDegree(size: number, i: Int32Array, j: Int32Array): Int32Array {
   const neighbours: Set<number>[] = Array.from({ length: size }, () => new Set());
-  for (const [i, j] of pairs) {
-    (neighbours[i] as Set<number>).add(j);
-    (neighbours[j] as Set<number>).add(i);
+  for (let nth = 0; nth < i.length; nth++) {
+    (neighbours[i[nth] as number] as Set<number>).add(j[nth] as number);
+    (neighbours[j[nth] as number] as Set<number>).add(i[nth] as number);
   }
   const placeOf = new Int32Array(size).fill(-1);
   const byDegree: number[][] = [];

@@ -1,10 +1,12 @@
 import type { KeyState } from "../harness";
-import { type Branch, type Branches, branchesOf, closedBranches } from "./branches";
-import { Equations, type Islands } from "./equations";
+import { type Branch, type Branches, branchesOf, type NamedBranches } from "./branches";
+import { Closing, type Joined } from "./closing";
+import { Equations, type Start } from "./equations";
 import type { Netlist, NetlistFault } from "./netlist";
-import { LateMap } from "./late-map";
+import { NumberedMap } from "./numbered-map";
 import { type Overrides, Reduction } from "./reduce";
 import { idealCurrents, tieTogether } from "./ties";
+import { Trail } from "./trail";
 
 /** A node counts as held by diodes that do not conduct when less than this goes through all of them, A. */
 export const NO_CURRENT = 1e-8;
@@ -31,6 +33,8 @@ export interface Solution {
   readonly volts: ReadonlyMap<string, number | null>;
   /** By element (contacts as `id#0`), A, from a to b; of a source, out of a. */
   readonly amps: ReadonlyMap<string, number>;
+  /** The same by number, as {@link branchesOf} counts nodes and branches: NaN for a node that floats. */
+  readonly byNumber: { readonly volts: Float64Array; readonly amps: Float64Array };
   readonly relays: ReadonlyMap<string, RelayState>;
   /** Islands without a way to the reference, each a list of its nodes. */
   readonly floating: readonly (readonly string[])[];
@@ -41,8 +45,15 @@ export type SolveResult = { readonly ok: true; readonly solution: Solution } | {
 
 /** A branch that differs from the network as it was built: open, or a linear one of another resistance. */
 export interface Change {
-  /** An element's id; of a relay's contact `id#0`. */
+  /** An element's id; of a relay it is its coil, and a contact is `id#0`. */
   readonly id: string;
+  /** Ω; infinite for an open. */
+  readonly ohms: number;
+}
+
+/** A {@link Change} as the equations have it. */
+export interface BranchChange {
+  readonly branch: number;
   /** Ω; infinite for an open. */
   readonly ohms: number;
 }
@@ -57,10 +68,9 @@ export interface SolveOptions {
 }
 
 /** One solved set of closed branches. */
-export interface Operating {
+export interface Operating extends Joined {
   readonly volts: Float64Array;
   readonly amps: Float64Array;
-  readonly island: Islands;
   readonly energised: readonly boolean[];
 }
 
@@ -72,19 +82,39 @@ export const pullsIn = (element: { readonly pullInVolts: number; readonly dropOu
 
 /** A network made ready once for many solutions: its order of elimination is found once, each solution fills in values. */
 export class Network {
-  readonly equations: Equations;
+  /** Of the whole netlist, and of what is left of it to be solved. */
+  readonly whole: NamedBranches;
+  readonly branches: Branches;
+  private readonly trail: Trail;
+  private readonly closing: Closing;
   private alsoClosed: ReadonlySet<string> = NONE;
+  private opened: readonly number[] = [];
 
-  private constructor(readonly netlist: Pick<Netlist, "reference" | "elements">, readonly reduction: Reduction, readonly branches: Branches, equations: Equations) {
-    this.equations = equations;
+  private constructor(readonly reduction: Reduction, readonly equations: Equations, closing: Closing) {
+    this.whole = reduction.whole;
+    this.branches = reduction.branches;
+    this.closing = closing;
+    this.trail = new Trail(reduction.branches, equations.tied);
   }
 
-  /** Makes a network ready, or says which ideal sources form a loop. */
-  static build(netlist: Pick<Netlist, "reference" | "elements">): { readonly ok: true; readonly network: Network } | { readonly ok: false; readonly fault: NetlistFault } {
-    const reduction = new Reduction(netlist);
-    const branches = branchesOf(reduction.netlist);
-    const tied = tieTogether(branches);
-    return isFault(tied) ? { ok: false, fault: tied } : { ok: true, network: new Network(netlist, reduction, branches, new Equations(branches, tied)) };
+  /**
+   * Makes a network ready, or says which ideal sources form a loop.
+   *
+   * @param whole as {@link branchesOf} has it, or {@link retuned} from the other's
+   * @param like  one that was solved before and differs in little: its voltages are where solutions begin, and its order is taken over where values alone differ
+   */
+  static of(whole: NamedBranches, like: Network | null = null): { readonly ok: true; readonly network: Network } | { readonly ok: false; readonly fault: NetlistFault } {
+    const reduction = new Reduction(whole, like?.reduction);
+    const tied = tieTogether(reduction.branches);
+    if (isFault(tied)) return { ok: false, fault: tied };
+    const closing = new Closing(reduction.branches);
+    const network = new Network(reduction, new Equations(reduction.branches, tied, closing.closed, like?.equations), closing);
+    if (like !== null) network.trail.follow(like.trail);
+    return { ok: true, network };
+  }
+
+  static build(netlist: Pick<Netlist, "reference" | "elements">): ReturnType<typeof Network.of> {
+    return Network.of(branchesOf(netlist));
   }
 
   /** Unknowns that are left when what needs no equations is taken out. */
@@ -97,9 +127,9 @@ export class Network {
    * never do are held released and reported.
    */
   solve(state: KeyState, { changes = [], pulledIn, alsoClosed }: SolveOptions = {}): SolveResult {
-    const before = Float64Array.from(this.equations.siemens);
-    const overrides: Overrides = new Map(changes.map((change) => [change.id, change.ohms]));
-    this.apply(this.reducedChanges(changes, overrides));
+    const before = this.equations.siemens.slice();
+    const overrides = this.overridesOf(changes);
+    this.apply(this.branchChanges(overrides));
     this.alsoClosed = alsoClosed ?? NONE;
     try {
       const settled = this.settle(state, pulledIn);
@@ -107,6 +137,7 @@ export class Network {
     } finally {
       this.equations.siemens.set(before);
       this.alsoClosed = NONE;
+      this.opened = [];
     }
   }
 
@@ -114,6 +145,7 @@ export class Network {
   settle(state: KeyState, pulledIn?: ReadonlySet<string>, each?: (energised: readonly boolean[]) => void): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
     const { relays } = this.branches;
     const held = new Set<number>();
+    this.closing.begin(state, [...this.alsoClosed].flatMap((id) => { const at = this.whole.named.get(id); return at === undefined ? [] : [this.reduction.branchOf[at] as number]; }), this.opened);
     for (;;) {
       let energised = relays.map(({ element }) => pulledIn?.has(element.id) ?? false);
       const seen = new Map<string, number>();
@@ -128,38 +160,49 @@ export class Network {
         }
         seen.set(name, trail.length);
         trail.push(energised);
+        const step = this.trail.name({ state, alsoClosed: this.alsoClosed, energised });
+        const near = this.trail.at(step);
+        if (near !== undefined) this.equations.x.set(near);
         // On the way only the relays' decisions count; who wants to see each step wants it whole.
-        let island = this.operate(state, energised, trail.length === 1 ? "nothing" : "here", each === undefined ? ROUGH_VOLTS : 0);
-        if (isFault(island)) return island;
+        let joined = this.operate(energised, near === undefined && trail.length === 1 ? "nothing" : "near", each === undefined ? ROUGH_VOLTS : 0);
+        if (isFault(joined)) return joined;
         each?.(energised);
         const decide = () => relays.map(({ element, coil }, which) => !held.has(which) && pullsIn(element, this.equations.across(coil), energised[which] as boolean));
         const isSame = (next: readonly boolean[]) => next.every((on, which) => on === energised[which]);
         let next = decide();
-        if (each === undefined && (isSame(next) || !this.coilsAreClear())) {
-          island = this.operate(state, energised, "here", 0);
-          if (isFault(island)) return island;
+        if (!this.equations.exact && (isSame(next) || !this.coilsAreClear())) {
+          joined = this.operate(energised, "here", 0);
+          if (isFault(joined)) return joined;
           next = decide();
         }
-        if (isSame(next)) return { operating: this.operating(island, energised), held };
+        this.trail.keep(step, this.equations.x);
+        if (isSame(next)) return { operating: this.operating(joined, energised), held };
         energised = next;
       }
     }
   }
 
-  /** Changes as they bear the reduced netlist; those of what led nowhere bear nothing in it. */
-  reducedChanges(changes: readonly Change[], overrides: Overrides): Change[] {
-    return changes.flatMap(({ id }) => this.reduction.changed(id, overrides) ?? []);
+  /** Changes by their branch of the whole. */
+  overridesOf(changes: readonly Change[]): Overrides {
+    return new Map(changes.map(({ id, ohms }) => {
+      const at = this.whole.named.get(id);
+      if (at === undefined) throw new Error(`no element “${id}” in the netlist`);
+      return [at, ohms];
+    }));
   }
 
-  private apply(changes: readonly Change[]): void {
-    if (changes.length === 0) return;
-    const byId = new Map(changes.map((change) => [change.id, change.ohms]));
-    this.branches.list.forEach(({ element, name, kind }, at) => {
-      const ohms = byId.get(name) ?? (name === element.id ? undefined : byId.get(element.id));
-      if (ohms === undefined) return;
-      if (kind === "linear" || kind === "emf") this.equations.siemens[at] = Number.isFinite(ohms) ? 1 / ohms : 0;
-      else throw new Error(`“${name}” has no resistance of its own that could change: open it by a wire beside it`);
-    });
+  /** Changes as they bear the equations; those of what led nowhere bear nothing there. */
+  branchChanges(overrides: Overrides): BranchChange[] {
+    return [...overrides.keys()].flatMap((at) => this.reduction.changed(at, overrides) ?? []);
+  }
+
+  private apply(changes: readonly BranchChange[]): void {
+    for (const { branch, ohms } of changes) {
+      const { kind, name } = this.branches.list[branch] as Branch;
+      if (kind !== "linear" && kind !== "emf") throw new Error(`“${name}” has no resistance of its own that could change: open it by a wire beside it`);
+      this.equations.siemens[branch] = Number.isFinite(ohms) ? 1 / ohms : 0;
+    }
+    this.opened = changes.flatMap(({ branch, ohms }) => (Number.isFinite(ohms) ? [] : [branch]));
   }
 
   /** No coil is near a voltage at which it would decide otherwise. */
@@ -171,22 +214,17 @@ export class Network {
   }
 
   /** Solves with the relays as they stand, into the equations. */
-  private operate(state: KeyState, energised: readonly boolean[], from: "nothing" | "here", enough: number): Islands | NetlistFault {
+  private operate(energised: readonly boolean[], from: Start, enough: number): Joined | NetlistFault {
     const { list } = this.branches;
-    const { equations } = this;
-    const { closed, siemens } = equations;
-    closedBranches(this.branches, state, energised, closed);
-    for (const id of this.alsoClosed) { const at = this.branches.named.get(id); if (at !== undefined) closed[at] = 1; }
-    // A branch that a change has opened.
-    for (const at of this.branches.straight) if (siemens[at] === 0) closed[at] = 0;
-    const island = this.islands(true);
+    const joined = this.closing.step(energised);
+    const { island } = joined;
     const stranded = this.branches.currents.find((at) => { const { a, b, element } = list[at] as Branch; return island[a] !== island[b] && (element as { amps: number }).amps !== 0; });
     if (stranded !== undefined) { const { name } = list[stranded] as Branch; return { code: "stranded-current", element: name, message: `The current of “${name}” has nowhere to flow: nothing that conducts joins its two ends.` }; }
-    return equations.newton(island, this.islands(false), from, enough) ?? island;
+    return this.equations.solve(joined, from, enough) ?? joined;
   }
 
   /** Voltages of all nodes and currents of all branches, from the solved equations. */
-  private operating(island: Islands, energised: readonly boolean[]): Operating {
+  private operating(joined: Joined, energised: readonly boolean[]): Operating {
     const { list, nodes } = this.branches;
     const { equations } = this;
     const { group, offset } = equations.tied;
@@ -198,59 +236,23 @@ export class Network {
       if (equations.closed[at] === 1) amps[at] = equations.ampsAt(at, (volts[a] as number) - (volts[b] as number));
     }
     idealCurrents(this.branches, amps);
-    return { volts, amps, island, energised };
+    return { ...joined, volts, amps, energised };
   }
 
-  /** Nodes that closed branches join; diodes do so only where they are asked to. */
-  private islands(throughDiodes: boolean): Islands {
-    const { nodes, list, joins } = this.branches;
-    const { closed } = this.equations;
-    const parent = new Int32Array(nodes.length);
-    for (let at = 0; at < parent.length; at++) parent[at] = at;
-    const root = (from: number): number => {
-      let one = from;
-      while (parent[one] !== one) one = parent[one] = parent[parent[one] as number] as number;
-      return one;
-    };
-    for (let at = 0; at < list.length; at++) {
-      if (closed[at] === 0 || joins[at] === 0 || (joins[at] === 2 && !throughDiodes)) continue;
-      const branch = list[at] as Branch;
-      const a = root(branch.a);
-      const b = root(branch.b);
-      // The lower number is kept, so that the reference's island is 0.
-      if (a < b) parent[b] = a;
-      else if (b < a) parent[a] = b;
-    }
-    for (let at = 0; at < parent.length; at++) parent[at] = root(at);
-    return parent;
-  }
-
-  private report(state: KeyState, { volts, amps, island, energised }: Operating, held: ReadonlySet<number>, overrides: Overrides): Solution {
-    const { list, nodes, relays } = this.branches;
-    const islands = new Map<number, string[]>();
-    nodes.forEach((name, at) => {
-      const own = island[at] as number;
-      if (own === 0) return;
-      const known = islands.get(own);
-      if (known === undefined) islands.set(own, [name]);
-      else known.push(name);
-    });
-    const delivered = (at: number) => { const { kind } = list[at] as Branch; const value = amps[at] as number; return (kind === "emf" || kind === "ideal") && value !== 0 ? -value : value; };
-    const voltsOf = new Map<string, number | null>();
-    for (let at = 0; at < nodes.length; at++) voltsOf.set(nodes[at] as string, island[at] === 0 ? (volts[at] as number) : null);
-    const ampsOf = new Map<string, number>();
-    for (let at = 0; at < list.length; at++) ampsOf.set((list[at] as Branch).name, delivered(at));
-    const { reduction } = this;
-    const solved = [...islands.values()];
-    // Most of a loom's nodes are never asked for; the islands are told once all are known.
-    let all: readonly (readonly string[])[] | null = null;
-    const complete = (known: Map<string, number | null>) => { all ??= reduction.expandVolts(known, solved, overrides); };
-    const lateVolts = new LateMap<number | null>(voltsOf, (node) => reduction.volts(node, (one) => voltsOf.get(one), overrides), complete);
+  private report(state: KeyState, operating: Operating, held: ReadonlySet<number>, overrides: Overrides): Solution {
+    const { relays } = this.branches;
+    const { whole } = this;
+    const { amps, energised } = operating;
+    const { volts: nodeVolts, island: nodeIsland } = this.reduction.expand(operating.volts, operating.island, overrides);
+    const delivered = this.reduction.expandAmps(amps);
+    for (const at of whole.sources) if (delivered[at] !== 0) delivered[at] = -(delivered[at] as number);
+    for (let at = 0; at < nodeVolts.length; at++) if (nodeIsland[at] !== 0) nodeVolts[at] = Number.NaN;
     return {
-      state, volts: lateVolts, amps: new LateMap<number>(ampsOf, (id) => reduction.amps(id, (one) => ampsOf.get(one)), (known) => reduction.expandAmps(known)),
-      get floating() { complete(voltsOf); return all ?? solved; },
+      state, byNumber: { volts: nodeVolts, amps: delivered },
+      volts: new NumberedMap(whole.nodeOf, (at) => (Number.isNaN(nodeVolts[at]) ? null : (nodeVolts[at] as number))), amps: new NumberedMap(whole.named, (at) => delivered[at] as number),
+      get floating() { return islandsOf(whole.nodes, nodeIsland); },
       relays: new Map(relays.map(({ element }, which) => [element.id, energised[which] ? "energised" : "released"])),
-      findings: [...this.overRated(amps), ...this.undefinedVolts(amps, island), ...[...held].map((which): SolveFinding => {
+      findings: [...this.overRated(amps), ...this.undefinedVolts(operating), ...[...held].map((which): SolveFinding => {
         const { element } = relays[which] as (typeof relays)[number];
         return { code: "buzzing", element: element.id, nodes: [element.coilA, element.coilB], message: `“${element.id}” never settles: pulled in it takes its own coil's feed away.` };
       })],
@@ -258,22 +260,38 @@ export class Network {
   }
 
   private overRated(amps: Float64Array): SolveFinding[] {
-    return this.branches.list.flatMap(({ element }, at) => (element.type === "fuse" && Math.abs(amps[at] as number) > element.amps
-      ? [{ code: "over-rating" as const, element: element.id, nodes: [element.a, element.b], message: `“${element.id}” carries ${Math.abs(amps[at] as number).toPrecision(3)} A, and is rated ${element.amps} A.` }] : []));
+    return this.branches.fuses.flatMap((at) => {
+      const { element } = this.branches.list[at] as Branch;
+      return element.type === "fuse" && Math.abs(amps[at] as number) > element.amps
+        ? [{ code: "over-rating" as const, element: element.id, nodes: [element.a, element.b], message: `“${element.id}” carries ${Math.abs(amps[at] as number).toPrecision(3)} A, and is rated ${element.amps} A.` }] : [];
+    });
   }
 
   /** Nodes that diodes alone hold, while none of them conducts: their voltage is what leaks make of it. */
-  private undefinedVolts(amps: Float64Array, island: Islands): SolveFinding[] {
-    const solid = this.islands(false);
+  private undefinedVolts({ amps, island, solid }: Operating): SolveFinding[] {
     const through = new Map<number, number>();
-    this.branches.list.forEach(({ kind, a, b }, at) => {
-      if (kind !== "diode" || solid[a] === solid[b]) return;
+    for (const at of this.branches.diodes) {
+      const { a, b } = this.branches.list[at] as Branch;
+      if (solid[a] === solid[b]) continue;
       for (const end of [a, b]) through.set(solid[end] as number, (through.get(solid[end] as number) ?? 0) + Math.abs(amps[at] as number));
-    });
+    }
     return [...through].flatMap(([part, total]): SolveFinding[] => {
       if (part === 0 || total >= NO_CURRENT || island[part] !== 0) return [];
       const nodes = this.branches.nodes.filter((_, at) => solid[at] === part);
       return [{ code: "undefined-voltage", element: null, nodes, message: `Only diodes that do not conduct hold ${nodes.slice(0, 4).join(", ")}: the voltage there is not settled.` }];
     });
   }
+}
+
+/** Nodes of each island that has no way to the reference. */
+function islandsOf(nodes: readonly string[], island: Int32Array): string[][] {
+  const islands = new Map<number, string[]>();
+  nodes.forEach((name, at) => {
+    const own = island[at] as number;
+    if (own === 0) return;
+    const known = islands.get(own);
+    if (known === undefined) islands.set(own, [name]);
+    else known.push(name);
+  });
+  return [...islands.values()];
 }

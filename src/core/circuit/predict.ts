@@ -1,8 +1,7 @@
 import type { KeyState } from "../harness";
-import type { Overrides } from "./reduce";
-import { type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
+import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import type { NetlistFault } from "./netlist";
-import { type Bridge, Round, type Stage } from "./updates";
+import { type BranchBridge, type Bridge, Round, type Stage } from "./updates";
 
 /** Steps that relays may take beyond those of the network as it is. */
 const MOST_RELAY_STEPS = 4;
@@ -39,37 +38,42 @@ export class Predictor {
   }
 
   predict(changes: readonly (Change | Bridge)[]): Prediction {
-    const overrides: Overrides = new Map(changes.flatMap((change) => ("id" in change ? [[change.id, change.ohms] as const] : [])));
-    const { branches, reduction } = this.network;
+    const { reduction, whole } = this.network;
+    const overrides = this.network.overridesOf(changes.flatMap((change) => ("id" in change ? [change] : [])));
+    const bridges = changes.flatMap((change) => ("a" in change ? [{ a: this.keptNode(change.a), b: this.keptNode(change.b), ohms: change.ohms }] : []));
     // A bridge from the middle of what was taken out makes another network of it.
-    const bridges = changes.flatMap((change) => ("a" in change ? [change] : []));
-    const reducible = bridges.every(({ a, b }) => branches.nodeOf.has(a) && branches.nodeOf.has(b));
-    const found = reducible ? this.lowRank([...this.network.reducedChanges(changes.flatMap((change) => ("id" in change ? [change] : [])), overrides), ...bridges]) : null;
-    if (found !== null) return { anew: false, volts: (node) => reduction.volts(node, (one) => this.voltsAt(found, one), overrides) ?? null };
+    const found = bridges.some(({ a, b }) => a < 0 || b < 0) ? null : this.lowRank([...this.network.branchChanges(overrides), ...bridges]);
+    if (found !== null) {
+      const known = (kept: number) => this.voltsAt(found, kept);
+      return { anew: false, volts: (node) => { const at = whole.nodeOf.get(node); const volts = at === undefined ? Number.NaN : reduction.volts(at, known, overrides); return Number.isNaN(volts) ? null : volts; } };
+    }
     const solved = this.solveAnew(changes);
     return { anew: true, volts: (node) => (solved.ok ? (solved.solution.volts.get(node) ?? null) : null) };
   }
 
-  /** Volts of a node of the equations; undefined for one that is not among them. */
-  private voltsAt(x: Float64Array, node: string): number | null | undefined {
-    const at = this.network.branches.nodeOf.get(node);
-    if (at === undefined) return undefined;
+  private keptNode(name: string): number {
+    const at = this.network.whole.nodeOf.get(name);
+    if (at === undefined) throw new Error(`no node “${name}” in the netlist`);
+    return this.network.reduction.kept[at] as number;
+  }
+
+  /** Volts of a node of the equations; NaN where it floats. */
+  private voltsAt(x: Float64Array, at: number): number {
     const { group, offset } = this.network.equations.tied;
-    const volts = this.island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
-    return Number.isNaN(volts) ? null : volts;
+    return this.island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
   }
 
   private solveAnew(changes: readonly (Change | Bridge)[]): SolveResult {
     const bridges = changes.flatMap((change, at) => ("a" in change ? [{ id: `bridge ${at}`, type: "resistor" as const, ...change }] : []));
     const own = changes.flatMap((change) => ("id" in change ? [change] : []));
     if (bridges.length === 0) return this.network.solve(this.state, { changes: own });
-    const { netlist } = this.network;
+    const { netlist } = this.network.whole;
     const built = (this.network.constructor as typeof Network).build({ ...netlist, elements: [...netlist.elements, ...bridges] });
     return built.ok ? built.network.solve(this.state, { changes: own }) : { ok: false, fault: built.fault };
   }
 
   /** Group voltages under the changes, relays followed from step to step as they decide; null where the low-rank way does not hold. */
-  private lowRank(changes: readonly (Change | Bridge)[]): Float64Array | null {
+  private lowRank(changes: readonly (BranchChange | BranchBridge)[]): Float64Array | null {
     let energised: readonly boolean[] = this.stages[0]?.energised ?? [];
     for (let nth = 0; nth < this.stages.length + MOST_RELAY_STEPS; nth++) {
       const stage = this.stages[Math.min(nth, this.stages.length - 1)];

@@ -1,152 +1,193 @@
-import type { NetElement, Netlist } from "./netlist";
+import { type Branch, type Branches, gathered, type NamedBranches, placed } from "./branches";
+import { type Run, Wires } from "./wires";
 
-type Resistor = Extract<NetElement, { type: "resistor" }>;
-type Step =
-  /** A resistor that led nowhere: its end has the voltage of where it hangs. */
-  | { readonly type: "leaf"; readonly node: string; readonly at: string; readonly element: Resistor }
-  /** Two resistors in series in place of which one stands, from the far end of the first to the far end of the second. */
-  | { readonly type: "series"; readonly node: string; readonly first: Resistor; readonly second: Resistor; readonly merged: Resistor };
-
-/** Resistances that differ from the netlist's, by element; infinite where it is open. */
-export type Overrides = ReadonlyMap<string, number>;
+/** Resistances that differ from the netlist's, by branch of the whole, Ω; infinite where it is open. */
+export type Overrides = ReadonlyMap<number, number>;
 export const NO_OVERRIDES: Overrides = new Map();
 
+/** A run of resistors with the branch of the equations that stands in its place. */
+interface Chain extends Run {
+  readonly branch: number;
+}
+
+/** Where a node's voltage comes from: va + (vb − va) · part, by nodes of the equations. A piece that opens have cut off is −1 − one of its nodes in place of a. */
+interface Origin {
+  readonly a: number;
+  readonly b: number;
+  readonly part: number;
+}
+
 /**
- * A netlist without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet. Looms are mostly
+ * A network without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet. Looms are mostly
  * that: wire, plug, wire. What is left is solved, and the rest follows from it exactly.
  */
 export class Reduction {
-  readonly netlist: Pick<Netlist, "reference" | "elements">;
-  private readonly steps: readonly Step[];
-  private readonly stepOf = new Map<string, Step>();
-  /** Of an element that is gone: the step that it went with. */
-  private readonly wentWith = new Map<string, Step>();
+  /** What is left to be solved. */
+  readonly branches: Branches;
+  /** By node of the whole: its number in the equations; −1 for one that is gone. */
+  readonly kept: Int32Array;
+  /** By branch of the whole: the branch of the equations that it is, or is part of; −1 for one that leads nowhere. */
+  readonly branchOf: Int32Array;
+  /** By branch of the whole: 1 where its a is to the side of the other's a, else −1. */
+  private readonly way: Int8Array;
+  /** Chains of several members, by branch of the equations. */
+  private readonly chains: Map<number, Chain> = new Map();
+  /** Of a node in the middle of a chain: the chain, and how many members lie before it. */
+  private readonly inChain: Map<number, { readonly chain: Chain; readonly before: number }> = new Map();
+  /** Nodes that hang on resistors which led nowhere, in the order in which they went: where each hangs, and by what. */
+  private readonly hanging: Map<number, { readonly at: number; readonly by: number }> = new Map();
+  /** {@link Origin} of each node while nothing is overridden. */
+  private readonly a: Int32Array;
+  private readonly b: Int32Array;
+  private readonly part: Float64Array;
 
-  constructor({ reference, elements: all }: Pick<Netlist, "reference" | "elements">) {
-    const elements = new Map(all.map((element) => [element.id, element]));
-    const at = new Map<string, Set<string>>();
-    const touch = (node: string, id: string) => { const own = at.get(node); if (own === undefined) at.set(node, new Set([id])); else own.add(id); };
-    const fixed = new Set([reference]);
-    for (const element of all) {
-      if (element.type !== "relay") { touch(element.a, element.id); touch(element.b, element.id); continue; }
-      for (const node of [element.coilA, element.coilB, ...element.contacts.flatMap(({ a, b }) => [a, b])]) { touch(node, element.id); fixed.add(node); }
+  /**
+   * @param like of a network numbered alike ({@link retuned}): what is left and what is gone is the same, and only values are looked at again
+   */
+  constructor(readonly whole: NamedBranches, like: Reduction | null = null) {
+    if (like !== null && like.whole.nodes === whole.nodes) {
+      ({ kept: this.kept, branchOf: this.branchOf, way: this.way, chains: this.chains, inChain: this.inChain, hanging: this.hanging } = like);
+      this.branches = { ...like.branches, list: this.retunedList(like) };
+      [this.a, this.b, this.part] = this.origins();
+      return;
     }
-    const steps: Step[] = [];
-    const drop = (element: Resistor) => { elements.delete(element.id); at.get(element.a)?.delete(element.id); at.get(element.b)?.delete(element.id); };
-    const queue = [...at.keys()];
-    for (let node = queue.pop(); node !== undefined; node = queue.pop()) {
-      const ids = at.get(node);
-      if (ids === undefined || ids.size === 0 || ids.size > 2 || fixed.has(node)) continue;
-      const [first, second] = [...ids].map((id) => elements.get(id) as NetElement);
-      if (first?.type !== "resistor" || (second !== undefined && second.type !== "resistor")) continue;
-      const a = first.a === node ? first.b : first.a;
-      if (second === undefined) {
-        // A part of its own that is nothing but resistors is left its last one, so that it is still an island.
-        if ((at.get(a)?.size ?? 0) < 2) continue;
-        drop(first);
-        steps.push({ type: "leaf", node, at: a, element: first });
-        queue.push(a);
-        continue;
-      }
-      const b = second.a === node ? second.b : second.a;
-      // A loop of two resistors hangs like a leaf; it is rare, and solved.
-      if (a === b) continue;
-      drop(first);
-      drop(second);
-      const merged: Resistor = { id: `${first.id}#+${second.id}`, type: "resistor", a, b, ohms: first.ohms + second.ohms };
-      elements.set(merged.id, merged);
-      touch(a, merged.id);
-      touch(b, merged.id);
-      steps.push({ type: "series", node, first, second, merged });
+    const size = whole.nodes.length;
+    const wires = new Wires(whole);
+    this.branchOf = new Int32Array(whole.list.length).fill(-1);
+    this.way = new Int8Array(whole.list.length).fill(1);
+    this.kept = new Int32Array(size).fill(-1);
+    for (const { node, at, by } of wires.prune()) this.hanging.set(node, { at, by });
+    const runFrom = new Map(wires.runs().map((run) => [run.members[0] as number, run]));
+    const nodes: string[] = [];
+    for (let node = 0; node < size; node++) if (!wires.isGone(node)) this.kept[node] = nodes.push(whole.nodes[node] as string) - 1;
+    const list: Branch[] = [];
+    for (let at = 0; at < whole.list.length; at++) {
+      const branch = whole.list[at] as Branch;
+      const [a, b] = [this.kept[branch.a] as number, this.kept[branch.b] as number];
+      const run = runFrom.get(at);
+      if (run !== undefined) this.addChain(run, list);
+      else if (a >= 0 && b >= 0) this.branchOf[at] = list.push(placed(branch, a, b)) - 1;
     }
-    this.netlist = { reference, elements: [...elements.values()] };
-    this.steps = steps;
-    for (const step of steps) {
-      this.stepOf.set(step.node, step);
-      if (step.type === "leaf") this.wentWith.set(step.element.id, step);
-      else { this.wentWith.set(step.first.id, step); this.wentWith.set(step.second.id, step); }
+    this.branches = gathered(nodes, list, whole.relays.map(({ element, coil, contacts }) => ({ element, coil: this.branchOf[coil] as number, contacts: contacts.map((contact) => this.branchOf[contact] as number) })));
+    [this.a, this.b, this.part] = this.origins();
+  }
+
+  /** The branch of the equations that a change of a branch bears, with its resistance then, Ω; null where it bears none: it led nowhere. */
+  changed(at: number, overrides: Overrides): { readonly branch: number; readonly ohms: number } | null {
+    const branch = this.branchOf[at] as number;
+    if (branch < 0) return null;
+    const members = this.chains.get(branch)?.members ?? [at];
+    return { branch, ohms: members.reduce((sum, member) => sum + this.ohms(member, overrides), 0) };
+  }
+
+  /** Volts of a node of the whole from those of the equations; NaN where it floats. */
+  volts(node: number, known: (node: number) => number, overrides: Overrides): number {
+    const { a, b, part } = this.origin(node, overrides);
+    if (a < 0) return Number.NaN;
+    const from = known(a);
+    return part === 0 ? from : from + (known(b) - from) * part;
+  }
+
+  /** Volts of all nodes of the whole, and the islands that they are in, from those of the equations. An island is called by a number alone; the reference's is 0. */
+  expand(volts: Float64Array, island: Int32Array, overrides: Overrides): { readonly volts: Float64Array; readonly island: Int32Array } {
+    const size = this.kept.length;
+    const all = { volts: new Float64Array(size), island: new Int32Array(size) };
+    const isPlain = overrides.size === 0;
+    for (let node = 0; node < size; node++) {
+      const origin = isPlain ? null : this.origin(node, overrides);
+      const a = origin === null ? (this.a[node] as number) : origin.a;
+      const b = origin === null ? (this.b[node] as number) : origin.b;
+      const part = origin === null ? (this.part[node] as number) : origin.part;
+      all.island[node] = a < 0 ? a : (island[a] as number);
+      all.volts[node] = a < 0 ? 0 : (volts[a] as number) + ((volts[b] as number) - (volts[a] as number)) * part;
     }
+    return all;
   }
 
-  /** The element of the reduced netlist that an element's change bears, with its resistance then; null where it bears none: it led nowhere. */
-  changed(id: string, overrides: Overrides): { readonly id: string; readonly ohms: number } | null {
-    const step = this.wentWith.get(id);
-    if (step === undefined) { const ohms = overrides.get(id); return ohms === undefined ? null : { id, ohms }; }
-    if (step.type === "leaf") return null;
-    return this.changed(step.merged.id, overrides) ?? (this.wentWith.has(step.merged.id) ? null : { id: step.merged.id, ohms: this.ohmsOf(step.merged, overrides) });
-  }
-
-  private ohmsOf(resistor: Resistor, overrides: Overrides): number {
-    if (overrides.size === 0) return resistor.ohms;
-    const own = overrides.get(resistor.id);
-    if (own !== undefined) return own;
-    const step = this.merging.get(resistor.id);
-    return step === undefined ? resistor.ohms : this.ohmsOf(step.first, overrides) + this.ohmsOf(step.second, overrides);
-  }
-
-  /** The step that made a resistor out of two. */
-  private get merging(): ReadonlyMap<string, Extract<Step, { type: "series" }>> {
-    this.made ??= new Map(this.steps.flatMap((step) => (step.type === "series" ? [[step.merged.id, step] as const] : [])));
-    return this.made;
-  }
-  private made: Map<string, Extract<Step, { type: "series" }>> | null = null;
-
-  /** Volts of any node, from those of the reduced netlist's; null where it floats. */
-  volts(node: string, known: (node: string) => number | null | undefined, overrides: Overrides = NO_OVERRIDES): number | null | undefined {
-    const step = this.stepOf.get(node);
-    if (step === undefined) return known(node);
-    const at = (other: string) => { const there = known(other); return there === undefined ? this.volts(other, known, overrides) : there; };
-    if (step.type === "leaf") return this.ohmsOf(step.element, overrides) === Number.POSITIVE_INFINITY ? null : at(step.at);
-    const [first, second] = [this.ohmsOf(step.first, overrides), this.ohmsOf(step.second, overrides)];
-    if (first === Number.POSITIVE_INFINITY) return second === Number.POSITIVE_INFINITY ? null : at(step.merged.b);
-    if (second === Number.POSITIVE_INFINITY) return at(step.merged.a);
-    const [a, b] = [at(step.merged.a), at(step.merged.b)];
-    return a === null || b === null || a === undefined || b === undefined ? null : a + ((b - a) * first) / (first + second);
-  }
-
-  /** Current of any element, from those of the reduced netlist; undefined for one that there is not. */
-  amps(id: string, known: (id: string) => number | undefined): number | undefined {
-    const step = this.wentWith.get(id);
-    if (step === undefined) return known(id);
-    if (step.type === "leaf") return 0;
-    const { node, first, merged } = step;
-    const through = this.amps(merged.id, known);
-    if (through === undefined) return undefined;
-    return (id === first.id ? first.b === node : step.second.a === node) ? through : -through;
-  }
-
-  /** Currents of the elements that are gone, added to those of the reduced netlist; what stood for two is taken out. */
-  expandAmps(amps: Map<string, number>): void {
-    for (let nth = this.steps.length - 1; nth >= 0; nth--) {
-      const step = this.steps[nth] as Step;
-      if (step.type === "leaf") { amps.set(step.element.id, 0); continue; }
-      const { node, first, second, merged } = step;
-      const through = amps.get(merged.id) ?? 0;
-      amps.delete(merged.id);
-      amps.set(first.id, first.b === node ? through : -through);
-      amps.set(second.id, second.a === node ? through : -through);
+  /** Currents of all branches of the whole, from a to b, from those of the equations, A. */
+  expandAmps(amps: Float64Array): Float64Array {
+    const { branchOf, way } = this;
+    const all = new Float64Array(branchOf.length);
+    for (let at = 0; at < all.length; at++) {
+      const branch = branchOf[at] as number;
+      // No current is 0 whichever way it is told, not −0.
+      if (branch >= 0 && amps[branch] !== 0) all[at] = (way[at] as number) * (amps[branch] as number);
     }
+    return all;
   }
 
-  /** Volts of all nodes that are gone, added to those of the reduced netlist, and the islands that they float in. */
-  expandVolts(volts: Map<string, number | null>, floating: readonly (readonly string[])[], overrides: Overrides): string[][] {
-    const islands = floating.map((island) => [...island]);
-    const islandOf = new Map(islands.flatMap((island) => island.map((node) => [node, island] as const)));
-    const float = (node: string, beside: string) => {
-      volts.set(node, null);
-      let island = islandOf.get(beside);
-      if (island === undefined) { island = []; islands.push(island); }
-      island.push(node);
-      islandOf.set(node, island);
-    };
-    for (let nth = this.steps.length - 1; nth >= 0; nth--) {
-      const step = this.steps[nth] as Step;
-      const value = this.volts(step.node, (node) => volts.get(node), overrides);
-      if (value !== null && value !== undefined) volts.set(step.node, value);
-      // Beside what it hangs on, unless it is the hanging itself that is open.
-      else if (step.type === "leaf") float(step.node, this.ohmsOf(step.element, overrides) === Number.POSITIVE_INFINITY ? "" : step.at);
-      else float(step.node, this.ohmsOf(step.first, overrides) === Number.POSITIVE_INFINITY ? (this.ohmsOf(step.second, overrides) === Number.POSITIVE_INFINITY ? "" : step.merged.b) : step.merged.a);
+  private addChain({ members, nodes }: Run, list: Branch[]): void {
+    const { whole } = this;
+    const branch = list.length;
+    const [first, last] = [whole.list[members[0] as number] as Branch, whole.list[members.at(-1) as number] as Branch];
+    const chain: Chain = { branch, members, nodes };
+    this.chains.set(branch, chain);
+    let from = first.a === nodes[0] ? first.b : first.a;
+    members.forEach((member, nth) => {
+      const { a } = whole.list[member] as Branch;
+      this.branchOf[member] = branch;
+      this.way[member] = a === from ? 1 : -1;
+      from = nodes[nth] as number;
+    });
+    nodes.forEach((node, nth) => this.inChain.set(node, { chain, before: nth + 1 }));
+    const [start, end] = [first.a === nodes[0] ? first.b : first.a, last.a === nodes.at(-1) ? last.b : last.a];
+    const ohms = members.reduce((sum, member) => sum + this.ohms(member, NO_OVERRIDES), 0);
+    list.push({ ...first, name: `${first.name}#+`, a: this.kept[start] as number, b: this.kept[end] as number, siemens: 1 / ohms });
+  }
+
+  private retunedList(like: Reduction): Branch[] {
+    const list = like.branches.list.slice();
+    for (let at = 0; at < this.whole.list.length; at++) {
+      const own = this.whole.list[at] as Branch;
+      const branch = this.branchOf[at] as number;
+      if (own === like.whole.list[at] || branch < 0) continue;
+      const before = list[branch] as Branch;
+      const chain = this.chains.get(branch);
+      list[branch] = chain === undefined ? placed(own, before.a, before.b) : { ...before, siemens: 1 / sum(chain.members.map((member) => this.ohms(member, NO_OVERRIDES))) };
     }
-    return islands;
+    return list;
+  }
+
+  private ohms(at: number, overrides: Overrides): number {
+    return overrides.get(at) ?? 1 / (this.whole.list[at] as Branch).siemens;
+  }
+
+  private origins(): [Int32Array, Int32Array, Float64Array] {
+    const size = this.kept.length;
+    const [a, b, part] = [this.kept.slice(), this.kept.slice(), new Float64Array(size)];
+    for (const { branch, members, nodes } of this.chains.values()) {
+      const ends = this.branches.list[branch] as Branch;
+      let ohms = 0;
+      nodes.forEach((node, nth) => {
+        ohms += this.ohms(members[nth] as number, NO_OVERRIDES);
+        a[node] = ends.a;
+        b[node] = ends.b;
+        part[node] = ohms * ends.siemens;
+      });
+    }
+    // What went last is what others hang on.
+    for (const [node, { at }] of [...this.hanging].reverse()) {
+      a[node] = a[at] as number;
+      b[node] = b[at] as number;
+      part[node] = part[at] as number;
+    }
+    return [a, b, part];
+  }
+
+  private origin(node: number, overrides: Overrides): Origin {
+    const plain = { a: this.a[node] as number, b: this.b[node] as number, part: this.part[node] as number };
+    if (overrides.size === 0 || (this.kept[node] as number) >= 0) return plain;
+    const hangs = this.hanging.get(node);
+    if (hangs !== undefined) return overrides.get(hangs.by) === Number.POSITIVE_INFINITY ? { ...plain, a: -1 - node } : this.origin(hangs.at, overrides);
+    const { chain, before } = this.inChain.get(node) as { chain: Chain; before: number };
+    const ohms = chain.members.map((member) => this.ohms(member, overrides));
+    const isOpen = (one: number) => one === Number.POSITIVE_INFINITY;
+    const [opened, closed] = [ohms.slice(0, before).findLastIndex(isOpen), ohms.slice(before).findIndex(isOpen)];
+    if (opened < 0 && closed < 0) return { ...plain, part: sum(ohms.slice(0, before)) / sum(ohms) };
+    if (opened < 0) return { a: plain.a, b: plain.a, part: 0 };
+    if (closed < 0) return { a: plain.b, b: plain.b, part: 0 };
+    return { ...plain, a: -1 - (chain.nodes[opened] as number) };
   }
 }
+
+const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0);

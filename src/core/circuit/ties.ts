@@ -41,8 +41,8 @@ export function tieTogether({ nodes, list }: Branches): Tied | NetlistFault {
  * Currents of ideal sources, written into `amps`: what their nodes still lack of Kirchhoff's law, leaf by leaf of the trees that
  * such sources form. A tree that holds the reference is gathered towards it, for the reference lacks whatever the others give.
  */
-export function idealCurrents({ nodes, list }: Branches, amps: Float64Array): void {
-  const ideal = list.flatMap(({ kind }, at) => (kind === "ideal" ? [at] : []));
+export function idealCurrents({ nodes, list, sources }: Branches, amps: Float64Array): void {
+  const ideal = sources.filter((at) => (list[at] as Branch).kind === "ideal");
   if (ideal.length === 0) return;
   const lack = new Float64Array(nodes.length);
   list.forEach(({ a, b }, at) => { lack[a] = (lack[a] as number) + (amps[at] as number); lack[b] = (lack[b] as number) - (amps[at] as number); });

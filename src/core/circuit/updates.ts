@@ -1,6 +1,6 @@
-import { type Branch, currentAt } from "./branches";
+import { type Branch, currentAt, hasUpper } from "./branches";
 import { type Factor, take } from "./ldl";
-import type { Change, Network } from "./network";
+import type { BranchChange, Network } from "./network";
 
 /** Volts by which a step may still move when it is taken as the answer; the contract asks for 1e-6 V. */
 const SETTLED_VOLTS = 2e-8;
@@ -23,6 +23,14 @@ const CUT_OFF = 1e-12;
 export interface Bridge {
   readonly a: string;
   readonly b: string;
+  /** Ω */
+  readonly ohms: number;
+}
+
+/** A {@link Bridge} between nodes of the equations. */
+export interface BranchBridge {
+  readonly a: number;
+  readonly b: number;
   /** Ω */
   readonly ohms: number;
 }
@@ -57,7 +65,7 @@ export class Round {
   private readonly residual: Float64Array;
   private inverse: number[][] | null = null;
 
-  constructor(private readonly network: Network, private readonly stage: Stage, private readonly changes: readonly (Change | Bridge)[], private readonly energised: readonly boolean[]) {
+  constructor(private readonly network: Network, private readonly stage: Stage, private readonly changes: readonly (BranchChange | BranchBridge)[], private readonly energised: readonly boolean[]) {
     this.slope = stage.slope.slice();
     this.x = stage.x.slice();
     this.residual = new Float64Array(stage.x.length - 1);
@@ -71,7 +79,8 @@ export class Round {
     const { active } = this.stage;
     for (const change of this.changes) if (!this.apply(change)) return null;
     this.toggleContacts();
-    if (this.updates.length === 0 || this.cutsOff()) return this.x;
+    if (this.updates.length === 0) return this.x;
+    if (this.cutsOff()) return this.isHeldByDiodes() ? null : this.x;
     const before = this.stage.volts.slice();
     const step = new Float64Array(this.residual.length);
     for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -115,20 +124,18 @@ export class Round {
     if (j !== 0) this.residual[j - 1] = (this.residual[j - 1] as number) - amps;
   }
 
-  private apply(change: Change | Bridge): boolean {
+  private apply(change: BranchChange | BranchBridge): boolean {
     const { equations, branches } = this.network;
     const { group, offset } = equations.tied;
     if ("a" in change) {
-      const [a, b] = [branches.nodeOf.get(change.a), branches.nodeOf.get(change.b)];
-      if (a === undefined || b === undefined) throw new Error(`no node “${a === undefined ? change.a : change.b}” in the netlist`);
+      const { a, b } = change;
       const [i, j] = [group[a] as number, group[b] as number];
       if (i === j) return true;
       const volts = (this.x[i] as number) + (offset[a] as number) - (this.x[j] as number) - (offset[b] as number);
       this.place(i, j, 1 / change.ohms, volts / change.ohms);
       return true;
     }
-    const at = branches.named.get(change.id);
-    if (at === undefined) throw new Error(`no element “${change.id}” in the netlist`);
+    const at = change.branch;
     if (this.stage.closed[at] === 0) return true;
     const { kind, emf } = branches.list[at] as Branch;
     if (kind !== "linear" && kind !== "emf") return false;
@@ -226,6 +233,12 @@ export class Round {
     return true;
   }
 
+  /** Whether a diode that hardly conducts still joins what was cut off to the rest: it takes the rest's voltage there, through the leak. */
+  private isHeldByDiodes(): boolean {
+    const { equations } = this.network;
+    return this.stage.active.some((at) => equations.from[at] !== equations.to[at] && Number.isNaN(this.x[equations.from[at] as number]) !== Number.isNaN(this.x[equations.to[at] as number]));
+  }
+
   /** No coil has moved by much, and none is near a voltage at which it would decide otherwise. */
   private coilsAreClear(): boolean {
     const { equations, branches } = this.network;
@@ -239,11 +252,11 @@ export class Round {
   /** Of a constant-power load's two operating points the upper counts: one that fell below its least voltage must have no other. */
   private upper(volts: Float64Array): boolean {
     return this.stage.active.every((at, nth) => {
-      const { element } = this.network.branches.list[at] as Branch;
-      if (element.type !== "power") return true;
+      const branch = this.network.branches.list[at] as Branch;
+      if (branch.kind !== "power") return true;
       const own = Math.abs(volts[nth] as number);
       // Where hardly anything has changed, what was found for the network as it is still holds.
-      if (own >= element.minVolts || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
+      if (own >= branch.q || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
       // Seen from the load, the rest of the network is a source behind a resistance.
       const { from, to } = this.network.equations;
       const seen = { from: from[at] as number, to: to[at] as number };
@@ -254,9 +267,7 @@ export class Round {
       if (!this.solve(unit)) return false;
       const behind = 1 / (1 / between(unit, seen) - (this.slope[nth] as number));
       if (!(behind > 0 && behind < 1e6)) return own < SAME_VOLTS;
-      const open = own + (own * element.watts * behind) / element.minVolts ** 2;
-      const root = open ** 2 - 4 * behind * element.watts;
-      return root < 0 || (open + Math.sqrt(root)) / 2 < element.minVolts;
+      return !hasUpper(branch, own, behind);
     });
   }
 }

@@ -57,7 +57,7 @@ class Builder {
     for (const part of parts) for (const { pinId } of part.terminals) { const node = pinId === null ? undefined : nodeOfPin.get(pinId); if (node !== undefined) partAt[node] = part; }
     const markOf = safetyMarks({ pinAt, netOf, connectorById });
     const wires = this.wires.map((wire): Wire => ({ ...wire, mark: markOf(wire) }));
-    const harness: Harness = { nodes, edges, edgesAt, packed, netOf, pinAt, partAt, wires, parts, pinById, connectorById, nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
+    const harness: Harness = { nodes, edges, edgesAt, packed, netOf, pinAt, partAt, wires, parts, pinById, connectorById, partById: new Map(parts.map((part) => [part.id, part])), wireById: new Map(wires.map((wire) => [wire.id, wire])), nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
     this.problems.push(...copperProblems(harness));
     return harness;
   }

@@ -88,7 +88,7 @@ export class HarnessDesk {
     const gone = goneWires(cuts.filter((one) => !cut.has(one.wireId)));
     const told = consequencesOf(harness, slice, cut, gone, keys);
     const [first] = told.stops;
-    const edge = harness.wires.find((wire) => wire.id === wireIds[0])?.edge;
+    const edge = harness.wireById.get(wireIds[0] ?? "")?.edge;
     const paths = wireIds.length === 1 && edge !== undefined ? pathsThrough(harness, slice, edge) : [];
     return {
       ...told,

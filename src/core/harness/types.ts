@@ -153,6 +153,8 @@ export interface Harness {
   readonly problems: readonly HarnessProblem[];
   readonly pinById: ReadonlyMap<string, CavityFacts>;
   readonly connectorById: ReadonlyMap<string, ConnectorFacts>;
+  readonly partById: ReadonlyMap<string, HarnessPart>;
+  readonly wireById: ReadonlyMap<string, Wire>;
   /** The node of each cavity. */
   readonly nodeOfPin: ReadonlyMap<string, number>;
   /** Edges at each node. */

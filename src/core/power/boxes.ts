@@ -1,7 +1,10 @@
 import { continuousAmps } from "../wire";
-import { settingValue } from "./settings";
+import { ambientOf } from "./fuses";
 import type { PowerSolution } from "./solve";
-import { ampsFrom, spansOfModel } from "./spans";
+import { ampsFrom, mostAmps, type NetSpan } from "./spans";
+
+/** States in which all is switched on that may be. */
+const EVERYTHING_ON = ["run", "running"] as const;
 
 /** A fuse box against what feeds it. */
 export interface BoxRow {
@@ -18,21 +21,26 @@ export interface BoxRow {
 /** Each fuse box with the wire that feeds it: what its fuses let through may be more than the feed bears. */
 export function boxTable(solution: PowerSolution): BoxRow[] {
   const { model } = solution;
-  const spans = spansOfModel(model);
-  const { settings } = model.facts;
-  const sideOf = new Map(model.facts.harness.wires.map((wire) => [wire.id, wire.side]));
+  const spans = model.spans;
+  const fusesOf = new Map<string, { readonly span: NetSpan; readonly amps: number }[]>();
+  for (const span of spans.all) {
+    const { element, place } = span.piece;
+    if (element.type !== "fuse" || place.type !== "part") continue;
+    const own = fusesOf.get(place.partId);
+    if (own === undefined) fusesOf.set(place.partId, [{ span, amps: element.amps }]);
+    else own.push({ span, amps: element.amps });
+  }
   return model.facts.harness.parts.filter((part) => part.type === "fuse-box").flatMap((part): BoxRow[] => {
-    const fuses = model.pieces.flatMap(({ element, place }) => (element.type === "fuse" && place.type === "part" && place.partId === part.id ? [element] : []));
+    const fuses = fusesOf.get(part.id) ?? [];
     if (fuses.length === 0) return [];
-    const most = (id: string) => Math.max(...(["run", "running"] as const).map((state) => Math.abs(solution.states.get(state)?.amps.get(id) ?? 0)));
-    const feeds = [...new Set(fuses.map((fuse) => fuse.a))].flatMap((node) => (spans.at.get(node) ?? []).flatMap((span) => {
+    const feeds = [...new Set(fuses.map(({ span }) => span.a))].flatMap((node) => (spans.at.get(node) ?? []).flatMap((span) => {
       const { place, name } = span.piece;
       if (place.type !== "wire") return [];
-      const ambientC = settingValue(settings, sideOf.get(place.wireId) === "donor" ? "engine-bay-c" : "cabin-c");
-      const amps = Math.max(...(["run", "running"] as const).map((state) => -ampsFrom(solution, state, span, node)));
+      const ambientC = ambientOf(model, place.wireId);
+      const amps = Math.max(...EVERYTHING_ON.map((state) => -ampsFrom(solution, state, span, node)));
       return [{ name, sizeMm2: place.sizeMm2, bearsAmps: continuousAmps(place.sizeMm2, { ambientC }), amps }];
     }));
     const feed = feeds.toSorted((a, b) => a.bearsAmps - a.amps - (b.bearsAmps - b.amps))[0] ?? null;
-    return [{ key: part.id, label: part.label, fuseAmps: fuses.reduce((sum, fuse) => sum + fuse.amps, 0), loadAmps: fuses.reduce((sum, fuse) => sum + most(fuse.id), 0), feed, holds: feed === null || feed.amps <= feed.bearsAmps }];
+    return [{ key: part.id, label: part.label, fuseAmps: fuses.reduce((sum, fuse) => sum + fuse.amps, 0), loadAmps: fuses.reduce((sum, fuse) => sum + mostAmps(solution, fuse.span, EVERYTHING_ON), 0), feed, holds: feed === null || feed.amps <= feed.bearsAmps }];
   });
 }

@@ -58,8 +58,8 @@ export class PowerDesk {
 
   /** What a meter should read, with tolerance; asked for after the report, for it solves the plan twice more. */
   expected(): ExpectedVolts[] {
-    if (this.facts === null) throw new Error(NOT_LOADED);
-    return expectedVolts(this.facts);
+    if (this.solution === null) throw new Error(NOT_LOADED);
+    return expectedVolts(this.solution);
   }
 
   /** Volts of every feed and consumer with some edits carried out: the part of {@link tryEdits} that is seen first. Null where an edit cannot be tried. */
@@ -82,10 +82,10 @@ export class PowerDesk {
   }
 
   private triedWith(edits: readonly PowerEdit[]): Tried {
-    if (this.facts === null) throw new Error(NOT_LOADED);
+    if (this.facts === null || this.solution === null) throw new Error(NOT_LOADED);
     const name = JSON.stringify(edits);
     if (this.tried?.name === name) return this.tried;
-    const solution = solvePower(buildModel(edits.reduce(editFacts, this.facts)), false);
+    const solution = solvePower(buildModel(edits.reduce(editFacts, this.facts), this.solution.model), this.solution);
     this.tried = { name, solution, rows: keyTable(solution) };
     return this.tried;
   }

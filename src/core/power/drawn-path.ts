@@ -21,6 +21,8 @@ export interface DrawnPiece {
 }
 
 export interface DrawnPoint {
+  /** A loop has its first node last as well. */
+  readonly key: string;
   readonly node: string;
   /** As it is printed: `C1-2`, `splice E03`, `body`. */
   readonly label: string;
@@ -40,17 +42,16 @@ export function drawnPath(solution: PowerSolution, state: PowerState, node: stri
   const { steps } = pathThrough(solution, state, node);
   const nodes = steps.length === 0 ? [node] : [(steps[0] as (typeof steps)[number]).from, ...steps.map((step) => step.to)];
   const volts = (at: string) => voltsAt(solution, state, at) ?? null;
-  const wires = new Map(solution.model.facts.harness.wires.map((wire) => [wire.id, wire]));
   return {
     state,
-    points: nodes.map((at): DrawnPoint => {
+    points: nodes.map((at, nth): DrawnPoint => {
       const side = /^(donor|host) /.exec(at)?.[1] as "donor" | "host" | undefined;
-      return { node: at, label: pointLabel(at), volts: volts(at), asked: at === node, side: side ?? null };
+      return { key: `${nth} ${at}`, node: at, label: pointLabel(at), volts: volts(at), asked: at === node, side: side ?? null };
     }),
     pieces: steps.map(({ span, from, to, amps, open }, at): DrawnPiece => {
       const [a, b] = [volts(from), volts(to)];
       const { place } = span.piece;
-      const wire = place.type === "wire" ? wires.get(place.wireId) : undefined;
+      const wire = place.type === "wire" ? solution.model.facts.harness.wireById.get(place.wireId) : undefined;
       return {
         key: `${at} ${span.name}`, symbol: symbolOf(span), name: span.piece.name.replace(/ alive$/, " awake"), value: valueText(span), from, to, amps, drop: a === null || b === null ? null : a - b, open,
         wire: place.type === "wire" ? { colourBase: wire?.colourBase ?? null, colourTracer: wire?.colourTracer ?? null, sizeMm2: place.sizeMm2, lengthM: place.lengthM, assumed: place.assumed } : null,
@@ -59,8 +60,8 @@ export function drawnPath(solution: PowerSolution, state: PowerState, node: stri
   };
 }
 
-/** A wire's far end that the tables leave out is where the plan joins it. */
-const pointLabel = (node: string) => node.replace(/^(donor|host) /, "").replace(/^the end of (.*)'s wire that the tables do not show$/, "end of $1's wire");
+/** A wire's far end that the tables leave out is where the plan joins it; what lies inside of a part is one place to whoever stands before it. */
+export const pointLabel = (node: string) => node.replace(/^(donor|host) /, "").replace(/^inside ([^,]*), .*$/, "inside $1").replace(/^the end of (.*)'s wire that the tables do not show$/, "end of $1's wire");
 
 function symbolOf(span: NetSpan): DrawnPiece["symbol"] {
   const { element, place } = span.piece;

@@ -20,13 +20,19 @@ export type PowerEdit =
   | { readonly type: "fuse"; readonly partId: string; readonly elementId: string; readonly amps: number }
   | { readonly type: "setting"; readonly key: SettingKey; readonly value: number };
 
+/** A wire's size or length as they are tried. */
+export interface TriedWire {
+  readonly sizeMm2?: number;
+  readonly lengthM?: number;
+}
+
 /** What edits change of the facts, beside links, settings and wires that are gone. */
 export interface Tried {
-  readonly wires: ReadonlyMap<string, { readonly sizeMm2?: number; readonly lengthM?: number }>;
+  readonly wires: ReadonlyMap<string, TriedWire>;
   readonly straps: readonly Extract<PowerEdit, { type: "strap" }>[];
   readonly loads: readonly Extract<PowerEdit, { type: "load" }>[];
-  /** Fuse ratings by part and element, `part/element`. */
-  readonly fuses: ReadonlyMap<string, number>;
+  /** Fuses of another rating by part and element, `part/element`. */
+  readonly fuses: ReadonlyMap<string, Extract<PowerEdit, { type: "fuse" }>>;
 }
 
 export const NOTHING_TRIED: Tried = { wires: new Map(), straps: [], loads: [], fuses: new Map() };
@@ -47,7 +53,7 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
     case "strap": return { ...facts, tried: { ...tried, straps: [...tried.straps, edit] } };
     case "unwire": return { ...facts, gone: new Set([...facts.gone, edit.wireId]) };
     case "load": return { ...facts, tried: { ...tried, loads: [...tried.loads, edit] } };
-    case "fuse": return { ...facts, tried: { ...tried, fuses: new Map(tried.fuses).set(`${edit.partId}/${edit.elementId}`, edit.amps) } };
+    case "fuse": return { ...facts, tried: { ...tried, fuses: new Map(tried.fuses).set(`${edit.partId}/${edit.elementId}`, edit) } };
     case "setting": return { ...facts, settings: new Map(facts.settings).set(edit.key, { key: edit.key, value: edit.value, origin: "tried" }) };
   }
 }

@@ -1,7 +1,7 @@
 import { keyTable } from "./keys";
 import { buildModel } from "./model";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "./settings";
-import { type PowerState, solvePower } from "./solve";
+import { type PowerSolution, type PowerState, solvePower } from "./solve";
 import { voltsAt } from "./spans";
 import type { PowerFacts } from "./types";
 
@@ -24,11 +24,11 @@ const METER_VOLTS = 0.15;
 
 /**
  * Expected volts of every feed, consumer and ground in every state, with the tolerance that the uncertain inputs give: the plan is
- * solved three times, as it is and at both corners.
+ * solved twice more, at both corners.
  */
-export function expectedVolts(facts: PowerFacts): ExpectedVolts[] {
-  const solutions = [facts, cornerOf(facts, 0), cornerOf(facts, 1)].map((one) => solvePower(buildModel(one), false));
-  const [main, low, high] = solutions as [(typeof solutions)[number], (typeof solutions)[number], (typeof solutions)[number]];
+export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
+  const { facts } = main.model;
+  const [low, high] = [solvePower(buildModel(cornerOf(facts, 0), main.model), main), solvePower(buildModel(cornerOf(facts, 1), main.model), main)];
   const { model } = main;
   const wanted = new Set(keyTable(main).map((row) => row.pin.id));
   for (const pin of facts.harness.pinById.values()) if (pin.kind === "ground") wanted.add(pin.id);

@@ -1,7 +1,6 @@
-import { Network, Predictor } from "../circuit";
-import { netlistOf, type PowerSolution, type PowerState } from "./solve";
+import { Predictor } from "../circuit";
+import type { PowerSolution, PowerState } from "./solve";
 import { pathThrough } from "./path";
-import { spansOfModel } from "./spans";
 import { MINUS, type Piece } from "./types";
 
 /** A fault that would bring a reading about. */
@@ -30,9 +29,8 @@ export function explainReading(solution: PowerSolution, pinId: string, state: Po
   const { model } = solution;
   const node = model.nodeOfPin.get(pinId);
   const key = state === "run-on" ? "off" : state;
-  const built = Network.build(netlistOf(model));
-  if (node === undefined || !built.ok) return [];
-  const predictor = Predictor.make(built.network, key);
+  if (node === undefined || solution.network === null) return [];
+  const predictor = Predictor.make(solution.network, key);
   if ("code" in predictor) return [];
   const near = (prediction: number | null) => prediction !== null && Math.abs(prediction - volts) <= Math.max(NEAR_VOLTS, NEAR_PART * Math.abs(volts));
   const found = candidates(solution, state, node).flatMap((piece): (Explanation & { readonly miss: number })[] => {
@@ -74,7 +72,7 @@ function candidates(solution: PowerSolution, state: PowerState, node: string): P
     for (const { span } of pathThrough(solution, state, at).steps) {
       pieces.set(span.piece.element.id, span.piece);
       const { element } = span.piece;
-      if (element.type === "relay" && depth < 2) for (const coil of [element.coilA, element.coilB]) if (coil !== MINUS && spansOfModel(solution.model).at.has(coil)) visit(coil, depth + 1);
+      if (element.type === "relay" && depth < 2) for (const coil of [element.coilA, element.coilB]) if (coil !== MINUS && solution.model.spans.at.has(coil)) visit(coil, depth + 1);
     }
   };
   visit(node, 0);

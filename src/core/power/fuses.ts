@@ -1,7 +1,9 @@
-import { FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
+import { CONTINUOUS_PART, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
+import { pointLabel } from "./drawn-path";
+import { onceFor } from "./once-for";
 import { settingValue } from "./settings";
 import { POWER_STATES, type PowerSolution } from "./solve";
-import { ampsFrom, type NetSpan, other, spansOfModel } from "./spans";
+import { ampsFrom, mostAmps, type NetSpan, other } from "./spans";
 import type { PowerModel } from "./types";
 
 /** A wire behind a fuse. */
@@ -23,11 +25,15 @@ export interface FuseRow {
   readonly elementId: string | null;
   readonly name: string;
   readonly ratedAmps: number;
+  /** The circuit that it feeds, as its cavity is numbered; null where no table numbers it. */
+  readonly circuit: string | null;
   /** The thinnest wire that it protects: its name, size and whether that is assumed. */
   readonly wire: ProtectedWire | null;
   /** With everything on, for good; and the most in any state. A. */
   readonly continuousAmps: number;
   readonly peakAmps: number;
+  /** What it could carry for good beyond that, A; below 0 it carries too much. */
+  readonly marginAmps: number;
   readonly inrush: { readonly amps: number; readonly seconds: number } | null;
   readonly shortAmps: number;
   readonly ambientC: number;
@@ -49,51 +55,63 @@ const LEAST_AMPS = 1e-4;
 
 /** Where a side's wires lie: the donor's in the engine bay, the host's in the cabin. */
 export function ambientOf({ facts }: PowerModel, wireId: string): number {
-  const wire = facts.harness.wires.find((one) => one.id === wireId);
+  const wire = facts.harness.wireById.get(wireId);
   return settingValue(facts.settings, wire?.side === "donor" ? "engine-bay-c" : "cabin-c");
 }
 
 export function fuseTable(solution: PowerSolution): FuseRow[] {
   const { model } = solution;
-  const wiresBy = new Map(model.facts.harness.wires.map((wire) => [wire.id, wire]));
-  return model.pieces.flatMap((piece): FuseRow[] => {
+  return model.spans.all.flatMap((span): FuseRow[] => {
+    const { piece } = span;
     const { element, place } = piece;
     if (element.type !== "fuse") return [];
-    const behind = hangsOn(solution, element.b, element.id);
-    const amps = (state: (typeof POWER_STATES)[number]) => Math.abs(solution.states.get(state)?.amps.get(element.id) ?? 0);
-    const continuousAmps = Math.max(amps("run"), amps("running"), amps("off"));
-    const peakAmps = Math.max(...POWER_STATES.map(amps));
+    const behind = hangsOn(solution, span);
+    const continuousAmps = mostAmps(solution, span, ["run", "running", "off"]);
+    const peakAmps = mostAmps(solution, span, POWER_STATES);
     const start = behind.loads.reduce((sum, { span, amps: taken }) => sum + taken * (span.piece.element.type === "lamp" ? LAMP_INRUSH : span.piece.element.type === "power" && isMotor(solution, span) ? MOTOR_INRUSH : 1), 0);
     const inrush = start > peakAmps * 1.5 ? { amps: start, seconds: INRUSH_SECONDS } : null;
     const wire = behind.thinnest;
     const shortAmps = 12.6 / (SHORT_OHMS + element.ohms + behind.ohms);
-    const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : settingValue(model.facts.settings, wiresBy.get(wire.id)?.side === "donor" ? "engine-bay-c" : "cabin-c");
+    const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : ambientOf(model, wire.id);
     const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings: { ambientC, loaded: settingValue(model.facts.settings, "wires-together") }, continuousAmps, ...(inrush === null ? {} : { inrush }), shortAmps }));
     const verdict = judged(element.amps);
     const failing = verdict?.checks.some((check) => !check.holds) ?? false;
     const least = fuseForLoad(continuousAmps) ?? element.amps;
-    const better = failing ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
+    const better = failing && behind.isKnown ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
     return [{
       key: element.id, partId: place.type === "part" ? place.partId : null, elementId: place.type === "part" ? place.elementId : null, name: piece.name, ratedAmps: element.amps,
-      wire, continuousAmps, peakAmps, inrush, shortAmps, ambientC, verdict, loads: [...new Set(behind.loads.map(({ span }) => span.piece.name))], better,
+      circuit: circuitAt(model, span), wire, continuousAmps, peakAmps, marginAmps: CONTINUOUS_PART * element.amps - continuousAmps, inrush, shortAmps, ambientC, verdict, loads: [...new Set(behind.loads.map(({ span }) => span.piece.name))], better,
     }];
   });
 }
 
-const isMotor = ({ model }: PowerSolution, { piece: { place } }: NetSpan) => place.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "motor";
+/** Number of the circuit behind a fuse: that of its way, or of what a link's fuse feeds. */
+function circuitAt({ printed, facts: { harness, links } }: PowerModel, { b, piece: { place } }: NetSpan): string | null {
+  const consumerId = place.type === "link" ? links.find((link) => link.id === place.linkId)?.consumerId : undefined;
+  const pins = consumerId === undefined ? (printed.pinsOf.get(b) ?? []) : [consumerId];
+  return pins.map((pinId) => harness.pinById.get(pinId)?.circuit ?? null).find((circuit) => circuit !== null) ?? null;
+}
 
-/** What hangs behind a fuse: loads with their current in the engine's running state, the thinnest wire on the way, the longest way's resistance. */
-function hangsOn(solution: PowerSolution, start: string, fuse: string) {
-  const spans = spansOfModel(solution.model);
+const isMotor = ({ model }: PowerSolution, { piece: { place } }: NetSpan) => place.type === "part" && model.facts.harness.partById.get(place.partId)?.type === "motor";
+
+/** Relays that never settle in some state: what hangs on their contacts has no load that one could name. */
+const buzzing = onceFor((solution: PowerSolution) => new Set([...solution.states.values()].flatMap(({ findings }) => findings.flatMap(({ code, element }) => (code === "buzzing" && element !== null ? [element] : [])))));
+
+/** What hangs behind a fuse: loads with their current in the engine's running state, the thinnest wire on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
+function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
+  const { spans } = solution.model;
   const ohmsTo = new Map([[start, 0]]);
   const queue = [start];
   const loads: { span: NetSpan; amps: number }[] = [];
+  const restless = buzzing(solution);
+  let isKnown = true;
   const linkTo = new Map<string, string>();
   let thinnest: ProtectedWire | null = null;
   let ohms = 0;
   for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
     for (const span of spans.at.get(node) ?? []) {
       if (span.name === fuse) continue;
+      if (span.piece.element.type === "relay" && span.name !== span.piece.element.id && restless.has(span.piece.element.id)) isKnown = false;
       const away = Math.max(...(["run", "running", "crank", "off"] as const).map((state) => ampsFrom(solution, state, span, node)));
       if (away < LEAST_AMPS) continue;
       if (span.role === "load") { loads.push({ span, amps: away }); continue; }
@@ -111,7 +129,7 @@ function hangsOn(solution: PowerSolution, start: string, fuse: string) {
       queue.push(next);
     }
   }
-  return { loads, thinnest: thinnest as ProtectedWire | null, ohms };
+  return { loads, thinnest: thinnest as ProtectedWire | null, ohms, isKnown };
 }
 
 /** A relay of the table to build from. */
@@ -135,19 +153,20 @@ const USUAL_CONTACT = 30;
 export function relayTable(solution: PowerSolution): RelayRow[] {
   const { model } = solution;
   const diodes = model.pieces.flatMap(({ element }) => (element.type === "diode" ? [element] : []));
-  return model.pieces.flatMap(({ element, name, place }): RelayRow[] => {
+  return model.spans.all.flatMap((span): RelayRow[] => {
+    const { element, name, place } = span.piece;
     // A starter's solenoid is part of it, and what stands for a computer being awake is no relay at all.
-    const starter = place.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "starter";
-    if (element.type !== "relay" || element.coilOhms > 1000 || starter) return [];
+    if (element.type !== "relay" || span.name !== element.id || element.coilOhms > 1000 || (place.type === "part" && model.facts.harness.partById.get(place.partId)?.type === "starter")) return [];
     const link = place.type === "link" ? model.facts.links.find((one) => one.id === place.linkId) : undefined;
     const planned = link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps;
     const states = POWER_STATES.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
-    const most = (id: string) => Math.max(0, ...POWER_STATES.map((state) => Math.abs(solution.states.get(state)?.amps.get(id) ?? 0)));
-    const coilAmps = most(element.id);
+    const coilAmps = mostAmps(solution, span, POWER_STATES);
+    // Its contacts stand behind its coil.
+    const contactAmps = Math.max(0, ...element.contacts.map((_, nth) => mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, POWER_STATES)));
     const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
     return [{
-      key: element.id, name, coilBy: [element.coilA, element.coilB].map((node) => node.replace(/^(donor|host) /, "")).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, pullInVolts: element.pullInVolts,
-      contactAmps: Math.max(0, ...element.contacts.map((_, at) => most(`${element.id}#${at}`))), contactRating: typeof planned === "number" ? planned : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
+      key: element.id, name, coilBy: [element.coilA, element.coilB].map(pointLabel).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, pullInVolts: element.pullInVolts,
+      contactAmps, contactRating: typeof planned === "number" ? planned : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
     }];
   });
 }

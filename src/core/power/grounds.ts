@@ -1,8 +1,8 @@
-import { type KeyState, nodeName } from "../harness";
-import { isPowerGround, isReturn } from "./findings/grounds";
+import type { KeyState } from "../harness";
+import { computerGrounds, isReturn } from "./findings/grounds";
 import { RETURN_STATES } from "./loads";
 import type { PowerSolution } from "./solve";
-import { ampsFrom, spansOfModel, voltsAt } from "./spans";
+import { ampsFrom, voltsAt } from "./spans";
 
 export interface GroundRow {
   readonly key: string;
@@ -21,7 +21,7 @@ export interface GroundRow {
 export function groundTable(solution: PowerSolution): GroundRow[] {
   const { model } = solution;
   const { harness } = model.facts;
-  const spans = spansOfModel(model);
+  const spans = model.spans;
   const by = <T>(make: (state: KeyState) => T) => Object.fromEntries(RETURN_STATES.filter((state) => solution.states.has(state)).map((state) => [state, make(state)])) as Partial<Record<KeyState, T>>;
   return harness.parts.filter((part) => part.type === "ground-stud").map((part): GroundRow => {
     const nodes = part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [model.nodeOfPin.get(pinId) as string]));
@@ -45,12 +45,9 @@ export interface ReturnRow {
 
 /** Grounds of computers and returns of sensors, with their offset to the battery's negative. */
 export function returnTable(solution: PowerSolution): ReturnRow[] {
-  const { model } = solution;
-  const { harness } = model.facts;
-  return [...harness.nodeOfPin].flatMap(([pinId, at]): ReturnRow[] => {
-    const pin = harness.pinById.get(pinId);
-    if (pin === undefined || harness.partAt[at]?.type !== "computer" || !(isReturn(pin) || isPowerGround(pin))) return [];
-    const node = model.nodeOfPin.get(pinId) as string;
-    return [{ pinId, label: nodeName(harness, at), role: isReturn(pin) ? "sensor return" : "computer ground", volts: Object.fromEntries(RETURN_STATES.filter((state) => solution.states.has(state)).map((state) => [state, voltsAt(solution, state, node) ?? null])) }];
-  });
+  const { printed, facts: { harness } } = solution.model;
+  const states = RETURN_STATES.filter((state) => solution.states.has(state));
+  return computerGrounds(harness).map(({ pin, at, node }): ReturnRow => ({
+    pinId: pin.id, label: printed.label[at] as string, role: isReturn(pin) ? "sensor return" : "computer ground", volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
+  }));
 }

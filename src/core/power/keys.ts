@@ -1,8 +1,9 @@
-import { KEY_STATES, type KeyState, nodeName } from "../harness";
-import type { CavityFacts } from "../harness";
-import type { PowerSolution, PowerState } from "./solve";
-import { ampsFrom, type NetSpan, spansOfModel, voltsAt } from "./spans";
-import { DEAD_VOLTS } from "./types";
+import type { CavityFacts, Harness, KeyState } from "../harness";
+import { onceFor } from "./once-for";
+import { printedOf } from "./printed";
+import { POWER_STATES, type PowerSolution, type PowerState } from "./solve";
+import { ampsFrom, type NetSpan, other, voltsAt } from "./spans";
+import { BLOCK, BODY, DEAD_VOLTS, MINUS, type PowerModel } from "./types";
 import { FEED_STATES, neededIn } from "./uses";
 
 /** How a feed or consumer stands in one state. */
@@ -22,7 +23,8 @@ export interface KeyCell {
   readonly across: number | null;
   readonly needed: boolean | null;
   readonly verdict: KeyVerdict;
-  readonly why: string;
+  /** Fed, and next to nothing flows: its other side is open now, or live as well. */
+  readonly idle: boolean;
 }
 
 export interface KeyRow {
@@ -53,47 +55,62 @@ const NO_FLOW = 1e-3;
 const isFeed = (pin: CavityFacts) => pin.kind === "supply-out";
 const isConsumer = (pin: CavityFacts) => pin.kind === "supply-in" || (pin.kind === "load-in" && pin.params.otherEnd !== "battery");
 
-/** Every feed and consumer against every key state: volts, and alive or dead as it must be. */
-export function keyTable(solution: PowerSolution): KeyRow[] {
-  const { model } = solution;
-  const { harness } = model.facts;
-  const spans = spansOfModel(model);
-  return [...harness.pinById.values()].flatMap((pin): KeyRow[] => {
+interface Asked {
+  readonly row: Omit<KeyRow, "cells" | "trouble">;
+  readonly partId: string | undefined;
+  readonly states: readonly KeyState[] | null;
+}
+
+/** Rows of the table, without the answers: feeds and consumers at the ends of the looms. */
+const askedOf = onceFor((harness: Harness): Asked[] => {
+  const { label, nodeOfPin } = printedOf(harness);
+  return [...harness.pinById.values()].flatMap((pin): Asked[] => {
     if (!isFeed(pin) && !isConsumer(pin)) return [];
-    const [at, node] = [harness.nodeOfPin.get(pin.id), model.nodeOfPin.get(pin.id)];
+    const [at, node] = [harness.nodeOfPin.get(pin.id), nodeOfPin.get(pin.id)];
     const connector = harness.connectorById.get(pin.connectorId);
     if (at === undefined || node === undefined || connector === undefined || connector.mateId !== null) return [];
     const role = isFeed(pin) ? "feed" : "consumer";
-    const loads = role === "consumer" ? ownLoads(spans.at.get(node) ?? [], node, harness.partAt[at]?.id) : [];
-    const needed = role === "feed" ? (pin.params.alive === undefined ? null : (FEED_STATES[pin.params.alive] ?? null)) : neededIn(pin);
-    const states: readonly PowerState[] = [...KEY_STATES, "run-on"];
-    const cells = states.flatMap((state): KeyCell[] => {
-      if (!solution.states.has(state)) return [];
-      return [cellOf(solution, pin, node, busiest(solution, state, node, loads), role, state, needed)];
-    });
-    return [{ pin, label: nodeName(harness, at), side: connector.side, role, node, leastVolts: leastVolts(pin, "run"), cells, trouble: cells.some((cell) => TROUBLE.has(cell.verdict)) }];
+    const states = role === "feed" ? (pin.params.alive === undefined ? null : (FEED_STATES[pin.params.alive] ?? null)) : neededIn(pin);
+    return [{ row: { pin, label: label[at] as string, side: connector.side, role, node, leastVolts: leastVolts(pin, "run") }, partId: harness.partAt[at]?.id, states }];
+  });
+});
+
+/** Every feed and consumer against every key state: volts, and alive or dead as it must be. */
+export function keyTable(solution: PowerSolution): KeyRow[] {
+  const { facts, spans } = solution.model;
+  const solved = POWER_STATES.filter((state) => solution.states.has(state));
+  return askedOf(facts.harness).map(({ row, partId, states }): KeyRow => {
+    const { pin, node, role } = row;
+    const loads = role === "consumer" ? ownLoads(solution.model, spans.at.get(node) ?? [], node, partId) : [];
+    const cells = solved.map((state) => cellOf(solution, pin, node, busiest(solution, state, node, loads), role, state, states));
+    return { ...row, cells, trouble: cells.some((cell) => TROUBLE.has(cell.verdict)) };
   });
 }
 
 export const TROUBLE: ReadonlySet<KeyVerdict> = new Set(["missing", "low", "back-fed", "floating"]);
 
 /** The loads that a cavity feeds in its own part: what they have across them is what counts. */
-function ownLoads(at: readonly NetSpan[], node: string, partId: string | undefined): OwnLoad[] {
+function ownLoads({ printed, facts: { harness } }: PowerModel, at: readonly NetSpan[], node: string, partId: string | undefined): OwnLoad[] {
+  const grounds: readonly string[] = [BODY, BLOCK, MINUS];
+  const load = (ground: string, span: NetSpan): OwnLoad => ({ ground, span, worked: !grounds.includes(ground) && !(printed.pinsOf.get(ground) ?? []).some((pinId) => harness.pinById.get(pinId)?.kind === "ground") });
   const own = at.filter((span) => span.piece.place.type === "part" && span.piece.place.partId === partId);
-  const loads = own.filter((span) => span.role === "load").map((span): OwnLoad => ({ ground: span.a === node ? span.b : span.a, span }));
+  const loads = own.filter((span) => span.role === "load").map((span) => load(other(span, node), span));
   // Behind the contact of a computer that is awake.
-  const awake = own.flatMap((span): OwnLoad[] => { const { element } = span.piece; return span.name.includes("#") && element.type === "relay" ? [{ ground: element.coilB, span }] : []; });
+  const awake = own.flatMap((span): OwnLoad[] => { const { element } = span.piece; return span.name.includes("#") && element.type === "relay" ? [load(element.coilB, span)] : []; });
   return [...loads, ...awake];
 }
 
 /** Of several loads at a cavity the one that takes most now. */
 function busiest(solution: PowerSolution, state: PowerState, node: string, loads: readonly OwnLoad[]): OwnLoad | undefined {
+  if (loads.length < 2) return loads[0];
   const taken = (load: OwnLoad) => Math.abs(ampsFrom(solution, state, load.span, node));
   return loads.reduce<OwnLoad | undefined>((best, load) => (best === undefined || taken(load) > taken(best) ? load : best), undefined);
 }
 
 interface OwnLoad {
   readonly ground: string;
+  /** Its other side is no ground: something works it there. */
+  readonly worked: boolean;
   readonly span: NetSpan;
 }
 
@@ -103,17 +120,15 @@ function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: O
   const across = volts === null || ground === null ? null : volts - ground;
   const key: KeyState = state === "run-on" ? "off" : state;
   const needed = states === null ? null : states.includes(key);
-  const cell = (verdict: KeyVerdict, why: string): KeyCell => ({ state, volts, across, needed, verdict, why });
+  const cell = (verdict: KeyVerdict, idle = false): KeyCell => ({ state, volts, across, needed, verdict, idle });
   if (needed === true) {
     const least = role === "feed" ? DEAD_VOLTS : leastVolts(pin, state);
-    if (volts === null) return cell("floating", "Nothing leads here");
+    if (volts === null) return cell("floating");
     const flows = load === undefined ? 0 : Math.abs(ampsFrom(solution, state, load.span, node));
-    if (volts >= least && flows < NO_FLOW) return cell("alive", "Fed; its other side is open now");
-    if (across === null || across < DEAD_VOLTS) return cell("missing", `Must live in ${key}, and is dead`);
-    if (across < least) return cell("low", `${across.toFixed(1)} V across it, ${least} V needed`);
-    return cell("alive", "Lives, as it must");
+    if (volts >= least && (flows < NO_FLOW || (load?.worked === true && (across ?? 0) < DEAD_VOLTS))) return cell("alive", true);
+    if (across === null || across < DEAD_VOLTS) return cell("missing");
+    return cell(across < least ? "low" : "alive");
   }
-  if (across === null || Math.abs(across) < DEAD_VOLTS) return cell("dead", needed === false ? "Dead, as it must be" : "Dead");
-  if (needed === false && (state === "off" || state === "run-on")) return cell("back-fed", `${across.toFixed(1)} V with the key off, and it must be dead`);
-  return cell("also", needed === null ? "Lives here; nobody said when it must" : `Lives in ${key} as well`);
+  if (across === null || Math.abs(across) < DEAD_VOLTS) return cell("dead");
+  return cell(needed === false && (state === "off" || state === "run-on") ? "back-fed" : "also");
 }

@@ -1,5 +1,6 @@
-import type { HarnessPart } from "../harness";
-import { BLOCK, MINUS, type Piece, type PowerFacts } from "./types";
+import type { Harness } from "../harness";
+import { type NetSpan, other, type Spans } from "./spans";
+import { BLOCK, MINUS, type PowerFacts } from "./types";
 
 /** From this size on a wire counts as a cable that grounds a body. */
 const CABLE_MM2 = 4;
@@ -20,17 +21,17 @@ export function unpluggedParts({ harness, links }: Pick<PowerFacts, "harness" | 
 }
 
 /** Nodes that cables, studs and copper links join to the battery's negative, the engine block left out. */
-export function reachedByCable(pieces: readonly Piece[], parts: readonly HarnessPart[]): Set<string> {
-  const studs = new Set(parts.filter((part) => part.type === "ground-stud" || part.type === "splice-pack").map((part) => part.id));
-  const joined = new Map<string, string[]>();
-  const join = (a: string, b: string) => { const known = joined.get(a); if (known === undefined) joined.set(a, [b]); else known.push(b); };
-  for (const { element, place } of pieces) {
-    if (element.type !== "resistor" || element.a === BLOCK || element.b === BLOCK) continue;
-    if ((place.type === "wire" && place.sizeMm2 < CABLE_MM2) || (place.type === "part" && !studs.has(place.partId)) || (place.type === "link" && place.role !== "wire")) continue;
-    join(element.a, element.b);
-    join(element.b, element.a);
-  }
+export function reachedByCable({ at }: Spans, { partById }: Pick<Harness, "partById">): Set<string> {
+  const leads = ({ a, b, piece: { element, place } }: NetSpan): boolean => {
+    if (element.type !== "resistor" || a === BLOCK || b === BLOCK) return false;
+    switch (place.type) {
+      case "wire": return place.sizeMm2 >= CABLE_MM2;
+      case "part": { const type = partById.get(place.partId)?.type; return type === "ground-stud" || type === "splice-pack"; }
+      case "link": return place.role === "wire";
+      default: return true;
+    }
+  };
   const reached = new Set([MINUS]);
-  for (const node of reached) for (const next of joined.get(node) ?? []) reached.add(next);
+  for (const node of reached) for (const span of at.get(node) ?? []) if (leads(span)) reached.add(other(span, node));
   return reached;
 }

@@ -1,7 +1,7 @@
 import { batterySource, settingValue } from "./settings";
 import { KEY_STATES, type KeyState } from "../harness";
 import type { PowerSolution } from "./solve";
-import { ampsFrom, spansOfModel, voltsAt } from "./spans";
+import { mostAmps, type NetSpan, voltsAt } from "./spans";
 import { BODY } from "./types";
 
 export interface LoadRow {
@@ -10,13 +10,17 @@ export interface LoadRow {
   readonly watts: number;
 }
 
+/** What takes less than this takes nothing, A: many such together are no load either. */
+const NO_LOAD = 1e-7;
+
 /** Loads of a state, the strongest first; those under a tenth of an ampere together are left out. */
 export function loadsIn(solution: PowerSolution, state: KeyState, least = 0.1): LoadRow[] {
-  const spans = spansOfModel(solution.model);
-  return together(spans.all.filter((span) => span.role === "load").map((span): LoadRow => {
-    const amps = Math.abs(ampsFrom(solution, state, span, span.a));
+  const spans = solution.model.spans;
+  return together(spans.all.flatMap((span): LoadRow[] => {
+    const amps = span.role === "load" ? mostAmps(solution, span, [state]) : 0;
+    if (amps < NO_LOAD) return [];
     const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
-    return { name: span.piece.name, amps, watts: amps * volts };
+    return [{ name: span.piece.name, amps, watts: amps * volts }];
   })).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
 }
 
@@ -44,16 +48,12 @@ export interface ChargeBalance {
   readonly parkedLoads: readonly LoadRow[];
 }
 
-const isBattery = ({ model }: PowerSolution, id: string) => {
-  const place = model.pieceOf.get(id)?.place;
-  return place?.type === "assumed" || (place?.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "battery");
-};
+const sourcesOf = ({ model: { spans, net } }: PowerSolution) => net.sources.map((at) => spans.all[at] as NetSpan);
+
+const batteriesOf = (solution: PowerSolution) => sourcesOf(solution).filter(({ piece: { place } }) => place.type === "assumed" || (place.type === "part" && solution.model.facts.harness.partById.get(place.partId)?.type === "battery"));
 
 /** Current that the batteries deliver in a state, A. */
-export function batteryAmps(solution: PowerSolution, state: KeyState): number {
-  const solved = solution.states.get(state);
-  return solution.model.pieces.reduce((sum, { element }) => sum + (element.type === "source" && isBattery(solution, element.id) ? (solved?.amps.get(element.id) ?? 0) : 0), 0);
-}
+export const batteryAmps = (solution: PowerSolution, state: KeyState): number => batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
 
 /** Alternator against loads, and the battery at rest. */
 export function chargeBalance(solution: PowerSolution): ChargeBalance {
@@ -69,8 +69,9 @@ export function chargeBalance(solution: PowerSolution): ChargeBalance {
 }
 
 /** What the table states of the alternator that charges, A. */
-function statedAmps({ model: { facts: { harness }, pieces } }: PowerSolution): number | null {
-  const charging = new Set(pieces.flatMap(({ element, place }) => (element.type === "source" && place.type === "part" ? [place.partId] : [])));
+function statedAmps(solution: PowerSolution): number | null {
+  const { harness } = solution.model.facts;
+  const charging = new Set(sourcesOf(solution).flatMap(({ piece: { place } }) => (place.type === "part" ? [place.partId] : [])));
   const amps = harness.parts.filter((part) => part.type === "alternator" && charging.has(part.id)).flatMap((part) => part.terminals.map(({ pinId }) => Number(harness.pinById.get(pinId ?? "")?.params.maxAmps) || 0));
   const most = Math.max(0, ...amps);
   return most > 10 ? most : null;
@@ -93,7 +94,7 @@ export interface CrankingReport {
 export function cranking(solution: PowerSolution, computers: CrankingReport["computers"]): CrankingReport {
   const { model } = solution;
   const { volts, ohms } = batterySource(model.facts.settings);
-  const battery = model.pieces.find(({ element }) => element.type === "source" && isBattery(solution, element.id))?.element;
+  const battery = batteriesOf(solution)[0]?.piece.element;
   const at = (node: string | undefined) => (node === undefined ? 0 : (voltsAt(solution, "crank", node) ?? 0));
   const motor = model.pieces.find(({ element, place }) => place.type === "part" && place.elementId === "motor" && element.type === "resistor" && element.ohms < 0.5)?.element;
   const solenoid = model.pieces.find(({ element, place }) => place.type === "part" && place.elementId === "solenoid" && (element.type === "relay" || element.type === "switch"))?.element;

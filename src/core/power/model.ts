@@ -1,48 +1,30 @@
-import type { NetElement } from "../circuit";
-import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf, type Wire } from "../harness";
+import { branchesOf, type NamedBranches, type NetElement, NumberedMap, retuned } from "../circuit";
+import { type Harness, type HarnessEdge, nodeName, type Wire } from "../harness";
 import { wireOhms } from "../wire";
 import { type LinkEnd, linkElements } from "./adapters";
-import { nodeNames } from "./node-names";
+import { pointLabel } from "./drawn-path";
+import { layPart } from "./lay-part";
+import { CONDUCTOR_C, laidMates, laidWires, layWire, type Laid, terminalOhms, USUAL_MM2, wirePiece } from "./lay-wire";
+import { type Printed, printedOf } from "./printed";
+import { type NetSpan, type Spans, spansOf } from "./spans";
 import { reachedByCable, unpluggedParts } from "./left-out";
-import { translatePart } from "./parts";
 import { batterySource, SETTINGS, settingValue } from "./settings";
-import { BLOCK, BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
+import { BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
 import { FEED_STATES } from "./uses";
 
-/** Taken for wires whose size or length nobody knows: signal wire, and from one end of a van to the middle. */
-const USUAL_MM2 = 0.75;
-const USUAL_M = 1.5;
-/** Longer, thicker or stronger than anything on a vehicle: a slip of the keys. */
-const ABSURD_M = 50;
-const ABSURD_MM2 = 150;
-const ABSURD_FUSE_AMPS = 500;
-/** Copper's own temperature under everyday load, °C: our assumption. */
-const CONDUCTOR_C = 40;
-/** A plug's two contacts, Ω, and a battery's post. */
-const MATE_OHMS = 0.003;
+/** A battery's post, Ω. */
 const POST_OHMS = 0.0002;
 /** Where the plan joins two cavities and no loose end shows, a new wire of this length is drawn, m. */
 const NEW_WIRE_M = 1;
-/** Sources without resistance would fight each other without bound. */
-const LEAST_SOURCE_OHMS = 0.001;
 
-/** A terminal crimped on a wire, Ω: the thicker the wire, the better it is joined (about 10 mV at the wire's usual current). */
-const terminalOhms = (sizeMm2: number) => Math.min(0.002, 0.005 / sizeMm2);
-
-/** The plan as a netlist: every wire, joint, contact, fuse, relay, switch, element and link of the job, with what stands for what. */
-export function buildModel(facts: PowerFacts): PowerModel {
-  return new ModelBuilder(facts).build();
+/**
+ * The plan as a netlist: every wire, joint, contact, fuse, relay, switch, element and link of the job, with what stands for what.
+ *
+ * @param like of the plan before something was tried: where values alone differ, it is numbered as that one is
+ */
+export function buildModel(facts: PowerFacts, like: PowerModel | null = null): PowerModel {
+  return new ModelBuilder(facts, like).build();
 }
-
-/** Wires as they were laid before, by harness: what is tried leaves nearly all of them as they are. */
-const LAID = new WeakMap<Harness, Map<string, Piece>>();
-/** Parts as they were laid before: only batteries and starters take something from the settings. */
-interface LaidPart {
-  readonly translated: ReturnType<typeof translatePart>;
-  readonly pieces: readonly Piece[];
-}
-const LAID_PARTS = new WeakMap<Harness, Map<string, LaidPart>>();
-const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter"]);
 
 class ModelBuilder {
   private readonly pieces: Piece[] = [];
@@ -50,53 +32,44 @@ class ModelBuilder {
   private readonly assumed = new Map<string, number>();
   private readonly charging = new Set<string>();
   private readonly pressed = new Set<string>();
-  private readonly nodeName: string[];
+  private readonly printed: Printed;
   private readonly harness: Harness;
   private readonly jointOhms: number;
 
-  constructor(private readonly facts: PowerFacts) {
+  constructor(private readonly facts: PowerFacts, private readonly like: PowerModel | null) {
     this.harness = facts.harness;
     this.jointOhms = settingValue(facts.settings, "joint-ohms") / 1000;
-    this.nodeName = nodeNames(facts.harness);
+    this.printed = printedOf(facts.harness);
   }
 
   build(): PowerModel {
-    const laid = LAID.get(this.harness) ?? new Map<string, Piece>();
-    LAID.set(this.harness, laid);
-    for (const wire of this.harness.wires) {
-      if (this.facts.gone.has(wire.id)) continue;
-      const known = laid.get(wire.id);
-      if (known !== undefined && !this.facts.tried.wires.has(wire.id)) { this.pieces.push(known); continue; }
-      const count = this.pieces.length;
-      const wrong = this.problems.length;
-      this.layWire(wire);
-      const piece = this.pieces[count];
-      // One that rests on assumptions is laid anew each time, so that they are counted.
-      if (piece?.place.type === "wire" && piece.place.assumed.length === 0 && this.problems.length === wrong && !this.facts.tried.wires.has(wire.id)) laid.set(wire.id, piece);
-    }
-    for (const edge of this.harness.edges) {
-      if (edge.type === "mate") this.layMate(edge);
-      else if (edge.type === "assumed") this.layAssumed(edge);
-    }
+    laidWires(this.harness).forEach((laid, at) => {
+      const wire = this.harness.wires[at] as Wire;
+      const tried = this.facts.tried.wires.get(wire.id);
+      if (!this.facts.gone.has(wire.id)) this.take(tried === undefined ? laid : layWire(this.harness, wire, tried));
+    });
+    this.pieces.push(...laidMates(this.harness));
+    for (const edge of this.harness.edges) if (edge.type === "assumed") this.layAssumed(edge);
     this.layLinks();
     this.layTried();
     this.layParts();
-    this.groundBody();
     if (!this.pieces.some(({ element }) => element.type === "source")) this.batteryless();
-    const pinsOf = new Map<string, string[]>();
-    const nodeOfPin = new Map([...this.harness.nodeOfPin].map(([pinId, at]) => {
-      const node = this.nodeName[at] as string;
-      const known = pinsOf.get(node);
-      if (known === undefined) pinsOf.set(node, [pinId]);
-      else known.push(pinId);
-      return [pinId, node];
-    }));
+    let numbered = this.numbered();
+    if (this.groundBody(numbered.spans)) numbered = this.numbered();
+    const { net, spans } = numbered;
     const assumptions = [...this.assumed].map(([says, count]): Assumption => ({ says, count }));
     for (const { key, refused } of this.facts.settings.values()) {
       const { name, low, high, unit } = SETTINGS[key];
       if (refused !== undefined) this.problems.push({ code: "absurd", where: name, message: `It is given as ${refused} ${unit}; ${SETTINGS[key].usual} ${unit} is taken instead.`, cure: `Give a value between ${low} and ${high} ${unit}.`, pinId: null });
     }
-    return { facts: this.facts, pieces: this.pieces, pieceOf: new Map(this.pieces.map((piece) => [piece.element.id, piece])), nodeName: this.nodeName, nodeOfPin, pinsOf, assumptions, problems: this.problems, charging: this.charging, pressed: this.pressed };
+    return { facts: this.facts, pieces: this.pieces, pieceOf: new NumberedMap(net.named, (at) => (spans.all[at] as NetSpan).piece), net, spans, printed: this.printed, nodeOfPin: this.printed.nodeOfPin, assumptions, problems: this.problems, charging: this.charging, pressed: this.pressed };
+  }
+
+  private numbered(): { readonly net: NamedBranches; readonly spans: Spans } {
+    const elements = this.pieces.map((piece) => piece.element);
+    const same = this.like && retuned(this.like.net, elements);
+    const net = same ?? branchesOf({ reference: MINUS, elements });
+    return { net, spans: spansOf(this.pieces, net, same && (this.like as PowerModel).spans) };
   }
 
   private assume(says: string): void {
@@ -107,42 +80,7 @@ class ModelBuilder {
     this.pieces.push({ element, place, name });
   }
 
-  private node = (at: number): string => this.nodeName[at] as string;
-
-  private layWire(wire: Wire): void {
-    const [a, b] = [this.node(wire.a), this.node(wire.b)];
-    if (a === b) return;
-    const name = this.wireName(wire);
-    const assumed: ("size" | "length")[] = [];
-    const tried = this.facts.tried.wires.get(wire.id);
-    const sizeMm2 = this.bounded(tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_MM2, wire, name, "size", "mm²", assumed);
-    const lengthM = this.bounded(tried?.lengthM ?? wire.lengthM, ABSURD_M, USUAL_M, wire, name, "length", "m", assumed);
-    const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: CONDUCTOR_C });
-    const jointOhms = terminalOhms(sizeMm2) * 2;
-    this.add({ id: wire.id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: wire.id, copperOhms, jointOhms, sizeMm2, lengthM, assumed }, name);
-  }
-
-  /** By both ends; one of which the tables do not show its other end, by the cavity that it is in. */
-  private wireName(wire: Wire): string {
-    const open = [wire.a, wire.b].some((at) => this.harness.nodes[at]?.type === "open");
-    const [pinId] = wire.pinIds;
-    if (open && pinId !== undefined) return `the wire at ${nodeName(this.harness, this.harness.nodeOfPin.get(pinId) as number)}`;
-    return `${nodeName(this.harness, wire.a)} to ${nodeName(this.harness, wire.b)}`;
-  }
-
-  /** A size or length as given; the usual one where nobody gave it, or none that can be. */
-  private bounded(value: number | null, most: number, usual: number, wire: Wire, name: string, what: "size" | "length", unit: string, assumed: ("size" | "length")[]): number {
-    if (value !== null && value > 0 && value <= most) return value;
-    assumed.push(what);
-    if (value === null) this.assume(`${usual} ${unit} where a wire's ${what} is not known`);
-    else this.problems.push({ code: "absurd", where: name, message: `Its ${what} is given as ${value} ${unit}; ${usual} ${unit} is taken instead.`, cure: `Correct the ${what} in the pin table or at the wire.`, pinId: wire.pinIds[0] ?? null });
-    return usual;
-  }
-
-  private layMate(edge: HarnessEdge): void {
-    const pins = [edge.a, edge.b].map((at) => this.harness.pinAt[at]?.id ?? "") as [string, string];
-    this.add({ id: edge.id, type: "resistor", a: this.node(edge.a), b: this.node(edge.b), ohms: MATE_OHMS }, { type: "mate", pinIds: pins }, `${nodeName(this.harness, edge.a)} in ${nodeName(this.harness, edge.b)}`);
-  }
+  private node = (at: number): string => this.printed.nodeName[at] as string;
 
   private layAssumed(edge: HarnessEdge): void {
     const [a, b] = [this.node(edge.a), this.node(edge.b)];
@@ -159,27 +97,25 @@ class ModelBuilder {
 
   private isWay = (at: number) => this.harness.partAt[at]?.type === "fuse-box";
 
-  /** Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the body: the end that tables leave out. */
-  private groundBody(): void {
-    const reached = reachedByCable(this.pieces, this.harness.parts);
-    if (reached.has(BODY)) return;
+  /** Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the body: the end that tables leave out. Says whether it is. */
+  private groundBody(spans: Spans): boolean {
+    const reached = reachedByCable(spans, this.harness);
+    if (reached.has(BODY)) return false;
     const end = this.harness.nodes.findIndex((node, at) => node.type === "open" && reached.has(this.node(at)) && this.harness.partAt[this.harness.nodeOfPin.get(node.pinId) as number]?.type === "battery");
     const says = "the battery's negative cable goes to the body";
     this.assume(says);
     this.add({ id: "assumed:minus", type: "resistor", a: end < 0 ? MINUS : this.node(end), b: BODY, ohms: 2 * POST_OHMS }, { type: "assumed", says, pinId: null }, "battery negative to body");
+    return true;
   }
 
   private layLinks(): void {
     const { harness } = this;
-    const openOf = new Map(harness.nodes.flatMap((node, at) => (node.type === "open" ? [[node.pinId, at] as const] : [])));
+    const { openOf, hostByLabel, hostFeeds } = this.printed;
     // A link joins where the wire ends that the tables do not follow; where they do, at the cavity itself.
     const endOf = (pinId: string) => openOf.get(pinId) ?? (harness.nodeOfPin.get(pinId) as number);
-    const pins = [...harness.pinById.values()];
-    const byLabel = new Map(pins.map((pin) => [`${harness.connectorById.get(pin.connectorId)?.side} ${nodeName(harness, harness.nodeOfPin.get(pin.id) as number)}`, pin]));
     const nodeOf = (pinId: string) => this.node(harness.nodeOfPin.get(pinId) as number);
-    const hostFeeds = pins.filter((pin) => pin.kind === "supply-out" && harness.connectorById.get(pin.connectorId)?.side === "host");
     const around = {
-      feed: (label: string) => { const pin = byLabel.get(`host ${label}`); return pin && nodeOf(pin.id); },
+      feed: (label: string) => { const pin = hostByLabel.get(label); return pin && nodeOf(pin.id); },
       feedAlive: (alive: "crank" | "run") => { const pin = hostFeeds.find((one) => (alive === "crank" ? one.params.alive === "crank" : one.params.alive === "run-crank" || one.params.alive === "run")); return pin && nodeOf(pin.id); },
       jointOhms: this.jointOhms,
     };
@@ -213,10 +149,7 @@ class ModelBuilder {
   }
 
   private layNew(id: string, a: string, b: string, { sizeMm2, lengthM }: { readonly sizeMm2: number; readonly lengthM: number }): void {
-    if (a === b) return;
-    const copperOhms = wireOhms({ lengthM, areaMm2: sizeMm2, conductorC: CONDUCTOR_C });
-    const jointOhms = terminalOhms(sizeMm2) * 2;
-    this.add({ id, type: "resistor", a, b, ohms: copperOhms + jointOhms }, { type: "wire", wireId: id, copperOhms, jointOhms, sizeMm2, lengthM, assumed: [] }, `new wire ${a} to ${b}`);
+    if (a !== b) this.pieces.push(wirePiece({ id, a, b, name: `the new wire from ${[a, b].map(pointLabel).join(" to ")}`, sizeMm2, lengthM, assumed: [] }));
   }
 
   private layParts(): void {
@@ -241,7 +174,10 @@ class ModelBuilder {
         continue;
       }
       if (part.type === "battery") this.layPosts(own);
-      this.layPart(part, own);
+      const laid = layPart(this.facts, part, own);
+      this.take(laid);
+      for (const id of laid.charging) this.charging.add(id);
+      for (const id of laid.pressed) this.pressed.add(id);
     }
   }
 
@@ -251,62 +187,10 @@ class ModelBuilder {
     }
   }
 
-  private layPart(part: HarnessPart, edges: readonly HarnessEdge[]): void {
-    const known = LAID_PARTS.get(this.harness) ?? new Map<string, LaidPart>();
-    LAID_PARTS.set(this.harness, known);
-    const before = OF_SETTINGS.has(part.type) || this.facts.tried.fuses.size > 0 ? undefined : known.get(part.id);
-    const translated = before?.translated ?? this.translate(part, edges);
-    const { elements, assumed, charging, pressed } = translated;
+  private take({ pieces, problems, assumed }: Laid): void {
+    this.pieces.push(...pieces);
+    this.problems.push(...problems);
     for (const says of assumed) this.assume(says);
-    for (const id of charging) this.charging.add(id);
-    for (const id of pressed) this.pressed.add(id);
-    if (before !== undefined) { this.pieces.push(...before.pieces); return; }
-    const [count, wrong] = [this.pieces.length, this.problems.length];
-    for (const { element, elementId } of elements) {
-      this.add(this.sane(element, part, elementId), { type: "part", partId: part.id, elementId }, this.elementName(part, element, elementId));
-    }
-    if (this.problems.length === wrong && this.facts.tried.fuses.size === 0) known.set(part.id, { translated, pieces: this.pieces.slice(count) });
-  }
-
-  private translate(part: HarnessPart, edges: readonly HarnessEdge[]): ReturnType<typeof translatePart> {
-    const ground = onEngine(part) ? BLOCK : BODY;
-    const nodeOf = (at: number) => (at === this.harness.chassis ? ground : this.node(at));
-    const byId = new Map(edges.map((edge) => [edge.id, edge]));
-    const terminals = new Map<string, string>();
-    for (const element of part.elements) {
-      for (const span of spansOf(element)) {
-        const edge = byId.get(`part:${part.id}/${span.id}`);
-        if (edge !== undefined) terminals.set(span.a, nodeOf(edge.a)).set(span.b, nodeOf(edge.b));
-      }
-    }
-    const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : this.harness.pinById.get(pinId)]));
-    return translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings: this.facts.settings });
-  }
-
-  /** An element by what one finds on the vehicle: of a box with many cavities, the cavity. */
-  private elementName(part: HarnessPart, element: NetElement, elementId: string): string {
-    if ((part.type !== "computer" && part.type !== "assembly") || element.type === "relay") return `${part.label} ${elementId}`;
-    const spec = part.elements.find((one) => one.id === elementId);
-    const cavity = spec === undefined || spec.type === "relay" ? undefined : [spec.b, spec.a].find((terminal) => { const pin = this.pinOf(part, terminal); return pin !== undefined && pin.kind !== "ground" && (element.type !== "lamp" || pin.kind === "load-in"); });
-    const at = cavity === undefined ? undefined : this.harness.nodeOfPin.get(this.pinOf(part, cavity)?.id ?? "");
-    return at === undefined ? `${part.label} ${elementId}` : `${ELEMENT_WORDS[element.type] ?? element.type} at ${nodeName(this.harness, at)}`;
-  }
-
-  private pinOf = (part: HarnessPart, terminal: string) => this.harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
-
-  private sane(given: NetElement, part: HarnessPart, elementId: string): NetElement {
-    const tried = this.facts.tried.fuses.get(`${part.id}/${elementId}`);
-    const element = given.type === "fuse" && tried !== undefined ? { ...given, amps: tried, ohms: 0.1 / tried } : given;
-    const problem = (message: string, cure: string) => { this.problems.push({ code: "absurd", where: part.label, message, cure, pinId: part.terminals.find(({ pinId }) => pinId !== null)?.pinId ?? null }); };
-    if (element.type === "fuse" && element.amps > ABSURD_FUSE_AMPS) {
-      problem(`${element.id} is given as a fuse of ${element.amps} A; no vehicle has one. It is solved as 100 A.`, "Correct its rating at the part.");
-      return { ...element, amps: 100, ohms: 0.001 };
-    }
-    if (element.type === "source" && element.ohms < LEAST_SOURCE_OHMS) {
-      this.problems.push({ code: "source-loop", where: part.label, message: `Its source ${element.id.split("/").at(-1)} is given ${element.ohms} Ω inside: beside another it would have no bound. 1 mΩ is taken.`, cure: "Give the source its inner resistance at the part.", pinId: part.terminals.find(({ pinId }) => pinId !== null)?.pinId ?? null });
-      return { ...element, ohms: LEAST_SOURCE_OHMS };
-    }
-    return element;
   }
 
   /** Without a battery in the tables the feeds would have nothing behind them. */
@@ -317,10 +201,3 @@ class ModelBuilder {
     this.add({ id: "battery", type: "source", a: PLUS, b: MINUS, volts, ohms }, { type: "assumed", says, pinId: null }, "battery");
   }
 }
-
-const ELEMENT_WORDS: Readonly<Partial<Record<NetElement["type"], string>>> = { lamp: "lamp", power: "load", resistor: "input", switch: "driver", diode: "diode" };
-
-/** Parts that bolt to the engine or gearbox: their case is at the block's voltage, not the body's. */
-const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
-const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set(["sensor", "solenoid", "switch", "ground-stud", "motor", "heater", "sender"]);
-const onEngine = ({ type, side }: HarnessPart) => ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));

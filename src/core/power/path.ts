@@ -1,5 +1,6 @@
+import { onceFor } from "./once-for";
 import type { PowerSolution, PowerState } from "./solve";
-import { ampsFrom, isClosed, type NetSpan, other, type Spans, spansOfModel, voltsAt } from "./spans";
+import { ampsFrom, isClosed, type NetSpan, other, voltsAt } from "./spans";
 import { DEAD_VOLTS, MINUS } from "./types";
 
 /** One element on a path with the current through it, from node to node. */
@@ -29,29 +30,36 @@ const MOST_STEPS = 200;
  * the battery's negative. Where no current shows the way, the shortest one from a source is taken, and what is open on it is marked.
  */
 export function pathThrough(solution: PowerSolution, state: PowerState, node: string): CurrentPath {
-  const spans = spansOfModel(solution.model);
-  const dead = Math.abs(voltsAt(solution, state, node) ?? 0) < DEAD_VOLTS;
-  const up = (dead ? null : follow(solution, state, spans, node, -1)) ?? feedTree(solution, state).from(node);
-  const down = follow(solution, state, spans, node, 1, new Set(up.flatMap((step) => [step.from, step.to]).filter((one) => one !== node))) ?? [];
-  const turned = up.map((step): PathStep => ({ ...step, from: step.to, to: step.from, amps: -step.amps })).reverse();
-  return { state, steps: [...turned, ...down], node };
+  const up = wayUp(solution, state, node);
+  // The loop closes where it began, at the source's other pole.
+  const began = up.at(-1)?.to ?? MINUS;
+  const down = follow(solution, state, node, 1, new Set(up.flatMap((step) => [step.from, step.to]).filter((one) => one !== node && one !== began)), began) ?? [];
+  return { state, steps: [...turned(up), ...down], node };
 }
 
+/** From a node up to a source. */
+function wayUp(solution: PowerSolution, state: PowerState, node: string): PathStep[] {
+  const dead = Math.abs(voltsAt(solution, state, node) ?? 0) < DEAD_VOLTS;
+  return (dead ? null : follow(solution, state, node, -1)) ?? feedTree(solution, state).from(node);
+}
+
+const turned = (steps: readonly PathStep[]): PathStep[] => steps.map((step) => ({ ...step, from: step.to, to: step.from, amps: -step.amps })).reverse();
+
 /** With (1) or against (−1) the strongest current from node to node. Null where none flows at the start. */
-function follow(solution: PowerSolution, state: PowerState, spans: Spans, start: string, way: 1 | -1, not: ReadonlySet<string> = new Set()): PathStep[] | null {
+function follow(solution: PowerSolution, state: PowerState, start: string, way: 1 | -1, not: ReadonlySet<string> = new Set(), end = MINUS): PathStep[] | null {
   const steps: PathStep[] = [];
   const seen = new Set([start, ...not]);
   for (let node = start; steps.length < MOST_STEPS;) {
     let best: NetSpan | null = null;
     let most = NO_AMPS;
-    for (const span of spans.at.get(node) ?? []) {
+    for (const span of solution.model.spans.at.get(node) ?? []) {
       const amps = way * ampsFrom(solution, state, span, node);
       if (amps > most && (!seen.has(other(span, node)) || span.role === "source")) { most = amps; best = span; }
     }
     if (best === null) return steps.length === 0 ? null : steps;
     const next = other(best, node);
     steps.push({ span: best, from: node, to: next, amps: way * most, open: false });
-    if (best.role === "source" || (way === 1 && next === MINUS)) return steps;
+    if (best.role === "source" || (way === 1 && (next === MINUS || next === end))) return steps;
     seen.add(next);
     node = next;
   }
@@ -63,14 +71,12 @@ interface Tree {
   readonly from: (node: string) => PathStep[];
 }
 
-const FEEDS = new WeakMap<PowerSolution, Map<PowerState, Tree>>();
+const feedTrees = onceFor((_: PowerSolution) => new Map<PowerState, Tree>());
 
 /** Ways to the nearest source. What is open in the state counts as longer. All are found at once, for a dead feed has many consumers. */
 function feedTree(solution: PowerSolution, state: PowerState): Tree {
-  const known = FEEDS.get(solution) ?? new Map<PowerState, Tree>();
-  FEEDS.set(solution, known);
-  const spans = spansOfModel(solution.model);
-  const tree = known.get(state) ?? grow(solution, state, spans, spans.all.flatMap((span) => (span.role === "source" ? [{ node: span.a, last: span }] : [])), null);
+  const known = feedTrees(solution);
+  const tree = known.get(state) ?? grow(solution, state, solution.model.net.sources.map((at) => { const last = solution.model.spans.all[at] as NetSpan; return { node: last.i, last }; }), null);
   known.set(state, tree);
   return tree;
 }
@@ -79,41 +85,45 @@ function feedTree(solution: PowerSolution, state: PowerState): Tree {
 const OPEN_PRICE = 20;
 
 /** Grows a tree of shortest ways from some ends, each with the span that it ends in. Never through the battery's negative, nor past a node. */
-function grow(solution: PowerSolution, state: PowerState, spans: Spans, ends: readonly { readonly node: string; readonly last: NetSpan }[], not: string | null): Tree {
-  const cost = new Map<string, number>();
-  const by = new Map<string, { readonly span: NetSpan; readonly to: string | null }>();
-  const done = new Set<string>();
+function grow(solution: PowerSolution, state: PowerState, ends: readonly { readonly node: number; readonly last: NetSpan }[], not: string | null): Tree {
+  const { spans: { atNode, all }, net: { nodes, nodeOf } } = solution.model;
+  const [minus, kept] = [nodeOf.get(MINUS), not === null ? undefined : nodeOf.get(not)];
+  const price = new Int32Array(nodes.length).fill(-1);
+  /** By node: the branch on its way to the end, and the node behind it; −1 at an end. */
+  const by = new Int32Array(nodes.length).fill(-1);
+  const to = new Int32Array(nodes.length).fill(-1);
+  const done = new Uint8Array(nodes.length);
   // Prices are small whole numbers: a list for each does for a queue (Dial 1969).
-  const waiting: string[][] = [];
-  const reach = (node: string, price: number, span: NetSpan, to: string | null) => {
-    if (price >= (cost.get(node) ?? Number.POSITIVE_INFINITY)) return;
-    cost.set(node, price);
-    by.set(node, { span, to });
-    waiting[price] ??= [];
-    waiting[price].push(node);
+  const waiting: number[][] = [];
+  const reach = (node: number, costs: number, span: NetSpan, behind: number) => {
+    if (price[node] !== -1 && costs >= (price[node] as number)) return;
+    price[node] = costs;
+    by[node] = span.at;
+    to[node] = behind;
+    waiting[costs] ??= [];
+    waiting[costs].push(node);
   };
-  for (const { node, last } of ends) reach(node, isClosed(solution, state, last) ? 0 : OPEN_PRICE, last, null);
-  for (let price = 0; price < waiting.length;) {
-    const node = waiting[price]?.pop();
-    if (node === undefined) { price += 1; continue; }
-    if (done.has(node)) continue;
-    done.add(node);
-    for (const span of spans.at.get(node) ?? []) {
+  for (const { node, last } of ends) reach(node, isClosed(solution, state, last) ? 0 : OPEN_PRICE, last, -1);
+  for (let costs = 0; costs < waiting.length;) {
+    const node = waiting[costs]?.pop();
+    if (node === undefined) { costs += 1; continue; }
+    if (done[node] === 1) continue;
+    done[node] = 1;
+    for (const span of atNode[node] as readonly NetSpan[]) {
       if (span.role !== "path") continue;
-      const next = other(span, node);
+      const next = span.i === node ? span.j : span.i;
       // Grounds lead everywhere; neither a feed nor a return comes from there.
-      if (!done.has(next) && next !== MINUS && next !== not) reach(next, price + 1 + (isClosed(solution, state, span) ? 0 : OPEN_PRICE), span, node);
+      if (done[next] === 0 && next !== minus && next !== kept) reach(next, costs + 1 + (isClosed(solution, state, span) ? 0 : OPEN_PRICE), span, node);
     }
   }
   return {
-    from: (node) => {
+    from: (start) => {
       const steps: PathStep[] = [];
-      for (let at: string | null = node; at !== null;) {
-        const step = by.get(at);
-        if (step === undefined) return [];
-        const to: string = step.to ?? other(step.span, at);
-        steps.push({ span: step.span, from: at, to, amps: 0, open: !isClosed(solution, state, step.span) });
-        at = step.to;
+      for (let node = nodeOf.get(start) ?? -1; node !== -1; node = to[node] as number) {
+        const span = all[by[node] as number];
+        if (span === undefined) return [];
+        const from = nodes[node] as string;
+        steps.push({ span, from, to: other(span, from), amps: ampsFrom(solution, state, span, from), open: !isClosed(solution, state, span) });
       }
       return steps;
     },
@@ -122,20 +132,19 @@ function grow(solution: PowerSolution, state: PowerState, spans: Spans, ends: re
 
 /** The shortest way from a node down to the battery's negative past another node, what is open on it marked. */
 export function pathDown(solution: PowerSolution, state: PowerState, node: string, not: string): PathStep[] {
-  const known = RETURNS.get(solution) ?? new Map<string, PathStep[]>();
-  RETURNS.set(solution, known);
+  const known = returnsOf(solution);
   const key = `${state} ${node} ${not}`;
   const before = known.get(key);
   if (before !== undefined) return before;
-  const spans = spansOfModel(solution.model);
-  const ends = (spans.at.get(MINUS) ?? []).flatMap((span) => (span.role === "path" ? [{ node: other(span, MINUS), last: span }] : []));
-  const steps = grow(solution, state, spans, ends, not).from(node);
+  const spans = solution.model.spans;
+  const ends = (spans.at.get(MINUS) ?? []).flatMap((span) => (span.role === "path" ? [{ node: span.a === MINUS ? span.j : span.i, last: span }] : []));
+  const steps = grow(solution, state, ends, not).from(node);
   known.set(key, steps);
   return steps;
 }
 
 /** Returns found before: many consumers hang on one relay. */
-const RETURNS = new WeakMap<PowerSolution, Map<string, PathStep[]>>();
+const returnsOf = onceFor((_: PowerSolution) => new Map<string, PathStep[]>());
 
 /** The first open element on the way to a node that has no feed, told from the source on. */
-export const opening = (path: CurrentPath): PathStep | undefined => path.steps.find((step) => step.open);
+export const opening = (solution: PowerSolution, state: PowerState, node: string): PathStep | undefined => turned(wayUp(solution, state, node)).find((step) => step.open);

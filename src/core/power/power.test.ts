@@ -1,50 +1,12 @@
 import { describe, expect, test } from "vitest";
-import { facts, added } from "../../../tests/support/harness";
+import { added } from "../../../tests/support/harness";
+import { computer, input, type Plan, solved, SOUND, VAN } from "../../../tests/support/van";
 import { KEY_STATES, type PartFacts } from "../harness";
 import type { Adapter } from "../signals";
 import { wireOhms } from "../wire";
-import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, PLUS, PowerDesk, type PowerInput, reportPower, SETTINGS, settingsOf, solvePower } from "./index";
+import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, packCells, PLUS, PowerDesk, reportPower, SETTINGS, settingsOf, unpackCells } from "./index";
 import { readNetlist } from "../circuit";
 
-/** A van's worth of wiring: battery, key, fuse box, a lamp, a computer, studs. */
-const VAN = `
-  host Battery-+ 1 supply-out battery-supply RD 25mm 0.4m alive=permanent "Battery positive"
-  host Battery-- 2 ground ground BK 25mm 0.4m role=power "Battery negative"
-  host KEY-30 1 supply-in battery-supply RD 4mm 1m alive=permanent "Feed"
-  host KEY-15 3 supply-out ignition-supply WH 2.5mm 1m alive=run-crank maxAmps=15 "Ignition"
-  host KEY-IG 4 supply-out ignition-supply WH 2.5mm 1m alive=run maxAmps=15 "Drops while cranking"
-  host KEY-50 5 supply-out starter-request WH 2.5mm 1m alive=crank maxAmps=15 "Starter"
-  host G1-1 2 ground ground BK 10mm 0.3m role=power "Body stud"
-  host Wiper-1 4 supply-in ignition-supply WH 1.5mm 1m amps=4 alive=run "Wiper feed"
-  host Wiper-2 6 ground ground BK 1.5mm 0.4m "Wiper ground"
-  host G2-1 6 ground ground BK 4mm 0.3m role=chassis "Second stud"
-  donor ECU-1 E1 supply-in ignition-supply RD 1mm 2m amps=4 alive=run-crank minVolts=8 "Ignition"
-  donor ECU-2 E2 ground ground BK 2.5mm 1m role=power "Power ground"
-  donor Starter-30 S1 supply-in start-supply RD 25mm 1m amps=150 alive=permanent "Cable"
-  donor Starter-50 S2 load-in starter-request WH 2.5mm 1.5m amps=10 otherEnd=ground "Solenoid"
-  donor Block-1 B1 ground ground BK 25mm 0.5m role=power "Engine earth"
-`;
-const computer: PartFacts = { id: "ecu", side: "donor", type: "computer", label: "Engine computer", terminals: [{ name: "1", pinId: "ECU-1" }, { name: "2", pinId: "ECU-2" }], elements: [] };
-const stud = (id: string, side: "donor" | "host", pinId: string): PartFacts => ({ id, side, type: "ground-stud", label: id, terminals: [{ name: "1", pinId }], elements: [{ id: "J1", type: "resistor", a: "1", b: "chassis", ohms: 0.001, joint: true }] });
-
-interface Plan {
-  readonly van?: string;
-  readonly links?: readonly (readonly [provider: string, consumer: string, ...adapters: Adapter[]])[];
-  readonly parts?: readonly PartFacts[];
-  readonly wires?: readonly ReturnType<typeof added>[];
-  readonly settings?: PowerInput["settings"];
-}
-
-const SOUND: NonNullable<Plan["links"]> = [["KEY-15", "ECU-1"], ["G1-1", "ECU-2"], ["Battery-+", "Starter-30"], ["KEY-50", "Starter-50"], ["Battery--", "Block-1"]];
-
-function input({ van = VAN, links = SOUND, parts = [], wires = [], settings = [] }: Plan = {}): PowerInput {
-  const joins = links.map(([fromPinId, toPinId], at) => ({ id: `l${at}`, fromPinId, toPinId }));
-  return {
-    harness: facts(van, { parts: [computer, stud("Engine earth", "donor", "Block-1"), ...parts], joins, wires }),
-    links: links.map(([providerId, consumerId, ...adapters], at) => ({ id: `l${at}`, providerId, consumerId, adapters, proposed: false })), gone: [], settings,
-  };
-}
-const solved = (plan: Plan = {}) => solvePower(buildModel(factsOf(input(plan))));
 const report = (plan: Plan = {}) => reportPower(solved(plan));
 const codes = (plan: Plan = {}) => report(plan).findings.map((finding) => `${finding.code} ${finding.where}`);
 const verdicts = (plan: Plan, pinId: string) => keyTable(solved(plan)).find((row) => row.pin.id === pinId)?.cells.map((cell) => cell.verdict);
@@ -59,8 +21,8 @@ describe("from plan to netlist", () => {
     expect(own?.element).toMatchObject({ type: "resistor", ohms: expect.closeTo(wireOhms({ lengthM: 2, areaMm2: 1, conductorC: 40 }) + 0.004, 9) });
   });
   test("a node leads back to its cavity and the cavity to its node, and no two share a name", () => {
-    for (const [pinId, node] of model.nodeOfPin) expect(model.pinsOf.get(node)).toContain(pinId);
-    expect(new Set(model.nodeName).size).toBe(model.nodeName.length);
+    for (const [pinId, node] of model.nodeOfPin) expect(model.printed.pinsOf.get(node)).toContain(pinId);
+    expect(new Set(model.printed.nodeName).size).toBe(model.printed.nodeName.length);
     expect(model.nodeOfPin.get("ECU-1")).toBe("donor ECU-1");
   });
   test("what is taken for a size or length that nobody knows is told and counted", () => {
@@ -279,4 +241,24 @@ describe("a reading that disagrees", () => {
     for (const one of found) expect(Math.abs((one.volts ?? 0) - 9.5)).toBeLessThan(0.3);
   });
   test("what no single fault of its path gives is explained by none", () => expect(explainReading(solution, "ECU-1", "run", 30)).toEqual([]));
+});
+
+describe("cells sent between threads", () => {
+  const table = report().rows;
+  const cold = report({ settings: [{ key: "battery-c", value: -18, origin: "measured" }] }).rows;
+  test("a table with the cells of another is that other", () => {
+    expect(unpackCells(table, packCells(cold))).toEqual(cold);
+    expect(cold).not.toEqual(table);
+  });
+  test("what floats and what is idle stays so", () => {
+    const odd = table.map((row, at) => (at === 0 ? { ...row, trouble: true, cells: row.cells.map((cell, nth) => ({ ...cell, volts: null, across: null, verdict: nth === 0 ? "floating" as const : cell.verdict, idle: nth === 1 })) } : row));
+    expect(unpackCells(table, packCells(odd))).toEqual(odd);
+  });
+  test("a state that a try leaves without a solution is missing in every row, and one that it gains is there", () => {
+    const less = cold.map((row) => ({ ...row, cells: row.cells.filter((cell) => cell.state !== "crank"), trouble: false }));
+    expect(unpackCells(table, packCells(less))).toEqual(less);
+    expect(unpackCells(less, packCells(cold))).toEqual(cold);
+    expect(unpackCells([], packCells([]))).toEqual([]);
+  });
+  test("cells of another plan are refused", () => expect(() => unpackCells(table.slice(1), packCells(table))).toThrow(RangeError));
 });

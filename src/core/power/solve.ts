@@ -1,6 +1,6 @@
 import { type Netlist, NETLIST_FORMAT, Network, type Solution } from "../circuit";
 import { KEY_STATES, type KeyState, nodeName } from "../harness";
-import { other, spansOfModel } from "./spans";
+import { other } from "./spans";
 import { MINUS, type PowerModel, type PowerProblem } from "./types";
 
 /** A key state, or the moment after the key is turned off while the engine still turns. */
@@ -12,6 +12,8 @@ export interface PowerSolution {
   /** A state that has no solution is missing, and among the problems. */
   readonly states: ReadonlyMap<PowerState, Solution>;
   readonly problems: readonly PowerProblem[];
+  /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */
+  readonly network: Network | null;
 }
 
 /** The netlist of contracts/netlist.md that the plan comes to, to be written out and solved elsewhere. */
@@ -20,19 +22,14 @@ export const netlistOf = (model: PowerModel, state: KeyState = "run"): Netlist =
 /**
  * Solves the plan in every key state. What cannot be solved is named, and the rest is solved without it.
  *
- * @param findProblems whether the facts are searched for what is wrong with them: not again while something is tried on them
+ * @param tried the solution of the plan as it is, where this is that plan with something tried on it: then the facts are not searched again for what is wrong with them
  */
-export function solvePower(model: PowerModel, findProblems = true): PowerSolution {
+export function solvePower(model: PowerModel, tried: PowerSolution | null = null): PowerSolution {
   const problems: PowerProblem[] = [...model.problems];
-  const pieces = model.pieces.filter(({ element, name, place }) => {
-    if (element.type !== "current") return true;
-    problems.push({ code: "stranded-current", where: name, message: "It is given as a current that flows whatever the voltage; the plan is solved without it.", cure: "Write it as a load of watts or ohms.", pinId: null });
-    return place.type !== "part";
-  });
-  const built = Network.build({ reference: MINUS, elements: pieces.map((piece) => piece.element) });
+  const built = Network.of(model.net, tried?.network);
   if (!built.ok) {
     problems.push({ code: "source-loop", where: built.fault.element ?? "the sources", message: built.fault.message, cure: "Give each battery and alternator its inner resistance.", pinId: null });
-    return { model, states: new Map(), problems };
+    return { model, states: new Map(), problems, network: null };
   }
   const { network } = built;
   const states = new Map<PowerState, Solution>();
@@ -44,8 +41,8 @@ export function solvePower(model: PowerModel, findProblems = true): PowerSolutio
   for (const state of KEY_STATES) take(state, state);
   const running = states.get("running");
   if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging, changes: [...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY })) });
-  if (findProblems) problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
-  return { model, states, problems };
+  if (tried === null) problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
+  return { model, states, problems, network };
 }
 
 /** Current that one battery at rest may take from another before they are told apart, A. */
@@ -55,7 +52,7 @@ const FIGHT_AMPS = 0.5;
 function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] {
   if (off === undefined) return [];
   return model.pieces.flatMap(({ element, place, name }): PowerProblem[] => {
-    if (element.type !== "source" || place.type !== "part" || model.facts.harness.parts.find((part) => part.id === place.partId)?.type !== "battery") return [];
+    if (element.type !== "source" || place.type !== "part" || model.facts.harness.partById.get(place.partId)?.type !== "battery") return [];
     const amps = off.amps.get(element.id) ?? 0;
     if (amps > -FIGHT_AMPS) return [];
     return [{ code: "two-batteries", where: name, message: `With the key off it takes ${(-amps).toFixed(1)} A from another battery: the two are joined at different voltages (this one is given as ${element.volts} V).`, cure: "Correct its voltage, part them by a relay, or leave one of them out.", pinId: null }];
@@ -64,7 +61,7 @@ function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] 
 
 /** Consumers of which nothing, whatever is switched, leads back to the battery. */
 function withoutReturn(model: PowerModel): PowerProblem[] {
-  const spans = spansOfModel(model);
+  const spans = model.spans;
   // What a computer may switch is a way back.
   const switched = [...model.facts.harness.nodeOfPin].flatMap(([pinId, at]) => (["computer", "assembly"].includes(model.facts.harness.partAt[at]?.type ?? "") ? [model.nodeOfPin.get(pinId) as string] : []));
   const reached = new Set([MINUS, ...switched]);

@@ -1,5 +1,6 @@
-import type { Piece, PowerModel } from "./types";
+import { type NamedBranches, NumberedMap } from "../circuit";
 import type { PowerSolution, PowerState } from "./solve";
+import type { Piece } from "./types";
 
 /** One way through an element from node to node; a relay has its coil and each contact. */
 export interface NetSpan {
@@ -7,6 +8,10 @@ export interface NetSpan {
   readonly name: string;
   readonly a: string;
   readonly b: string;
+  /** Numbers of the branch and its two nodes in the netlist. */
+  readonly at: number;
+  readonly i: number;
+  readonly j: number;
   readonly piece: Piece;
   /** `path`: current goes on; `load`: it is used; `source`: it comes from here. */
   readonly role: "path" | "load" | "source";
@@ -14,8 +19,11 @@ export interface NetSpan {
 
 /** All ways through the model's elements, and those at each node. */
 export interface Spans {
+  /** By branch of the netlist. */
   readonly all: readonly NetSpan[];
   readonly at: ReadonlyMap<string, readonly NetSpan[]>;
+  /** By number of the node. */
+  readonly atNode: readonly (readonly NetSpan[])[];
 }
 
 /** From this resistance on a resistor of a part uses current rather than passing it on, Ω. */
@@ -30,24 +38,27 @@ function roleOf({ element, place }: Piece): NetSpan["role"] {
   }
 }
 
-const KNOWN = new WeakMap<PowerModel, Spans>();
-
-export function spansOfModel(model: PowerModel): Spans {
-  const known = KNOWN.get(model);
-  if (known !== undefined) return known;
-  const all = model.pieces.flatMap((piece): NetSpan[] => {
-    const { element } = piece;
-    if (element.type !== "relay") return [{ name: element.id, a: element.a, b: element.b, piece, role: roleOf(piece) }];
-    return [
-      { name: element.id, a: element.coilA, b: element.coilB, piece, role: "load" },
-      ...element.contacts.map(({ a, b }, at): NetSpan => ({ name: `${element.id}#${at}`, a, b, piece, role: "path" })),
-    ];
+/**
+ * @param pieces one an element of the netlist, in its order
+ * @param like   of a netlist numbered alike: ways of the same pieces are the same
+ */
+export function spansOf(pieces: readonly Piece[], { nodes, nodeOf, list }: NamedBranches, like: Spans | null = null): Spans {
+  const atNode = like === null ? nodes.map((): readonly NetSpan[] => []) : like.atNode.slice();
+  let piece = -1;
+  const all = list.map(({ name, contact, a, b }, at): NetSpan => {
+    // A contact belongs to the element before it.
+    if (contact < 0) piece += 1;
+    const own = pieces[piece] as Piece;
+    const known = like?.all[at];
+    if (known?.piece === own) return known;
+    const span: NetSpan = { name, a: nodes[a] as string, b: nodes[b] as string, at, i: a, j: b, piece: own, role: own.element.type === "relay" ? (contact < 0 ? "load" : "path") : roleOf(own) };
+    for (const node of [a, b]) {
+      if (known === undefined) (atNode[node] as NetSpan[]).push(span);
+      else atNode[node] = (atNode[node] as readonly NetSpan[]).map((one) => (one === known ? span : one));
+    }
+    return span;
   });
-  const at = new Map<string, NetSpan[]>();
-  for (const span of all) for (const node of [span.a, span.b]) { const own = at.get(node); if (own === undefined) at.set(node, [span]); else own.push(span); }
-  const spans = { all, at };
-  KNOWN.set(model, spans);
-  return spans;
+  return { all, at: new NumberedMap(nodeOf, (at) => atNode[at] as readonly NetSpan[]), atNode };
 }
 
 export const other = (span: NetSpan, node: string): string => (span.a === node ? span.b : span.a);
@@ -57,11 +68,14 @@ export const voltsAt = ({ states }: PowerSolution, state: PowerState, node: stri
 
 /** Current through a span from the given node on, A. */
 export function ampsFrom({ states }: PowerSolution, state: PowerState, span: NetSpan, node: string): number {
-  const amps = states.get(state)?.amps.get(span.name) ?? 0;
+  const amps = states.get(state)?.byNumber.amps[span.at] ?? 0;
   // A source's current is told as it leaves its + end.
   const fromA = span.role === "source" ? -amps : amps;
   return span.a === node ? fromA : -fromA;
 }
+
+/** The strongest current through a span in some states, whichever way, A. */
+export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly PowerState[]): number => of.reduce((most, state) => Math.max(most, Math.abs(states.get(state)?.byNumber.amps[span.at] ?? 0)), 0);
 
 /** Whether a span conducts in a state as it was solved. */
 export function isClosed(solution: PowerSolution, state: PowerState, span: NetSpan): boolean {

@@ -1,8 +1,10 @@
-import type { NetElement } from "../circuit";
+import type { NamedBranches, NetElement } from "../circuit";
 import type { Harness } from "../harness";
 import type { Adapter } from "../signals";
 import type { Tried } from "./edits";
+import type { Printed } from "./printed";
 import type { Settings } from "./settings";
+import type { Spans } from "./spans";
 
 /** A link of the plan as the solution takes it. */
 export interface PowerLink {
@@ -63,11 +65,13 @@ export interface PowerModel {
   readonly facts: PowerFacts;
   readonly pieces: readonly Piece[];
   readonly pieceOf: ReadonlyMap<string, Piece>;
-  /** By node of the harness: the node of the netlist. */
-  readonly nodeName: readonly string[];
+  /** Its elements as numbered branches, and the ways through them. */
+  readonly net: NamedBranches;
+  readonly spans: Spans;
+  /** What stands where on the harness. */
+  readonly printed: Printed;
+  /** By cavity: the node of the netlist. */
   readonly nodeOfPin: ReadonlyMap<string, string>;
-  /** Cavities at a node of the netlist. */
-  readonly pinsOf: ReadonlyMap<string, readonly string[]>;
   readonly assumptions: readonly Assumption[];
   readonly problems: readonly PowerProblem[];
   /** Switch elements that stand for the turning alternator. */

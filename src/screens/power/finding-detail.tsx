@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import type { Cure, Effect, Finding, PowerEdit } from "@/core/power";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** One finding: why, what to probe, the ways out with what each would change, and the current's path. */
-export function FindingDetail({ finding, tryingEdits, effect, onTry }: Props) {
+export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits, effect, onTry }: Props) {
   const job = useJob();
   const looked: Looked | null = finding?.node == null ? null : { node: finding.node, state: finding.state, label: finding.where };
   const { path, before } = usePath(looked, tryingEdits, effect);
@@ -41,7 +41,7 @@ export function FindingDetail({ finding, tryingEdits, effect, onTry }: Props) {
       )}
     </section>
   );
-}
+});
 
 interface Outcome {
   readonly fixed: boolean;

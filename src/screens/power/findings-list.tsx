@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { type Finding, type PowerReport, SEVERITIES } from "@/core/power";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
@@ -12,7 +13,7 @@ interface Props {
 }
 
 /** What is wrong, the gravest first; while something is tried, what goes and what comes. */
-export function FindingsList({ report, before, selected, onSelect }: Props) {
+export const FindingsList = memo(function FindingsList({ report, before, selected, onSelect }: Props) {
   const now = new Set(report.findings.map((finding) => finding.key));
   const was = new Set((before ?? report).findings.map((finding) => finding.key));
   const all = [...(before?.findings ?? report.findings), ...(before === null ? [] : report.findings.filter((finding) => !was.has(finding.key)))];
@@ -32,7 +33,7 @@ export function FindingsList({ report, before, selected, onSelect }: Props) {
       })}
     </div>
   );
-}
+});
 
 function Row({ finding, on, change, onSelect }: { finding: Finding; on: boolean; change: "goes" | "comes" | null; onSelect: (key: string) => void }) {
   const { mark } = SEVERITY_WORDS[finding.severity];

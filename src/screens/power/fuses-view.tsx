@@ -15,15 +15,16 @@ export function FusesView({ report, selected, onSelect }: { report: PowerReport;
     <div className="p-3">
       <table className="w-full">
         <caption className="mb-1 text-left text-sm font-bold">Fuses</caption>
-        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Way</th><th className="px-2 py-1 text-right">Fuse</th><th className="px-2 py-1 text-right">Load</th><th className="px-2 py-1 text-right">Peak</th><th className="px-2 py-1">Thinnest wire</th><th className="py-1">Holds</th></tr></thead>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Way</th><th className="px-2 py-1 text-right">Fuse</th><th className="px-2 py-1">Circuit</th><th className="px-2 py-1 text-right">Load, peak</th><th className="px-2 py-1 text-right">Margin</th><th className="px-2 py-1">Thinnest wire</th><th className="py-1">Holds</th></tr></thead>
         <tbody>{report.fuses.map((row) => {
           const failing = row.verdict?.checks.filter((check) => !check.holds) ?? [];
           return (
             <tr key={row.key} className={`keep border-b border-rule align-top ${selected === row.key ? "bg-fill" : ""}`}>
               <td className="py-1"><button type="button" aria-pressed={selected === row.key} className="min-h-10 text-left font-semibold underline decoration-rule2" onClick={() => onSelect(row.key)}>{row.name}</button></td>
               <td className="px-2 py-2 text-right font-mono font-semibold whitespace-nowrap">{row.ratedAmps} A</td>
-              <td className="px-2 py-2 text-right font-mono whitespace-nowrap">{ampsText(row.continuousAmps)}</td>
-              <td className="px-2 py-2 text-right font-mono whitespace-nowrap">{ampsText(row.peakAmps)}</td>
+              <td className="px-2 py-2 font-mono">{row.circuit ?? <span className="font-sans text-[13px] text-ink2">none</span>}</td>
+              <td className="px-2 py-2 text-right font-mono whitespace-nowrap">{ampsText(row.continuousAmps)}<span className="block text-[13px] text-ink2">{ampsText(row.peakAmps)}</span></td>
+              <td className={`px-2 py-2 text-right font-mono whitespace-nowrap ${row.marginAmps < 0 ? "font-bold text-stop" : ""}`} title={`for good it bears 0.75 of its rating, ${ampsText(row.marginAmps + row.continuousAmps)}`}>{ampsText(row.marginAmps)}</td>
               <td className="px-2 py-2">{row.wire === null ? <span className="text-ink2">none</span> : <><span className="font-mono">{sizeText(row.wire.sizeMm2, units)}{units === "metric" ? " mm²" : ""}</span><span className="block text-[13px] text-ink2">{row.wire.name}{row.wire.assumed ? ", size assumed" : ""}</span></>}</td>
               <td className="py-2 text-[13px]"><span className={`flex items-start gap-1.5 ${failing.length > 0 ? "font-bold text-stop" : ""}`}><StateMark mark={row.verdict === null ? "open" : failing.length > 0 ? "blocked" : "proven"} />{row.verdict === null ? "no wire known" : failing.length === 0 ? "holds" : failing.map((check) => FAILS[check.code]).join(", ")}</span></td>
             </tr>

@@ -8,7 +8,7 @@ import { StateMark } from "@/ui/marks";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
 import type { Looked } from "./trying";
-import { STATE_HEADS, VERDICTS, voltsText } from "./words";
+import { cellWhy, STATE_HEADS, VERDICTS, voltsText } from "./words";
 
 interface Props {
   readonly report: PowerReport;
@@ -20,7 +20,7 @@ interface Props {
 const FILTERS = { all: "All", trouble: "Trouble", consumers: "Consumers", feeds: "Feeds" } as const;
 type Filter = keyof typeof FILTERS;
 /** Beside an open path there is less room; the cavity and the six states stay. */
-const COLUMNS = { wide: "grid-cols-[minmax(150px,1.2fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]" } as const;
+const COLUMNS = { wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]" } as const;
 
 /** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
 export function KeyTable({ report, before, looked, onLook }: Props) {
@@ -49,7 +49,7 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
             {states.map((state) => <div key={state} role="columnheader" className="px-2 py-1.5">{STATE_HEADS[state]}</div>)}
           </div>
           <div className={`no-print relative ${narrow ? "min-w-[628px]" : "min-w-[920px]"}`} style={{ height: list.getTotalSize() }}>
-            {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} narrow={narrow} /></div>; })}
+            {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} ref={list.measureElement} data-index={item.index} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} narrow={narrow} /></div>; })}
           </div>
           <div className="hidden print:block">{rows.map((row, at) => <Line key={row.pin.id} row={row} was={undefined} looked={null} onLook={onLook} index={at} narrow={false} />)}</div>
         </div>
@@ -61,21 +61,21 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
 function Line({ row, was, looked, onLook, index, narrow }: { row: KeyRow; was: KeyRow | undefined; looked: Looked | null; onLook: Props["onLook"]; index: number; narrow: boolean }) {
   return (
     <div role="row" aria-rowindex={index + 2} className={`keep grid ${COLUMNS[narrow ? "narrow" : "wide"]} min-h-[54px] items-center border-b border-rule`}>
-      <div role="rowheader" className="min-w-0 px-3"><Plate side={row.side} label={row.label} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
+      <div role="rowheader" className="min-w-0 px-3 py-1"><Plate side={row.side} label={row.label} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
       {!narrow && <div role="cell" className="px-2 text-[13px]">{row.pin.params.alive ?? <span className="text-ink2">not said</span>}</div>}
-      {row.cells.map((cell, at) => <Cell key={cell.state} row={row} cell={cell} was={was?.cells[at]} on={looked?.node === row.node && looked.state === cell.state} onLook={onLook} />)}
+      {row.cells.map((cell) => <Cell key={cell.state} row={row} cell={cell} was={was?.cells.find((one) => one.state === cell.state)} narrow={narrow} on={looked?.node === row.node && looked.state === cell.state} onLook={onLook} />)}
     </div>
   );
 }
 
-function Cell({ row, cell, was, on, onLook }: { row: KeyRow; cell: KeyCell; was: KeyCell | undefined; on: boolean; onLook: Props["onLook"] }) {
+function Cell({ row, cell, was, narrow, on, onLook }: { row: KeyRow; cell: KeyCell; was: KeyCell | undefined; narrow: boolean; on: boolean; onLook: Props["onLook"] }) {
   const { mark, word } = VERDICTS[cell.verdict];
   const bad = TROUBLE.has(cell.verdict);
   const changed = was !== undefined && ((was.volts === null) !== (cell.volts === null) || Math.abs((was.volts ?? 0) - (cell.volts ?? 0)) >= 0.05);
   return (
     <div role="cell" className="h-full">
-      <button type="button" aria-pressed={on} title={cell.why} onClick={() => onLook({ node: row.node, state: cell.state, label: row.label })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
-        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">{changed && <span className={`mr-1 text-[13px] font-normal line-through ${on ? "" : "text-ink2"}`}>{voltsText(was.volts)}</span>}{voltsText(cell.volts)}{cell.volts === null || changed ? "" : " V"}</span>
+      <button type="button" aria-pressed={on} title={cellWhy(row, cell)} onClick={() => onLook({ node: row.node, state: cell.state, label: row.label })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
+        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">{changed && <span className={`text-[13px] font-normal line-through ${narrow ? "block" : "mr-1"} ${on ? "" : "text-ink2"}`}>{voltsText(was.volts)}</span>}{voltsText(cell.volts)}{cell.volts === null || (changed && !narrow) ? "" : " V"}</span>
         <span className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}><StateMark mark={mark} />{word}</span>
       </button>
     </div>

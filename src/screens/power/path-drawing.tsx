@@ -1,4 +1,5 @@
 import dagre from "@dagrejs/dagre";
+import { memo } from "react";
 import type { DrawnPath, DrawnPiece, DrawnPoint } from "@/core/power";
 import type { ColourCode } from "@/core/intake";
 import { type Units, lengthText, sizeText, sizeUnit } from "@/ui/measure";
@@ -15,7 +16,7 @@ const PIECE_HEIGHT = 46;
  * The schematic of one current path, from the battery down to its other pole: what current meets in its order, with the voltage at
  * every point and the loss across every piece. Places come from the layout package; nothing is drawn by hand.
  */
-export function PathDrawing({ path, units, before }: { path: DrawnPath; units: Units; before?: DrawnPath | null }) {
+export const PathDrawing = memo(function PathDrawing({ path, units, before }: { path: DrawnPath; units: Units; before?: DrawnPath | null }) {
   const { points, pieces } = shown(path);
   const { places, height } = layout(points, pieces);
   const voltsBefore = new Map((before?.points ?? []).map((point) => [point.node, point.volts]));
@@ -23,10 +24,10 @@ export function PathDrawing({ path, units, before }: { path: DrawnPath; units: U
   return (
     <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Current path ${STATE_HEADS[path.state].toLowerCase()}: ${points.map((point) => `${point.label} ${voltsText(point.volts)} V`).join(", ")}`} className="w-full max-w-[520px] min-w-[400px] font-mono" fill="none" stroke="var(--ink)" strokeWidth="2">
       {pieces.map((piece, at) => <Piece key={piece.key} piece={piece} top={places.points[at] ?? 0} bottom={places.points[at + 1] ?? 0} units={units} />)}
-      {points.map((point, at) => <Point key={point.node} point={point} y={places.points[at] ?? 0} was={voltsBefore.get(point.node)} />)}
+      {points.map((point, at) => <Point key={point.key} point={point} y={places.points[at] ?? 0} was={voltsBefore.get(point.node)} />)}
     </svg>
   );
-}
+});
 
 /** Ends that the tables leave out are the joint itself: the two sides of one crimp need no line each. */
 function shown({ points, pieces }: DrawnPath): { points: DrawnPoint[]; pieces: DrawnPiece[] } {
@@ -59,11 +60,11 @@ function layout(points: readonly DrawnPoint[], pieces: readonly DrawnPiece[]) {
 function Point({ point, y, was }: { point: DrawnPoint; y: number; was: number | null | undefined }) {
   const changed = was !== undefined && (was === null) !== (point.volts === null) || (typeof was === "number" && point.volts !== null && Math.abs(was - point.volts) >= 0.005);
   return (
-    <g>
+    <g data-point={point.node}>
       <circle cx={RAIL} cy={y} r={point.asked ? 6 : 4} fill={point.asked ? "var(--ink)" : "var(--sheet)"} />
       <text x={RAIL - 16} y={y + 5} textAnchor="end" stroke="none" fill="var(--ink)" fontSize={point.asked ? 17 : 15} fontWeight="700">{voltsText(point.volts)}{point.volts === null ? "" : " V"}</text>
-      <text x={RAIL + 18} y={y + 5} stroke="none" fill="var(--ink)" fontSize="14" fontWeight={point.asked ? 700 : 600}>{clip(point.label, 24)}{point.side === null ? "" : <tspan fill="var(--ink2)" fontWeight="400" fontSize="13">{`  ${point.side}`}</tspan>}</text>
-      {changed && <text x={WIDTH - 4} y={y + 5} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">was {voltsText(was ?? null)} V</text>}
+      <text x={RAIL + 18} y={y + 5} stroke="none" fill="var(--ink)" fontSize="14" fontWeight={point.asked ? 700 : 600}>{clip(point.label, 24)}<title>{point.label}</title>{point.side === null ? "" : <tspan fill="var(--ink2)" fontWeight="400" fontSize="13">{`  ${point.side}`}</tspan>}</text>
+      {changed && <text x={RAIL - 16} y={y + 21} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">was {voltsText(was ?? null)}</text>}
     </g>
   );
 }
@@ -86,7 +87,12 @@ function Piece({ piece, top, bottom, units }: { piece: DrawnPiece; top: number; 
 }
 
 const wireName = ({ wire }: DrawnPiece) => (wire?.colourBase == null ? "wire" : `wire ${wire.colourBase}${wire.colourTracer === null ? "" : `/${wire.colourTracer}`}`);
-const clip = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
+/** A cavity's own label stands last, and tells it from its neighbours: a name is cut before it, not after. */
+export function clip(text: string, most: number): string {
+  if (text.length <= most) return text;
+  const tail = /-[^-\s]{1,6}$/.exec(text)?.[0] ?? "";
+  return `${text.slice(0, most - 1 - tail.length).trimEnd()}…${tail}`;
+}
 
 /** Our own signs: what a piece does to the current, not how a norm draws it. */
 function Sign({ piece, y }: { piece: DrawnPiece; y: number }) {

@@ -3,7 +3,7 @@
 import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -44,6 +44,9 @@ export function PowerScreen() {
   const { power } = job;
   const finding = power?.findings.find((one) => one.key === selected) ?? (tab === "findings" ? power?.findings[0] : undefined);
 
+  const select = useCallback((key: string) => { setSelected(key); setLooked(null); }, []);
+  const [tried, rows] = [trying.effect?.report ?? null, trying.rows];
+  const shownReport = useMemo(() => tried ?? (power !== null && rows !== null ? { ...power, rows } : power), [tried, rows, power]);
   const show = (one: Tab) => {
     setTab(one);
     setLooked(null);
@@ -63,7 +66,6 @@ export function PowerScreen() {
   if (job.pins.length === 0) {
     return <><ScreenHead title="Power" /><div className="mx-4 border border-rule2 bg-sheet"><Empty title="There is nothing to solve yet"><p>The solution is made from both pin tables and the links between them: import them first.</p><Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>To the import</Link></Empty></div></>;
   }
-  const shownReport = trying.effect?.report ?? (power !== null && trying.rows !== null ? { ...power, rows: trying.rows } : power);
   const wide = tab === "findings" || looked !== null || tab === "fuses";
   return (
     <>
@@ -79,7 +81,7 @@ export function PowerScreen() {
       {power === null || shownReport === null ? <p role="status" className="mx-4 border border-rule2 bg-sheet p-4 text-ink2">Solving the plan in every key position …</p> : (
         <div className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}>
           <section aria-label={TABS[tab]} className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0" tabIndex={0}>
-            {tab === "findings" && <><FindingsList report={shownReport} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={(key) => { setSelected(key); setLooked(null); }} /><TryForm onTry={trying.add} report={power} /></>}
+            {tab === "findings" && <><FindingsList report={trying.effect?.report ?? power} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={select} /><TryForm onTry={trying.add} report={power} /></>}
             {tab === "keys" && <KeyTable report={shownReport} before={trying.rows !== null ? power : null} looked={looked} onLook={setLooked} />}
             {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} units={job.document.job.units} />}
             {tab === "grounds" && <GroundsView report={shownReport} onLook={setLooked} />}
@@ -104,8 +106,8 @@ function TryingStrip({ trying }: { trying: Trying }) {
   return (
     <section aria-label="Tried" title={trying.took === null ? undefined : `volts after ${Math.round(trying.took)} ms`} className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2">
       <strong className="wide">What if</strong>
-      <ul className="min-w-0 flex-1">{edits.map((edit) => <li key={JSON.stringify(edit)} className="font-semibold">{editText(edit, names)}</li>)}</ul>
-      <p aria-live="polite" className="min-w-52">
+      <ul className="min-w-56 flex-1">{edits.map((edit) => <li key={JSON.stringify(edit)} className="text-balance font-semibold">{editText(edit, names)}</li>)}</ul>
+      <p aria-live="polite" className="min-w-52 flex-[2]">
         {effect === null ? "Solving …" : effect.fault !== null ? <span role="alert" className="font-semibold text-stop">{effect.fault}</span> : (
           <><strong className="font-mono">{effect.gone.length}</strong> {effect.gone.length === 1 ? "finding goes" : "findings go"}, <strong className={`font-mono ${effect.come.length > 0 ? "text-stop" : ""}`}>{effect.come.length}</strong> {effect.come.length === 1 ? "comes" : "come"}{effect.come.length > 0 && <span className="block text-[13px]">{effect.come.slice(0, 2).map((one) => one.title).join("; ")}{effect.come.length > 2 ? " …" : ""}</span>}</>
         )}

@@ -1,14 +1,14 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, test } from "vitest";
-import { PowerDesk, type PowerEdit, SEVERITIES } from "@/core/power";
+import { type KeyCell, PowerDesk, type PowerEdit, SEVERITIES } from "@/core/power";
 import { heronDocument } from "@/demo/heron";
 import { powerInputOf } from "@/job/power-facts";
 import { editText, type EditNames } from "./edit-text";
 import { FindingsList } from "./findings-list";
 import { FuseChart } from "./fuse-chart";
 import { LoadsView } from "./loads-view";
-import { PathDrawing } from "./path-drawing";
-import { ampsText, dropText, SEVERITY_WORDS, VERDICTS, voltsText } from "./words";
+import { clip, PathDrawing } from "./path-drawing";
+import { ampsText, cellWhy, dropText, SEVERITY_WORDS, VERDICTS, voltsText } from "./words";
 
 const desk = new PowerDesk();
 const report = desk.load(powerInputOf(heronDocument()));
@@ -40,12 +40,15 @@ describe("the current path as it is drawn", () => {
     expect(html).toContain("opens here: KEY IG");
     expect(html).toContain("closes in run, running");
   });
+  test("a long name is cut before its cavity", () => {
+    expect(["C1-2", "X Wing/Front 1 Front half-12", "a switch with a very long name indeed"].map((name) => clip(name, 20))).toEqual(["C1-2", "X Wing/Front 1 F…-12", "a switch with a ver…"]);
+  });
   test("beside what it was, where something is tried", () => {
     const before = drawn("C1-2", "run");
     const edit: PowerEdit = { type: "setting", key: "battery-c", value: -20 };
     desk.tryEdits([edit]);
     const html = renderToStaticMarkup(<PathDrawing path={desk.path("run", row("C1-2").node, [edit])} before={before} units="metric" />);
-    expect(html).toMatch(/was \d+\.\d\d V/);
+    expect(html).toMatch(/was \d+\.\d\d/);
   });
   test("imperial jobs read gauges and feet", () => expect(renderToStaticMarkup(<PathDrawing path={drawn("C1-1", "run")} units="imperial" />)).toMatch(/17 AWG, 6\.89 ft/));
 });
@@ -57,6 +60,18 @@ describe("words and signs", () => {
     expect(all.filter((one) => one.bad).every((one) => one.mark === "blocked")).toBe(true);
     expect(all.filter((one) => !one.bad).some((one) => one.mark === "blocked")).toBe(false);
     expect(SEVERITIES.map((severity) => SEVERITY_WORDS[severity].word)).toEqual(["Danger", "Engine", "Fault", "Note"]);
+  });
+  test("each verdict has its reason, with the volts that it rests on", () => {
+    const cell = { state: "run", volts: 7.24, across: 7.14, needed: true, idle: false } as const;
+    const pin = { ...row("C1-2").pin, params: { minVolts: "8" } };
+    const why = (more: Partial<KeyCell> & Pick<KeyCell, "verdict">) => cellWhy({ pin }, { ...cell, ...more });
+    expect(why({ verdict: "low" })).toBe("7.1 V across it, 8 V needed");
+    expect(why({ verdict: "missing" })).toBe("Must live in run, and is dead");
+    expect([why({ verdict: "alive" }), why({ verdict: "alive", idle: true })]).toEqual(["Lives, as it must", "Fed; its other side is open now, or live as well"]);
+    expect(why({ verdict: "back-fed", state: "run-on" })).toBe("7.1 V with the key off, and it must be dead");
+    expect([why({ verdict: "dead", needed: false }), why({ verdict: "dead", needed: null })]).toEqual(["Dead, as it must be", "Dead"]);
+    expect([why({ verdict: "also", needed: false }), why({ verdict: "also", needed: null })]).toEqual(["Lives in run as well", "Lives here; nobody said when it must"]);
+    expect(why({ verdict: "floating", volts: null, across: null })).toBe("Nothing leads here");
   });
   test.each([[0.0001, "0 A"], [0.0052, "5.2 mA"], [0.147, "147 mA"], [8.24, "8.2 A"], [186.2, "186 A"]])("%s A reads %s", (amps, text) => expect(ampsText(amps)).toBe(text));
   test.each([[0.067, "67 mV"], [1.234, "1.23 V"]])("%s V lost reads %s", (volts, text) => expect(dropText(volts)).toBe(text));

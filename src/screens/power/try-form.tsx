@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactNode, useId, useMemo, useState } from "react";
+import { memo, type ReactNode, useId, useMemo, useState } from "react";
 import { editFault, type PowerEdit, type PowerReport } from "@/core/power";
 import { Button, Field } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
@@ -12,7 +12,7 @@ const KINDS = {
 type Kind = keyof typeof KINDS;
 
 /** Something of one's own to try: it is added to what is tried already. */
-export function TryForm({ onTry, report }: { onTry: (edit: PowerEdit) => void; report: PowerReport }) {
+export const TryForm = memo(function TryForm({ onTry, report }: { onTry: (edit: PowerEdit) => void; report: PowerReport }) {
   const [kind, setKind] = useState<Kind>("feed");
   const [fields, setFields] = useState<Readonly<Record<string, string>>>({});
   const [fault, setFault] = useState<string | null>(null);
@@ -41,7 +41,7 @@ export function TryForm({ onTry, report }: { onTry: (edit: PowerEdit) => void; r
       </form>
     </details>
   );
-}
+});
 
 type Choices = ReadonlyMap<string, string>;
 

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { DrawnPath, Effect, KeyRow, PowerEdit, PowerState } from "@/core/power";
 import { powerLinks } from "@/job/power-facts";
 import { editsOps } from "@/job/power-ops";
@@ -43,18 +43,20 @@ export function useTrying(): Trying {
       const rows = await job.askTryRows(edits);
       if (!current) return;
       setSeen({ edits, rows, took: performance.now() - started });
-      const effect = await job.askTry(edits);
-      if (current) setAnswer({ edits, effect });
+      const { report, ...effect } = await job.askTry(edits);
+      if (current) setAnswer({ edits, effect: { ...effect, report: report && rows && { ...report, rows } } });
     })();
     return () => { current = false; };
     // What was tried on the plan before a change is asked again on the plan after it.
   }, [edits, job.power]);
   const effect = answer?.edits === edits ? answer.effect : null;
+  // They stay the same, so that what is drawn once is not drawn again for each step of an answer.
+  const start = useCallback((edit: PowerEdit) => setEdits([edit]), []);
+  const add = useCallback((edit: PowerEdit) => setEdits((before) => [...before, edit]), []);
+  const discard = useCallback(() => setEdits([]), []);
   return {
     edits, effect, busy: edits.length > 0 && effect === null, rows: seen?.edits === edits ? seen.rows : null, took: seen?.edits === edits ? seen.took : null,
-    start: (edit) => setEdits([edit]),
-    add: (edit) => setEdits([...edits, edit]),
-    discard: () => setEdits([]),
+    start, add, discard,
     accept: () => {
       if (edits.length === 0 || effect === null || effect.fault !== null) return;
       const plan = { wires: (job.report?.rows ?? []).map((row) => row.wire), parts: job.report?.parts ?? [], links: powerLinks(job.plan.lines) };

@@ -1,4 +1,4 @@
-import type { KeyVerdict, PowerState, Severity } from "@/core/power";
+import { type KeyCell, type KeyRow, type KeyVerdict, leastVolts, type PowerState, type Severity } from "@/core/power";
 import type { Mark } from "@/ui/marks";
 
 /** Head of a column of the key table. */
@@ -14,6 +14,21 @@ export const VERDICTS: Readonly<Record<KeyVerdict, { readonly mark: Mark; readon
   "back-fed": { mark: "blocked", word: "fed back", bad: true },
   floating: { mark: "blocked", word: "no feed", bad: true },
 };
+
+/** Why a cell of the key table has its verdict. */
+export function cellWhy({ pin }: Pick<KeyRow, "pin">, { verdict, state, across, needed, idle }: KeyCell): string {
+  const key = state === "run-on" ? "off" : state;
+  const volts = `${(across ?? 0).toFixed(1)} V`;
+  switch (verdict) {
+    case "floating": return "Nothing leads here";
+    case "alive": return idle ? "Fed; its other side is open now, or live as well" : "Lives, as it must";
+    case "missing": return `Must live in ${key}, and is dead`;
+    case "low": return `${volts} across it, ${leastVolts(pin, state)} V needed`;
+    case "dead": return needed === false ? "Dead, as it must be" : "Dead";
+    case "back-fed": return `${volts} with the key off, and it must be dead`;
+    case "also": return needed === null ? "Lives here; nobody said when it must" : `Lives in ${key} as well`;
+  }
+}
 
 export const SEVERITY_WORDS: Readonly<Record<Severity, { readonly mark: Mark; readonly word: string; readonly means: string }>> = {
   danger: { mark: "blocked", word: "Danger", means: "hotter than it bears, or a way not made for it" },

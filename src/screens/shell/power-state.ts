@@ -3,10 +3,10 @@
 import { usePathname } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Hold, Line } from "@/core/plan";
-import type { DrawnPath, Effect, ExpectedVolts, Explanation, KeyRow, PowerEdit, PowerReport, PowerState as KeyState } from "@/core/power";
+import { type DrawnPath, type ExpectedVolts, type Explanation, type KeyRow, type PowerEdit, type PowerReport, type PowerState as KeyState, unpackCells } from "@/core/power";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
-import { powerWorker } from "@/workers/power-worker";
+import { type LaterEffect, powerWorker } from "@/workers/power-worker";
 
 export interface PowerState {
   /** What the worker last said of the solved plan; null until it has. */
@@ -17,7 +17,7 @@ export interface PowerState {
   readonly powerStale: boolean;
   /** The volts of what is tried, which are there before its findings are. */
   readonly askTryRows: (edits: readonly PowerEdit[]) => Promise<readonly KeyRow[] | null>;
-  readonly askTry: (edits: readonly PowerEdit[]) => Promise<Effect>;
+  readonly askTry: (edits: readonly PowerEdit[]) => Promise<LaterEffect>;
   readonly askPath: (state: KeyState, node: string, edits: readonly PowerEdit[]) => Promise<DrawnPath>;
   /** Which single faults would bring a reading about. */
   readonly askExplain: (pinId: string, state: KeyState, volts: number) => Promise<readonly Explanation[]>;
@@ -40,6 +40,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
   const latest = useRef(facts);
   latest.current = facts;
   const loaded = useRef<object | null>(null);
+  const rows = useRef<readonly KeyRow[]>([]);
   const busy = useRef<Promise<void> | null>(null);
 
   const work = useRef(async () => {
@@ -48,6 +49,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
       const now = latest.current;
       const report = await powerWorker().load(powerInput(now, now.lines));
       loaded.current = now;
+      rows.current = report.rows;
       setAnswer({ report, facts: now });
     }
   });
@@ -70,7 +72,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
 
   return useMemo(() => ({
     power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
-    askTryRows: async (edits) => { await ready.current(); return powerWorker().tryRows(edits); },
+    askTryRows: async (edits) => { await ready.current(); const cells = await powerWorker().tryRows(edits); return cells && unpackCells(rows.current, cells); },
     askTry: async (edits) => { await ready.current(); return powerWorker().tryEdits(edits); },
     askPath: async (state, node, edits) => { await ready.current(); return powerWorker().path(state, node, edits); },
     askExplain: async (pinId, state, volts) => { await ready.current(); return powerWorker().explain(pinId, state, volts); },

@@ -1,5 +1,6 @@
-import { type CavityFacts, nodeName } from "../../harness";
+import { type CavityFacts, type Harness, nodeName } from "../../harness";
 import type { ChargeBalance, CrankingReport } from "../loads";
+import { onceFor } from "../once-for";
 import type { PowerSolution } from "../solve";
 import type { Finding } from "./types";
 
@@ -10,7 +11,7 @@ const CRANK_BATTERY_VOLTS = 9.6;
 /** What a computer should have to spare above its least voltage while cranking, V. */
 const CRANK_MARGIN = 1;
 
-export const energyFindings = (solution: PowerSolution, charge: ChargeBalance, crank: CrankingReport): Finding[] => [...drain(charge), ...balance(charge), ...starting(solution, crank), ...terminations(solution)];
+export const energyFindings = (solution: PowerSolution, charge: ChargeBalance, crank: CrankingReport): Finding[] => [...drain(charge), ...balance(charge), ...starting(solution, crank), ...terminations(solution.model.facts.harness)];
 
 const base = { node: null, pinId: null, also: [] } as const;
 
@@ -43,7 +44,7 @@ function starting(solution: PowerSolution, crank: CrankingReport): Finding[] {
 const TERMINATOR_OHMS = 120;
 
 /** Buses that are not ended at two places, as far as their cavities say. */
-function terminations({ model: { facts: { harness } } }: PowerSolution): Finding[] {
+const terminations = onceFor((harness: Harness): Finding[] => {
   const byNet = new Map<number, CavityFacts[]>();
   for (const [pinId, at] of harness.nodeOfPin) {
     const pin = harness.pinById.get(pinId);
@@ -61,4 +62,4 @@ function terminations({ model: { facts: { harness } } }: PowerSolution): Finding
     found.set(key, { ...base, key, code: "bus-termination", severity: ended.length === 0 ? "stop" : "fault", pinId: first.id, title: `The bus at ${where} has ${ended.length === 0 ? "no termination" : ended.length === 1 ? "one termination" : `${ended.length} terminations`}`, why: `Across the pair a meter reads ${Number.isFinite(ohms) ? `${ohms} Ω` : "no end"} with the battery off; two of ${TERMINATOR_OHMS} Ω make 60 Ω.`, state: "off", amount: { value: Number.isFinite(ohms) ? ohms : 1e6, limit: 60, unit: "Ω" }, where, cures: [{ text: ended.length < 2 ? `${TERMINATOR_OHMS} Ω across the pair at the end that has none` : "Take one termination out", edit: null }] });
   }
   return [...found.values()];
-}
+});

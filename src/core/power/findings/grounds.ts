@@ -1,10 +1,12 @@
-import { type CavityFacts, nodeName } from "../../harness";
-import { sizeAtLeast } from "../../wire";
+import { type CavityFacts, type Harness, nodeName } from "../../harness";
+import { onceFor } from "../once-for";
 import { pathThrough } from "../path";
+import { printedOf } from "../printed";
 import { POWER_STATES, type PowerSolution, type PowerState } from "../solve";
-import { ampsFrom, spansOfModel, voltsAt } from "../spans";
+import { mostAmps, voltsAt } from "../spans";
 import { BLOCK, MINUS } from "../types";
 import { stateWords } from "./supply";
+import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
 
 /** What a few sensors take together, A: more through a sensor's return is somebody else's. */
@@ -18,9 +20,20 @@ const STRAP_M = 0.5;
 export const isReturn = (pin: CavityFacts) => pin.quantity === "sensor-ground" || pin.params.role === "sensor-return";
 export const isPowerGround = (pin: CavityFacts) => pin.kind === "ground" && !isReturn(pin) && pin.params.role !== "shield";
 
+/** Grounds of computers, and returns of sensors to them. */
+export const computerGrounds = onceFor((harness: Harness) => [...harness.nodeOfPin].flatMap(([pinId, at]) => {
+  const pin = harness.pinById.get(pinId);
+  return pin !== undefined && harness.partAt[at]?.type === "computer" && (isReturn(pin) || isPowerGround(pin)) ? [{ pin, at, node: printedOf(harness).nodeName[at] as string }] : [];
+}));
+
 /** Current at a cavity's wires and links in a state: the strongest, A. */
 export function ampsAtPin(solution: PowerSolution, state: PowerState, node: string): number {
-  return Math.max(0, ...(spansOfModel(solution.model).at.get(node) ?? []).filter(({ piece: { place } }) => place.type === "wire" || place.type === "link" || place.type === "mate").map((span) => Math.abs(ampsFrom(solution, state, span, node))));
+  let most = 0;
+  for (const span of solution.model.spans.at.get(node) ?? []) {
+    const { type } = span.piece.place;
+    if (type === "wire" || type === "link" || type === "mate") most = Math.max(most, mostAmps(solution, span, [state]));
+  }
+  return most;
 }
 
 export function groundFindings(solution: PowerSolution): Finding[] {
@@ -33,11 +46,9 @@ const solvedStates = (solution: PowerSolution) => POWER_STATES.filter((state) =>
 function sharedReturns(solution: PowerSolution): Finding[] {
   const { harness } = solution.model.facts;
   const nets = new Map<number, { pin: CavityFacts; node: string; at: number; amps: number; state: PowerState }>();
-  for (const [pinId, at] of harness.nodeOfPin) {
-    const pin = harness.pinById.get(pinId);
-    const node = solution.model.nodeOfPin.get(pinId);
-    // The computer's own cavity stands for the whole return.
-    if (pin === undefined || node === undefined || !isReturn(pin) || harness.partAt[at]?.type !== "computer") continue;
+  // The computer's own cavity stands for the whole return.
+  for (const { pin, at, node } of computerGrounds(harness)) {
+    if (!isReturn(pin)) continue;
     for (const state of solvedStates(solution)) {
       const amps = ampsAtPin(solution, state, node);
       const known = nets.get(harness.netOf[at] as number);
@@ -57,7 +68,7 @@ function sharedReturns(solution: PowerSolution): Finding[] {
 /** The grounds on the same copper, by name. */
 function reaches(solution: PowerSolution, node: string): string {
   const { harness } = solution.model.facts;
-  const own = solution.model.pinsOf.get(node)?.[0];
+  const own = solution.model.printed.pinsOf.get(node)?.[0];
   const net = own === undefined ? undefined : harness.netOf[harness.nodeOfPin.get(own) as number];
   const names = [...harness.nodeOfPin].filter(([pinId, at]) => harness.netOf[at] === net && isPowerGround(harness.pinById.get(pinId) as CavityFacts) && harness.partAt[at]?.type === "ground-stud").map(([, at]) => nodeName(harness, at));
   return names.slice(0, 3).join(", ") || "a power ground";
@@ -66,9 +77,9 @@ function reaches(solution: PowerSolution, node: string): string {
 /** An added wire that joins a return to a ground is taken out; a link goes to the computer's own return. */
 function partingCures(solution: PowerSolution, node: string): Cure[] {
   const { harness } = solution.model.facts;
-  return (spansOfModel(solution.model).at.get(node) ?? []).flatMap(({ piece: { place, name } }): Cure[] => {
+  return (solution.model.spans.at.get(node) ?? []).flatMap(({ piece: { place, name } }): Cure[] => {
     if (place.type !== "wire") return [];
-    const wire = harness.wires.find((one) => one.id === place.wireId);
+    const wire = harness.wireById.get(place.wireId);
     if (wire?.added !== true) return [];
     return [{ text: `Take out the wire from ${name}: the return ends at its own computer alone`, edit: { type: "unwire", wireId: wire.id } }];
   });
@@ -85,32 +96,32 @@ function offsets(solution: PowerSolution): Finding[] {
     return [{
       key: `offset ${part.id}`, code: "ground-offset", severity: "fault", title: `${part.label}'s ground lies ${(1000 * Math.abs(worst.volts)).toFixed(0)} mV off ${stateWords[worst.state]}`,
       why: `At ${nodeName(harness, at)} against the battery's negative: what returns through the same copper lifts it. ${1000 * worst.limit} mV is the most that sensors bear.`,
-      state: worst.state, amount: { value: worst.volts, limit: worst.limit, unit: "V" }, node: worst.node, pinId: worst.pin.id, where: nodeName(harness, at), also: [], cures: [...thickerCures(solution, worst.state, worst.node), ...groundCures(solution, worst.pin)],
+      state: worst.state, amount: { value: worst.volts, limit: worst.limit, unit: "V" }, node: worst.node, pinId: worst.pin.id, where: nodeName(harness, at), also: [], cures: [...thickerCures(solution, worst.state, worst.node, Math.abs(worst.volts) - worst.limit), ...groundCures(solution, worst.pin)],
     }];
   });
 }
 
 /** The wire on its way to the battery's negative that loses most, made thicker. */
-function thickerCures(solution: PowerSolution, state: PowerState, node: string): Cure[] {
+function thickerCures(solution: PowerSolution, state: PowerState, node: string, missing: number): Cure[] {
   const path = pathThrough(solution, state, node);
   const down = path.steps.slice(path.steps.findIndex((step) => step.from === node));
   const drops = down.flatMap(({ span: { piece }, from, to }) => (piece.place.type === "wire" ? [{ place: piece.place, name: piece.name, volts: Math.abs((voltsAt(solution, state, from) ?? 0) - (voltsAt(solution, state, to) ?? 0)) }] : []));
   const most = drops.toSorted((a, b) => b.volts - a.volts)[0];
   if (most === undefined) return [];
-  const size = sizeAtLeast(most.place.sizeMm2 * 2.5);
-  return [{ text: `${size} mm² instead of ${most.place.sizeMm2} mm² for ${most.name}, where ${(1000 * most.volts).toFixed(0)} mV are lost`, edit: { type: "wire", wireId: most.place.wireId, sizeMm2: size } }];
+  return [thickerWire(most.place, most.name, most.volts, missing)];
 }
 
 /** Another ground of the host with less on it. */
 function groundCures(solution: PowerSolution, pin: CavityFacts): Cure[] {
   const { model } = solution;
   const { harness } = model.facts;
+  const linked = new Set(model.facts.links.flatMap((link) => (link.consumerId === pin.id ? [link.providerId] : [])));
   const now = Math.abs(voltsAt(solution, "running", model.nodeOfPin.get(pin.id) ?? MINUS) ?? 0);
   return [...harness.pinById.values()].flatMap((one) => {
     const node = model.nodeOfPin.get(one.id);
     const at = harness.nodeOfPin.get(one.id);
     const volts = node === undefined ? null : voltsAt(solution, "running", node);
-    if (one.kind !== "ground" || isReturn(one) || at === undefined || volts === null || volts === undefined || harness.connectorById.get(one.connectorId)?.side !== "host" || Math.abs(volts) > now * 0.7) return [];
+    if (one.kind !== "ground" || isReturn(one) || linked.has(one.id) || at === undefined || volts === null || volts === undefined || harness.connectorById.get(one.connectorId)?.side !== "host" || Math.abs(volts) > now * 0.7) return [];
     return harness.partAt[at]?.type === "ground-stud" || harness.partAt[at]?.type === "battery" ? [{ one, at, volts }] : [];
   }).toSorted((a, b) => Math.abs(a.volts) - Math.abs(b.volts)).slice(0, 2).map(({ one, at }): Cure => ({ text: `Ground it at ${nodeName(harness, at)} instead`, edit: { type: "relink", consumerId: pin.id, providerId: one.id } }));
 }
@@ -118,7 +129,7 @@ function groundCures(solution: PowerSolution, pin: CavityFacts): Cure[] {
 /** The engine's block without a strap: all that bolts to it, the starter first, has no return, or returns through thin wires. */
 function missingBlock(solution: PowerSolution): Finding[] {
   const { model } = solution;
-  const spans = spansOfModel(model);
+  const spans = model.spans;
   if ((spans.at.get(BLOCK) ?? []).length === 0) return [];
   const reached = new Set([MINUS]);
   for (const node of reached) {
@@ -126,7 +137,7 @@ function missingBlock(solution: PowerSolution): Finding[] {
       const { element, place } = span.piece;
       const thick = place.type === "wire" ? place.sizeMm2 >= 6 : element.type === "resistor" && span.role === "path";
       // A computer's grounds are one inside, but no strap.
-      if (!thick || (place.type === "part" && model.facts.harness.parts.find((part) => part.id === place.partId)?.type === "computer")) continue;
+      if (!thick || (place.type === "part" && model.facts.harness.partById.get(place.partId)?.type === "computer")) continue;
       reached.add(span.a).add(span.b);
     }
   }

@@ -1,9 +1,11 @@
-import { nodeName } from "../../harness";
+import { type Harness, nodeName } from "../../harness";
 import { continuousAmps, fuseForLoad, METRIC_SIZES } from "../../wire";
-import type { FuseRow, RelayRow } from "../fuses";
+import { ambientOf, type FuseRow, type RelayRow } from "../fuses";
+import { onceFor } from "../once-for";
+import { printedOf } from "../printed";
 import { settingValue } from "../settings";
 import type { PowerSolution } from "../solve";
-import { voltsAt } from "../spans";
+import { mostAmps, voltsAt } from "../spans";
 import { ampsAtPin } from "./grounds";
 import { stateWords } from "./supply";
 import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
@@ -56,13 +58,12 @@ function hotWires(solution: PowerSolution): Finding[] {
   const { model } = solution;
   const loaded = settingValue(model.facts.settings, "wires-together");
   const bears = new Map<string, number>();
-  const sideOf = new Map(model.facts.harness.wires.map((wire) => [wire.id, wire.side]));
-  return model.pieces.flatMap(({ element, place, name }): Finding[] => {
-    if (place.type !== "wire") return [];
-    const states = LASTING.map((state) => ({ state, amps: Math.abs(solution.states.get(state)?.amps.get(element.id) ?? 0) }));
+  return model.spans.all.flatMap((span): Finding[] => {
+    const { element, place, name } = span.piece;
+    if (place.type !== "wire" || mostAmps(solution, span, LASTING) < 1) return [];
+    const states = LASTING.map((state) => ({ state, amps: mostAmps(solution, span, [state]) }));
     const worst = states.reduce((most, one) => (one.amps > most.amps ? one : most));
-    if (worst.amps < 1) return [];
-    const ambientC = settingValue(model.facts.settings, sideOf.get(place.wireId) === "donor" ? "engine-bay-c" : "cabin-c");
+    const ambientC = ambientOf(model, place.wireId);
     // Battery cables run on their own.
     const together = place.sizeMm2 >= 10 ? 1 : loaded;
     const key = `${place.sizeMm2} ${ambientC} ${together}`;
@@ -71,7 +72,7 @@ function hotWires(solution: PowerSolution): Finding[] {
     if (worst.amps <= limit) return [];
     const bigger = METRIC_SIZES.find((size) => continuousAmps(size, { ambientC, loaded: together }) >= worst.amps * 1.1);
     const cures: Cure[] = bigger === undefined ? [] : [{ text: `${bigger} mm² instead of ${place.sizeMm2} mm²`, edit: { type: "wire", wireId: place.wireId, sizeMm2: bigger } }];
-    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `${name.startsWith("the wire") ? `T${name.slice(1)}` : `The wire from ${name}`} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${place.sizeMm2} mm²${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${ambientC} °C${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
+    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `${name.startsWith("the ") ? `T${name.slice(1)}` : `The wire from ${name}`} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${place.sizeMm2} mm²${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${ambientC} °C${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
   });
 }
 
@@ -96,15 +97,18 @@ function relayFindings(solution: PowerSolution, rows: readonly RelayRow[]): Find
   })];
 }
 
+/** Outputs and feeds of which a table says how much they may give. */
+const limitedOf = onceFor((harness: Harness) => [...harness.pinById.values()].flatMap((pin) => {
+  const limit = Number(pin.params.maxAmps);
+  const at = harness.nodeOfPin.get(pin.id);
+  const type = at === undefined ? undefined : harness.partAt[at]?.type;
+  return limit > 0 && pin.kind.endsWith("-out") && at !== undefined && type !== "alternator" && type !== "battery" ? [{ pin, at, limit, node: printedOf(harness).nodeName[at] as string }] : [];
+}));
+
 /** Outputs and feeds that give more than their table allows. */
 function driverFindings(solution: PowerSolution): Finding[] {
-  const { model } = solution;
-  const { harness } = model.facts;
-  return [...harness.pinById.values()].flatMap((pin): Finding[] => {
-    const limit = Number(pin.params.maxAmps);
-    const node = model.nodeOfPin.get(pin.id);
-    const at = harness.nodeOfPin.get(pin.id);
-    if (!(limit > 0) || node === undefined || at === undefined || !pin.kind.endsWith("-out") || harness.partAt[at]?.type === "alternator" || harness.partAt[at]?.type === "battery") return [];
+  const { harness } = solution.model.facts;
+  return limitedOf(harness).flatMap(({ pin, at, limit, node }): Finding[] => {
     const states = (["run", "crank", "running"] as const).map((state) => ({ state, amps: ampsAtPin(solution, state, node) }));
     const worst = states.reduce((most, one) => (one.amps > most.amps ? one : most));
     if (worst.amps <= limit * 1.005 || voltsAt(solution, worst.state, node) === null) return [];

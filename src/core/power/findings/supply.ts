@@ -1,12 +1,13 @@
 import type { Quantity } from "../../forms";
-import { type CavityFacts, nodeName } from "../../harness";
-import { sizeAtLeast } from "../../wire";
-import type { KeyCell, KeyRow } from "../keys";
+import type { CavityFacts } from "../../harness";
+import { type KeyCell, type KeyRow, leastVolts } from "../keys";
+import { onceFor } from "../once-for";
 import { opening, pathDown, type PathStep, pathThrough } from "../path";
 import type { PowerSolution, PowerState } from "../solve";
 import { voltsAt } from "../spans";
 import { DEAD_VOLTS } from "../types";
 import { FEED_STATES } from "../uses";
+import { thickerWire } from "./thicker";
 import type { Cure, Finding, Severity } from "./types";
 
 /** What the engine does not start, run or stop without. */
@@ -21,15 +22,15 @@ const severityOf = (row: KeyRow): Severity => (row.side === "donor" && row.pin.q
 
 /** Consumers that are dead or too low where they must live, those of one cause together. */
 export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[]): Finding[] {
-  const groups = new Map<string, { row: KeyRow; cell: KeyCell; root: Root | null }[]>();
+  const groups = new Map<string, Member[]>();
+  const put = (key: string, member: Member) => { const own = groups.get(key); if (own === undefined) groups.set(key, [member]); else own.push(member); };
   for (const row of rows) {
     if (row.role !== "consumer") continue;
     for (const cell of row.cells) {
-      if (cell.verdict === "low") groups.set(`low ${row.pin.id}`, [...(groups.get(`low ${row.pin.id}`) ?? []), { row, cell, root: null }]);
+      if (cell.verdict === "low") put(`low ${row.pin.id}`, { row, cell, root: null });
       if (cell.verdict !== "missing" && cell.verdict !== "floating") continue;
       const root = rootOf(solution, cell.state, row.node);
-      const key = `dead ${root?.key ?? row.pin.id}`;
-      groups.set(key, [...(groups.get(key) ?? []), { row, cell, root }]);
+      put(`dead ${root?.key ?? row.pin.id}`, { row, cell, root });
     }
   }
   return [...groups].map(([key, members]) => (key.startsWith("low") ? lowFinding(solution, members) : deadFinding(solution, key, members)));
@@ -38,7 +39,9 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
 type Member = { readonly row: KeyRow; readonly cell: KeyCell; readonly root: Root | null };
 
 function deadFinding(solution: PowerSolution, key: string, members: readonly Member[]): Finding {
-  const first = members.find(({ row, root }) => root?.hungOn === row.node) ?? members.find(({ row }) => severityOf(row) === "stop") ?? (members[0] as Member);
+  // Of those that hang on it themselves, one that the engine needs.
+  const own = members.filter(({ row, root }) => root?.hungOn === row.node);
+  const first = [own, members].map((some) => some.find(({ row }) => severityOf(row) === "stop") ?? some[0]).find((one) => one !== undefined) as Member;
   const { row, cell, root } = first;
   const states = [...new Set(members.filter((one) => one.row === row).map((one) => one.cell.state))];
   return {
@@ -60,7 +63,7 @@ function lowFinding(solution: PowerSolution, members: readonly Member[]): Findin
   const drops = path.steps.filter((step) => step.span.role === "path").map((step) => ({ step, volts: Math.abs((voltsAt(solution, cell.state, step.from) ?? 0) - (voltsAt(solution, cell.state, step.to) ?? 0)) })).toSorted((a, b) => b.volts - a.volts);
   const [most] = drops;
   const place = most?.step.span.piece.place;
-  const cures: Cure[] = place?.type === "wire" ? [{ text: `${sizeAtLeast(place.sizeMm2 * 2)} mm² instead of ${place.sizeMm2} mm² for ${most?.step.span.piece.name}`, edit: { type: "wire", wireId: place.wireId, sizeMm2: sizeAtLeast(place.sizeMm2 * 2) } }] : [];
+  const cures: Cure[] = most !== undefined && place?.type === "wire" ? [thickerWire(place, most.step.span.piece.name, most.volts, leastVolts(row.pin, cell.state) - (cell.across ?? 0))] : [];
   return {
     key: `low ${row.pin.id}`, code: "low-volts", severity: severityOf(row), title: `${row.label} has ${(cell.across ?? 0).toFixed(1)} V ${stateWords[cell.state]}`,
     why: `It needs ${row.leastVolts} V. ${most === undefined ? "" : `Most is lost in ${most.step.span.piece.name}: ${most.volts.toFixed(2)} V at ${Math.abs(most.step.amps).toFixed(1)} A.`}`,
@@ -77,8 +80,7 @@ interface Root {
 
 /** What is behind a dead feed: the first opening on its way, and where that is a relay, what keeps the relay released. */
 function rootOf(solution: PowerSolution, state: PowerState, node: string, depth = 0): Root | null {
-  const known = ROOTS.get(solution) ?? new Map<string, Root | null>();
-  ROOTS.set(solution, known);
+  const known = rootsOf(solution);
   const key = `${state} ${depth > 0} ${node}`;
   const before = known.get(key);
   if (before !== undefined) return before;
@@ -88,11 +90,10 @@ function rootOf(solution: PowerSolution, state: PowerState, node: string, depth 
 }
 
 /** Roots found before: many consumers hang on the same wire. */
-const ROOTS = new WeakMap<PowerSolution, Map<string, Root | null>>();
+const rootsOf = onceFor((_: PowerSolution) => new Map<string, Root | null>());
 
 function findRoot(solution: PowerSolution, state: PowerState, node: string, depth: number): Root | null {
-  const path = pathThrough(solution, state, node);
-  const open = opening(path);
+  const open = opening(solution, state, node);
   if (open === undefined || depth > 6) return null;
   return explain(solution, state, open, node, depth);
 }
@@ -126,21 +127,13 @@ interface HostFeed {
   readonly volts: ReadonlyMap<PowerState, number>;
 }
 
-const FEEDS = new WeakMap<PowerSolution, readonly HostFeed[]>();
-
-function hostFeeds(solution: PowerSolution): readonly HostFeed[] {
-  const known = FEEDS.get(solution);
-  if (known !== undefined) return known;
-  const { model } = solution;
-  const { harness } = model.facts;
-  const feeds = [...harness.pinById.values()].flatMap((pin): HostFeed[] => {
-    const [node, at] = [model.nodeOfPin.get(pin.id), harness.nodeOfPin.get(pin.id)];
-    if (pin.kind !== "supply-out" || node === undefined || at === undefined || harness.connectorById.get(pin.connectorId)?.side !== "host") return [];
-    return [{ pin, node, label: nodeName(harness, at), volts: new Map([...solution.states.keys()].map((state) => [state, voltsAt(solution, state, node) ?? 0])) }];
+const hostFeeds = onceFor((solution: PowerSolution): readonly HostFeed[] => {
+  const { nodeOfPin, printed, facts: { harness } } = solution.model;
+  return printed.hostFeeds.map((pin): HostFeed => {
+    const node = nodeOfPin.get(pin.id) as string;
+    return { pin, node, label: printed.label[harness.nodeOfPin.get(pin.id) as number] as string, volts: new Map([...solution.states.keys()].map((state) => [state, voltsAt(solution, state, node) ?? 0])) };
   });
-  FEEDS.set(solution, feeds);
-  return feeds;
-}
+});
 
 /** Other feeds of the host that live where the consumer must and are dead with the key off; then a relay. */
 function feedCures(solution: PowerSolution, row: KeyRow, needed: readonly PowerState[]): Cure[] {
@@ -148,7 +141,8 @@ function feedCures(solution: PowerSolution, row: KeyRow, needed: readonly PowerS
   const amps = Number(row.pin.params.amps) || 0;
   const all = hostFeeds(solution);
   const margin = (feed: HostFeed) => Math.min(...needed.map((state) => feed.volts.get(state) ?? 0));
-  const able = all.filter((feed) => feed.node !== row.node && margin(feed) > row.leastVolts - 1 && (permanent || Math.abs(feed.volts.get("off") ?? 0) < DEAD_VOLTS) && (Number(feed.pin.params.maxAmps) || Number.POSITIVE_INFINITY) >= amps).toSorted((a, b) => margin(b) - margin(a));
+  const now = new Set(solution.model.facts.links.flatMap((link) => (link.consumerId === row.pin.id ? [link.providerId] : [])));
+  const able = all.filter((feed) => feed.node !== row.node && !now.has(feed.pin.id) && margin(feed) > row.leastVolts - 1 && (permanent || Math.abs(feed.volts.get("off") ?? 0) < DEAD_VOLTS) && (Number(feed.pin.params.maxAmps) || Number.POSITIVE_INFINITY) >= amps).toSorted((a, b) => margin(b) - margin(a));
   const others = able.slice(0, MOST_CURES).map((feed): Cure => ({ text: `Feed ${row.label} from ${feed.label}, live in ${needed.filter((state) => state !== "run-on").join(", ")}`, edit: { type: "relink", consumerId: row.pin.id, providerId: feed.pin.id } }));
   if (permanent) return others;
   const contact = all.find(({ pin }) => pin.params.alive === "permanent" && (Number(pin.params.maxAmps) || 0) >= 2 * (amps || 1));

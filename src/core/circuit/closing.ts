@@ -1,0 +1,89 @@
+import type { KeyState } from "../harness";
+import type { Branch, Branches } from "./branches";
+
+/** Nodes joined by closed branches, by node: the lowest number among those joined, so 0 for the reference's island. */
+export type Islands = Int32Array;
+
+/** `island`: nodes that anything closed joins; `solid`: what is closed but diodes. */
+export interface Joined {
+  readonly island: Islands;
+  readonly solid: Islands;
+}
+
+/** Which branches are closed in a key state, from one step of the relays to the next, and which nodes they join. */
+export class Closing {
+  /** 1 where the branch is there, by branch. */
+  readonly closed: Uint8Array;
+  /** Nodes joined by what stays as it is while relays move, diodes left out: a forest of parents. */
+  private readonly lasting: Int32Array;
+  private readonly blown: readonly number[];
+  private readonly contacts: Uint8Array;
+  private opened: readonly number[] = [];
+
+  constructor(private readonly branches: Branches) {
+    const { list, nodes, relays, fuses } = branches;
+    this.closed = new Uint8Array(list.length);
+    this.lasting = new Int32Array(nodes.length);
+    this.blown = fuses.filter((at) => { const { element } = list[at] as Branch; return element.type === "fuse" && element.blown === true; });
+    this.contacts = new Uint8Array(list.length);
+    for (const relay of relays) for (const at of relay.contacts) this.contacts[at] = 1;
+  }
+
+  /**
+   * Begins a key state.
+   *
+   * @param alsoClosed switches that are closed whatever the state
+   * @param opened     branches that a change has opened
+   */
+  begin(state: KeyState, alsoClosed: readonly number[], opened: readonly number[]): void {
+    const { closed, contacts, lasting } = this;
+    const { list, joins, switches } = this.branches;
+    this.opened = opened;
+    closed.fill(1);
+    for (const at of switches) {
+      const { element } = list[at] as Branch;
+      if (element.type === "switch" && !element.closedIn.includes(state)) closed[at] = 0;
+    }
+    for (const at of alsoClosed) closed[at] = 1;
+    for (const at of this.blown) closed[at] = 0;
+    for (const at of opened) closed[at] = 0;
+    for (let at = 0; at < lasting.length; at++) lasting[at] = at;
+    for (let at = 0; at < closed.length; at++) if (closed[at] === 1 && joins[at] === 1 && contacts[at] === 0) this.join(lasting, at);
+  }
+
+  /** Sets the relays' contacts. */
+  step(energised: readonly boolean[]): Joined {
+    const { closed } = this;
+    const solid = this.lasting.slice();
+    this.branches.relays.forEach(({ element, contacts }, which) => {
+      contacts.forEach((at, nth) => {
+        closed[at] = (element.contacts[nth]?.when === "energised") === energised[which] && !this.opened.includes(at) ? 1 : 0;
+        if (closed[at] === 1) this.join(solid, at);
+      });
+    });
+    flatten(solid);
+    const island = solid.slice();
+    for (const at of this.branches.diodes) if (closed[at] === 1) this.join(island, at);
+    flatten(island);
+    return { island, solid };
+  }
+
+  private join(parent: Int32Array, at: number): void {
+    const branch = this.branches.list[at] as Branch;
+    const [a, b] = [root(parent, branch.a), root(parent, branch.b)];
+    // The lower number is kept, so that the reference's island is 0.
+    if (a < b) parent[b] = a;
+    else if (b < a) parent[a] = b;
+  }
+}
+
+function root(parent: Int32Array, from: number): number {
+  let one = from;
+  while (parent[one] !== one) one = parent[one] = parent[parent[one] as number] as number;
+  return one;
+}
+
+/** Parents are lower than their children: those before a node are flat already. */
+function flatten(parent: Int32Array): void {
+  for (let at = 0; at < parent.length; at++) parent[at] = parent[parent[at] as number] as number;
+}

@@ -1,0 +1,209 @@
+import { describe, expect, test } from "vitest";
+import { input, type Plan, solved, SOUND, VAN } from "../../../../tests/support/van";
+import type { PartFacts } from "../../harness";
+import { wireOhms } from "../../wire";
+import { type Finding, type FindingCode, PowerDesk, reportPower } from "../index";
+import { thickerWire } from "./thicker";
+
+const findings = (plan: Plan) => reportPower(solved(plan)).findings;
+const found = (plan: Plan, code: FindingCode, where?: string): Finding => {
+  const all = findings(plan);
+  const one = all.find((finding) => finding.code === code && (where === undefined || finding.where === where));
+  if (one === undefined) throw new Error(`no ${code}: ${all.map((finding) => `${finding.code} ${finding.where}`).join("; ")}`);
+  return one;
+};
+const has = (plan: Plan, code: FindingCode) => findings(plan).some((finding) => finding.code === code);
+/** What goes when the first cure that can be tried, or the first of a kind, is tried. */
+const cured = (plan: Plan, finding: Finding, type?: string) => {
+  const edit = finding.cures.find((cure) => cure.edit !== null && (type === undefined || cure.edit.type === type))?.edit;
+  if (edit == null) throw new Error(`no cure of ${finding.key}: ${finding.cures.map((cure) => cure.text).join("; ")}`);
+  const desk = new PowerDesk();
+  desk.load(input(plan));
+  return desk.tryEdits([edit]);
+};
+const part = (id: string, type: string, terminals: Readonly<Record<string, string | null>>, elements: PartFacts["elements"]): PartFacts => ({ id, side: "added", type, label: id, terminals: Object.entries(terminals).map(([name, pinId]) => ({ name, pinId })), elements });
+const line = (text: string) => `${VAN}  ${text}\n`;
+
+describe("supply", () => {
+  const far: Plan = { van: VAN.replace('RD 1mm 2m amps=4 alive=run-crank minVolts=8 "Ignition"', 'RD 0.35mm 9m amps=4 alive=run-crank minVolts=11 "Ignition"') };
+  test("a computer behind a long thin wire has too little, and the wire that loses most is named with its drop (Ohm)", () => {
+    const low = found(far, "low-volts");
+    expect(low).toMatchObject({ severity: "stop", where: "ECU-1", amount: { limit: 11, unit: "V" } });
+    const said = /Most is lost in the wire at ECU-1: ([\d.]+) V at ([\d.]+) A/.exec(low.why);
+    expect(Number(said?.[1]) / Number(said?.[2])).toBeCloseTo(wireOhms({ lengthM: 9, areaMm2: 0.35, conductorC: 40 }), 1);
+  });
+  test("a thicker one cures it, and all that comes is a note of how little is to spare", () => {
+    const low = found(far, "low-volts");
+    const effect = cured(far, low, "wire");
+    expect(effect.gone).toContain(low.key);
+    expect(effect.come.map((finding) => finding.severity)).toEqual(["note"]);
+  });
+  test("the feed that it has already is no way out", () => {
+    expect(found(far, "low-volts").cures.some((cure) => cure.edit?.type === "relink" && cure.edit.providerId === "KEY-15")).toBe(false);
+  });
+  test("consumers that one opening brings down are one finding", () => {
+    const van = VAN.replace("host Wiper-1 4 supply-in ignition-supply WH 1.5mm 1m amps=4 alive=run", "host Wiper-1 4 supply-in ignition-supply WH 1.5mm 1m amps=4 alive=run-crank");
+    const dead = findings({ van, links: [["KEY-IG", "ECU-1"], ...SOUND.slice(1)] }).filter((finding) => finding.code === "dead-feed");
+    expect(dead).toHaveLength(1);
+    expect(dead[0]).toMatchObject({ where: "ECU-1", also: ["Wiper-1"] });
+  });
+});
+
+describe("current that comes back", () => {
+  const lamp: Plan = {
+    van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=0.2 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=0.2 otherEnd=battery "Lamp"\n`,
+    parts: [part("Panel", "lamp", { 1: "Panel-1", 2: "Panel-2" }, [{ id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 60 }])],
+  };
+  test("a lamp between a permanent feed and the ignition keeps the ignition alive with the key off, and the way is told", () => {
+    const back = found(lamp, "back-feed");
+    expect(back.state).toBe("off");
+    expect(back.amount.value).toBeGreaterThan(2.5);
+    expect(back.why).toMatch(/^Current comes back through Panel L1: .*Panel-2.*→/);
+    expect(back.severity).toBe("stop");
+  });
+  test("with both of its ends alive the lamp is fed, and not dead", () => expect(findings(lamp).some((finding) => finding.code === "dead-feed")).toBe(false));
+  test("without the lamp nothing lives", () => expect(has({}, "back-feed")).toBe(false));
+});
+
+describe("a thicker wire", () => {
+  const wire = { type: "wire", wireId: "wire:w", copperOhms: 0, jointOhms: 0, sizeMm2: 0.5, lengthM: 1, assumed: [] } as const;
+  test.each([[2, 1, 1.5], [2, 0, 1], [2, 1.9, 12], [0.3, 0.1, 1]])("that loses %s V where %s V are missing: %s mm²", (lost, missing, size) => {
+    const { text, edit } = thickerWire(wire, "C1-2 to KEY-15", lost, missing);
+    expect(edit).toEqual({ type: "wire", wireId: "wire:w", sizeMm2: size });
+    expect(text).toContain(lost < 1 ? "300 mV are lost" : "2.0 V are lost");
+    // Ohm: so much thicker, it loses so much less, and no less than is missing.
+    expect(lost - (lost * 0.5) / size).toBeGreaterThanOrEqual(missing);
+  });
+  test("where none is thick enough, twice the area is the start", () => expect(thickerWire(wire, "w", 1, 3).edit).toMatchObject({ sizeMm2: 1 }));
+});
+
+describe("grounds", () => {
+  const thin: Plan = { van: VAN.replace('E2 ground ground BK 2.5mm 1m role=power', 'E2 ground ground BK 0.35mm 4m role=power') };
+  test("a computer's thin ground lifts it by its current times the copper (Ohm)", () => {
+    const offset = found(thin, "ground-offset");
+    expect(offset).toMatchObject({ severity: "fault", where: "ECU-2", amount: { unit: "V" } });
+    const solution = solved(thin);
+    const amps = Math.abs(solution.states.get(offset.state)?.amps.get("wire:ECU-2") ?? 0);
+    expect(offset.amount.value).toBeGreaterThan(0.98 * amps * wireOhms({ lengthM: 4, areaMm2: 0.35, conductorC: 40 }));
+    expect(offset.amount.value).toBeLessThan(1.3 * amps * wireOhms({ lengthM: 4, areaMm2: 0.35, conductorC: 40 }));
+  });
+  test("a thicker wire takes it away", () => expect(cured(thin, found(thin, "ground-offset"), "wire").gone).toContain(found(thin, "ground-offset").key));
+  test("more is allowed while cranking than otherwise", () => expect(found(thin, "ground-offset").amount.limit).toBe(found(thin, "ground-offset").state === "crank" ? 0.5 : 0.2));
+});
+
+describe("what gets too hot", () => {
+  const hot: Plan = { van: VAN.replace('host Wiper-1 4 supply-in ignition-supply WH 1.5mm 1m amps=4', 'host Wiper-1 4 supply-in ignition-supply WH 0.5mm 1m amps=14') };
+  test("a wire that carries more than it bears in its bundle, with the size that would", () => {
+    const wire = found(hot, "wire-hot");
+    expect(wire).toMatchObject({ severity: "danger", amount: { unit: "A" } });
+    expect(wire.amount.value).toBeGreaterThan(wire.amount.limit ?? Number.POSITIVE_INFINITY);
+    expect(wire.why).toContain("in a bundle of 4 loaded wires");
+    expect(cured(hot, wire, "wire").gone).toContain(wire.key);
+  });
+  test("one that is tried is called new, by the places that it would join", () => {
+    const desk = new PowerDesk();
+    desk.load(input({}));
+    const { come } = desk.tryEdits([{ type: "load", pinId: "KEY-15", watts: 400, name: "Heater", sizeMm2: 1, lengthM: 2 }]);
+    expect(come.map((finding) => finding.title).find((title) => title.startsWith("The new wire"))).toMatch(/^The new wire from KEY-15 to Heater \+ carries \d+\.\d A/);
+  });
+  test.each([[30, null], [5.5, "note"], [3, "danger"]] as const)("a contact of %s A for a computer of 4 to 5 A: %s", (rating, severity) => {
+    const plan: Plan = { links: [["KEY-15", "ECU-1", { type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: rating, coilAmps: 0.14 }], ...SOUND.slice(1)] };
+    expect(findings(plan).find((finding) => finding.code === "relay-contact")?.severity ?? null).toBe(severity);
+  });
+  test("a fuse of a line so long that a short need not melt it", () => {
+    const plan = (metres: number): Plan => ({
+      van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out ignition-supply GN 0.5mm 1m alive=permanent "Way 1"\n  host Lamp-1 7 supply-in battery-supply GN 0.5mm ${metres}m amps=3 alive=run "Lamp"\n  host Lamp-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+      parts: [part("Box", "fuse-box", { feed: "Box-feed", 1: "Box-1" }, [{ id: "F1", type: "fuse", a: "feed", b: "1", amps: 25, ohms: 0.004 }])],
+    });
+    expect(has(plan(30), "fuse-wire") || has(plan(30), "fuse-short")).toBe(true);
+    expect(findings(plan(30)).find((finding) => finding.where === "Box F1")?.title).toContain("does not save its wire in a short");
+  });
+});
+
+describe("the table to build fuses from", () => {
+  const box = (amps: number): Plan => ({
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 H7 supply-out battery-supply GN 4mm 1m alive=permanent "Way 1"\n  host Heater-1 H7 supply-in battery-supply GN 4mm 2m amps=8 alive=run "Heater"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+    parts: [part("Box", "fuse-box", { feed: "Box-feed", 1: "Box-1" }, [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }])],
+    links: [...SOUND.slice(1), ["KEY-15", "ECU-1", { type: "fuse", amps: 10 }]],
+  });
+  const row = (plan: Plan, name: string) => reportPower(solved(plan)).fuses.find((one) => one.name.includes(name));
+  test("a way has its circuit, its thinnest wire, its load and what it could carry beyond", () => {
+    const way = row(box(20), "Box F1");
+    expect(way).toMatchObject({ circuit: "H7", ratedAmps: 20, wire: { sizeMm2: 4 } });
+    expect(way?.continuousAmps).toBeGreaterThan(7);
+    expect((way?.marginAmps ?? 0) + (way?.continuousAmps ?? 0)).toBeCloseTo(15, 9);
+  });
+  test("where it carries too much the margin is below nothing", () => expect(row(box(7.5), "Box F1")?.marginAmps).toBeLessThan(0));
+  test("a link's own fuse has the circuit of what it feeds", () => expect(row(box(20), "link KEY-15 to ECU-1")?.circuit).toBe("E1"));
+});
+
+describe("relays", () => {
+  test("one whose coil hangs behind its own released contact buzzes, and is named", () => {
+    const buzzer: Plan = {
+      van: line('host Horn-1 1 supply-in battery-supply RD 1mm 1m alive=permanent "Buzzer feed"'),
+      parts: [part("Buzzer", "relay", { 30: "Horn-1", x: null }, [{ id: "K", type: "relay", coilA: "x", coilB: "chassis", coilOhms: 80, pullInVolts: 7, dropOutVolts: 3, contacts: [{ a: "30", b: "x", when: "released", ohms: 0.01 }] }])],
+    };
+    expect(found(buzzer, "relay-buzz")).toMatchObject({ where: "Buzzer K", severity: "fault" });
+    expect(reportPower(solved(buzzer)).relays.find((row) => row.name === "Buzzer K")?.pulledIn).toEqual([]);
+  });
+});
+
+test("where a relay that buzzes hides what a fuse feeds, no other rating is offered", () => {
+  const behind = (buzzes: boolean): Plan => ({
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out battery-supply GN 1mm 1m alive=permanent "Way 1"\n  host Relay-30 7 supply-in battery-supply GN 1mm 2m alive=permanent "Contact"\n`,
+    parts: [
+      part("Box", "fuse-box", { feed: "Box-feed", 1: "Box-1" }, [{ id: "F1", type: "fuse", a: "feed", b: "1", amps: 40, ohms: 0.003 }]),
+      part("Relay", "relay", { 30: "Relay-30", x: null }, [{ id: "K", type: "relay", coilA: buzzes ? "x" : "30", coilB: "chassis", coilOhms: 80, pullInVolts: 7, dropOutVolts: 3, contacts: [{ a: "30", b: "x", when: buzzes ? "released" : "energised", ohms: 0.01 }] }, { id: "R", type: "resistor", a: "x", b: "chassis", ohms: 6, joint: false }]),
+    ],
+  });
+  const ratings = (buzzes: boolean) => found(behind(buzzes), "fuse-wire", "Box F1").cures.filter((cure) => cure.edit?.type === "fuse").map((cure) => cure.text);
+  expect(ratings(false)).toEqual(["A fuse of 3 A"]);
+  expect(ratings(true)).toEqual([]);
+});
+
+describe("energy", () => {
+  const parked = (ohms: number): Plan => ({ van: line('host Clock-1 1 supply-in battery-supply RD 0.5mm 1m alive=permanent "Clock"'), parts: [part("Clock", "module", { 1: "Clock-1" }, [{ id: "R", type: "resistor", a: "1", b: "chassis", ohms, joint: false }])] });
+  test("what flows when parked, and the days until half the battery is gone (60 Ah)", () => {
+    const drain = found(parked(25), "drain");
+    expect(drain.severity).toBe("fault");
+    expect(drain.amount.value).toBeGreaterThan(480);
+    const days = Number(/in ([\d.]+) days/.exec(drain.title)?.[1]);
+    expect(days).toBeCloseTo(30 / (drain.amount.value / 1000) / 24, 1);
+    expect(drain.why).toContain("Clock R");
+  });
+  test("a few milliamperes let it stand for weeks", () => expect(has(parked(5000), "drain")).toBe(false));
+  test("a weak battery falls too far while cranking, and a stronger one cures it", () => {
+    const weak: Plan = { settings: [{ key: "battery-cca", value: 120, origin: "label" }] };
+    const crank = found(weak, "cranking", "battery +");
+    expect(crank.amount.value).toBeLessThan(9.6);
+    expect(crank.why).toMatch(/^\d+ A through [\d.]+ mΩ of its own/);
+    expect(cured(weak, crank).gone).toContain(crank.key);
+  });
+  test("loads beyond what the alternator gives: at idle a note, on the road a fault", () => {
+    const loaded = (amps: number): Plan => ({ van: VAN.replace('WH 1.5mm 1m amps=4 alive=run "Wiper feed"', `WH 16mm 1m amps=${amps} alive=run "Wiper feed"`) });
+    const severity = (amps: number) => findings(loaded(amps)).find((finding) => finding.code === "charge")?.severity ?? null;
+    expect([severity(10), severity(60), severity(120)]).toEqual([null, "note", "fault"]);
+  });
+});
+
+describe("a bus", () => {
+  const bus = (...terminated: string[]): Plan => ({ van: `${VAN}${terminated.map((ended, at) => `  donor Node${at}-1 B9 can powertrain-data YE 0.5mm 1m terminated=${ended} "CAN high"\n`).join("")}` });
+  test.each([[["yes", "yes", "no"], null], [["yes", "no"], "120 Ω"], [["no", "no"], "no end"], [["yes", "yes", "yes"], "40 Ω"]] as const)("ends %j: a meter reads %s", (ends, reads) => {
+    const one = findings(bus(...ends)).find((finding) => finding.code === "bus-termination");
+    if (reads === null) expect(one).toBeUndefined();
+    else expect(one?.why).toContain(`a meter reads ${reads}`);
+  });
+});
+
+test("the gravest come first, and each says where, how much, why and what to do", () => {
+  const all = findings({ links: [["KEY-IG", "ECU-1"], ["KEY-50", "Starter-50"], ["Battery-+", "Starter-30"]], settings: [{ key: "battery-cca", value: 200, origin: "label" }] });
+  const ranks = all.map((finding) => ["danger", "stop", "fault", "note"].indexOf(finding.severity));
+  expect(ranks).toEqual(ranks.toSorted((a, b) => a - b));
+  expect(all.length).toBeGreaterThan(2);
+  for (const finding of all) {
+    expect(finding.where.length, finding.key).toBeGreaterThan(0);
+    expect(finding.why.length, finding.key).toBeGreaterThan(20);
+    expect(Number.isFinite(finding.amount.value), finding.key).toBe(true);
+  }
+  expect(new Set(all.map((finding) => finding.key)).size).toBe(all.length);
+});

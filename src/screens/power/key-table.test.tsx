@@ -1,0 +1,60 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import { beforeAll, describe, expect, test } from "vitest";
+import { type KeyRow, packCells, PowerDesk, type PowerReport, unpackCells } from "@/core/power";
+import { heronDocument } from "@/demo/heron";
+import { powerInputOf } from "@/job/power-facts";
+import { KeyTable } from "./key-table";
+import { STATE_HEADS, VERDICTS, voltsText } from "./words";
+
+const desk = new PowerDesk();
+let report: PowerReport;
+beforeAll(() => { report = desk.load(powerInputOf(heronDocument())); });
+
+const shown = (of: PowerReport, before: PowerReport | null = null, looked: Parameters<typeof KeyTable>[0]["looked"] = null) => renderToStaticMarkup(<KeyTable report={of} before={before} looked={looked} onLook={() => undefined} />);
+/** The rows as they are printed: all of them, whatever is scrolled to. */
+const printed = (html: string) => html.slice(html.indexOf("hidden print:block"));
+const rowOf = (html: string, label: string) => printed(html).split('role="row"').find((row) => row.includes(`>${label}<`)) ?? "";
+const base = (label: string) => report.rows.find((row) => row.label === label) as KeyRow;
+
+describe("the key table on paper", () => {
+  test("every feed and consumer has a row, and every state a column under its own head", () => {
+    const html = shown(report);
+    expect(printed(html).split('role="row"').length - 1).toBe(report.rows.length);
+    for (const head of Object.values(STATE_HEADS)) expect(html).toContain(`>${head}</div>`);
+    expect(html).toContain(`aria-rowcount="${report.rows.length + 1}"`);
+  });
+  test("a cell tells its volts, its verdict by word and its reason", () => {
+    const html = rowOf(shown(report), "C1-2");
+    for (const cell of base("C1-2").cells) expect(html).toContain(voltsText(cell.volts));
+    expect(html).toContain(VERDICTS.missing.word);
+    expect(html).toContain('title="Must live in crank, and is dead"');
+  });
+  test("when it must live stands beside the cavity, or that nobody said", () => {
+    expect(rowOf(shown(report), "C1-2")).toContain("run-crank");
+    const unsaid = report.rows.find((row) => row.pin.params.alive === undefined) as KeyRow;
+    expect(rowOf(shown(report), unsaid.label)).toContain("not said");
+  });
+  test("chips count what each would show", () => {
+    const html = shown(report);
+    for (const count of [report.rows.length, report.rows.filter((row) => row.trouble).length, report.rows.filter((row) => row.role === "feed").length]) expect(html).toContain(`>${count}</span>`);
+  });
+  test("a table without a row says so", () => expect(shown({ ...report, rows: [] })).toContain("Nothing here"));
+});
+
+describe("cells as they come from the worker", () => {
+  const tried = () => unpackCells(report.rows, packCells(desk.tryRows([{ type: "setting", key: "battery-c", value: -18 }]) ?? []));
+  test("they are those of the tried plan, verdict for verdict", () => {
+    const rows = tried();
+    expect(rows).toEqual(desk.tryRows([{ type: "setting", key: "battery-c", value: -18 }]));
+    const battery = rows.find((row) => row.label === "Battery-+") ?? (rows[0] as KeyRow);
+    expect(battery.cells.find((cell) => cell.state === "crank")?.volts).toBeLessThan(base(battery.label).cells.find((cell) => cell.state === "crank")?.volts as number);
+  });
+  test("where a try leaves a state without a solution the table is shown without it, and no cell is taken for another state's", () => {
+    const rows = tried().map((row) => ({ ...row, cells: row.cells.filter((cell) => cell.state !== "run") }));
+    const less = unpackCells(report.rows, packCells(rows));
+    expect(less.map((row) => row.cells.map((cell) => cell.state))).toEqual(report.rows.map(() => ["off", "accessory", "crank", "running", "run-on"]));
+    const html = shown({ ...report, rows: less }, report);
+    expect(html).not.toContain(`>${STATE_HEADS.run}</div>`);
+    expect(html).toContain(`>${STATE_HEADS.crank}</div>`);
+  });
+});
