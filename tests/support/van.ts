@@ -22,6 +22,9 @@ export const VAN = `
   donor Block-1 B1 ground ground BK 25mm 0.5m role=power "Engine earth"
 `;
 export const computer: PartFacts = { id: "ecu", side: "donor", type: "computer", label: "Engine computer", terminals: [{ name: "1", pinId: "ECU-1" }, { name: "2", pinId: "ECU-2" }], elements: [] };
+/** An alternator of the donor's, its output on the starter's cable. */
+export const ALTERNATOR = `  donor Alternator-B+ S1 supply-out battery-supply RD 16mm 0.8m alive=permanent maxAmps=90 "Output"
+`;
 export const stud = (id: string, side: "donor" | "host", pinId: string): PartFacts => ({ id, side, type: "ground-stud", label: id, terminals: [{ name: "1", pinId }], elements: [{ id: "J1", type: "resistor", a: "1", b: "chassis", ohms: 0.001, joint: true }] });
 
 export interface Plan {

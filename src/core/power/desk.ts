@@ -106,6 +106,6 @@ export class PowerDesk {
   /** The netlist of contracts/netlist.md, to be kept or solved elsewhere. */
   netlist() {
     if (this.solution === null) throw new Error(NOT_LOADED);
-    return netlistOf(this.solution.model);
+    return netlistOf(this.solution);
   }
 }

@@ -1,5 +1,5 @@
 import { pathThrough } from "./path";
-import type { PowerSolution, PowerState } from "./solve";
+import { chargedIn, type PowerSolution, type PowerState } from "./solve";
 import { type NetSpan, voltsAt } from "./spans";
 
 /** One thing on a drawn path, between two points with voltages. */
@@ -53,7 +53,7 @@ export function drawnPath(solution: PowerSolution, state: PowerState, node: stri
       const { place } = span.piece;
       const wire = place.type === "wire" ? solution.model.facts.harness.wireById.get(place.wireId) : undefined;
       return {
-        key: `${at} ${span.name}`, symbol: symbolOf(span), name: span.piece.name.replace(/ alive$/, " awake"), value: valueText(span), from, to, amps, drop: a === null || b === null ? null : a - b, open,
+        key: `${at} ${span.name}`, symbol: symbolOf(span), name: span.piece.name.replace(/ alive$/, " awake"), value: valueText(span, chargedIn(solution, state).find(({ id }) => id === span.name)?.ohms), from, to, amps, drop: a === null || b === null ? null : a - b, open,
         wire: place.type === "wire" ? { colourBase: wire?.colourBase ?? null, colourTracer: wire?.colourTracer ?? null, sizeMm2: place.sizeMm2, lengthM: place.lengthM, assumed: place.assumed } : null,
       };
     }),
@@ -74,11 +74,12 @@ function symbolOf(span: NetSpan): DrawnPiece["symbol"] {
   }
 }
 
-function valueText({ piece: { element, place } }: NetSpan): string {
+/** @param charged the resistance that it has while the engine turns, where that is another one */
+function valueText({ piece: { element, place } }: NetSpan, charged?: number): string {
   if (place.type === "wire") return `${place.sizeMm2} mm², ${place.lengthM} m${place.assumed.length > 0 ? ` (${place.assumed.join(" and ")} assumed)` : ""}`;
   switch (element.type) {
     case "resistor": return element.ohms < 1 ? `${Number((element.ohms * 1000).toPrecision(2))} mΩ` : `${Number(element.ohms.toPrecision(3))} Ω`;
-    case "source": return `${Number(element.volts.toFixed(2))} V behind ${Number((element.ohms * 1000).toPrecision(2))} mΩ`;
+    case "source": return `${Number(element.volts.toFixed(2))} V behind ${Number(((charged ?? element.ohms) * 1000).toPrecision(2))} mΩ`;
     case "fuse": return `${element.amps} A`;
     case "switch": return `closes in ${element.closedIn.join(", ") || "no position"}`;
     case "power": return `${Number(element.watts.toPrecision(3))} W`;

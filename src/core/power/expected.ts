@@ -1,9 +1,10 @@
 import { keyTable } from "./keys";
+import { chargeBalance } from "./loads";
 import { buildModel } from "./model";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "./settings";
 import { type PowerSolution, type PowerState, solvePower } from "./solve";
 import { voltsAt } from "./spans";
-import type { PowerFacts } from "./types";
+import { DEAD_VOLTS, type PowerFacts } from "./types";
 
 /** What a meter should read at a cavity in a state, against the battery's negative, V. */
 export interface ExpectedVolts {
@@ -17,18 +18,20 @@ export interface ExpectedVolts {
 }
 
 /** How far the uncertain inputs may lie from what is taken, to the side of low and of high volts. What somebody measured is not moved. */
-const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: number]>>> = { "battery-charge": [60, 100], "battery-c": [5, 30], "joint-ohms": [4, 0.5], "battery-cca": [400, 700] };
+const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: number]>>> = { "battery-charge": [60, 100], "battery-c": [5, 30], "joint-ohms": [4, 0.5], "battery-cca": [400, 700], "alternator-v": [13.8, 14.6] };
 
 /** What the meter itself and a little surface charge add, V. */
 const METER_VOLTS = 0.15;
 
 /**
  * Expected volts of every feed, consumer and ground in every state, with the tolerance that the uncertain inputs give: the plan is
- * solved twice more, at both corners.
+ * solved at both corners with everything on, at the lower with the engine at idle, and at the upper with nothing on as well.
  */
 export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
   const { facts } = main.model;
-  const [low, high] = [solvePower(buildModel(cornerOf(facts, 0), main.model), main), solvePower(buildModel(cornerOf(facts, 1), main.model), main)];
+  const solve = (corner: PowerFacts) => solvePower(buildModel(corner, main.model), main);
+  const upper = cornerOf(facts, 1);
+  const [low, high, quiet] = [solve(atIdle(main, cornerOf(facts, 0))), solve(upper), solve({ ...upper, quiet: true })];
   const { model } = main;
   const wanted = new Set(keyTable(main).map((row) => row.pin.id));
   for (const pin of facts.harness.pinById.values()) if (pin.kind === "ground") wanted.add(pin.id);
@@ -38,7 +41,10 @@ export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
       const all = [main, low, high].map((solution) => voltsAt(solution, state, node));
       if (all.some((volts) => volts === null || volts === undefined)) return [];
       const [volts] = all as [number];
-      const sure = all as number[];
+      const unloaded = voltsAt(quiet, state, node);
+      // What hangs behind a switch that is off says nothing of how it stands when it is on.
+      const told = unloaded != null && Math.abs(unloaded) > DEAD_VOLTS && Math.abs(volts) > DEAD_VOLTS;
+      const sure = [...(all as number[]), ...(told ? [unloaded] : [])];
       return [{ pinId, state, volts, low: Math.min(...sure) - METER_VOLTS, high: Math.max(...sure) + METER_VOLTS }];
     });
   });
@@ -52,4 +58,9 @@ function cornerOf(facts: PowerFacts, side: 0 | 1): PowerFacts {
     return [key, { key, value: corner === undefined || known?.origin != null ? settingValue(facts.settings, key) : corner, origin: known?.origin ?? null }];
   }));
   return { ...facts, settings };
+}
+
+/** The engine at idle: its alternators give but a part of what they are rated. */
+function atIdle(main: PowerSolution, facts: PowerFacts): PowerFacts {
+  return { ...facts, settings: new Map(facts.settings).set("alternator-a", { key: "alternator-a", value: chargeBalance(main).idleAmps, origin: "at idle" }) };
 }

@@ -1,5 +1,5 @@
 import { Predictor } from "../circuit";
-import type { PowerSolution, PowerState } from "./solve";
+import { networkIn, type PowerSolution, type PowerState } from "./solve";
 import { pathThrough } from "./path";
 import { MINUS, type Piece } from "./types";
 
@@ -29,8 +29,9 @@ export function explainReading(solution: PowerSolution, pinId: string, state: Po
   const { model } = solution;
   const node = model.nodeOfPin.get(pinId);
   const key = state === "run-on" ? "off" : state;
-  if (node === undefined || solution.network === null) return [];
-  const predictor = Predictor.make(solution.network, key);
+  const network = node === undefined ? null : networkIn(solution, state);
+  if (node === undefined || network === null) return [];
+  const predictor = Predictor.make(network, key);
   if ("code" in predictor) return [];
   const near = (prediction: number | null) => prediction !== null && Math.abs(prediction - volts) <= Math.max(NEAR_VOLTS, NEAR_PART * Math.abs(volts));
   const found = candidates(solution, state, node).flatMap((piece): (Explanation & { readonly miss: number })[] => {

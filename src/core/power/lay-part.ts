@@ -14,14 +14,14 @@ const LEAST_SOURCE_OHMS = 0.001;
 export interface LaidPart extends Laid, Omit<Translated, "elements" | "assumed"> {}
 
 /** Parts as they were laid before. */
-const laidParts = onceFor((_: Harness) => new Map<string, LaidPart>());
+const laidParts = onceFor((_: Harness) => ({ quiet: new Map<string, LaidPart>(), busy: new Map<string, LaidPart>() }));
 /** Parts that take something from the settings: these are laid anew each time, and those of which a fuse is tried otherwise. */
-const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter"]);
+const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
 
 /** @param edges the harness's edges inside of the part */
 export function layPart(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): LaidPart {
   if (OF_SETTINGS.has(part.type) || [...facts.tried.fuses.values()].some(({ partId }) => partId === part.id)) return lay(facts, part, edges);
-  const known = laidParts(facts.harness);
+  const known = laidParts(facts.harness)[facts.quiet === true ? "quiet" : "busy"];
   const laid = known.get(part.id) ?? lay(facts, part, edges);
   known.set(part.id, laid);
   return laid;
@@ -44,7 +44,7 @@ function lay(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]
   return { ...translated, pieces, problems };
 }
 
-function translate({ harness, settings }: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Translated {
+function translate({ harness, settings, quiet = false }: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Translated {
   const ground = onEngine(part) ? BLOCK : BODY;
   const names = printedOf(harness).nodeName;
   const nodeOf = (at: number) => (at === harness.chassis ? ground : (names[at] as string));
@@ -57,7 +57,7 @@ function translate({ harness, settings }: PowerFacts, part: HarnessPart, edges: 
     }
   }
   const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : harness.pinById.get(pinId)]));
-  return translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings });
+  return translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings, quiet });
 }
 
 const ELEMENT_WORDS: Readonly<Partial<Record<NetElement["type"], string>>> = { lamp: "lamp", power: "load", resistor: "input", switch: "driver", diode: "diode" };

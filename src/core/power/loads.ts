@@ -1,7 +1,8 @@
+import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "./charging";
 import { batterySource, settingValue } from "./settings";
 import { KEY_STATES, type KeyState } from "../harness";
 import type { PowerSolution } from "./solve";
-import { mostAmps, type NetSpan, voltsAt } from "./spans";
+import { mostAmps, voltsAt } from "./spans";
 import { BODY } from "./types";
 
 export interface LoadRow {
@@ -35,11 +36,13 @@ function together(rows: readonly LoadRow[]): LoadRow[] {
 }
 
 export interface ChargeBalance {
-  /** What the alternators deliver with everything on, and what they can at idle and on the road, A. */
+  /** What everything takes with the engine running, and what the alternators can give at idle and on the road, A. */
   readonly neededAmps: number;
   readonly idleAmps: number;
   readonly roadAmps: number;
-  /** Current into the battery, A; below 0 it is drained. */
+  /** What they do give with the engine on the road, A; 0 where none is joined to anything. */
+  readonly givenAmps: number;
+  /** Current into the battery then, A; below 0 it is drained. */
   readonly batteryAmps: number;
   /** With the key off, A, and the days until half of the battery is gone; null where nothing flows. */
   readonly parkedAmps: number;
@@ -48,33 +51,24 @@ export interface ChargeBalance {
   readonly parkedLoads: readonly LoadRow[];
 }
 
-const sourcesOf = ({ model: { spans, net } }: PowerSolution) => net.sources.map((at) => spans.all[at] as NetSpan);
-
-const batteriesOf = (solution: PowerSolution) => sourcesOf(solution).filter(({ piece: { place } }) => place.type === "assumed" || (place.type === "part" && solution.model.facts.harness.partById.get(place.partId)?.type === "battery"));
+const batteriesOf = ({ model }: PowerSolution) => sourcesOf(model).filter(isBattery).map(({ span }) => span);
 
 /** Current that the batteries deliver in a state, A. */
 export const batteryAmps = (solution: PowerSolution, state: KeyState): number => batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
 
 /** Alternator against loads, and the battery at rest. */
 export function chargeBalance(solution: PowerSolution): ChargeBalance {
-  const { settings } = solution.model.facts;
-  const rated = settings.get("alternator-a")?.origin == null ? (statedAmps(solution) ?? settingValue(settings, "alternator-a")) : settingValue(settings, "alternator-a");
+  const { facts } = solution.model;
+  const { settings } = facts;
+  const alternators = alternatorsOf(solution.model);
+  const rated = alternators.length === 0 ? settingValue(settings, "alternator-a") : alternators.reduce((sum, { part }) => sum + ratedAmpsOf(facts, part), 0);
   const loads = loadsIn(solution, "running");
   const neededAmps = loads.reduce((sum, row) => sum + row.amps, 0);
   const parked = batteryAmps(solution, "off");
   return {
-    neededAmps, idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100, roadAmps: rated, batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
+    neededAmps, idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100, roadAmps: rated, givenAmps: alternators.reduce((sum, { span }) => sum + (solution.states.get("running")?.amps.get(span.name) ?? 0), 0), batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
     daysToHalf: parked > 1e-6 ? (settingValue(settings, "battery-ah") * 0.5) / parked / 24 : null, loads, parkedLoads: loadsIn(solution, "off", 1e-4),
   };
-}
-
-/** What the table states of the alternator that charges, A. */
-function statedAmps(solution: PowerSolution): number | null {
-  const { harness } = solution.model.facts;
-  const charging = new Set(sourcesOf(solution).flatMap(({ piece: { place } }) => (place.type === "part" ? [place.partId] : [])));
-  const amps = harness.parts.filter((part) => part.type === "alternator" && charging.has(part.id)).flatMap((part) => part.terminals.map(({ pinId }) => Number(harness.pinById.get(pinId ?? "")?.params.maxAmps) || 0));
-  const most = Math.max(0, ...amps);
-  return most > 10 ? most : null;
 }
 
 export interface CrankingReport {

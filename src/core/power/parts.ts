@@ -1,5 +1,6 @@
 import type { NetElement } from "../circuit";
 import { type CavityFacts, type ElementSpec, type HarnessPart, KEY_STATES, type KeyState, RATED_VOLTS, terminalsOf } from "../harness";
+import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./charging";
 import { batterySource, coldTorque, type Settings, settingValue } from "./settings";
 import { closedIn, drivenIn } from "./uses";
 
@@ -11,6 +12,9 @@ const SOLENOID = { pullInVolts: 7, dropOutVolts: 3 } as const;
 const COMPUTER_VOLTS = 6.5;
 /** What watches a computer's supply takes no current to speak of. */
 const SENSE_OHMS = 1e6;
+/** The library's alternator: what it is worth then comes from the settings and its cavities. */
+const LIBRARY_VOLTS = 14.2;
+const LIBRARY_OHMS = 0.02;
 /** A charging alternator lifts its lamp terminal to its own voltage through the exciter diodes, Ω behind it. */
 const EXCITER_OHMS = 0.5;
 const DRIVER_OHMS = 0.1;
@@ -28,6 +32,8 @@ export interface PartToTranslate {
   readonly node: (terminal: string) => string | undefined;
   readonly pin: (terminal: string) => CavityFacts | undefined;
   readonly settings: Settings;
+  /** Nothing is on that a driver switches on. */
+  readonly quiet: boolean;
 }
 
 export interface Translated {
@@ -107,7 +113,7 @@ class Translation {
       const pins = terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []);
       this.assumed.push("switches are closed as on a rainy night, the gearbox in Park");
       if (pins.some((pin) => pin.quantity === "oil-pressure-warning")) this.pressed.push(this.id(spec.id));
-      return { ...spec, closedIn: closedIn(part, pins) };
+      return { ...spec, closedIn: closedIn(part, pins, subject.quiet) };
     }
     return spec;
   }
@@ -131,15 +137,18 @@ class Translation {
   }
 
   private alternator(): void {
+    const output = this.part.elements.find((element) => element.type === "source");
+    const regulated = regulatedVolts(this.subject.settings, output === undefined || !("a" in output) ? undefined : this.subject.pin(output.a));
+    const rated = ratedAmps(this.subject.settings, this.part.terminals.map(({ name }) => this.subject.pin(name)));
     for (const element of this.part.elements) {
       const a = "a" in element ? this.subject.node(element.a) : undefined;
       const b = "b" in element ? this.subject.node(element.b) : undefined;
       if (element.type === "source" && a !== undefined && b !== undefined) {
-        this.turning(element.id, a, b, element.volts, Math.max(0.005, element.ohms));
+        this.turning(element.id, a, b, element.volts === LIBRARY_VOLTS ? regulated : element.volts, element.ohms === LIBRARY_OHMS ? alternatorOhms(rated) : element.ohms);
       } else {
         this.copy(element);
         const isLamp = "a" in element && (LAMP_TERMINAL.test(element.a) || this.subject.pin(element.a)?.quantity === "charge-warning");
-        if (isLamp && a !== undefined && b !== undefined) this.turning("exciter", a, b, 14.2, EXCITER_OHMS);
+        if (isLamp && a !== undefined && b !== undefined) this.turning(EXCITER, a, b, regulated, EXCITER_OHMS);
       }
     }
   }
@@ -158,7 +167,7 @@ class Translation {
     if ((element.type !== "power" && element.type !== "resistor") || pin?.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
     this.assumed.push("motors and heaters on permanent feeds are worked by a control of their own: on in run, off when parked");
     const inner = `${this.part.label} ${element.id} worked`;
-    this.copy({ id: `${element.id} worked`, type: "switch", a: element.a, b: inner, closedIn: ["run", "running"], ohms: 0.005 }, { [inner]: inner });
+    this.copy({ id: `${element.id} worked`, type: "switch", a: element.a, b: inner, closedIn: this.subject.quiet ? [] : ["run", "running"], ohms: 0.005 }, { [inner]: inner });
     this.copy(element, { [element.a]: inner });
   }
 

@@ -4,7 +4,7 @@ import { computer, input, type Plan, solved, SOUND, VAN } from "../../../tests/s
 import { KEY_STATES, type PartFacts } from "../harness";
 import type { Adapter } from "../signals";
 import { wireOhms } from "../wire";
-import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, packCells, PLUS, PowerDesk, reportPower, SETTINGS, settingsOf, unpackCells } from "./index";
+import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, packCells, PLUS, PowerDesk, reportPower, SETTINGS, settingsOf, solvePower, unpackCells } from "./index";
 import { readNetlist } from "../circuit";
 
 const report = (plan: Plan = {}) => reportPower(solved(plan));
@@ -14,7 +14,7 @@ const verdicts = (plan: Plan, pinId: string) => keyTable(solved(plan)).find((row
 describe("from plan to netlist", () => {
   const model = buildModel(factsOf(input()));
   test("it is a netlist of the contract, every wire of a known size in it with its copper and its two terminals", () => {
-    expect(readNetlist(JSON.parse(JSON.stringify(netlistOf(model)))).ok).toBe(true);
+    expect(readNetlist(JSON.parse(JSON.stringify(netlistOf(solvePower(model))))).ok).toBe(true);
     const wires = model.pieces.filter((piece) => piece.place.type === "wire");
     expect(wires).toHaveLength(model.facts.harness.wires.length);
     const own = model.pieceOf.get("wire:ECU-1");

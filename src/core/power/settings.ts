@@ -7,6 +7,7 @@ export const SETTINGS = {
   "engine-bay-c": { name: "Air in the engine bay", unit: "°C", low: -40, high: 120, usual: 60, why: "warm engine" },
   "cabin-c": { name: "Air in the cabin", unit: "°C", low: -40, high: 85, usual: 40, why: "summer" },
   "alternator-a": { name: "Alternator's rated current", unit: "A", low: 5, high: 400, usual: 90, why: "a common size" },
+  "alternator-v": { name: "Alternator's regulated voltage", unit: "V", low: 12.5, high: 15.5, usual: 14.2, why: "a warm regulator" },
   "alternator-idle": { name: "Part of it at idle", unit: "%", low: 10, high: 100, usual: 45, why: "usual at twice the engine's idle speed" },
   "joint-ohms": { name: "Each new joint", unit: "mΩ", low: 0.1, high: 100, usual: 1, why: "a sound crimp" },
   "wires-together": { name: "Loaded wires in a bundle", unit: "wires", low: 1, high: 60, usual: 4, why: "a small loom" },

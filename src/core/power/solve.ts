@@ -1,5 +1,6 @@
-import { type Netlist, NETLIST_FORMAT, Network, type Solution } from "../circuit";
+import { type Change, type NetElement, type Netlist, NETLIST_FORMAT, Network, retuned, type Solution, type SolveResult } from "../circuit";
 import { KEY_STATES, type KeyState, nodeName } from "../harness";
+import { solveCharged } from "./charging";
 import { other } from "./spans";
 import { MINUS, type PowerModel, type PowerProblem } from "./types";
 
@@ -11,13 +12,32 @@ export interface PowerSolution {
   readonly model: PowerModel;
   /** A state that has no solution is missing, and among the problems. */
   readonly states: ReadonlyMap<PowerState, Solution>;
+  /** What has another resistance while the engine turns than at rest: a battery that takes current, an alternator at its limit. */
+  readonly charged: readonly Change[];
   readonly problems: readonly PowerProblem[];
   /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */
   readonly network: Network | null;
 }
 
-/** The netlist of contracts/netlist.md that the plan comes to, to be written out and solved elsewhere. */
-export const netlistOf = (model: PowerModel, state: KeyState = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: model.pieces.map((piece) => piece.element) });
+/** The resistances that differ in a state from those of the plan at rest. */
+export const chargedIn = ({ charged }: PowerSolution, state: PowerState): readonly Change[] => (state === "running" || state === "run-on" ? charged : []);
+
+/** The netlist of contracts/netlist.md that the plan comes to in a state, to be written out and solved elsewhere. */
+export const netlistOf = (solution: PowerSolution, state: KeyState = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: elementsIn(solution, state) });
+
+function elementsIn(solution: PowerSolution, state: PowerState): NetElement[] {
+  const ohms = new Map(chargedIn(solution, state).map((change) => [change.id, change.ohms]));
+  return solution.model.pieces.map(({ element }) => (element.type === "source" && ohms.has(element.id) ? { ...element, ohms: ohms.get(element.id) as number } : element));
+}
+
+/** The plan made ready for questions about one state; null where it could not be. */
+export function networkIn(solution: PowerSolution, state: PowerState): Network | null {
+  const { network, model } = solution;
+  if (network === null || chargedIn(solution, state).length === 0) return network;
+  const whole = retuned(model.net, elementsIn(solution, state));
+  const built = whole === null ? null : Network.of(whole, network);
+  return built?.ok ? built.network : null;
+}
 
 /**
  * Solves the plan in every key state. What cannot be solved is named, and the rest is solved without it.
@@ -29,20 +49,23 @@ export function solvePower(model: PowerModel, tried: PowerSolution | null = null
   const built = Network.of(model.net, tried?.network);
   if (!built.ok) {
     problems.push({ code: "source-loop", where: built.fault.element ?? "the sources", message: built.fault.message, cure: "Give each battery and alternator its inner resistance.", pinId: null });
-    return { model, states: new Map(), problems, network: null };
+    return { model, states: new Map(), charged: [], problems, network: null };
   }
   const { network } = built;
   const states = new Map<PowerState, Solution>();
-  const take = (state: PowerState, key: KeyState, options?: Parameters<Network["solve"]>[1]) => {
-    const result = network.solve(key, options);
+  const take = (state: PowerState, result: SolveResult) => {
     if (result.ok) states.set(state, result.solution);
     else problems.push({ code: "no-solution", where: `the state ${state}`, message: result.fault.message, cure: "Look at the loads and resistances of the nodes named.", pinId: null });
   };
-  for (const state of KEY_STATES) take(state, state);
-  const running = states.get("running");
-  if (running !== undefined) take("run-on", "off", { pulledIn: new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : []))), alsoClosed: model.charging, changes: [...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY })) });
+  for (const state of KEY_STATES) if (state !== "running") take(state, network.solve(state));
+  const { result, under: charged } = solveCharged(network, model);
+  take("running", result);
+  if (result.ok) {
+    const pulledIn = new Set([...result.solution.relays].flatMap(([id, is]) => (is === "energised" ? [id] : [])));
+    take("run-on", network.solve("off", { pulledIn, alsoClosed: model.charging, changes: [...charged, ...[...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY }))] }));
+  }
   if (tried === null) problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
-  return { model, states, problems, network };
+  return { model, states, charged, problems, network };
 }
 
 /** Current that one battery at rest may take from another before they are told apart, A. */

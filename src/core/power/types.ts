@@ -25,6 +25,8 @@ export interface PowerFacts {
   readonly settings: Settings;
   /** What is tried, and not decided. */
   readonly tried: Tried;
+  /** Nothing is on that a driver switches on; else all of it. */
+  readonly quiet?: boolean;
 }
 
 /** What stands for what on the vehicle. */

@@ -23,12 +23,14 @@ const WORKED: Partial<Record<Quantity, readonly KeyState[]>> = {
 /**
  * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in the rain:
  * everything on with the engine running and with the key in run, nothing otherwise.
+ *
+ * @param quiet the driver has nothing on
  */
-export function closedIn(part: Pick<HarnessPart, "label">, pins: readonly Pick<CavityFacts, "quantity" | "description">[]): readonly KeyState[] {
+export function closedIn(part: Pick<HarnessPart, "label">, pins: readonly Pick<CavityFacts, "quantity" | "description">[], quiet = false): readonly KeyState[] {
   const known = pins.map((pin) => (pin.quantity === null ? undefined : WORKED[pin.quantity])).find((states) => states !== undefined);
   if (known !== undefined) return known;
   if (/door|boot|bonnet|hazard|horn|wash/i.test(`${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`)) return [];
-  return KEY_ON;
+  return quiet ? [] : KEY_ON;
 }
 
 /** When a feed is alive, by its `alive`; null where only its relay knows. */

@@ -154,7 +154,7 @@ function batteryAtRest(): Step {
 /** A dead feed may show what leaks through a lamp or a coil, V. */
 const DEAD_VOLTS = 0.3;
 /** What the uncertain inputs are, over which the solved plan's range is taken (core/power/expected.ts). */
-const RANGE = "battery 60 to 100 % charged at 5 to 30 °C, joints of 0.5 to 4 mΩ";
+const RANGE = "battery 60 to 100 % charged at 5 to 30 °C, joints of 0.5 to 4 mΩ, everything on or nothing";
 
 function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts): Step[] {
   const wanted = aliveOf(joint.consumer) ?? aliveOf(joint.provider);

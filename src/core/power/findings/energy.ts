@@ -1,6 +1,7 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
 import type { ChargeBalance, CrankingReport } from "../loads";
 import { onceFor } from "../once-for";
+import { settingValue } from "../settings";
 import type { PowerSolution } from "../solve";
 import type { Finding } from "./types";
 
@@ -11,7 +12,7 @@ const CRANK_BATTERY_VOLTS = 9.6;
 /** What a computer should have to spare above its least voltage while cranking, V. */
 const CRANK_MARGIN = 1;
 
-export const energyFindings = (solution: PowerSolution, charge: ChargeBalance, crank: CrankingReport): Finding[] => [...drain(charge), ...balance(charge), ...starting(solution, crank), ...terminations(solution.model.facts.harness)];
+export const energyFindings = (solution: PowerSolution, charge: ChargeBalance, crank: CrankingReport): Finding[] => [...drain(charge), ...balance(solution, charge), ...starting(solution, crank), ...terminations(solution.model.facts.harness)];
 
 const base = { node: null, pinId: null, also: [] } as const;
 
@@ -21,10 +22,31 @@ function drain({ daysToHalf, parkedAmps, parkedLoads }: ChargeBalance): Finding[
   return [{ ...base, key: "drain", code: "drain", severity: daysToHalf < 3 ? "fault" : "note", title: `Parked, ${(1000 * parkedAmps).toFixed(0)} mA flow: half the battery is gone in ${daysToHalf < 10 ? daysToHalf.toFixed(1) : Math.round(daysToHalf)} days`, why: `Most of it goes into ${names || "small loads"}.`, state: "off", amount: { value: 1000 * parkedAmps, limit: null, unit: "mA" }, where: "battery −", cures: [{ text: "Measure it with a clamp at the negative cable, then take fuses out one by one", edit: null }] }];
 }
 
-function balance({ neededAmps, idleAmps, roadAmps }: ChargeBalance): Finding[] {
+/** A drawn alternator that gives less than this is joined to nothing, A. */
+const CHARGES_AMPS = 0.5;
+
+function balance(solution: PowerSolution, { neededAmps, idleAmps, roadAmps, givenAmps, batteryAmps }: ChargeBalance): Finding[] {
+  if (givenAmps < CHARGES_AMPS && batteryAmps < -CHARGES_AMPS) return [uncharged(solution, -batteryAmps)];
   if (neededAmps <= idleAmps) return [];
   const road = neededAmps > roadAmps;
   return [{ ...base, key: "charge", code: "charge", severity: road ? "fault" : "note", title: `With everything on ${neededAmps.toFixed(0)} A are needed, and the alternator gives ${(road ? roadAmps : idleAmps).toFixed(0)} A ${road ? "at most" : "at idle"}`, why: road ? "The battery is drained on the road." : "At idle the battery gives the rest; on the road it is charged again.", state: "running", amount: { value: neededAmps, limit: road ? roadAmps : idleAmps, unit: "A" }, where: "alternator", cures: [{ text: "A stronger alternator, a smaller pulley, or lamps of fewer watts", edit: null }] }];
+}
+
+/** A cable of this size carries a usual alternator's current; some metres of it reach the battery. */
+const CHARGE_CABLE = { sizeMm2: 16, lengthM: 1.5 } as const;
+
+/** No alternator's output leads to the battery: it runs on what it has. */
+function uncharged({ model }: PowerSolution, amps: number): Finding {
+  const { harness } = model.facts;
+  const pinOf = (type: string, terminal: RegExp) => harness.parts.filter((part) => part.type === type).flatMap((part) => part.terminals.filter(({ name, pinId }) => terminal.test(name) && pinId !== null)).at(-1)?.pinId ?? null;
+  const [output, plus] = [pinOf("alternator", /^b\+?$|^30$/i), pinOf("battery", /^(\+|1|30)$/)];
+  const hours = (settingValue(model.facts.settings, "battery-ah") * settingValue(model.facts.settings, "battery-charge")) / 100 / amps;
+  return {
+    ...base, key: "charge", code: "charge", severity: output === null ? "note" : "stop", title: `With the engine running nothing charges the battery: it gives ${amps.toFixed(0)} A`,
+    why: `${output === null ? "No alternator is in the tables" : "No wire or link joins the alternator's output to it"}; with everything on it is empty in ${hours < 2 ? `${(60 * hours).toFixed(0)} minutes` : `${hours.toFixed(0)} hours`}, and the engine stops.`,
+    state: "running", pinId: output, amount: { value: amps, limit: 0, unit: "A" }, where: output === null ? "battery +" : nodeName(harness, harness.nodeOfPin.get(output) as number),
+    cures: [output === null || plus === null ? { text: "Add the alternator and its cable to the harness", edit: null } : { text: `A cable of ${CHARGE_CABLE.sizeMm2} mm² from the alternator's output to the battery`, edit: { type: "strap", fromPinId: output, toPinId: plus, ...CHARGE_CABLE } }],
+  };
 }
 
 function starting(solution: PowerSolution, crank: CrankingReport): Finding[] {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { input, type Plan, solved, SOUND, VAN } from "../../../../tests/support/van";
+import { ALTERNATOR, input, type Plan, solved, SOUND, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../harness";
 import { wireOhms } from "../../wire";
 import { type Finding, type FindingCode, PowerDesk, reportPower } from "../index";
@@ -180,7 +180,7 @@ describe("energy", () => {
     expect(cured(weak, crank).gone).toContain(crank.key);
   });
   test("loads beyond what the alternator gives: at idle a note, on the road a fault", () => {
-    const loaded = (amps: number): Plan => ({ van: VAN.replace('WH 1.5mm 1m amps=4 alive=run "Wiper feed"', `WH 16mm 1m amps=${amps} alive=run "Wiper feed"`) });
+    const loaded = (amps: number): Plan => ({ van: VAN.replace('WH 1.5mm 1m amps=4 alive=run "Wiper feed"', `WH 16mm 1m amps=${amps} alive=run "Wiper feed"`) + ALTERNATOR });
     const severity = (amps: number) => findings(loaded(amps)).find((finding) => finding.code === "charge")?.severity ?? null;
     expect([severity(10), severity(60), severity(120)]).toEqual([null, "note", "fault"]);
   });
