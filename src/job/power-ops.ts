@@ -17,7 +17,8 @@ export interface EditedPlan {
 /** The operations that carry a tried edit out on the job, as one change. */
 export function editOps(document: JobDocument, edit: PowerEdit, plan: EditedPlan, makeId: () => string = nanoid): RowOp[] {
   switch (edit.type) {
-    case "wire": return wireOps(document, edit, plan);
+    case "wire": return wireOps(document, [edit.wireId], edit, plan);
+    case "wires": return wireOps(document, edit.wireIds, edit, plan);
     case "relink": return linkOps(document, edit.providerId, edit.consumerId, [], makeId);
     case "relay": return linkOps(document, edit.providerId, edit.consumerId, [plannedRelay(Number(document.pins.find((row) => row.id === edit.consumerId)?.params.amps) || null, edit.contactFeed)], makeId);
     case "diode": case "branch-fuse": {
@@ -52,13 +53,14 @@ export function editsOps(document: JobDocument, edits: readonly PowerEdit[], pla
 }
 
 /** A wire of the tables has its size at the cavities of both its ends. */
-function wireOps(document: JobDocument, { wireId, sizeMm2, lengthM }: Extract<PowerEdit, { type: "wire" }>, { wires }: EditedPlan): RowOp[] {
+function wireOps(document: JobDocument, wireIds: readonly string[], { sizeMm2, lengthM }: { readonly sizeMm2?: number; readonly lengthM?: number }, { wires }: EditedPlan): RowOp[] {
   const to = { ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) };
-  const added = document.wires.find((row) => `wire:${row.id}` === wireId);
-  const op = added === undefined ? null : updateOp("wire", added.id, added, to);
-  if (added !== undefined) return op === null ? [] : [op];
-  const wire = wires.find((one) => one.id === wireId);
-  return document.pins.filter((row) => wire?.pinIds.includes(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? []);
+  const wanted = new Set(wireIds);
+  const added = document.wires.filter((row) => wanted.has(`wire:${row.id}`));
+  for (const row of added) wanted.delete(`wire:${row.id}`);
+  // A cavity where two of them end is told once.
+  const pinIds = new Set(wires.filter((one) => wanted.has(one.id)).flatMap((one) => one.pinIds));
+  return [...added.flatMap((row) => updateOp("wire", row.id, row, to) ?? []), ...document.pins.filter((row) => pinIds.has(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? [])];
 }
 
 function linkOps(document: JobDocument, providerId: string, consumerId: string, adapters: readonly Adapter[], makeId: () => string): RowOp[] {

@@ -89,9 +89,31 @@ describe("what is tried is what is carried out", () => {
     expect(desk.load(powerInputOf(heron)).findings).toEqual(report.findings);
   });
   test("absurd values are refused before they are tried, with the range", () => {
-    expect(desk.tryEdits([{ type: "wire", wireId: "x", lengthM: 5000 }]).fault).toBe("Length: give 0.01 to 50 m, not 5000.");
+    expect(desk.tryEdits([{ type: "wire", wireId: "x", lengthM: 5000 }]).fault).toBe("Length: give 0.01 m to 50 m, not 5000 m.");
     expect(desk.tryEdits([{ type: "fuse", partId: "x", elementId: "y", amps: 900 }]).fault).toContain("0.5 to 300 A");
     expect(desk.tryEdits([{ type: "setting", key: "battery-c", value: -300 }]).fault).toContain("Battery temperature");
+  });
+});
+
+describe("a job that is read in gauges and feet", () => {
+  const american = new PowerDesk();
+  const told = (units: "metric" | "imperial") => {
+    const { findings, assumptions, problems, fuses } = american.load(powerInputOf({ ...heron, job: { ...heron.job, units } }));
+    const path = american.path("run", american.load(powerInputOf({ ...heron, job: { ...heron.job, units } })).rows[0]?.node ?? "");
+    return [...findings.flatMap((one) => [one.title, one.why, ...one.cures.map((cure) => cure.text)]), ...assumptions.map((one) => one.says), ...problems.map((one) => one.message), ...fuses.flatMap((row) => row.verdict?.checks.map((check) => check.text) ?? []), ...path.pieces.map((piece) => piece.value)].join("\n");
+  };
+  const imperial = told("imperial");
+  test("finds the same, and tells it so throughout", () => {
+    expect(imperial.split("\n").filter((line) => /mm²|°C|\d m(?![\wΩ])/.test(line))).toEqual([]);
+    for (const unit of [/\d AWG/, /\d °F/, /\d ft/]) expect(imperial).toMatch(unit);
+    const metric = told("metric");
+    expect(metric).not.toMatch(/AWG|°F|\d ft/);
+    expect(imperial.split("\n").length).toBe(metric.split("\n").length);
+  });
+  test("refuses with its ranges in them", () => {
+    american.load(powerInputOf({ ...heron, job: { ...heron.job, units: "imperial" } }));
+    expect(american.tryEdits([{ type: "wire", wireId: "x", sizeMm2: 500 }]).fault).toBe("Size: give 24 AWG to 296 kcmil, not 987 kcmil.");
+    expect(american.tryEdits([{ type: "wire", wireId: "x", lengthM: 5000 }]).fault).toMatch(/^Length: give 0\.0328 ft to 164 ft, not 16400 ft\.$/);
   });
 });
 

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { COLOUR_CODES } from "@/core/intake";
 import { Caution } from "./states";
 import { Lane, StateMark } from "./marks";
-import { lengthText, sizeText, words } from "./measure";
+import { words } from "./words";
 import { Plate } from "./plate";
 import { Wire } from "./wire";
 
@@ -34,8 +34,4 @@ describe("what a technician reads", () => {
   test("a caution is a note with its word", () => expect(renderToStaticMarkup(<Caution>Hands off.</Caution>)).toMatch(/role="note".*Caution\..*Hands off\./));
 });
 
-describe("units", () => {
-  test.each([[0.5, "metric", "0.5"], [0.5176, "imperial", "20 AWG"], [2.0809, "imperial", "14 AWG"], [null, "metric", ""]] as const)("%s mm² in %s: %s", (area, units, text) => expect(sizeText(area, units)).toBe(text));
-  test.each([[1.85, "metric", "1.85 m"], [1.8288, "imperial", "6 ft"], [null, "imperial", ""]] as const)("%s m in %s: %s", (length, units, text) => expect(lengthText(length, units)).toBe(text));
-  test("terms as words", () => expect([words("engine-speed"), words("ac-request"), words(null)]).toEqual(["Engine speed", "A/C request", "Not known"]));
-});
+test("terms as words", () => expect([words("engine-speed"), words("ac-request"), words(null)]).toEqual(["Engine speed", "A/C request", "Not known"]));

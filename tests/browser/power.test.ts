@@ -100,7 +100,7 @@ describe("something of one's own", () => {
     await robin.type("Wire", "Alternator-B+ to Starter-30");
     await robin.type("Length, m", "5000");
     await robin.click("button", "Try it");
-    await robin.sees("Length: give 0.01 to 50 m, not 5000.");
+    await robin.sees("Length: give 0.01 m to 50 m, not 5000 m.");
     await robin.type("Length, m", "6");
     await robin.click("button", "Try it");
     await robin.sees(/What if\s+6 m/);

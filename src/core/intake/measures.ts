@@ -1,4 +1,4 @@
-import { awgToMm2 } from "../wire";
+import { awgToMm2 } from "../units";
 
 /** How a number of a table is to be taken where the cell itself does not say. */
 export interface MeasureHints {

@@ -1,4 +1,5 @@
-import { continuousAmps, METRIC_SIZES, wireOhms } from "../wire";
+import { soldSizes, type Units } from "../units";
+import { continuousAmps, wireOhms } from "../wire";
 
 /** One size of cable for a battery that is moved. */
 export interface CableRow {
@@ -20,8 +21,8 @@ const MOST_VOLTS = 0.5;
  * @param lengthM from the battery to the starter, > 0
  * @param amps    while cranking, ≥ 0
  */
-export function cableTable(lengthM: number, amps: number, ambientC: number): CableRow[] {
-  return METRIC_SIZES.filter((size) => size >= 16).map((sizeMm2): CableRow => {
+export function cableTable(lengthM: number, amps: number, ambientC: number, units: Units = "metric"): CableRow[] {
+  return soldSizes(units).filter((size) => size >= 16).map((sizeMm2): CableRow => {
     const outVolts = amps * wireOhms({ lengthM, areaMm2: sizeMm2 });
     return { sizeMm2, outVolts, bothVolts: 2 * outVolts, bearsAmps: continuousAmps(sizeMm2, { ambientC }), holds: 2 * outVolts <= MOST_VOLTS };
   });

@@ -1,4 +1,5 @@
 import { buildHarness, type HarnessFacts } from "../harness";
+import type { Units } from "../units";
 import { editFacts, editFault, NOTHING_TRIED, type PowerEdit } from "./edits";
 import { type ExpectedVolts, expectedVolts } from "./expected";
 import { type Explanation, explainReading } from "./explain";
@@ -18,10 +19,11 @@ export interface PowerInput {
   readonly harness: HarnessFacts;
   readonly links: readonly PowerLink[];
   readonly gone: readonly string[];
+  readonly units: Units;
   readonly settings: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[];
 }
 
-export const factsOf = ({ harness, links, gone, settings }: PowerInput): PowerFacts => ({ harness: buildHarness(harness), links, gone: new Set(gone), settings: settingsOf(settings), tried: NOTHING_TRIED });
+export const factsOf = ({ harness, links, gone, units, settings }: PowerInput): PowerFacts => ({ harness: buildHarness(harness), links, gone: new Set(gone), units, settings: settingsOf(settings), tried: NOTHING_TRIED });
 
 /** What an edit would change: findings that go, that stay changed, and that come. */
 export interface Effect {
@@ -72,7 +74,7 @@ export class PowerDesk {
   tryEdits(edits: readonly PowerEdit[]): Effect {
     const before = this.report;
     if (before === null) throw new Error(NOT_LOADED);
-    const fault = edits.map(editFault).find((one) => one !== null) ?? null;
+    const fault = edits.map((edit) => editFault(edit, this.facts?.units)).find((one) => one !== null) ?? null;
     if (fault !== null) return { fault, gone: [], come: [], report: null };
     const tried = this.triedWith(edits);
     const report = reportPower(tried.solution, tried.rows);

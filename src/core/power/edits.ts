@@ -1,10 +1,13 @@
 import { type Adapter, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "../signals";
+import { lengthText, sizeWords, type Units } from "../units";
 import { SETTINGS, type SettingKey } from "./settings";
 import type { PowerFacts, PowerLink } from "./types";
 
 /** One thing tried before it is decided. Each can be carried out on the job as one change. */
 export type PowerEdit =
   | { readonly type: "wire"; readonly wireId: string; readonly sizeMm2?: number; readonly lengthM?: number }
+  /** Several wires made as thick as one fuse asks. */
+  | { readonly type: "wires"; readonly wireIds: readonly string[]; readonly sizeMm2: number }
   /** Another feed or ground for a consumer, by copper alone. */
   | { readonly type: "relink"; readonly consumerId: string; readonly providerId: string }
   /** A relay worked by the consumer's present feed, or by another; its contact from a feed of the host. */
@@ -46,6 +49,7 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
   const links = (change: (link: PowerLink) => PowerLink): PowerFacts => ({ ...facts, links: facts.links.map(change) });
   switch (edit.type) {
     case "wire": return { ...facts, tried: { ...tried, wires: new Map(tried.wires).set(edit.wireId, { ...tried.wires.get(edit.wireId), ...sizes(edit) }) } };
+    case "wires": return edit.wireIds.reduce((next, wireId) => editFacts(next, { type: "wire", wireId, sizeMm2: edit.sizeMm2 }), facts);
     case "relink": return relinked(facts, edit.consumerId, edit.providerId, []);
     case "relay": return relinked(facts, edit.consumerId, edit.providerId, [plannedRelay(Number(facts.harness.pinById.get(edit.consumerId)?.params.amps) || null, edit.contactFeed)]);
     case "diode": return links((link) => (link.id === edit.linkId ? { ...link, adapters: [...link.adapters, BLOCKING_DIODE] } : link));
@@ -69,13 +73,18 @@ function relinked(facts: PowerFacts, consumerId: string, providerId: string, ada
 }
 
 /** What is wrong with an edit before it is tried; null where it can be. */
-export function editFault(edit: PowerEdit): string | null {
+export function editFault(edit: PowerEdit, units: Units = "metric"): string | null {
   const within = (value: number | undefined, low: number, high: number, what: string, unit: string) =>
     (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${low} to ${high} ${unit}, not ${Number.isNaN(value) ? "nothing" : value}.`);
+  const told = (value: number | undefined, low: number, high: number, what: string, text: (value: number) => string) =>
+    (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${text(low)} to ${text(high)}, not ${value > 0 ? text(value) : "nothing"}.`);
+  const size = (mm2: number | undefined) => told(mm2, 0.2, 150, "Size", (value) => sizeWords(value, units));
+  const length = (metres: number | undefined) => told(metres, 0.01, 50, "Length", (value) => lengthText(value, units));
   switch (edit.type) {
-    case "wire": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.sizeMm2 === undefined && edit.lengthM === undefined ? "Give a size, a length or both." : null);
-    case "strap": return within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m") ?? (edit.fromPinId === edit.toPinId ? "A wire needs two different ends." : null);
-    case "load": return within(edit.watts, 0.1, 5000, "Power", "W") ?? within(edit.sizeMm2, 0.2, 150, "Size", "mm²") ?? within(edit.lengthM, 0.01, 50, "Length", "m");
+    case "wire": return size(edit.sizeMm2) ?? length(edit.lengthM) ?? (edit.sizeMm2 === undefined && edit.lengthM === undefined ? "Give a size, a length or both." : null);
+    case "wires": return size(edit.sizeMm2);
+    case "strap": return size(edit.sizeMm2) ?? length(edit.lengthM) ?? (edit.fromPinId === edit.toPinId ? "A wire needs two different ends." : null);
+    case "load": return within(edit.watts, 0.1, 5000, "Power", "W") ?? size(edit.sizeMm2) ?? length(edit.lengthM);
     case "fuse": case "branch-fuse": return within(edit.amps, 0.5, 300, "Rating", "A");
     case "setting": { const { low, high, name, unit } = SETTINGS[edit.key]; return within(edit.value, low, high, name, unit); }
     default: return null;

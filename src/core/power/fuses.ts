@@ -1,8 +1,8 @@
-import { CONTINUOUS_PART, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
+import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
 import { pointLabel } from "./drawn-path";
 import { onceFor } from "./once-for";
 import { settingValue } from "./settings";
-import { POWER_STATES, type PowerSolution } from "./solve";
+import { POWER_STATES, type PowerSolution, type PowerState } from "./solve";
 import { ampsFrom, mostAmps, type NetSpan, other } from "./spans";
 import type { PowerModel } from "./types";
 
@@ -29,6 +29,8 @@ export interface FuseRow {
   readonly circuit: string | null;
   /** The thinnest wire that it protects: its name, size and whether that is assumed. */
   readonly wire: ProtectedWire | null;
+  /** All that bear less than it lets through, the thinnest first. */
+  readonly thin: readonly ProtectedWire[];
   /** With everything on, for good; and the most in any state. A. */
   readonly continuousAmps: number;
   readonly peakAmps: number;
@@ -66,21 +68,23 @@ export function fuseTable(solution: PowerSolution): FuseRow[] {
     const { element, place } = piece;
     if (element.type !== "fuse") return [];
     const behind = hangsOn(solution, span);
-    const continuousAmps = mostAmps(solution, span, ["run", "running", "off"]);
+    const lasting = mostAmps(solution, span, ["run", "running", "off"]);
     const peakAmps = mostAmps(solution, span, POWER_STATES);
     const start = behind.loads.reduce((sum, { span, amps: taken }) => sum + taken * (span.piece.element.type === "lamp" ? LAMP_INRUSH : span.piece.element.type === "power" && isMotor(solution, span) ? MOTOR_INRUSH : 1), 0);
     const inrush = start > peakAmps * 1.5 ? { amps: start, seconds: INRUSH_SECONDS } : null;
-    const wire = behind.thinnest;
+    const [wire = null] = behind.wires;
     const shortAmps = 12.6 / (SHORT_OHMS + element.ohms + behind.ohms);
     const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : ambientOf(model, wire.id);
-    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings: { ambientC, loaded: settingValue(model.facts.settings, "wires-together") }, continuousAmps, ...(inrush === null ? {} : { inrush }), shortAmps }));
+    const surroundings = { ambientC, loaded: settingValue(model.facts.settings, "wires-together") };
+    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings, units: model.facts.units, continuousAmps: lasting, ...(inrush === null ? {} : { inrush }), shortAmps }));
     const verdict = judged(element.amps);
     const failing = verdict?.checks.some((check) => !check.holds) ?? false;
-    const least = fuseForLoad(continuousAmps) ?? element.amps;
+    const least = fuseForLoad(lasting) ?? element.amps;
     const better = failing && behind.isKnown ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
+    const thin = wire === null ? [] : behind.wires.filter((one) => continuousAmps(one.sizeMm2, surroundings) < element.amps);
     return [{
       key: element.id, partId: place.type === "part" ? place.partId : null, elementId: place.type === "part" ? place.elementId : null, name: piece.name, ratedAmps: element.amps,
-      circuit: circuitAt(model, span), wire, continuousAmps, peakAmps, marginAmps: CONTINUOUS_PART * element.amps - continuousAmps, inrush, shortAmps, ambientC, verdict, loads: [...new Set(behind.loads.map(({ span }) => span.piece.name))], better,
+      circuit: circuitAt(model, span), wire, thin, continuousAmps: lasting, peakAmps, marginAmps: CONTINUOUS_PART * element.amps - lasting, inrush, shortAmps, ambientC, verdict, loads: [...new Set(behind.loads.map(({ span }) => span.piece.name))], better,
     }];
   });
 }
@@ -97,7 +101,7 @@ const isMotor = ({ model }: PowerSolution, { piece: { place } }: NetSpan) => pla
 /** Relays that never settle in some state: what hangs on their contacts has no load that one could name. */
 const buzzing = onceFor((solution: PowerSolution) => new Set([...solution.states.values()].flatMap(({ findings }) => findings.flatMap(({ code, element }) => (code === "buzzing" && element !== null ? [element] : [])))));
 
-/** What hangs behind a fuse: loads with their current in the engine's running state, the thinnest wire on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
+/** What hangs behind a fuse: loads with their current in the engine's running state, the wires on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
 function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
   const { spans } = solution.model;
   const ohmsTo = new Map([[start, 0]]);
@@ -106,7 +110,7 @@ function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
   const restless = buzzing(solution);
   let isKnown = true;
   const linkTo = new Map<string, string>();
-  let thinnest: ProtectedWire | null = null;
+  const wires: ProtectedWire[] = [];
   let ohms = 0;
   for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
     for (const span of spans.at.get(node) ?? []) {
@@ -125,11 +129,11 @@ function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
       ohms = Math.max(ohms, sofar);
       const link = place.type === "link" ? place.linkId : linkTo.get(node);
       if (link !== undefined) linkTo.set(next, link);
-      if (place.type === "wire" && (thinnest === null || place.sizeMm2 < thinnest.sizeMm2)) thinnest = { id: place.wireId, name: span.piece.name, sizeMm2: place.sizeMm2, assumed: place.assumed.includes("size"), linkId: link ?? null, amps: away };
+      if (place.type === "wire") wires.push({ id: place.wireId, name: span.piece.name, sizeMm2: place.sizeMm2, assumed: place.assumed.includes("size"), linkId: link ?? null, amps: away });
       queue.push(next);
     }
   }
-  return { loads, thinnest: thinnest as ProtectedWire | null, ohms, isKnown };
+  return { loads, wires: wires.toSorted((a, b) => a.sizeMm2 - b.sizeMm2), ohms, isKnown };
 }
 
 /** A relay of the table to build from. */
@@ -140,12 +144,25 @@ export interface RelayRow {
   readonly coilBy: string;
   readonly coilAmps: number;
   readonly coilVolts: number;
+  /** The least that its coil has in a state in which it is pulled in; null where it never is. */
+  readonly weakest: { readonly state: PowerState; readonly volts: number } | null;
   readonly pullInVolts: number;
+  /** What it takes to pull it in when its coil is warm, V. */
+  readonly warmPullInVolts: number;
   readonly contactAmps: number;
   readonly contactRating: number;
   readonly diode: boolean;
   readonly pulledIn: readonly string[];
 }
+
+/** Copper's resistance by temperature, 1/K, and what relays are rated at, °C: a coil pulls by its current, and so takes more volts when it is warm. */
+const COPPER_PER_K = 0.00393;
+const RATED_C = 23;
+/** What its own heat adds to a coil, K (our estimate: 1.6 W through some 20 K/W). */
+const OWN_HEAT_K = 30;
+
+/** Volts that pull a relay in when its coil is warm: U(θ) = U(23 °C) · (1 + α · (θ − 23 °C)). */
+export const warmPullIn = (pullInVolts: number, ambientC: number): number => pullInVolts * (1 + COPPER_PER_K * (ambientC + OWN_HEAT_K - RATED_C));
 
 /** What an unread relay's contact is taken to bear, A. */
 const USUAL_CONTACT = 30;
@@ -163,9 +180,12 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
     const coilAmps = mostAmps(solution, span, POWER_STATES);
     // Its contacts stand behind its coil.
     const contactAmps = Math.max(0, ...element.contacts.map((_, nth) => mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, POWER_STATES)));
+    const weakest = states.map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms })).toSorted((a, b) => a.volts - b.volts)[0] ?? null;
+    const isDonors = place.type === "part" && model.facts.harness.partById.get(place.partId)?.side === "donor";
     const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
     return [{
-      key: element.id, name, coilBy: [element.coilA, element.coilB].map(pointLabel).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, pullInVolts: element.pullInVolts,
+      key: element.id, name, coilBy: [element.coilA, element.coilB].map(pointLabel).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, weakest, pullInVolts: element.pullInVolts,
+      warmPullInVolts: warmPullIn(element.pullInVolts, settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c")),
       contactAmps, contactRating: typeof planned === "number" ? planned : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
     }];
   });

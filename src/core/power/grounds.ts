@@ -1,5 +1,5 @@
 import type { KeyState } from "../harness";
-import { computerGrounds, isReturn } from "./findings/grounds";
+import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "./findings/grounds";
 import { RETURN_STATES } from "./loads";
 import type { PowerSolution } from "./solve";
 import { ampsFrom, voltsAt } from "./spans";
@@ -36,10 +36,18 @@ export function groundTable(solution: PowerSolution): GroundRow[] {
   });
 }
 
+/** Whether a computer's ground is near enough to the battery's negative, and a sensor's return free of other current. V, A. */
+export type ReturnVerdict =
+  | { readonly code: "apart"; readonly amps: number; readonly limit: number }
+  | { readonly code: "shared"; readonly amps: number; readonly limit: number; readonly state: KeyState }
+  | { readonly code: "near" | "off"; readonly volts: number; readonly limit: number; readonly state: KeyState }
+  | { readonly code: "floats"; readonly state: KeyState };
+
 export interface ReturnRow {
   readonly pinId: string;
   readonly label: string;
   readonly role: "sensor return" | "computer ground";
+  readonly verdict: ReturnVerdict;
   readonly volts: Readonly<Partial<Record<KeyState, number | null>>>;
 }
 
@@ -48,6 +56,19 @@ export function returnTable(solution: PowerSolution): ReturnRow[] {
   const { printed, facts: { harness } } = solution.model;
   const states = RETURN_STATES.filter((state) => solution.states.has(state));
   return computerGrounds(harness).map(({ pin, at, node }): ReturnRow => ({
-    pinId: pin.id, label: printed.label[at] as string, role: isReturn(pin) ? "sensor return" : "computer ground", volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
+    pinId: pin.id, label: printed.label[at] as string, role: isReturn(pin) ? "sensor return" : "computer ground", verdict: isReturn(pin) ? keptApart(solution, node, states) : nearEnough(solution, node, states), volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
   }));
+}
+
+function keptApart(solution: PowerSolution, node: string, states: readonly KeyState[]): ReturnVerdict {
+  const worst = states.map((state) => ({ state, amps: ampsAtPin(solution, state, node) })).reduce((most, one) => (one.amps > most.amps ? one : most), { state: "run" as KeyState, amps: 0 });
+  return worst.amps > SENSORS_AMPS ? { code: "shared", ...worst, limit: SENSORS_AMPS } : { code: "apart", amps: worst.amps, limit: SENSORS_AMPS };
+}
+
+function nearEnough(solution: PowerSolution, node: string, states: readonly KeyState[]): ReturnVerdict {
+  const all = states.map((state) => ({ state, volts: voltsAt(solution, state, node) ?? null, limit: offsetLimit(state) }));
+  const floating = all.find((one) => one.volts === null);
+  if (floating !== undefined) return { code: "floats", state: floating.state };
+  const [worst] = all.map((one) => ({ ...one, volts: Math.abs(one.volts ?? 0) })).toSorted((a, b) => b.volts / b.limit - a.volts / a.limit);
+  return worst === undefined ? { code: "floats", state: "run" } : { code: worst.volts > worst.limit ? "off" : "near", ...worst };
 }

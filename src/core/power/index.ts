@@ -7,7 +7,7 @@ export { type ExpectedVolts, expectedVolts } from "./expected";
 export { type Explanation, explainReading } from "./explain";
 export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity, stateWords } from "./findings";
 export type { FuseRow, RelayRow } from "./fuses";
-export type { GroundRow, ReturnRow } from "./grounds";
+export type { GroundRow, ReturnRow, ReturnVerdict } from "./grounds";
 export { type KeyCell, type KeyRow, type KeyVerdict, keyTable, leastVolts, TROUBLE } from "./keys";
 export type { ChargeBalance, CrankingReport, LoadRow } from "./loads";
 export { buildModel } from "./model";

@@ -1,4 +1,5 @@
 import { type Harness, nodeName, type Wire } from "../harness";
+import { lengthText, sizeWords, type Units } from "../units";
 import { wireOhms } from "../wire";
 import type { TriedWire } from "./edits";
 import { onceFor } from "./once-for";
@@ -44,24 +45,26 @@ export function wirePiece({ id, a, b, name, sizeMm2, lengthM, assumed }: WireToL
 }
 
 /** The harness's wires in their order, as its tables have them. */
-export const laidWires = onceFor((harness: Harness): readonly Laid[] => harness.wires.map((wire) => layWire(harness, wire)));
+const lists = { metric: onceFor((harness: Harness) => listOf(harness, "metric")), imperial: onceFor((harness: Harness) => listOf(harness, "imperial")) };
+const listOf = (harness: Harness, units: Units): readonly Laid[] => harness.wires.map((wire) => layWire(harness, wire, units));
+export const laidWires = (harness: Harness, units: Units): readonly Laid[] => lists[units](harness);
 
 /** A wire of the harness; with another size or length where one is tried. */
-export function layWire(harness: Harness, wire: Wire, tried?: TriedWire): Laid {
+export function layWire(harness: Harness, wire: Wire, units: Units, tried?: TriedWire): Laid {
   const { nodeName: names } = printedOf(harness);
   const [a, b] = [names[wire.a] as string, names[wire.b] as string];
   if (a === b) return { pieces: [], problems: [], assumed: [] };
   const name = wireName(harness, wire);
   const [assumed, says, problems] = [[], [], []] as [("size" | "length")[], string[], PowerProblem[]];
-  const bounded = (value: number | null, most: number, usual: number, what: "size" | "length", unit: string): number => {
+  const bounded = (value: number | null, most: number, usual: number, what: "size" | "length", text: (value: number, units: Units) => string): number => {
     if (value !== null && value > 0 && value <= most) return value;
     assumed.push(what);
-    if (value === null) says.push(`${usual} ${unit} where a wire's ${what} is not known`);
-    else problems.push({ code: "absurd", where: name, message: `Its ${what} is given as ${value} ${unit}; ${usual} ${unit} is taken instead.`, cure: `Correct the ${what} in the pin table or at the wire.`, pinId: wire.pinIds[0] ?? null });
+    if (value === null) says.push(`${text(usual, units)} where a wire's ${what} is not known`);
+    else problems.push({ code: "absurd", where: name, message: `Its ${what} is given as ${value > 0 ? text(value, units) : value}; ${text(usual, units)} is taken instead.`, cure: `Correct the ${what} in the pin table or at the wire.`, pinId: wire.pinIds[0] ?? null });
     return usual;
   };
-  const sizeMm2 = bounded(tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_MM2, "size", "mm²");
-  const lengthM = bounded(tried?.lengthM ?? wire.lengthM, ABSURD_M, USUAL_M, "length", "m");
+  const sizeMm2 = bounded(tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_MM2, "size", sizeWords);
+  const lengthM = bounded(tried?.lengthM ?? wire.lengthM, ABSURD_M, USUAL_M, "length", (metres) => lengthText(metres, units));
   return { pieces: [wirePiece({ id: wire.id, a, b, name, sizeMm2, lengthM, assumed })], problems, assumed: says };
 }
 

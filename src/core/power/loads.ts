@@ -2,7 +2,7 @@ import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "./charging";
 import { batterySource, settingValue } from "./settings";
 import { KEY_STATES, type KeyState } from "../harness";
 import type { PowerSolution } from "./solve";
-import { mostAmps, voltsAt } from "./spans";
+import { mostAmps, type NetSpan, voltsAt } from "./spans";
 import { BODY } from "./types";
 
 export interface LoadRow {
@@ -40,6 +40,8 @@ export interface ChargeBalance {
   readonly neededAmps: number;
   readonly idleAmps: number;
   readonly roadAmps: number;
+  /** What they hold, V. */
+  readonly regulatedVolts: number;
   /** What they do give with the engine on the road, A; 0 where none is joined to anything. */
   readonly givenAmps: number;
   /** Current into the battery then, A; below 0 it is drained. */
@@ -56,6 +58,8 @@ const batteriesOf = ({ model }: PowerSolution) => sourcesOf(model).filter(isBatt
 /** Current that the batteries deliver in a state, A. */
 export const batteryAmps = (solution: PowerSolution, state: KeyState): number => batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
 
+const voltsOf = (span: NetSpan | undefined) => (span?.piece.element.type === "source" ? span.piece.element.volts : undefined);
+
 /** Alternator against loads, and the battery at rest. */
 export function chargeBalance(solution: PowerSolution): ChargeBalance {
   const { facts } = solution.model;
@@ -66,7 +70,7 @@ export function chargeBalance(solution: PowerSolution): ChargeBalance {
   const neededAmps = loads.reduce((sum, row) => sum + row.amps, 0);
   const parked = batteryAmps(solution, "off");
   return {
-    neededAmps, idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100, roadAmps: rated, givenAmps: alternators.reduce((sum, { span }) => sum + (solution.states.get("running")?.amps.get(span.name) ?? 0), 0), batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
+    neededAmps, idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100, roadAmps: rated, regulatedVolts: voltsOf(alternators[0]?.span) ?? settingValue(settings, "alternator-v"), givenAmps: alternators.reduce((sum, { span }) => sum + (solution.states.get("running")?.amps.get(span.name) ?? 0), 0), batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
     daysToHalf: parked > 1e-6 ? (settingValue(settings, "battery-ah") * 0.5) / parked / 24 : null, loads, parkedLoads: loadsIn(solution, "off", 1e-4),
   };
 }

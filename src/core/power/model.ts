@@ -1,5 +1,6 @@
 import { branchesOf, type NamedBranches, type NetElement, NumberedMap, retuned } from "../circuit";
 import { type Harness, type HarnessEdge, nodeName, type Wire } from "../harness";
+import { lengthText } from "../units";
 import { wireOhms } from "../wire";
 import { type LinkEnd, linkElements } from "./adapters";
 import { pointLabel } from "./drawn-path";
@@ -43,10 +44,10 @@ class ModelBuilder {
   }
 
   build(): PowerModel {
-    laidWires(this.harness).forEach((laid, at) => {
+    laidWires(this.harness, this.facts.units).forEach((laid, at) => {
       const wire = this.harness.wires[at] as Wire;
       const tried = this.facts.tried.wires.get(wire.id);
-      if (!this.facts.gone.has(wire.id)) this.take(tried === undefined ? laid : layWire(this.harness, wire, tried));
+      if (!this.facts.gone.has(wire.id)) this.take(tried === undefined ? laid : layWire(this.harness, wire, this.facts.units, tried));
     });
     this.pieces.push(...laidMates(this.harness));
     for (const edge of this.harness.edges) if (edge.type === "assumed") this.layAssumed(edge);
@@ -127,7 +128,7 @@ class ModelBuilder {
       const name = `link ${nodeName(harness, harness.nodeOfPin.get(from.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(to.id) as number)}`;
       const loose = [a, b].some((at) => harness.nodes[at]?.type === "open");
       const newSize = to.sizeMm2 ?? from.sizeMm2 ?? USUAL_MM2;
-      if (!loose) this.assume(`a new wire of ${NEW_WIRE_M} m where a link joins two cavities that have no loose end`);
+      if (!loose) this.assume(`a new wire of ${lengthText(NEW_WIRE_M, this.facts.units)} where a link joins two cavities that have no loose end`);
       const jointOhms = Math.min(this.jointOhms, terminalOhms(newSize));
       const ohms = loose ? jointOhms : 2 * jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: CONDUCTOR_C });
       const { elements, assumed } = linkElements(link.id, ...ends, link.adapters, around, ohms);

@@ -1,6 +1,7 @@
 import type { NamedBranches, NetElement } from "../circuit";
 import type { Harness } from "../harness";
 import type { Adapter } from "../signals";
+import type { Units } from "../units";
 import type { Tried } from "./edits";
 import type { Printed } from "./printed";
 import type { Settings } from "./settings";
@@ -23,6 +24,8 @@ export interface PowerFacts {
   /** Wires that were taken out, or are to be. */
   readonly gone: ReadonlySet<string>;
   readonly settings: Settings;
+  /** In which findings are told. */
+  readonly units: Units;
   /** What is tried, and not decided. */
   readonly tried: Tried;
   /** Nothing is on that a driver switches on; else all of it. */

@@ -1,6 +1,7 @@
 import { numberParam } from "../forms";
 import type { Line } from "../plan";
 import { aliveOf, KEY_POSITIONS, livesIn, label, plain, plainOhms, type KeyPosition } from "../signals";
+import { lengthText, sizeWords, temperatureText, type Units } from "../units";
 import { wireOhms } from "../wire";
 import type { Expected, KeyState, PlannedPin, Probe, Step } from "./types";
 
@@ -27,9 +28,10 @@ const COPPER_THROUGH = new Set(["pull-up", "pull-down", "flyback-diode", "calibr
  *
  * @param lines the map's lines; only decided ones make steps
  * @param pinOf the cavity behind a line's end, with its wire
+ * @param units  in which lengths, sizes and temperatures are told
  * @param solved what the solved plan gives at a cavity; a step with voltage waits until it is known
  */
-export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined, solved: SolvedVolts): Step[] {
+export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined, solved: SolvedVolts, units: Units = "metric"): Step[] {
   const decided = lines.filter((line) => line.state === "decided" && ![line.quantity, line.provider.quantity, line.consumer.quantity].includes("airbag")).flatMap((line) => {
     const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
     return provider && consumer ? [{ line, provider, consumer }] : [];
@@ -40,11 +42,11 @@ export function makeSteps(lines: readonly Line[], pinOf: (id: string) => Planned
   const signals = decided.filter(({ line }) => line.consumer.kind !== "ground");
 
   return [
-    ...grounds.map(groundOhms),
+    ...grounds.map((joint) => groundOhms(joint, units)),
     ...feeds.map(feedShort),
-    ...signals.flatMap((joint) => [...continuity(joint), ...wireShort(joint), ...coil(joint)]),
-    batteryAtRest(),
-    ...KEY_POSITIONS.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position, solved))),
+    ...signals.flatMap((joint) => [...continuity(joint, units), ...wireShort(joint), ...coil(joint)]),
+    batteryAtRest(units),
+    ...KEY_POSITIONS.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position, solved, units))),
     ...grounds.flatMap((joint) => groundDrop(joint, "run", solved)),
     ...grounds.flatMap((joint) => groundDrop(joint, "crank", solved)),
   ];
@@ -74,18 +76,18 @@ function pathOhms({ provider, consumer }: Joint): { ohms: number; assumed: boole
   return { ohms, assumed };
 }
 
-const assumption = (assumed: boolean) => (assumed ? "; a length or size is not in the tables, so 3 m of 0.5 mm² is assumed for it" : "");
+const assumption = (assumed: boolean, units: Units) => (assumed ? `; a length or size is not in the tables, so ${lengthText(ASSUMED_WIRE.lengthM, units)} of ${sizeWords(ASSUMED_WIRE.areaMm2, units)} is assumed for it` : "");
 
 const atMost = (high: number, nominal: number, unit: "Ω" | "V", stopAbove: number | null = null): Expected =>
   ({ unit, low: null, high, nominal, openIsRight: false, stopBelow: null, stopAbove });
 
-function groundOhms(joint: Joint): Step {
+function groundOhms(joint: Joint, units: Units): Step {
   const { ohms, assumed } = pathOhms(joint);
   return {
     key: `ground-ohms:${joint.line.key}`, kind: "ground-ohms", group: "Before power", title: `Ground ${label(joint.consumer)} to the battery's negative`,
     red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: OHMS_METER, keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
     expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"),
-    why: `Its wires are ${plainOhms(ohms)} by length and size, and the leads may add ${LEADS_OHMS} Ω${assumption(assumed)}. Everything after this leans on it.`,
+    why: `Its wires are ${plainOhms(ohms)} by length and size, and the leads may add ${LEADS_OHMS} Ω${assumption(assumed, units)}. Everything after this leans on it.`,
     stopFor: "An open ground: the computer would look for another way back, through a sensor.",
   };
 }
@@ -102,14 +104,14 @@ function feedShort(joint: Joint): Step {
   };
 }
 
-function continuity(joint: Joint): Step[] {
+function continuity(joint: Joint, units: Units): Step[] {
   if (!joint.line.adapters.every((adapter) => COPPER_THROUGH.has(adapter.type))) return [];
   const { ohms, assumed } = pathOhms(joint);
   return [{
     key: `continuity:${joint.line.key}`, kind: "continuity", group: "Before power", title: `Continuity ${label(joint.provider)} to ${label(joint.consumer)}`,
     red: probeAt(joint.provider), black: probeAt(joint.consumer), meter: OHMS_METER, keyState: "battery off", caution: "battery-off", lineKey: joint.line.key,
     expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"),
-    why: `Copper alone: ${plainOhms(ohms)} by length and size, and ${LEADS_OHMS} Ω for the leads${assumption(assumed)}`,
+    why: `Copper alone: ${plainOhms(ohms)} by length and size, and ${LEADS_OHMS} Ω for the leads${assumption(assumed, units)}`,
     stopFor: "A reading that changes when the harness is moved.",
   }];
 }
@@ -142,11 +144,11 @@ function coil(joint: Joint): Step[] {
   }];
 }
 
-function batteryAtRest(): Step {
+function batteryAtRest(units: Units): Step {
   return {
     key: "battery", kind: "battery", group: "First power", title: "Battery at rest", red: BATTERY_POSITIVE, black: BATTERY_NEGATIVE, meter: `${VOLTS_METER}; only the computer's fuse fitted, the fuel pump's out`, keyState: "off", caution: "first-power", lineKey: null,
     expected: { unit: "V", low: 12.2, high: 12.9, nominal: 12.6, openIsRight: false, stopBelow: 11.8, stopAbove: 15 },
-    why: "A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: 20 °C); every reading after this is told from it",
+    why: `A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: ${temperatureText(20, units)}); every reading after this is told from it`,
     stopFor: "Below 11.8 V: charge it first. Above 15 V: not a 12 V battery.",
   };
 }
@@ -154,9 +156,9 @@ function batteryAtRest(): Step {
 /** A dead feed may show what leaks through a lamp or a coil, V. */
 const DEAD_VOLTS = 0.3;
 /** What the uncertain inputs are, over which the solved plan's range is taken (core/power/expected.ts). */
-const RANGE = "battery 60 to 100 % charged at 5 to 30 °C, joints of 0.5 to 4 mΩ, everything on or nothing";
+const range = (units: Units) => `battery 60 to 100 % charged at ${temperatureText(5, units)} to ${temperatureText(30, units)}, joints of 0.5 to 4 mΩ, everything on or nothing`;
 
-function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts): Step[] {
+function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts, units: Units): Step[] {
   const wanted = aliveOf(joint.consumer) ?? aliveOf(joint.provider);
   const volts = solved(joint.consumer.id, position);
   if (wanted === null || wanted === "relay" || volts === null) return [];
@@ -176,7 +178,7 @@ function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts): St
       ? { unit: "V", low: tenth(low), high: tenth(fails ? BATTERY_VOLTS : volts.high), nominal: tenth(fails ? BATTERY_VOLTS : volts.volts), openIsRight: false, stopBelow: position === "crank" ? Math.max(8, least) : null, stopAbove: 15 }
       : { unit: "V", low: null, high: DEAD_VOLTS, nominal: 0, openIsRight: false, stopBelow: null, stopAbove: null },
     why: alive
-      ? (fails ? `It must live here (${wanted}), and ${solvedText}: the plan itself is wrong here, see Power` : `It must live here (${wanted}): ${solvedText}, ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V with a ${RANGE}`)
+      ? (fails ? `It must live here (${wanted}), and ${solvedText}: the plan itself is wrong here, see Power` : `It must live here (${wanted}): ${solvedText}, ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V with a ${range(units)}`)
       : `It must be dead here (${wanted}): ${solvedText}; up to ${DEAD_VOLTS} V may leak`,
     stopFor: alive ? (position === "crank" ? `Below ${plain(Math.max(8, least))} V: the computer resets; do not crank on.` : "Smoke, heat or a fuse that blows: battery off.") : "Battery voltage here: something feeds back; find the path first.",
   }];

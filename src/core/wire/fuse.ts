@@ -1,3 +1,4 @@
+import { sizeWords, temperatureText, type Units } from "../units";
 import { continuousAmps, INSULATION_C, type Surroundings } from "./rating";
 import { harmSeconds, SHORT_C } from "./short";
 
@@ -36,6 +37,8 @@ export interface FusedWire {
   readonly inrush?: { readonly amps: number; readonly seconds: number };
   /** What would flow into a short at the far end, A; infinite where it is not known. */
   readonly shortAmps?: number;
+  /** In which its checks are told; metric by default. */
+  readonly units?: Units;
 }
 
 export interface FuseCheck {
@@ -56,12 +59,12 @@ export interface FuseVerdict {
 const shown = (value: number) => (Number.isFinite(value) ? String(Number(value.toPrecision(3))) : "∞");
 
 /** Judges a fuse by its load, its inrush and its wire; each check carries its numbers. */
-export function judgeFuse({ ratedAmps, areaMm2, surroundings, continuousAmps: load, inrush, shortAmps = Number.POSITIVE_INFINITY }: FusedWire): FuseVerdict {
+export function judgeFuse({ ratedAmps, areaMm2, surroundings, continuousAmps: load, inrush, shortAmps = Number.POSITIVE_INFINITY, units = "metric" }: FusedWire): FuseVerdict {
   const wireAmps = continuousAmps(areaMm2, surroundings, INSULATION_C);
   const { margin, amps: worst } = protection(ratedAmps, areaMm2, surroundings, shortAmps);
   const checks: FuseCheck[] = [
     { code: "continuous", holds: load <= CONTINUOUS_PART * ratedAmps, text: `${shown(load)} A for good, of ${shown(CONTINUOUS_PART * ratedAmps)} A (0.75 × ${shown(ratedAmps)} A)` },
-    { code: "wire", holds: ratedAmps <= wireAmps, text: `${shown(ratedAmps)} A fuse, ${shown(wireAmps)} A that ${shown(areaMm2)} mm² bears at ${shown(surroundings.ambientC)} °C` },
+    { code: "wire", holds: ratedAmps <= wireAmps, text: `${shown(ratedAmps)} A fuse, ${shown(wireAmps)} A that ${sizeWords(areaMm2, units)} bears at ${temperatureText(surroundings.ambientC, units)}` },
   ];
   if (inrush !== undefined) {
     const melts = meltSeconds(inrush.amps, ratedAmps) / SLOWEST;

@@ -2,4 +2,4 @@ export { CONTINUOUS_PART, FUSE_RATINGS, type FuseCheck, type FusedWire, fuseForL
 export { CABIN_C, conductorC, continuousAmps, ENGINE_BAY_C, INSULATION_C, type Surroundings } from "./rating";
 export { type Conductor, dropVolts, type Path, wireOhms } from "./resistance";
 export { harmSeconds, onderdonkSeconds, SHORT_C } from "./short";
-export { awgText, awgToMm2, conductorMm, insulatedMm, METRIC_SIZES, mm2ToAwg, sizeAtLeast } from "./sizes";
+export { conductorMm, insulatedMm } from "./sizes";

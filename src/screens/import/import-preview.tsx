@@ -6,7 +6,7 @@ import { KNOWN_FROM } from "@/core/intake";
 import { COLUMNS, type Column, type PinTable, type TablePin } from "@/formats/pin-table";
 import type { ImportPlan } from "@/job/import-table";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/measure";
+import { words } from "@/ui/words";
 
 interface Props {
   readonly name: string;

@@ -9,7 +9,7 @@ import { deleteOp, insertOp } from "@/job/ops";
 import type { PartRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
-import { words } from "@/ui/measure";
+import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 
 const BY_COUNT: Readonly<Record<string, (count: number) => Part>> = { "fuse-box": fuseBox, "splice-pack": splicePack, "ground-stud": groundStud };

@@ -6,7 +6,8 @@ import { addWireOps } from "@/job/harness-ops";
 import { WIRE_STOCK, type WireRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
-import { sizeUnit, words } from "@/ui/measure";
+import { sizeUnit } from "@/core/units";
+import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 
 /** A wire between two cavities that no table shows. */

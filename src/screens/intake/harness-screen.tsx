@@ -7,7 +7,7 @@ import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { HarnessPart } from "@/core/harness";
 import { Button, buttonLook, Chip } from "@/ui/controls";
-import { words } from "@/ui/measure";
+import { words } from "@/ui/words";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";

@@ -8,7 +8,8 @@ import { addCavityOps, forgetPartOps, mateOps, tellPartOps } from "@/job/harness
 import { insertOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, PartRow } from "@/job/schema";
 import { Button, buttonLook, Field } from "@/ui/controls";
-import { sizeText, words } from "@/ui/measure";
+import { sizeText } from "@/core/units";
+import { words } from "@/ui/words";
 import { Plate } from "@/ui/plate";
 import { SavedInput } from "@/ui/saved-input";
 import { Wire } from "@/ui/wire";

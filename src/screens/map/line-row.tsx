@@ -3,7 +3,8 @@
 import { describeChain, type Line } from "@/core/plan";
 import type { SignalPin } from "@/core/signals";
 import { Lane, StateMark } from "@/ui/marks";
-import { sizeText, words } from "@/ui/measure";
+import { sizeText } from "@/core/units";
+import { words } from "@/ui/words";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";

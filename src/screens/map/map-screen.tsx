@@ -8,7 +8,7 @@ import { groupOf, type Line } from "@/core/plan";
 import { label } from "@/core/signals";
 import { type Choice, decideOps } from "@/job/decide";
 import { Button, buttonLook, Chip } from "@/ui/controls";
-import { words } from "@/ui/measure";
+import { words } from "@/ui/words";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";

@@ -3,7 +3,7 @@
 import { directionOf } from "@/core/forms";
 import type { Unmatched } from "@/core/signals";
 import { Button } from "@/ui/controls";
-import { words } from "@/ui/measure";
+import { words } from "@/ui/words";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";

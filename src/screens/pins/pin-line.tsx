@@ -6,7 +6,7 @@ import { readColour, readLength, readSize } from "@/core/intake";
 import { type RowOp, updateOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { Plate } from "@/ui/plate";
-import { lengthText, sizeText, type Units } from "@/ui/measure";
+import { lengthText, sizeText, type Units } from "@/core/units";
 import { Wire } from "@/ui/wire";
 import { isUnknown, type PinView } from "../shell/derive";
 

@@ -9,7 +9,7 @@ import { SIDES, type Side } from "@/core/forms";
 import { describeOp } from "@/job/describe";
 import { updateOp } from "@/job/ops";
 import { Button, buttonLook, Chip } from "@/ui/controls";
-import { sizeUnit } from "@/ui/measure";
+import { sizeUnit } from "@/core/units";
 import { Empty } from "@/ui/states";
 import { isGuess, isUnknown, type PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";

@@ -2,7 +2,7 @@ import type { FuseRow, PowerEdit, PowerReport } from "@/core/power";
 import { Button } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
-import { sizeText, sizeUnit, temperatureText } from "@/ui/measure";
+import { sizeText, sizeUnit, temperatureText } from "@/core/units";
 import { useJob } from "../shell/job-provider";
 import { FuseChart } from "./fuse-chart";
 import { ampsText, STATE_HEADS } from "./words";
@@ -33,11 +33,11 @@ export function FusesView({ report, selected, onSelect }: { report: PowerReport;
       </table>
       <table className="mt-6 w-full">
         <caption className="mb-1 text-left text-sm font-bold">Relays</caption>
-        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Relay</th><th className="px-2 py-1">Coil between</th><th className="px-2 py-1 text-right">Coil</th><th className="px-2 py-1 text-right">Contact</th><th className="px-2 py-1">Diode</th><th className="py-1">Pulled in</th></tr></thead>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Relay</th><th className="px-2 py-1">Coil between</th><th className="px-2 py-1 text-right">Coil, least of needed</th><th className="px-2 py-1 text-right">Contact</th><th className="px-2 py-1">Diode</th><th className="py-1">Pulled in</th></tr></thead>
         <tbody>{report.relays.map((row) => (
           <tr key={row.key} className="keep border-b border-rule align-top">
             <td className="py-1.5 font-semibold">{row.name}</td><td className="px-2 py-1.5 text-[13px]">{row.coilBy}</td>
-            <td className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{ampsText(row.coilAmps)}<span className="block text-[13px] text-ink2">{row.coilVolts.toFixed(1)} V of {row.pullInVolts}</span></td>
+            <td className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{ampsText(row.coilAmps)}<span className={`block text-[13px] ${row.weakest !== null && row.weakest.volts < row.warmPullInVolts ? "font-bold text-stop" : "text-ink2"}`}>{row.weakest === null ? "" : `${row.weakest.volts.toFixed(1)} V, `}warm {row.warmPullInVolts.toFixed(1)}</span></td>
             <td className={`px-2 py-1.5 text-right font-mono whitespace-nowrap ${row.contactAmps > row.contactRating ? "font-bold text-stop" : ""}`}>{ampsText(row.contactAmps)}<span className="block text-[13px] text-ink2">of {row.contactRating} A</span></td>
             <td className="px-2 py-1.5">{row.diode ? "yes" : "none"}</td><td className="py-1.5 text-[13px]">{row.pulledIn.map((state) => STATE_HEADS[state as keyof typeof STATE_HEADS].toLowerCase()).join(", ") || "never"}</td>
           </tr>
@@ -60,6 +60,7 @@ function FuseDetail({ report, selected, onTry }: { report: PowerReport; selected
       {row.wire !== null && <p className="mt-0.5 text-[13px] text-ink2">{sizeText(row.wire.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}, {row.wire.name}, air at {temperatureText(row.ambientC, units)}; bears {row.verdict?.wireAmps.toFixed(1)} A</p>}
       <ul className="my-3 space-y-1">{(row.verdict?.checks ?? []).map((check) => <li key={check.code} className={`flex items-start gap-2 ${check.holds ? "" : "font-semibold text-stop"}`}><StateMark mark={check.holds ? "proven" : "blocked"} /><span>{check.text}</span></li>)}</ul>
       {row.better !== null && row.partId !== null && row.elementId !== null && <p className="mb-3"><Button onClick={() => onTry({ type: "fuse", partId: row.partId as string, elementId: row.elementId as string, amps: row.better as number })}>Try {row.better} A</Button></p>}
+      {row.thin.length > 0 && <p className="mb-3 text-[13px]"><strong>{row.thin.length === 1 ? "Bears less than it lets through:" : `${row.thin.length} wires bear less than it lets through:`}</strong> {row.thin.slice(0, 8).map((wire) => `${wire.name} (${sizeText(wire.sizeMm2, units)}${units === "metric" ? ` ${sizeUnit(units)}` : ""})`).join(", ")}{row.thin.length > 8 ? ` and ${row.thin.length - 8} more` : ""}</p>}
       <FuseChart row={row} />
       <p className="mt-2 text-[13px] text-ink2">Where the wire's line lies above the dashed one, even the slowest fuse saves it. Wire: heat balance and Onderdonk; fuse: heating of its strip, within ISO 8820-3.</p>
       {row.loads.length > 0 && <p className="mt-2 text-[13px]"><strong>On it:</strong> {row.loads.join(", ")}</p>}

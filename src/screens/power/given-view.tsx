@@ -6,9 +6,12 @@ import { useState } from "react";
 import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
-import { temperatureText } from "@/ui/measure";
+import { temperatureText } from "@/core/units";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
+
+/** What may come from a cavity of the alternator's, as the solution took it. */
+const STATED: Readonly<Partial<Record<SettingKey, (report: PowerReport) => number>>> = { "alternator-a": ({ charge }) => charge.roadAmps, "alternator-v": ({ charge }) => charge.regulatedVolts };
 
 /** What the solution rests on: values that were given, values that are assumed, and what is wrong in the facts. */
 export function GivenView({ report }: { report: PowerReport }) {
@@ -36,7 +39,8 @@ export function GivenView({ report }: { report: PowerReport }) {
           const { name, unit, usual, why } = SETTINGS[key];
           const row = said.get(key);
           // What a cavity states of the alternator stands before the usual one.
-          const stated = key === "alternator-a" && row === undefined && report.charge.roadAmps !== usual ? report.charge.roadAmps : null;
+          const taken = STATED[key]?.(report);
+          const stated = taken !== undefined && row === undefined && taken !== usual ? taken : null;
           const value = row?.value ?? stated ?? usual;
           return (
             <div key={key} className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1">

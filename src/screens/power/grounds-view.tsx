@@ -1,5 +1,6 @@
-import type { GroundRow, PowerReport } from "@/core/power";
+import type { GroundRow, PowerReport, ReturnVerdict } from "@/core/power";
 import type { KeyState } from "@/core/harness";
+import { StateMark } from "@/ui/marks";
 import { useJob } from "../shell/job-provider";
 import type { Looked } from "./trying";
 import { ampsText, STATE_HEADS } from "./words";
@@ -14,6 +15,7 @@ export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (
   const loose = report.grounds.filter((row) => row.returns.length === 0);
   return (
     <div className="p-4">
+      {missing.length === 0 && <p className="mb-3 flex items-center gap-2 text-[13px]"><StateMark mark="proven" /><span>No strap is missing: engine, body and battery are joined by cables.</span></p>}
       {missing.map((finding) => <p key={finding.key} role="alert" className="mb-3 border-[1.5px] border-stop p-3"><strong className="text-stop">{finding.title}.</strong> {finding.why}</p>)}
       <table className="w-full">
         <caption className="mb-1 text-left text-sm font-bold">Studs: offset to the battery's negative, and what returns through them</caption>
@@ -23,18 +25,33 @@ export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (
       {loose.length > 0 && <p className="mt-2 text-[13px] text-ink2">Nothing returns through {loose.map((row) => row.label).join(", ")}.</p>}
       <table className="mt-6 w-full">
         <caption className="mb-1 text-left text-sm font-bold">Computers' grounds and sensors' returns: offset to the battery's negative</caption>
-        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Cavity</th><th className="py-1">Role</th>{STATES.map((state) => <th key={state} className="px-2 py-1 text-right">{STATE_HEADS[state]}</th>)}</tr></thead>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Cavity</th><th className="py-1">Role</th><th className="py-1">Holds</th>{STATES.map((state) => <th key={state} className="px-2 py-1 text-right">{STATE_HEADS[state]}</th>)}</tr></thead>
         <tbody>{report.returns.map((row) => {
-          const shared = report.findings.some((finding) => finding.code === "shared-ground" && finding.pinId === row.pinId);
           const node = job.pinById.get(row.pinId) === undefined ? null : `${job.pinById.get(row.pinId)?.connector.side} ${row.label}`;
           return (
-            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1">{row.role}{shared && <strong className="ml-2 text-stop">carries other current</strong>}</td>
+            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1">{row.role}</td><td className="py-1 text-[13px]"><Holds verdict={row.verdict} /></td>
               {STATES.map((state) => <td key={state} className="px-2 text-right">{node === null ? millivolts(row.volts[state]) : <button type="button" className="min-h-10 font-mono underline decoration-rule2" onClick={() => onLook({ node, state, label: row.label })}>{millivolts(row.volts[state])}</button>}</td>)}</tr>
           );
         })}</tbody>
       </table>
     </div>
   );
+}
+
+/** A verdict with its number and its limit beside it. */
+function Holds({ verdict }: { verdict: ReturnVerdict }) {
+  const bad = verdict.code === "shared" || verdict.code === "off" || verdict.code === "floats";
+  return <span className={`flex items-center gap-1.5 ${bad ? "font-bold text-stop" : "text-ink2"}`}><StateMark mark={bad ? "blocked" : "proven"} />{holdsText(verdict)}</span>;
+}
+
+function holdsText(verdict: ReturnVerdict): string {
+  switch (verdict.code) {
+    case "apart": return `kept apart, ${ampsText(verdict.amps)} at most`;
+    case "shared": return `carries other current: ${ampsText(verdict.amps)} in ${STATE_HEADS[verdict.state].toLowerCase()}, ${ampsText(verdict.limit)} at most`;
+    case "near": return `within ${millivolts(verdict.limit)} in ${STATE_HEADS[verdict.state].toLowerCase()}`;
+    case "off": return `too far off in ${STATE_HEADS[verdict.state].toLowerCase()}: ${millivolts(verdict.limit)} at most`;
+    case "floats": return `leads nowhere in ${STATE_HEADS[verdict.state].toLowerCase()}`;
+  }
 }
 
 function Stud({ row }: { row: GroundRow }) {

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { PowerReport } from "@/core/power";
-import { sizeText, sizeUnit, type Units } from "@/ui/measure";
+import { sizeText, sizeUnit, type Units } from "@/core/units";
 import { NumberWithOrigin } from "@/ui/origin";
 import { ampsText } from "./words";
 
@@ -14,6 +14,7 @@ export function LoadsView({ report, before, units }: { report: PowerReport; befo
         <Figure name="needed with everything on" value={`${charge.neededAmps.toFixed(0)} A`} was={was && `${was.neededAmps.toFixed(0)} A`} why="The sum of all loads that the plan and both harnesses show, at the voltages that they have with the engine running." />
         <Figure name="alternator at idle" value={`${charge.idleAmps.toFixed(0)} A`} was={was && `${was.idleAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.idleAmps} why="Its rated current times the part of it that it gives at idle; both can be set under Given and assumed." />
         <Figure name="alternator on the road" value={`${charge.roadAmps.toFixed(0)} A`} was={was && `${was.roadAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.roadAmps} why="Its rated current: as set, else as its cavity states, else a usual one." />
+        <Figure name="into the battery on the road" value={ampsText(charge.batteryAmps)} was={was && ampsText(was.batteryAmps)} bad={charge.batteryAmps < 0} why={`What is left of ${charge.givenAmps.toFixed(0)} A at ${charge.regulatedVolts.toFixed(1)} V when everything on has taken its part; the battery takes little more than a tenth of its capacity an hour.`} />
         <Figure name="parked" value={ampsText(charge.parkedAmps)} was={was && ampsText(was.parkedAmps)} why="What the battery gives with the key off: computers asleep, and what the plan joins for good." />
         <Figure name="days to half the battery" value={charge.daysToHalf === null ? "—" : charge.daysToHalf > 365 ? "over a year" : charge.daysToHalf.toFixed(charge.daysToHalf < 10 ? 1 : 0)} was={was?.daysToHalf == null ? undefined : was.daysToHalf.toFixed(0)} bad={charge.daysToHalf !== null && charge.daysToHalf < 21} why="Half of the battery's capacity over the parked current; a vehicle should stand three weeks and start." />
       </dl>

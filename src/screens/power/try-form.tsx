@@ -1,10 +1,12 @@
 "use client";
 
 import { memo, type ReactNode, useId, useMemo, useState } from "react";
+import { readLength, readSize } from "@/core/intake";
 import { editFault, type PowerEdit, type PowerReport } from "@/core/power";
+import { celsiusOf, sizeUnit } from "@/core/units";
 import { Button, Field } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
-import { useEditNames } from "./edit-text";
+import { type EditNames, useEditNames } from "./edit-text";
 
 const KINDS = {
   feed: "Another feed or ground for a cavity", wire: "A thicker or longer wire", relay: "A relay in a feed", diode: "A diode in a link", strap: "A new wire or ground strap", load: "One more load", setting: "A colder or other battery",
@@ -16,15 +18,17 @@ export const TryForm = memo(function TryForm({ onTry, report }: { onTry: (edit: 
   const [kind, setKind] = useState<Kind>("feed");
   const [fields, setFields] = useState<Readonly<Record<string, string>>>({});
   const [fault, setFault] = useState<string | null>(null);
-  const build = useBuilder();
+  const names = useEditNames();
+  const build = useBuilder(names);
   const set = (name: string) => (value: string) => { setFields({ ...fields, [name]: value }); setFault(null); };
   const submit = () => {
     const made = build(kind, fields, report);
-    const wrong = typeof made === "string" ? made : editFault(made);
+    const wrong = typeof made === "string" ? made : editFault(made, names.units);
     setFault(wrong);
     if (wrong === null && typeof made !== "string") onTry(made);
   };
   const field = (name: string, label: string, hint?: string): ReactNode => <Field label={label} hint={hint}><input className="field" value={fields[name] ?? ""} onChange={(event) => set(name)(event.target.value)} /></Field>;
+  const sizes = <>{field("size", `Size, ${sizeUnit(names.units)}`)}{field("length", `Length, ${names.units === "metric" ? "m" : "ft"}`)}</>;
   return (
     <details className="no-print border-b border-rule">
       <summary className="min-h-11 px-3 py-3 font-semibold">Try something of your own</summary>
@@ -32,11 +36,11 @@ export const TryForm = memo(function TryForm({ onTry, report }: { onTry: (edit: 
         <div className="col-span-full"><Field label="What"><select className="field" value={kind} onChange={(event) => { setKind(event.target.value as Kind); setFault(null); }}>{(Object.keys(KINDS) as Kind[]).map((one) => <option key={one} value={one}>{KINDS[one]}</option>)}</select></Field></div>
         {(kind === "feed" || kind === "relay") && <><Picker label="Cavity" of="pins" value={fields.consumer ?? ""} onChange={set("consumer")} /><Picker label={kind === "relay" ? "Coil from" : "From"} of="pins" value={fields.provider ?? ""} onChange={set("provider")} /></>}
         {kind === "relay" && <Picker label="Contact from" of="pins" value={fields.contact ?? ""} onChange={set("contact")} />}
-        {kind === "wire" && <><Picker label="Wire" of="wires" value={fields.wire ?? ""} onChange={set("wire")} /><div className="grid grid-cols-2 gap-3">{field("size", "Size, mm²")}{field("length", "Length, m")}</div></>}
+        {kind === "wire" && <><Picker label="Wire" of="wires" value={fields.wire ?? ""} onChange={set("wire")} /><div className="grid grid-cols-2 gap-3">{sizes}</div></>}
         {kind === "diode" && <Picker label="Link" of="links" value={fields.link ?? ""} onChange={set("link")} />}
-        {kind === "strap" && <><Picker label="From cavity" of="pins" value={fields.from ?? ""} onChange={set("from")} /><Picker label="To cavity" of="pins" value={fields.to ?? ""} onChange={set("to")} />{field("size", "Size, mm²")}{field("length", "Length, m")}</>}
+        {kind === "strap" && <><Picker label="From cavity" of="pins" value={fields.from ?? ""} onChange={set("from")} /><Picker label="To cavity" of="pins" value={fields.to ?? ""} onChange={set("to")} />{sizes}</>}
         {kind === "load" && <><Picker label="At cavity" of="pins" value={fields.at ?? ""} onChange={set("at")} />{field("watts", "Power, W")}{field("name", "What it is")}</>}
-        {kind === "setting" && <>{field("celsius", "Battery temperature, °C", "or leave it")}{field("cca", "Cold cranking current, A", "or leave it")}</>}
+        {kind === "setting" && <>{field("celsius", `Battery temperature, ${names.units === "metric" ? "°C" : "°F"}`, "or leave it")}{field("cca", "Cold cranking current, A", "or leave it")}</>}
         <div className="col-span-full flex items-center gap-3"><Button type="submit">Try it</Button>{fault !== null && <p role="alert" className="font-semibold text-stop">{fault}</p>}</div>
       </form>
     </details>
@@ -63,13 +67,16 @@ function Picker({ label, of, value, onChange }: { label: string; of: "pins" | "w
   return <Field label={label}><input className="field" list={list} value={value} autoComplete="off" placeholder={of === "pins" ? "as printed: C1-2" : "type a part of its name"} onChange={(event) => onChange(event.target.value)} /><datalist id={list}>{fitting.map((name) => <option key={name} value={name} />)}</datalist></Field>;
 }
 
+const given = (name: "sizeMm2" | "lengthM", value: number | undefined) => (value === undefined ? {} : { [name]: value });
+
 /** From what was typed to an edit, or to what is wrong with it. */
-function useBuilder(): (kind: Kind, fields: Readonly<Record<string, string>>, report: PowerReport) => PowerEdit | string {
+function useBuilder(names: EditNames): (kind: Kind, fields: Readonly<Record<string, string>>, report: PowerReport) => PowerEdit | string {
   const choices = useChoices();
-  const names = useEditNames();
   return (kind, fields) => {
     const text = (name: string) => (fields[name] ?? "").trim();
     const number = (name: string) => (text(name) === "" ? undefined : Number(text(name).replace(",", ".")));
+    const sizeOf = () => (text("size") === "" ? undefined : (readSize(text("size"), { decimalComma: true, headerUnit: names.units === "imperial" ? "awg" : null }) ?? Number.NaN));
+    const lengthOf = () => (text("length") === "" ? undefined : (readLength(text("length"), { decimalComma: true, headerUnit: names.units === "imperial" ? "ft" : "m" }) ?? Number.NaN));
     const from = (list: Choices, name: string) => list.get(text(name)) ?? [...list].find(([label]) => label.toLowerCase() === text(name).toLowerCase())?.[1];
     const missing = (what: string, name: string) => (text(name) === "" ? `Name the ${what}.` : `There is no ${what} called “${text(name)}”.`);
     switch (kind) {
@@ -84,7 +91,7 @@ function useBuilder(): (kind: Kind, fields: Readonly<Record<string, string>>, re
       }
       case "wire": {
         const wireId = from(choices.wires, "wire");
-        return wireId === undefined ? missing("wire", "wire") : { type: "wire", wireId, ...(number("size") === undefined ? {} : { sizeMm2: number("size") as number }), ...(number("length") === undefined ? {} : { lengthM: number("length") as number }) };
+        return wireId === undefined ? missing("wire", "wire") : { type: "wire", wireId, ...given("sizeMm2", sizeOf()), ...given("lengthM", lengthOf()) };
       }
       case "diode": {
         const linkId = from(choices.links, "link");
@@ -94,7 +101,7 @@ function useBuilder(): (kind: Kind, fields: Readonly<Record<string, string>>, re
         const [fromPinId, toPinId] = [from(choices.pins, "from"), from(choices.pins, "to")];
         if (fromPinId === undefined) return missing("cavity", "from");
         if (toPinId === undefined) return missing("cavity", "to");
-        return { type: "strap", fromPinId, toPinId, sizeMm2: number("size") ?? Number.NaN, lengthM: number("length") ?? Number.NaN };
+        return { type: "strap", fromPinId, toPinId, sizeMm2: sizeOf() ?? Number.NaN, lengthM: lengthOf() ?? Number.NaN };
       }
       case "load": {
         const pinId = from(choices.pins, "at");
@@ -102,7 +109,7 @@ function useBuilder(): (kind: Kind, fields: Readonly<Record<string, string>>, re
       }
       case "setting": {
         const [celsius, cca] = [number("celsius"), number("cca")];
-        if (celsius !== undefined) return { type: "setting", key: "battery-c", value: celsius };
+        if (celsius !== undefined) return { type: "setting", key: "battery-c", value: names.units === "metric" ? celsius : celsiusOf(celsius) };
         return cca === undefined ? "Give a temperature or a cranking current." : { type: "setting", key: "battery-cca", value: cca };
       }
     }

@@ -1,5 +1,6 @@
 import { KNOWN_FROM } from "@/core/intake";
 import { deriveLines, findHolds, type Hold, type PlanLines } from "@/core/plan";
+import type { Units } from "@/core/units";
 import type { ExpectedVolts } from "@/core/power";
 import { basisOf, expectedText, judge, makeSteps, type Judgement, type PlannedPin, type Step } from "@/core/proving";
 import { label, type SignalPin } from "@/core/signals";
@@ -50,8 +51,8 @@ export class Deriver {
   }
 
   derive(document: JobDocument, expected: Expected = null): Derived {
-    const { pins: rows, connectors, readings } = document;
-    return this.rest(this.views(rows, connectors), this.signals(rows, connectors), this.plan(document), readings, expected);
+    const { pins: rows, connectors, readings, job: { units } } = document;
+    return this.rest(this.views(rows, connectors), this.signals(rows, connectors), this.plan(document), readings, expected, units);
   }
 }
 
@@ -72,7 +73,7 @@ function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connect
   });
 }
 
-function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"], expected: Expected): Derived {
+function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"], expected: Expected, units: Units): Derived {
   const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
@@ -80,7 +81,7 @@ function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], pla
     return signal && pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description };
   };
   const volts = new Map((expected ?? []).map((one) => [`${one.pinId} ${one.state}`, one]));
-  const steps = viewSteps(makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null), readings);
+  const steps = viewSteps(makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null, units), readings);
   const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
   const holds = findHolds({
     sides: { donor: count("donor"), host: count("host") },

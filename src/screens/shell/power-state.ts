@@ -31,9 +31,9 @@ const LOOKED = /\/(power|prove)$/;
 
 /** Keeps the worker's solution in step with the document and its plan. */
 export function usePower(document: JobDocument, lines: readonly Line[]): PowerState {
-  const { pins, connectors, branches, parts, wires, links, cuts, settings } = document;
+  const { pins, connectors, branches, parts, wires, links, cuts, settings, job: { units } } = document;
   // Only these lists bear the solution; a reading or a note must not solve it anew.
-  const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links, cuts, settings, lines }), [pins, connectors, branches, parts, wires, links, cuts, settings, lines]);
+  const facts = useMemo(() => ({ job: { units }, pins, connectors, branches, parts, wires, links, cuts, settings, lines }), [units, pins, connectors, branches, parts, wires, links, cuts, settings, lines]);
   const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
   const [expected, setExpected] = useState<readonly ExpectedVolts[] | null>(null);
   const looked = LOOKED.test(usePathname());

@@ -7,7 +7,7 @@ import type { ReportRow } from "@/core/harness";
 import { doneOps } from "@/job/triage-ops";
 import type { CutRow, JobDocument } from "@/job/schema";
 import { Button, buttonLook, Chip } from "@/ui/controls";
-import { sizeText, type Units } from "@/ui/measure";
+import { sizeText, type Units } from "@/core/units";
 import { Empty } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";

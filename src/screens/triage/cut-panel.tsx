@@ -7,7 +7,7 @@ import { subjectName } from "@/job/evidence";
 import { insertOp, updateOp } from "@/job/ops";
 import { keepOps, recordCutOps, reopenCutOps } from "@/job/triage-ops";
 import { Button, Field } from "@/ui/controls";
-import { lengthText, massText, sizeText } from "@/ui/measure";
+import { lengthText, massText, sizeText } from "@/core/units";
 import { Caution } from "@/ui/states";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";

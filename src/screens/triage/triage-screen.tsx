@@ -4,7 +4,7 @@ import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
 import { copperTotal, functionName, type HarnessReport, listed } from "@/core/harness";
 import { Chip } from "@/ui/controls";
-import { lengthText, massText, sizeText, sizeUnit, type Units } from "@/ui/measure";
+import { lengthText, massText, sizeText, sizeUnit, type Units } from "@/core/units";
 import { NumberWithOrigin } from "@/ui/origin";
 import { openDebts, openEnds } from "../shell/harness-state";
 import { useJob } from "../shell/job-provider";

@@ -1,5 +1,5 @@
 import type { ReportRow, TriageChoice } from "@/core/harness";
-import { sizeText } from "@/ui/measure";
+import { sizeText } from "@/core/units";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Wire } from "@/ui/wire";
 import type { PinView } from "../shell/derive";

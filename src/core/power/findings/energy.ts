@@ -1,4 +1,5 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
+import { sizeWords, temperatureText } from "../../units";
 import type { ChargeBalance, CrankingReport } from "../loads";
 import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
@@ -45,7 +46,7 @@ function uncharged({ model }: PowerSolution, amps: number): Finding {
     ...base, key: "charge", code: "charge", severity: output === null ? "note" : "stop", title: `With the engine running nothing charges the battery: it gives ${amps.toFixed(0)} A`,
     why: `${output === null ? "No alternator is in the tables" : "No wire or link joins the alternator's output to it"}; with everything on it is empty in ${hours < 2 ? `${(60 * hours).toFixed(0)} minutes` : `${hours.toFixed(0)} hours`}, and the engine stops.`,
     state: "running", pinId: output, amount: { value: amps, limit: 0, unit: "A" }, where: output === null ? "battery +" : nodeName(harness, harness.nodeOfPin.get(output) as number),
-    cures: [output === null || plus === null ? { text: "Add the alternator and its cable to the harness", edit: null } : { text: `A cable of ${CHARGE_CABLE.sizeMm2} mm² from the alternator's output to the battery`, edit: { type: "strap", fromPinId: output, toPinId: plus, ...CHARGE_CABLE } }],
+    cures: [output === null || plus === null ? { text: "Add the alternator and its cable to the harness", edit: null } : { text: `A cable of ${sizeWords(CHARGE_CABLE.sizeMm2, model.facts.units)} from the alternator's output to the battery`, edit: { type: "strap", fromPinId: output, toPinId: plus, ...CHARGE_CABLE } }],
   };
 }
 
@@ -53,7 +54,7 @@ function starting(solution: PowerSolution, crank: CrankingReport): Finding[] {
   const found: Finding[] = [];
   if (crank.starterVolts === null || !solution.states.has("crank")) return found;
   if (crank.batteryVolts < CRANK_BATTERY_VOLTS) {
-    found.push({ ...base, key: "cranking battery", code: "cranking", severity: crank.batteryVolts < 8 ? "stop" : "note", title: `The battery falls to ${crank.batteryVolts.toFixed(1)} V while cranking at ${crank.batteryC} °C`, why: `${crank.amps.toFixed(0)} A through ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own.`, state: "crank", amount: { value: crank.batteryVolts, limit: CRANK_BATTERY_VOLTS, unit: "V" }, where: "battery +", cures: [{ text: "A battery of more cold cranking current", edit: { type: "setting", key: "battery-cca", value: 720 } }] });
+    found.push({ ...base, key: "cranking battery", code: "cranking", severity: crank.batteryVolts < 8 ? "stop" : "note", title: `The battery falls to ${crank.batteryVolts.toFixed(1)} V while cranking at ${temperatureText(crank.batteryC, solution.model.facts.units)}`, why: `${crank.amps.toFixed(0)} A through ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own.`, state: "crank", amount: { value: crank.batteryVolts, limit: CRANK_BATTERY_VOLTS, unit: "V" }, where: "battery +", cures: [{ text: "A battery of more cold cranking current", edit: { type: "setting", key: "battery-cca", value: 720 } }] });
   }
   for (const computer of crank.computers) {
     if (computer.volts === null || computer.volts < computer.leastVolts || computer.volts >= computer.leastVolts + CRANK_MARGIN) continue;

@@ -68,13 +68,13 @@ describe("current that comes back", () => {
 describe("a thicker wire", () => {
   const wire = { type: "wire", wireId: "wire:w", copperOhms: 0, jointOhms: 0, sizeMm2: 0.5, lengthM: 1, assumed: [] } as const;
   test.each([[2, 1, 1.5], [2, 0, 1], [2, 1.9, 12], [0.3, 0.1, 1]])("that loses %s V where %s V are missing: %s mm²", (lost, missing, size) => {
-    const { text, edit } = thickerWire(wire, "C1-2 to KEY-15", lost, missing);
+    const { text, edit } = thickerWire(wire, "C1-2 to KEY-15", lost, missing, "metric");
     expect(edit).toEqual({ type: "wire", wireId: "wire:w", sizeMm2: size });
     expect(text).toContain(lost < 1 ? "300 mV are lost" : "2.0 V are lost");
     // Ohm: so much thicker, it loses so much less, and no less than is missing.
     expect(lost - (lost * 0.5) / size).toBeGreaterThanOrEqual(missing);
   });
-  test("where none is thick enough, twice the area is the start", () => expect(thickerWire(wire, "w", 1, 3).edit).toMatchObject({ sizeMm2: 1 }));
+  test("where none is thick enough, twice the area is the start", () => expect(thickerWire(wire, "w", 1, 3, "metric").edit).toMatchObject({ sizeMm2: 1 }));
 });
 
 describe("grounds", () => {

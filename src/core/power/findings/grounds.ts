@@ -1,4 +1,5 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
+import { sizeWords } from "../../units";
 import { onceFor } from "../once-for";
 import { pathThrough } from "../path";
 import { printedOf } from "../printed";
@@ -10,9 +11,12 @@ import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
 
 /** What a few sensors take together, A: more through a sensor's return is somebody else's. */
-const SENSORS_AMPS = 0.05;
+export const SENSORS_AMPS = 0.05;
 /** By how much a computer's ground may lie above the battery's negative, V: while cranking and otherwise. */
 const OFFSET = { crank: 0.5, else: 0.2 } as const;
+
+/** The most that a computer's ground may lie off in a state, V. */
+export const offsetLimit = (state: PowerState): number => (state === "crank" ? OFFSET.crank : OFFSET.else);
 /** Thick enough for a starter's return, mm². */
 const STRAP_MM2 = 16;
 const STRAP_M = 0.5;
@@ -90,7 +94,7 @@ function offsets(solution: PowerSolution): Finding[] {
   const { harness } = solution.model.facts;
   return harness.parts.filter((part) => part.type === "computer" && part.side !== "host").flatMap((part): Finding[] => {
     const grounds = part.terminals.flatMap(({ pinId }) => { const pin = pinId === null ? undefined : harness.pinById.get(pinId); const node = pinId === null ? undefined : solution.model.nodeOfPin.get(pinId); return pin !== undefined && node !== undefined && isPowerGround(pin) ? [{ pin, node }] : []; });
-    const worst = grounds.flatMap(({ pin, node }) => solvedStates(solution).map((state) => ({ pin, node, state, volts: voltsAt(solution, state, node) ?? 0, limit: state === "crank" ? OFFSET.crank : OFFSET.else }))).toSorted((a, b) => Math.abs(b.volts) / b.limit - Math.abs(a.volts) / a.limit)[0];
+    const worst = grounds.flatMap(({ pin, node }) => solvedStates(solution).map((state) => ({ pin, node, state, volts: voltsAt(solution, state, node) ?? 0, limit: offsetLimit(state) }))).toSorted((a, b) => Math.abs(b.volts) / b.limit - Math.abs(a.volts) / a.limit)[0];
     if (worst === undefined || Math.abs(worst.volts) <= worst.limit) return [];
     const at = harness.nodeOfPin.get(worst.pin.id) as number;
     return [{
@@ -108,7 +112,7 @@ function thickerCures(solution: PowerSolution, state: PowerState, node: string, 
   const drops = down.flatMap(({ span: { piece }, from, to }) => (piece.place.type === "wire" ? [{ place: piece.place, name: piece.name, volts: Math.abs((voltsAt(solution, state, from) ?? 0) - (voltsAt(solution, state, to) ?? 0)) }] : []));
   const most = drops.toSorted((a, b) => b.volts - a.volts)[0];
   if (most === undefined) return [];
-  return [thickerWire(most.place, most.name, most.volts, missing)];
+  return [thickerWire(most.place, most.name, most.volts, missing, solution.model.facts.units)];
 }
 
 /** Another ground of the host with less on it. */
@@ -126,6 +130,9 @@ function groundCures(solution: PowerSolution, pin: CavityFacts): Cure[] {
   }).toSorted((a, b) => Math.abs(a.volts) - Math.abs(b.volts)).slice(0, 2).map(({ one, at }): Cure => ({ text: `Ground it at ${nodeName(harness, at)} instead`, edit: { type: "relink", consumerId: pin.id, providerId: one.id } }));
 }
 
+/** What is thinner carries no starter's current back, mm². */
+const STRAP_LEAST_MM2 = 6;
+
 /** The engine's block without a strap: all that bolts to it, the starter first, has no return, or returns through thin wires. */
 function missingBlock(solution: PowerSolution): Finding[] {
   const { model } = solution;
@@ -135,7 +142,7 @@ function missingBlock(solution: PowerSolution): Finding[] {
   for (const node of reached) {
     for (const span of spans.at.get(node) ?? []) {
       const { element, place } = span.piece;
-      const thick = place.type === "wire" ? place.sizeMm2 >= 6 : element.type === "resistor" && span.role === "path";
+      const thick = place.type === "wire" ? place.sizeMm2 >= STRAP_LEAST_MM2 : element.type === "resistor" && span.role === "path";
       // A computer's grounds are one inside, but no strap.
       if (!thick || (place.type === "part" && model.facts.harness.partById.get(place.partId)?.type === "computer")) continue;
       reached.add(span.a).add(span.b);
@@ -149,8 +156,8 @@ function missingBlock(solution: PowerSolution): Finding[] {
   const volts = voltsAt(solution, "crank", BLOCK);
   return [{
     key: "ground block", code: "ground-missing", severity: "danger", title: "The engine has no ground strap",
-    why: `No cable of 6 mm² or more joins the engine block to the battery's negative. ${volts === null || volts === undefined ? "What bolts to it has no return at all." : `The starter's current would return through the harness; the block stands at ${volts.toFixed(1)} V while cranking.`}`,
+    why: `No cable of ${sizeWords(STRAP_LEAST_MM2, model.facts.units)} or more joins the engine block to the battery's negative. ${volts === null || volts === undefined ? "What bolts to it has no return at all." : `The starter's current would return through the harness; the block stands at ${volts.toFixed(1)} V while cranking.`}`,
     state: "crank", amount: { value: volts ?? 0, limit: 0.3, unit: "V" }, node: BLOCK, pinId: engine?.id ?? null, where: "engine block", also: [],
-    cures: engine === undefined || body === undefined ? [] : [{ text: `A strap of ${STRAP_MM2} mm² from ${nodeName(harness, harness.nodeOfPin.get(engine.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(body.id) as number)}`, edit: { type: "strap", fromPinId: engine.id, toPinId: body.id, sizeMm2: STRAP_MM2, lengthM: STRAP_M } }],
+    cures: engine === undefined || body === undefined ? [] : [{ text: `A strap of ${sizeWords(STRAP_MM2, model.facts.units)} from ${nodeName(harness, harness.nodeOfPin.get(engine.id) as number)} to ${nodeName(harness, harness.nodeOfPin.get(body.id) as number)}`, edit: { type: "strap", fromPinId: engine.id, toPinId: body.id, sizeMm2: STRAP_MM2, lengthM: STRAP_M } }],
   }];
 }

@@ -1,5 +1,6 @@
 import { type Harness, nodeName } from "../../harness";
-import { continuousAmps, fuseForLoad, METRIC_SIZES } from "../../wire";
+import { sizeWords, soldSizes, temperatureText } from "../../units";
+import { continuousAmps, fuseForLoad } from "../../wire";
 import { ambientOf, type FuseRow, type RelayRow } from "../fuses";
 import { onceFor } from "../once-for";
 import { printedOf } from "../printed";
@@ -44,19 +45,22 @@ function fuseCures(solution: PowerSolution, row: FuseRow, loadOnly: boolean): Cu
   const { wire } = row;
   const rating: Cure[] = row.better === null || row.partId === null || row.elementId === null ? [] : [{ text: `A fuse of ${row.better} A`, edit: { type: "fuse", partId: row.partId, elementId: row.elementId, amps: row.better } }];
   if (loadOnly || wire === null) return rating;
-  const bigger = METRIC_SIZES.find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: settingValue(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
+  const { units } = solution.model.facts;
+  const bigger = soldSizes(units).find((size) => continuousAmps(size, { ambientC: row.ambientC, loaded: settingValue(solution.model.facts.settings, "wires-together") }) >= row.ratedAmps);
   const own = fuseForLoad(wire.amps) ?? 5;
   return [
     ...rating,
     ...(wire.linkId === null ? [] : [{ text: `A fuse of its own, ${own} A, where ${wire.name} leaves the feed`, edit: { type: "branch-fuse" as const, linkId: wire.linkId, amps: own } }]),
-    ...(bigger === undefined ? [] : [{ text: `${bigger} mm² instead of ${wire.sizeMm2} mm² for ${wire.name}`, edit: { type: "wire" as const, wireId: wire.id, sizeMm2: bigger } }]),
+    ...(bigger === undefined || row.thin.length < 2 ? [] : [{ text: `${sizeWords(bigger, units)} for all ${row.thin.length} wires behind it that bear less`, edit: { type: "wires" as const, wireIds: row.thin.map((one) => one.id), sizeMm2: bigger } }]),
+    ...(bigger === undefined || row.thin.length > 1 ? [] : [{ text: `${sizeWords(bigger, units)} instead of ${sizeWords(wire.sizeMm2, units)} for ${wire.name}`, edit: { type: "wire" as const, wireId: wire.id, sizeMm2: bigger } }]),
   ];
 }
 
 /** Wires that carry more than they bear where they lie. */
 function hotWires(solution: PowerSolution): Finding[] {
   const { model } = solution;
-  const loaded = settingValue(model.facts.settings, "wires-together");
+  const { settings, units } = model.facts;
+  const loaded = settingValue(settings, "wires-together");
   const bears = new Map<string, number>();
   return model.spans.all.flatMap((span): Finding[] => {
     const { element, place, name } = span.piece;
@@ -70,9 +74,9 @@ function hotWires(solution: PowerSolution): Finding[] {
     const limit = bears.get(key) ?? continuousAmps(place.sizeMm2, { ambientC, loaded: together });
     bears.set(key, limit);
     if (worst.amps <= limit) return [];
-    const bigger = METRIC_SIZES.find((size) => continuousAmps(size, { ambientC, loaded: together }) >= worst.amps * 1.1);
-    const cures: Cure[] = bigger === undefined ? [] : [{ text: `${bigger} mm² instead of ${place.sizeMm2} mm²`, edit: { type: "wire", wireId: place.wireId, sizeMm2: bigger } }];
-    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `${name.startsWith("the ") ? `T${name.slice(1)}` : `The wire from ${name}`} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${place.sizeMm2} mm²${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${ambientC} °C${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
+    const bigger = soldSizes(units).find((size) => continuousAmps(size, { ambientC, loaded: together }) >= worst.amps * 1.1);
+    const cures: Cure[] = bigger === undefined ? [] : [{ text: `${sizeWords(bigger, units)} instead of ${sizeWords(place.sizeMm2, units)}`, edit: { type: "wire", wireId: place.wireId, sizeMm2: bigger } }];
+    return [{ key: `hot ${place.wireId}`, code: "wire-hot", severity: "danger", title: `${name.startsWith("the ") ? `T${name.slice(1)}` : `The wire from ${name}`} carries ${worst.amps.toFixed(1)} A ${stateWords[worst.state]}`, why: `${sizeWords(place.sizeMm2, units)}${place.assumed.includes("size") ? " (assumed)" : ""} bears ${limit.toFixed(1)} A at ${temperatureText(ambientC, units)}${together > 1 ? ` in a bundle of ${together} loaded wires` : ""}.`, state: worst.state, amount: { value: worst.amps, limit, unit: "A" }, node: element.type === "resistor" ? element.b : null, pinId: null, where: name, also: [], cures }];
   });
 }
 
@@ -91,10 +95,21 @@ const CONTACT_PART = 0.75;
 
 function relayFindings(solution: PowerSolution, rows: readonly RelayRow[]): Finding[] {
   const buzzing = buzzFindings(solution);
-  return [...buzzing, ...rows.filter((row) => row.contactAmps > CONTACT_PART * row.contactRating).map((row): Finding => {
+  return [...buzzing, ...rows.flatMap((row) => weakCoil(solution, row)), ...rows.filter((row) => row.contactAmps > CONTACT_PART * row.contactRating).map((row): Finding => {
     const element = solution.model.pieceOf.get(row.key)?.element;
     return { key: `contact ${row.key}`, code: "relay-contact", severity: row.contactAmps > row.contactRating ? "danger" : "note", title: `The contact of ${row.name} carries ${row.contactAmps.toFixed(1)} A`, why: `It is rated ${row.contactRating} A, and is used to ${CONTACT_PART} of that for long life.`, state: "running", amount: { value: row.contactAmps, limit: row.contactRating, unit: "A" }, node: element?.type === "relay" ? (element.contacts[0]?.b ?? null) : null, pinId: null, where: row.name, also: [], cures: [{ text: "A relay with a stronger contact, or a second one for part of the load", edit: null }] };
   })];
+}
+
+/** A relay whose coil has enough when cold and too little when warm: it is let go in the state that it is needed in. */
+function weakCoil({ model }: PowerSolution, { key, name, weakest, warmPullInVolts, pullInVolts }: RelayRow): Finding[] {
+  if (weakest === null || weakest.volts >= warmPullInVolts) return [];
+  const element = model.pieceOf.get(key)?.element;
+  return [{
+    key: `coil ${key}`, code: "relay-coil", severity: "fault", title: `${name} may not pull in ${stateWords[weakest.state]} when it is warm`,
+    why: `Its coil has ${weakest.volts.toFixed(1)} V then. Cold it takes ${pullInVolts} V, and warm ${warmPullInVolts.toFixed(1)} V, for copper's resistance rises by 0.4 % a kelvin.`,
+    state: weakest.state, amount: { value: weakest.volts, limit: warmPullInVolts, unit: "V" }, node: element?.type === "relay" ? element.coilA : null, pinId: null, where: name, also: [], cures: [{ text: "Feed its coil by a thicker wire or from a feed that falls less, or take a relay that pulls in at less", edit: null }],
+  }];
 }
 
 /** Outputs and feeds of which a table says how much they may give. */

@@ -63,7 +63,7 @@ function lowFinding(solution: PowerSolution, members: readonly Member[]): Findin
   const drops = path.steps.filter((step) => step.span.role === "path").map((step) => ({ step, volts: Math.abs((voltsAt(solution, cell.state, step.from) ?? 0) - (voltsAt(solution, cell.state, step.to) ?? 0)) })).toSorted((a, b) => b.volts - a.volts);
   const [most] = drops;
   const place = most?.step.span.piece.place;
-  const cures: Cure[] = most !== undefined && place?.type === "wire" ? [thickerWire(place, most.step.span.piece.name, most.volts, leastVolts(row.pin, cell.state) - (cell.across ?? 0))] : [];
+  const cures: Cure[] = most !== undefined && place?.type === "wire" ? [thickerWire(place, most.step.span.piece.name, most.volts, leastVolts(row.pin, cell.state) - (cell.across ?? 0), solution.model.facts.units)] : [];
   return {
     key: `low ${row.pin.id}`, code: "low-volts", severity: severityOf(row), title: `${row.label} has ${(cell.across ?? 0).toFixed(1)} V ${stateWords[cell.state]}`,
     why: `It needs ${row.leastVolts} V. ${most === undefined ? "" : `Most is lost in ${most.step.span.piece.name}: ${most.volts.toFixed(2)} V at ${Math.abs(most.step.amps).toFixed(1)} A.`}`,

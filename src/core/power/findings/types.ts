@@ -12,7 +12,7 @@ export const SEVERITIES = ["danger", "stop", "fault", "note"] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
 export const FINDING_CODES = [
-  "dead-feed", "low-volts", "back-feed", "shared-ground", "ground-offset", "ground-missing", "fuse-load", "fuse-wire", "fuse-inrush", "fuse-short", "wire-hot", "relay-contact", "driver-overload", "relay-buzz",
+  "dead-feed", "low-volts", "back-feed", "shared-ground", "ground-offset", "ground-missing", "fuse-load", "fuse-wire", "fuse-inrush", "fuse-short", "wire-hot", "relay-contact", "relay-coil", "driver-overload", "relay-buzz",
   "drain", "charge", "bus-termination", "cranking",
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];
