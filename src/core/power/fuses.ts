@@ -144,7 +144,7 @@ export interface RelayRow {
   readonly coilBy: string;
   readonly coilAmps: number;
   readonly coilVolts: number;
-  /** The least that its coil has in a state in which it is pulled in; null where it never is. */
+  /** The least that its coil has in a key position in which it is pulled in; null where it never is. */
   readonly weakest: { readonly state: PowerState; readonly volts: number } | null;
   readonly pullInVolts: number;
   /** What it takes to pull it in when its coil is warm, V. */
@@ -180,7 +180,8 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
     const coilAmps = mostAmps(solution, span, POWER_STATES);
     // Its contacts stand behind its coil.
     const contactAmps = Math.max(0, ...element.contacts.map((_, nth) => mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, POWER_STATES)));
-    const weakest = states.map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms })).toSorted((a, b) => a.volts - b.volts)[0] ?? null;
+    // With the key off it only holds what is on its way out.
+    const weakest = states.filter((state) => state !== "run-on").map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms })).toSorted((a, b) => a.volts - b.volts)[0] ?? null;
     const isDonors = place.type === "part" && model.facts.harness.partById.get(place.partId)?.side === "donor";
     const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
     return [{

@@ -51,13 +51,16 @@ export interface ReturnRow {
   readonly volts: Readonly<Partial<Record<KeyState, number | null>>>;
 }
 
+/** What is wrong stands first. */
+const isWrong = ({ verdict: { code } }: ReturnRow): boolean => code === "shared" || code === "off" || code === "floats";
+
 /** Grounds of computers and returns of sensors, with their offset to the battery's negative. */
 export function returnTable(solution: PowerSolution): ReturnRow[] {
   const { printed, facts: { harness } } = solution.model;
   const states = RETURN_STATES.filter((state) => solution.states.has(state));
   return computerGrounds(harness).map(({ pin, at, node }): ReturnRow => ({
     pinId: pin.id, label: printed.label[at] as string, role: isReturn(pin) ? "sensor return" : "computer ground", verdict: isReturn(pin) ? keptApart(solution, node, states) : nearEnough(solution, node, states), volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
-  }));
+  })).toSorted((a, b) => Number(isWrong(b)) - Number(isWrong(a)));
 }
 
 function keptApart(solution: PowerSolution, node: string, states: readonly KeyState[]): ReturnVerdict {
