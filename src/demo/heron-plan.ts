@@ -1,8 +1,9 @@
 import { fuseBox, LIBRARY, type Part } from "@/core/harness";
 import type { Adapter } from "@/core/signals";
-import { addWireOps, placePartOps } from "@/job/harness-ops";
+import { placePartOps } from "@/job/harness-ops";
 import { applyOps } from "@/job/ops";
 import type { JobDocument, LinkRow, PinRow } from "@/job/schema";
+import { pinOf, withWire } from "./sample-job";
 
 /**
  * What someone has added and decided on the Heron so far: the donor's main relay, an ignition relay, the alternator's cable. Three
@@ -43,18 +44,14 @@ class Plan {
 
   private id = () => { this.count += 1; return `plan-${this.count}`; };
 
-  private pin(label: string): PinRow {
-    const found = this.document.pins.find((row) => { const connector = this.document.connectors.find((one) => one.id === row.connectorId); return `${connector?.label}-${row.cavity}` === label; });
-    if (found === undefined) throw new Error(`the sample's plan names ${label}, which its tables do not have`);
-    return found;
-  }
+  private pin = (label: string): PinRow => pinOf(this.document, label);
 
   private place(part: Part, label: string, place: string): void {
     this.document = applyOps(this.document, placePartOps(this.document, part, { side: "added", label, place }, this.id));
   }
 
   private wire(from: string, to: string, colour: string, sizeMm2: number, lengthM: number): void {
-    this.document = applyOps(this.document, addWireOps({ fromPinId: this.pin(from).id, toPinId: this.pin(to).id, colour, sizeMm2, lengthM, stock: "new" }, this.id));
+    this.document = withWire(this.document, from, to, { colour, sizeMm2, lengthM }, this.id);
   }
 
   private form(label: string, to: Partial<PinRow>): void {

@@ -2,7 +2,7 @@ import type { Side } from "@/core/forms";
 import { emptyDocument } from "@/job/document";
 import type { BranchRow, ConnectorRow, JobDocument } from "@/job/schema";
 import { type Device, DONOR_DEVICES, HOST_DEVICES } from "./ridgeway-devices";
-import { withTable } from "./sample-job";
+import { withTable, withWire } from "./sample-job";
 
 /** The large sample: generated, so that it can be as large as real ones are; the same at every run. */
 const SEED = 2013;
@@ -51,6 +51,7 @@ class Loom {
       for (const name of names) this.fit(`${device.name}${name}`, device);
     }
     for (const home of new Set(this.vehicle.devices.map((device) => device.home))) this.power(home);
+    this.engineCables();
   }
 
   private next(): string {
@@ -121,6 +122,14 @@ class Loom {
     this.row("Body earth", "Front", 1, "R2G", "Battery earth to the frame", "ground", "ground", 50, "role=power");
     this.through("Front", "R1", 25);
     this.row("Main fuse box", "Dash", "in", "R1", "Main feed from battery", "supply-in", "battery-supply", 25, "amps=200;alive=permanent");
+  }
+
+  /** The starter's cable, with the alternator's output on it, and the engine's strap. */
+  private engineCables(): void {
+    if (this.vehicle.side === "host") return;
+    this.row("Starter", "Engine", "30", "M1", "Battery cable to starter", "supply-in", "start-supply", 50, "amps=220;alive=permanent");
+    this.row("Alternator", "Engine", "B+", "M1", "Output to battery", "supply-out", "battery-supply", 35, "maxAmps=180;alive=permanent;volts=14.4");
+    this.row("Engine earth", "Engine", 1, "M2G", "Engine block earth strap", "ground", "ground", 50, "role=power");
   }
 
   private feedCircuit(words: string, params: string): string {
@@ -238,5 +247,8 @@ export function ridgewayDocument(): JobDocument {
       return { ...row, branchId: `${vehicle.side}-${zone.toLowerCase().replaceAll(" ", "-")}`, mateId: mate === undefined ? null : (idOf.get(mate) ?? null), place: `${zone.toLowerCase()}, ${row.label.toLowerCase()}`, gender: mate === undefined ? null : document.connectors.indexOf(row) % 2 === 0 ? "male" : "female" };
     }) };
   }
-  return { ...document, branches };
+  let made = 0;
+  const makeId = () => { made += 1; return `cable-${made}`; };
+  document = withWire({ ...document, branches }, "Battery-+", "Starter-30", { colour: "RD", sizeMm2: 70, lengthM: 1.6 }, makeId);
+  return withWire(document, "Body earth-1", "Engine earth-1", { colour: "BK", sizeMm2: 50, lengthM: 0.7 }, makeId);
 }

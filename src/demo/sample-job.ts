@@ -1,8 +1,21 @@
 import type { Side } from "@/core/forms";
 import { readPinTable } from "@/formats/pin-table";
+import { addWireOps } from "@/job/harness-ops";
 import { planImport } from "@/job/import-table";
 import { applyOps } from "@/job/ops";
-import type { JobDocument } from "@/job/schema";
+import type { JobDocument, PinRow } from "@/job/schema";
+
+/** A cavity by its label. */
+export function pinOf(document: JobDocument, label: string): PinRow {
+  const found = document.pins.find((row) => { const connector = document.connectors.find((one) => one.id === row.connectorId); return `${connector?.label}-${row.cavity}` === label; });
+  if (found === undefined) throw new Error(`the sample's plan names ${label}, which its tables do not have`);
+  return found;
+}
+
+/** The job with a new wire in it. */
+export function withWire(document: JobDocument, from: string, to: string, wire: { readonly colour: string; readonly sizeMm2: number; readonly lengthM: number }, makeId: () => string): JobDocument {
+  return applyOps(document, addWireOps({ fromPinId: pinOf(document, from).id, toPinId: pinOf(document, to).id, ...wire, stock: "new" }, makeId));
+}
 
 /** The job with a table read as anyone's would be, under ids that are the same at every run, so that its export is too. */
 export function withTable(document: JobDocument, side: Side, table: Uint8Array, name: string): JobDocument {

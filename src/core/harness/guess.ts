@@ -1,6 +1,7 @@
 import { directionOf } from "../forms";
-import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, KEY_STATES, type KeyState, lamp, motor, relay } from "./elements";
+import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, KEY_STATES, type KeyState, lamp, motor, RATED_VOLTS, relay } from "./elements";
 import type { CavityFacts, ConnectorFacts } from "./types";
+import { usualWatts } from "./usual-watts";
 
 /** What a connector sits on, told from what is printed on it and what its cavities do. */
 export interface PartGuess {
@@ -26,7 +27,7 @@ const COMPUTER_CAVITIES = 16;
 
 export function guessPart(connector: Pick<ConnectorFacts, "label" | "mateId">, pins: readonly CavityFacts[]): PartGuess {
   const type = typeOf(connector, pins);
-  return { type, elements: guessedElements(type, pins) };
+  return { type, elements: guessedElements(type, pins, connector.label) };
 }
 
 function typeOf({ label, mateId }: Pick<ConnectorFacts, "label" | "mateId">, pins: readonly CavityFacts[]): string {
@@ -41,7 +42,7 @@ function typeOf({ label, mateId }: Pick<ConnectorFacts, "label" | "mateId">, pin
 }
 
 /** What goes on between a part's cavities, named by the cavities' labels, as far as their forms tell. */
-export function guessedElements(type: string, pins: readonly CavityFacts[]): readonly ElementSpec[] {
+export function guessedElements(type: string, pins: readonly CavityFacts[], label = ""): readonly ElementSpec[] {
   const used = pins.filter((pin) => pin.kind !== "spare");
   switch (type) {
     case "battery": return batteryElements(used);
@@ -52,13 +53,17 @@ export function guessedElements(type: string, pins: readonly CavityFacts[]): rea
     case "relay": return relayElements(used);
     case "flasher": case "switch": return switchElements(used);
     case "alternator": return used.map((pin): ElementSpec => (/^b\+?$|^30$/i.test(pin.cavity) ? { id: "stator", type: "source", a: pin.cavity, b: CHASSIS, volts: 14.2, ohms: 0.02 } : coil(`field ${pin.cavity}`, pin.cavity, CHASSIS, 12)));
-    case "starter": return used.map((pin) => coil(pin.cavity, pin.cavity, CHASSIS, pin.cavity === "50" ? 1.2 : 0.06));
-    case "lamp": case "motor": case "horn": case "solenoid": case "heater": return loadElements(type, used);
+    case "starter": return used.map((pin) => coil(pin.cavity, pin.cavity, CHASSIS, isSolenoid(pin) ? SOLENOID_OHMS : 0.06));
+    case "lamp": case "motor": case "horn": case "solenoid": case "heater": return loadElements(type, used, label);
     case "sensor": return sensorElements(used);
     case "computer": case "assembly": return computerElements(used);
     default: return [];
   }
 }
+
+/** The solenoid is told by what it carries, or by its number; the other cavity is the cable's. */
+const isSolenoid = (pin: CavityFacts) => pin.quantity === "starter-request" || pin.quantity === "starter-relay" || pin.cavity === "50";
+const SOLENOID_OHMS = 1.2;
 
 const isGround = (pin: CavityFacts) => pin.kind === "ground" || pin.quantity === "ground" || pin.quantity === "sensor-ground";
 const isFeed = (pin: CavityFacts) => pin.kind === "supply-in" || pin.kind === "reference-in";
@@ -105,15 +110,15 @@ function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
   return ways.length > 0 ? ways : ground === undefined ? [] : [contact(feed.cavity, feed.cavity, ground.cavity, KEY_STATES)];
 }
 
-function loadElements(type: string, pins: readonly CavityFacts[]): ElementSpec[] {
+function loadElements(type: string, pins: readonly CavityFacts[], label: string): ElementSpec[] {
   const ground = pins.find(isGround);
   const live = pins.filter((pin) => pin !== ground);
   const make = (id: string, a: string, b: string, pin: CavityFacts): ElementSpec => {
     const amps = Number(pin.params.amps);
-    const watts = amps > 0 ? amps * 13.5 : null;
-    if (type === "lamp") return lamp(id, a, b, watts ?? 10);
-    if (type === "motor") return motor(id, a, b, watts ?? 60);
-    return coil(id, a, b, amps > 0 ? 13.5 / amps : Number(pin.params.ohms) || 15);
+    const watts = amps > 0 ? amps * RATED_VOLTS : usualWatts(type, pin, label);
+    if (type === "lamp") return lamp(id, a, b, watts);
+    if (type === "motor") return motor(id, a, b, watts);
+    return coil(id, a, b, amps > 0 || !(Number(pin.params.ohms) > 0) ? RATED_VOLTS ** 2 / watts : Number(pin.params.ohms));
   };
   const feed = live.find(isFeed);
   // With a feed of its own, the other cavities are how it is worked: an injector's driver, a coil's trigger.

@@ -1,6 +1,7 @@
 export { buildHarness } from "./graph";
 export { CHASSIS, DIODE, type ElementSpec, KEY_STATES, type KeyState, RATED_VOLTS, spansOf, terminalsOf } from "./elements";
 export { guessedElements } from "./guess";
+export { hasUsualWatts, statesAmps, usualWatts } from "./usual-watts";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";
 export { cavityName, nodeName } from "./problems";
 export { findBlocks } from "./blocks";

@@ -1,5 +1,5 @@
 import type { NetElement } from "../circuit";
-import { type CavityFacts, type ElementSpec, type HarnessPart, KEY_STATES, type KeyState, RATED_VOLTS, terminalsOf } from "../harness";
+import { type CavityFacts, type ElementSpec, type HarnessPart, hasUsualWatts, KEY_STATES, type KeyState, RATED_VOLTS, statesAmps, terminalsOf } from "../harness";
 import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./charging";
 import { batterySource, coldTorque, type Settings, settingValue } from "./settings";
 import { closedIn, drivenIn } from "./uses";
@@ -76,6 +76,9 @@ class Translation {
       case "fuse-box": this.fuseBox(); break;
       default:
         for (const element of this.part.elements) this.copy(this.adjusted(element));
+    }
+    if (!socket && this.part.guessed && hasUsualWatts(this.part.type)) {
+      for (const element of this.part.elements) if ("a" in element && ![element.a, element.b].some((terminal) => statesAmps(this.subject.pin(terminal)))) this.assumed.push("loads of which no table states the current take what is usual: bulbs by their category, motors and heaters by their name");
     }
     return { elements: this.elements, assumed: this.assumed, charging: this.charging, pressed: this.pressed };
   }

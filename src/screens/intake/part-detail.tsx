@@ -26,7 +26,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
   const tell = (label: string, to: Parameters<typeof tellPartOps>[2]) => job.change(label, tellPartOps(job.document, part, to));
   const setType = (type: string) => {
     const pins = part.terminals.flatMap(({ name, pinId }) => { const pin = pinId === null ? undefined : job.pinById.get(pinId); return pin === undefined ? [] : [{ ...pin.row, cavity: name, index: pin.row.indexLabel }]; });
-    tell(`${part.label} is a ${words(type).toLowerCase()}`, { type, elements: type === "computer" ? [] : guessedElements(type, pins).map((element) => structuredClone(element) as PartRow["elements"][number]) });
+    tell(`${part.label} is a ${words(type).toLowerCase()}`, { type, elements: type === "computer" ? [] : guessedElements(type, pins, part.label).map((element) => structuredClone(element) as PartRow["elements"][number]) });
   };
   const faults = partProblems({ terminals: part.terminals.map((one) => one.name), elements: part.elements });
   return (

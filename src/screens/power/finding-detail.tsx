@@ -76,7 +76,7 @@ function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) 
           const outcome = outcomes.get(cure.text);
           return (
             <li key={cure.text} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border border-rule px-3 py-1.5">
-              <div><p>{cure.text}</p>{cure.edit !== null && <p className="text-[13px] text-ink2">{outcome === undefined ? "Solving …" : `${outcome.fixed ? "Cures it" : "Does not cure it alone"}${outcome.gone > (outcome.fixed ? 1 : 0) ? `, and ${outcome.gone - (outcome.fixed ? 1 : 0)} more` : ""}${outcome.come > 0 ? `; brings ${outcome.come} new` : outcome.fixed ? "; nothing new comes" : ""}`}</p>}</div>
+              <div><p>{cure.text}</p>{cure.edit !== null && <p className="text-[13px] text-ink2">{outcome === undefined ? "Solving …" : `${outcome.fixed ? "Cures it" : outcome.come > outcome.gone ? "Makes it worse" : "Does not cure it alone"}${outcome.gone > (outcome.fixed ? 1 : 0) ? `, and ${outcome.gone - (outcome.fixed ? 1 : 0)} more` : ""}${outcome.come > 0 ? `; brings ${outcome.come} new` : outcome.fixed ? "; nothing new comes" : ""}`}</p>}</div>
               {cure.edit !== null && <Button className="no-print" aria-label={`Try: ${cure.text}`} onClick={() => onTry(cure.edit as PowerEdit)}>Try</Button>}
             </li>
           );

@@ -32,12 +32,12 @@ export function FusesView({ report, selected, onSelect }: { report: PowerReport;
         })}</tbody>
       </table>
       <table className="mt-6 w-full">
-        <caption className="mb-1 text-left text-sm font-bold">Relays</caption>
-        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Relay</th><th className="px-2 py-1">Coil between</th><th className="px-2 py-1 text-right">Coil, least of needed</th><th className="px-2 py-1 text-right">Contact</th><th className="px-2 py-1">Diode</th><th className="py-1">Pulled in</th></tr></thead>
+        <caption className="mb-1 text-left"><span className="text-sm font-bold">Relays</span> <span className="text-[13px] text-ink2">A coil needs the second voltage to pull in when it is warm.</span></caption>
+        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Relay</th><th className="px-2 py-1">Coil between</th><th className="px-2 py-1 text-right">Coil, least</th><th className="px-2 py-1 text-right">Contact</th><th className="px-2 py-1">Diode</th><th className="py-1">Pulled in</th></tr></thead>
         <tbody>{report.relays.map((row) => (
           <tr key={row.key} className="keep border-b border-rule align-top">
             <td className="py-1.5 font-semibold">{row.name}</td><td className="px-2 py-1.5 text-[13px]">{row.coilBy}</td>
-            <td className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{ampsText(row.coilAmps)}<span className={`block text-[13px] ${row.weakest !== null && row.weakest.volts < row.warmPullInVolts ? "font-bold text-stop" : "text-ink2"}`}>{row.weakest === null ? "" : `${row.weakest.volts.toFixed(1)} V, `}warm {row.warmPullInVolts.toFixed(1)}</span></td>
+            <td className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{ampsText(row.coilAmps)}<span className={`block text-[13px] ${row.weakest !== null && row.weakest.volts < row.warmPullInVolts ? "font-bold text-stop" : "text-ink2"}`}>{row.weakest === null ? "" : `${row.weakest.volts.toFixed(1)} V of `}{row.warmPullInVolts.toFixed(1)} V</span></td>
             <td className={`px-2 py-1.5 text-right font-mono whitespace-nowrap ${row.contactAmps > row.contactRating ? "font-bold text-stop" : ""}`}>{ampsText(row.contactAmps)}<span className="block text-[13px] text-ink2">of {row.contactRating} A</span></td>
             <td className="px-2 py-1.5">{row.diode ? "yes" : "none"}</td><td className="py-1.5 text-[13px]">{row.pulledIn.map((state) => STATE_HEADS[state as keyof typeof STATE_HEADS].toLowerCase()).join(", ") || "never"}</td>
           </tr>
