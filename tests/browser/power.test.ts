@@ -1,5 +1,6 @@
 import { Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { heronDocument } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { createJob } from "@/server/jobs";
 import { type App, Person, startApp } from "./support";
@@ -132,6 +133,29 @@ describe("something of one's own", () => {
     await robin.press(Key.ENTER);
     await robin.sees("Elements that would explain it");
     await robin.sees(/Ignition relay|Main fuses F2/);
+  });
+});
+
+describe("a job in gauges and feet", () => {
+  test("is asked and told in them", async () => {
+    robin.pictureOnFailure();
+    const heron = heronDocument();
+    await createJob(app.pool, { ...heron, job: { ...heron.job, name: "Gauges", units: "imperial" } }, "gauges");
+    await robin.goTo("/jobs/gauges/power?tab=fuses");
+    await robin.sees(/wires bear less than it lets through/, 20_000);
+    await robin.sees(/\d+ AWG/);
+    expect(await robin.text()).not.toMatch(/mm²|°C/);
+    await robin.click("button", /^Findings/);
+    await robin.click("button", "Try something of your own");
+    await (await robin.find("list", /^What/)).sendKeys("A thicker");
+    await robin.type("Wire", "Alternator-B+ to Starter-30");
+    await robin.type("Size, AWG", "thick");
+    await robin.click("button", "Try it");
+    await robin.sees("Size: give 24 AWG to 296 kcmil; that is no size.");
+    await robin.type("Size, AWG", "2");
+    await robin.type("Length, ft", "5");
+    await robin.click("button", "Try it");
+    await robin.sees(/What if\s+2 AWG, 5 ft from Alternator/);
   });
 });
 

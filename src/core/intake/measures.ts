@@ -1,4 +1,4 @@
-import { awgToMm2 } from "../units";
+import { awgToMm2, FOOT_M } from "../units";
 
 /** How a number of a table is to be taken where the cell itself does not say. */
 export interface MeasureHints {
@@ -8,7 +8,6 @@ export interface MeasureHints {
   readonly headerUnit: string | null;
 }
 
-const FOOT_M = 0.3048;
 const INCH_M = 0.0254;
 const UNIT_M: Readonly<Record<string, number>> = {
   m: 1, mtr: 1, metre: 1, metres: 1, meter: 1, meters: 1, cm: 0.01, mm: 0.001,

@@ -77,7 +77,7 @@ export function editFault(edit: PowerEdit, units: Units = "metric"): string | nu
   const within = (value: number | undefined, low: number, high: number, what: string, unit: string) =>
     (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${low} to ${high} ${unit}, not ${Number.isNaN(value) ? "nothing" : value}.`);
   const told = (value: number | undefined, low: number, high: number, what: string, text: (value: number) => string) =>
-    (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${text(low)} to ${text(high)}, not ${value > 0 ? text(value) : "nothing"}.`);
+    (value === undefined || (value >= low && value <= high) ? null : `${what}: give ${text(low)} to ${text(high)}${value > 0 ? `, not ${text(value)}` : `; that is no ${what.toLowerCase()}`}.`);
   const size = (mm2: number | undefined) => told(mm2, 0.2, 150, "Size", (value) => sizeWords(value, units));
   const length = (metres: number | undefined) => told(metres, 0.01, 50, "Length", (value) => lengthText(value, units));
   switch (edit.type) {

@@ -2,7 +2,7 @@ import { awgText, mm2ToAwg } from "./sizes";
 
 import type { Units } from "./units";
 
-const FOOT_M = 0.3048;
+export const FOOT_M = 0.3048;
 /** Above 0000 gauge there are thousands of circular mils: the area of a circle of 0.001 in. */
 const LARGEST_GAUGE_MM2 = 115;
 const KCMIL_MM2 = 0.506707;

@@ -5,7 +5,7 @@ import { line } from "d3-shape";
 import { useEffect, useState } from "react";
 import { cableTable, type CrankingReport, type PowerEdit, type PowerReport } from "@/core/power";
 import { Button, Field } from "@/ui/controls";
-import { lengthText, sizeText, sizeUnit, temperatureText } from "@/core/units";
+import { FOOT_M, lengthText, sizeText, sizeUnit, temperatureText } from "@/core/units";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { Figure } from "./loads-view";
@@ -49,7 +49,7 @@ export function StartingView({ report, before, onTry }: { report: PowerReport; b
 function MovedBattery({ amps }: { amps: number }) {
   const { units } = useJob().document.job;
   const [written, setWritten] = useState("4");
-  const metres = Number(written.replace(",", ".")) * (units === "metric" ? 1 : 0.3048);
+  const metres = Number(written.replace(",", ".")) * (units === "metric" ? 1 : FOOT_M);
   const sane = metres >= 0.2 && metres <= 15;
   return (
     <section className="mt-6">

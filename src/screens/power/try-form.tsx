@@ -3,7 +3,7 @@
 import { memo, type ReactNode, useId, useMemo, useState } from "react";
 import { readLength, readSize } from "@/core/intake";
 import { editFault, type PowerEdit, type PowerReport } from "@/core/power";
-import { celsiusOf, sizeUnit } from "@/core/units";
+import { celsiusOf, FOOT_M, sizeUnit } from "@/core/units";
 import { Button, Field } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
 import { type EditNames, useEditNames } from "./edit-text";
@@ -75,8 +75,8 @@ function useBuilder(names: EditNames): (kind: Kind, fields: Readonly<Record<stri
   return (kind, fields) => {
     const text = (name: string) => (fields[name] ?? "").trim();
     const number = (name: string) => (text(name) === "" ? undefined : Number(text(name).replace(",", ".")));
-    const sizeOf = () => (text("size") === "" ? undefined : (readSize(text("size"), { decimalComma: true, headerUnit: names.units === "imperial" ? "awg" : null }) ?? Number.NaN));
-    const lengthOf = () => (text("length") === "" ? undefined : (readLength(text("length"), { decimalComma: true, headerUnit: names.units === "imperial" ? "ft" : "m" }) ?? Number.NaN));
+    const sizeOf = () => (text("size") === "" ? undefined : (readSize(text("size"), { decimalComma: true, headerUnit: names.units === "imperial" ? "awg" : null }) ?? (names.units === "metric" ? number("size") : undefined) ?? Number.NaN));
+    const lengthOf = () => (text("length") === "" ? undefined : (readLength(text("length"), { decimalComma: true, headerUnit: names.units === "imperial" ? "ft" : "m" }) ?? (number("length") ?? Number.NaN) * (names.units === "imperial" ? FOOT_M : 1)));
     const from = (list: Choices, name: string) => list.get(text(name)) ?? [...list].find(([label]) => label.toLowerCase() === text(name).toLowerCase())?.[1];
     const missing = (what: string, name: string) => (text(name) === "" ? `Name the ${what}.` : `There is no ${what} called “${text(name)}”.`);
     switch (kind) {
