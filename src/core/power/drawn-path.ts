@@ -54,7 +54,7 @@ export function drawnPath(solution: PowerSolution, state: PowerState, node: stri
       const { place } = span.piece;
       const wire = place.type === "wire" ? solution.model.facts.harness.wireById.get(place.wireId) : undefined;
       return {
-        key: `${at} ${span.name}`, symbol: symbolOf(span), name: span.piece.name.replace(/ alive$/, " awake"), value: valueText(span, solution.model.facts.units, chargedIn(solution, state).find(({ id }) => id === span.name)?.ohms), from, to, amps, drop: a === null || b === null ? null : a - b, open,
+        key: `${at} ${span.name}`, symbol: symbolOf(span), name: nameOf(span), value: valueText(span, solution.model.facts.units, chargedIn(solution, state).find(({ id }) => id === span.name)?.ohms), from, to, amps, drop: a === null || b === null ? null : a - b, open,
         wire: place.type === "wire" ? { colourBase: wire?.colourBase ?? null, colourTracer: wire?.colourTracer ?? null, sizeMm2: place.sizeMm2, lengthM: place.lengthM, assumed: place.assumed } : null,
       };
     }),
@@ -75,9 +75,17 @@ function symbolOf(span: NetSpan): DrawnPiece["symbol"] {
   }
 }
 
+/** An assumed feed is told as such: what it rests on stands as its value. */
+function nameOf({ piece: { name, place, element } }: NetSpan): string {
+  if (place.type === "assumed" && element.type === "switch") return "feed, assumed";
+  return name.replace(/ alive$/, " awake").replace(/ (stator|exciter) turning$/, " turns");
+}
+
 /** @param charged the resistance that it has while the engine turns, where that is another one */
 function valueText({ piece: { element, place } }: NetSpan, units: Units, charged?: number): string {
   if (place.type === "wire") return `${sizeWords(place.sizeMm2, units)}, ${lengthText(place.lengthM, units)}${place.assumed.length > 0 ? ` (${place.assumed.join(" and ")} assumed)` : ""}`;
+  if (place.type === "assumed" && element.type === "switch") return `${/\((.*)\)$/.exec(place.says)?.[1] ?? "as stated"}, as its table says`;
+  if (place.type === "part" && place.elementId.endsWith(" turning")) return "while the engine turns";
   switch (element.type) {
     case "resistor": return element.ohms < 1 ? `${Number((element.ohms * 1000).toPrecision(2))} mΩ` : `${Number(element.ohms.toPrecision(3))} Ω`;
     case "source": return `${Number(element.volts.toFixed(2))} V behind ${Number(((charged ?? element.ohms) * 1000).toPrecision(2))} mΩ`;

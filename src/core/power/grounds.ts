@@ -40,7 +40,7 @@ export function groundTable(solution: PowerSolution): GroundRow[] {
 export type ReturnVerdict =
   | { readonly code: "apart"; readonly amps: number; readonly limit: number }
   | { readonly code: "shared"; readonly amps: number; readonly limit: number; readonly state: KeyState }
-  | { readonly code: "near" | "off"; readonly volts: number; readonly limit: number; readonly state: KeyState }
+  | { readonly code: "near" | "off" | "host"; readonly volts: number; readonly limit: number; readonly state: KeyState }
   | { readonly code: "floats"; readonly state: KeyState };
 
 export interface ReturnRow {
@@ -59,7 +59,7 @@ export function returnTable(solution: PowerSolution): ReturnRow[] {
   const { printed, facts: { harness } } = solution.model;
   const states = RETURN_STATES.filter((state) => solution.states.has(state));
   return computerGrounds(harness).map(({ pin, at, node }): ReturnRow => ({
-    pinId: pin.id, label: printed.label[at] as string, role: isReturn(pin) ? "sensor return" : "computer ground", verdict: isReturn(pin) ? keptApart(solution, node, states) : nearEnough(solution, node, states), volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
+    pinId: pin.id, label: printed.label[at] as string, role: isReturn(pin) ? "sensor return" : "computer ground", verdict: isReturn(pin) ? keptApart(solution, node, states) : nearEnough(solution, node, states, harness.connectorById.get(pin.connectorId)?.side === "host"), volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
   })).toSorted((a, b) => Number(isWrong(b)) - Number(isWrong(a)));
 }
 
@@ -68,10 +68,11 @@ function keptApart(solution: PowerSolution, node: string, states: readonly KeySt
   return worst.amps > SENSORS_AMPS ? { code: "shared", ...worst, limit: SENSORS_AMPS } : { code: "apart", amps: worst.amps, limit: SENSORS_AMPS };
 }
 
-function nearEnough(solution: PowerSolution, node: string, states: readonly KeyState[]): ReturnVerdict {
+/** @param own the host's own computer: what it has always borne is no fault of the swap's */
+function nearEnough(solution: PowerSolution, node: string, states: readonly KeyState[], own: boolean): ReturnVerdict {
   const all = states.map((state) => ({ state, volts: voltsAt(solution, state, node) ?? null, limit: offsetLimit(state) }));
   const floating = all.find((one) => one.volts === null);
   if (floating !== undefined) return { code: "floats", state: floating.state };
   const [worst] = all.map((one) => ({ ...one, volts: Math.abs(one.volts ?? 0) })).toSorted((a, b) => b.volts / b.limit - a.volts / a.limit);
-  return worst === undefined ? { code: "floats", state: "run" } : { code: worst.volts > worst.limit ? "off" : "near", ...worst };
+  return worst === undefined ? { code: "floats", state: "run" } : { code: worst.volts <= worst.limit ? "near" : own ? "host" : "off", ...worst };
 }

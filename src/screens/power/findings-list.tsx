@@ -2,7 +2,7 @@ import { memo } from "react";
 import { type Finding, type PowerReport, SEVERITIES } from "@/core/power";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
-import { SEVERITY_WORDS } from "./words";
+import { SEVERITY_WORDS, STATE_HEADS } from "./words";
 
 interface Props {
   readonly report: PowerReport;
@@ -38,12 +38,13 @@ export const FindingsList = memo(function FindingsList({ report, before, selecte
 function Row({ finding, on, change, onSelect }: { finding: Finding; on: boolean; change: "goes" | "comes" | null; onSelect: (key: string) => void }) {
   const { mark } = SEVERITY_WORDS[finding.severity];
   return (
-    <li>
-      <button type="button" aria-pressed={on} onClick={() => onSelect(finding.key)} className={`grid min-h-11 w-full grid-cols-[26px_minmax(0,1fr)_auto] items-center gap-x-1 border-b border-rule px-3 py-1.5 text-left ${on ? "bg-ink text-bench" : ""}`}>
+    <li className="keep">
+      <button type="button" aria-pressed={on} onClick={() => onSelect(finding.key)} className={`grid min-h-11 w-full grid-cols-[26px_minmax(0,1fr)_auto] items-center gap-x-1 border-b border-rule px-3 py-1.5 text-left ${on ? "bg-ink text-bench print:bg-transparent print:text-ink" : ""}`}>
         <StateMark mark={mark} />
         <span className={change === "goes" ? "line-through opacity-70" : ""}>{finding.title}{finding.also.length > 0 && <span className={`ml-1.5 text-[13px] ${on ? "opacity-80" : "text-ink2"}`}>and {finding.also.length} more</span>}</span>
         {change !== null && <b className="pl-2 text-[13px]">{change}</b>}
       </button>
+      <p className="hidden border-b border-rule pb-2 pl-10 text-[13px] print:block">{finding.why}{finding.pinId === null ? "" : ` Probe: red at ${finding.where}, black at the battery's negative post, key ${STATE_HEADS[finding.state].toLowerCase()}.`}</p>
     </li>
   );
 }

@@ -29,8 +29,8 @@ export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (
         <tbody>{report.returns.map((row) => {
           const node = job.pinById.get(row.pinId) === undefined ? null : `${job.pinById.get(row.pinId)?.connector.side} ${row.label}`;
           return (
-            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1">{row.role}</td><td className="py-1 text-[13px]"><Holds verdict={row.verdict} /></td>
-              {STATES.map((state) => <td key={state} className="px-2 text-right">{node === null ? millivolts(row.volts[state]) : <button type="button" className="min-h-10 font-mono underline decoration-rule2" onClick={() => onLook({ node, state, label: row.label })}>{millivolts(row.volts[state])}</button>}</td>)}</tr>
+            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1 whitespace-nowrap">{row.role}</td><td className="py-1 text-[13px]"><Holds verdict={row.verdict} /></td>
+              {STATES.map((state) => <td key={state} className="px-2 text-right whitespace-nowrap">{node === null ? millivolts(row.volts[state]) : <button type="button" className="min-h-10 font-mono underline decoration-rule2" onClick={() => onLook({ node, state, label: row.label })}>{millivolts(row.volts[state])}</button>}</td>)}</tr>
           );
         })}</tbody>
       </table>
@@ -49,6 +49,7 @@ function holdsText(verdict: ReturnVerdict): string {
     case "apart": return `kept apart, ${ampsText(verdict.amps)} at most`;
     case "shared": return `carries other current: ${ampsText(verdict.amps)} in ${STATE_HEADS[verdict.state].toLowerCase()}, ${ampsText(verdict.limit)} at most`;
     case "near": return `within ${millivolts(verdict.limit)} in ${STATE_HEADS[verdict.state].toLowerCase()}`;
+    case "host": return `as the host has it: ${millivolts(verdict.volts)} in ${STATE_HEADS[verdict.state].toLowerCase()}`;
     case "off": return `too far off in ${STATE_HEADS[verdict.state].toLowerCase()}: ${millivolts(verdict.limit)} at most`;
     case "floats": return `leads nowhere in ${STATE_HEADS[verdict.state].toLowerCase()}`;
   }
