@@ -129,6 +129,7 @@ function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: O
     if (across === null || across < DEAD_VOLTS) return cell("missing");
     return cell(across < least ? "low" : "alive");
   }
-  if (across === null || Math.abs(across) < DEAD_VOLTS) return cell("dead");
+  // A lamp that glows from its other side has volts across it, and yet its cavity is dead.
+  if (volts === null || across === null || Math.min(Math.abs(across), Math.abs(volts)) < DEAD_VOLTS) return cell("dead");
   return cell(needed === false && (state === "off" || state === "run-on") ? "back-fed" : "also");
 }

@@ -39,7 +39,7 @@ function Row({ finding, on, change, onSelect }: { finding: Finding; on: boolean;
   const { mark } = SEVERITY_WORDS[finding.severity];
   return (
     <li className="keep">
-      <button type="button" aria-pressed={on} onClick={() => onSelect(finding.key)} className={`grid min-h-11 w-full grid-cols-[26px_minmax(0,1fr)_auto] items-center gap-x-1 border-b border-rule px-3 py-1.5 text-left ${on ? "bg-ink text-bench print:bg-transparent print:text-ink" : ""}`}>
+      <button type="button" aria-pressed={on} onClick={() => onSelect(finding.key)} className={`grid min-h-11 w-full grid-cols-[26px_minmax(0,1fr)_auto] items-center gap-x-1 border-b border-rule px-3 py-1.5 text-left print:border-b-0 ${on ? "bg-ink text-bench print:bg-transparent print:text-ink" : ""}`}>
         <StateMark mark={mark} />
         <span className={change === "goes" ? "line-through opacity-70" : ""}>{finding.title}{finding.also.length > 0 && <span className={`ml-1.5 text-[13px] ${on ? "opacity-80" : "text-ink2"}`}>and {finding.also.length} more</span>}</span>
         {change !== null && <b className="pl-2 text-[13px]">{change}</b>}

@@ -61,6 +61,16 @@ describe("current that comes back", () => {
     expect(back.why).toMatch(/^Current comes back through Panel L1: .*Panel-2.*→/);
     expect(back.severity).toBe("stop");
   });
+  test("a lamp too small to lift what hangs on the ignition leaves it dead, whatever is across the lamp", () => {
+    const small: Plan = {
+      van: `${VAN}  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m alive=run-crank amps=0.2 "Panel feed"\n  host Panel-2 1 load-in charge-warning BU 0.75mm 1m amps=0.2 "Lamp"\n  host Panel-3 6 ground ground BK 1mm 1m "Panel ground"\n`,
+      parts: [part("Panel", "assembly", { 1: "Panel-1", 2: "Panel-2", 3: "Panel-3" }, [{ id: "feed", type: "resistor", a: "1", b: "3", ohms: 1000, joint: false }, { id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 1 }])],
+    };
+    const cell = reportPower(solved(small)).rows.find((row) => row.label === "Panel-1")?.cells.find((one) => one.state === "off");
+    expect(Math.abs(cell?.across ?? 0)).toBeGreaterThan(10);
+    expect([cell?.verdict, Math.abs(cell?.volts ?? 9) < 1]).toEqual(["dead", true]);
+    expect(has(small, "back-feed")).toBe(false);
+  });
   test("with both of its ends alive the lamp is fed, and not dead", () => expect(findings(lamp).some((finding) => finding.code === "dead-feed")).toBe(false));
   test("without the lamp nothing lives", () => expect(has({}, "back-feed")).toBe(false));
 });
