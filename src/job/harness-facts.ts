@@ -3,8 +3,9 @@ import type { JobDocument } from "./schema";
 import { knownForm } from "./signal-pins";
 
 /** The job's harness as core takes it; forms and quantities below the known level count as not known. */
-export function harnessFacts(document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links">): HarnessFacts {
+export function harnessFacts(document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links"> & { readonly job: Pick<JobDocument["job"], "units"> }): HarnessFacts {
   return {
+    units: document.job.units,
     branches: document.branches,
     connectors: document.connectors,
     pins: document.pins.toSorted((a, b) => a.position - b.position).map((row) => {

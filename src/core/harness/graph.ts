@@ -58,7 +58,7 @@ class Builder {
     const markOf = safetyMarks({ pinAt, netOf, connectorById });
     const wires = this.wires.map((wire): Wire => ({ ...wire, mark: markOf(wire) }));
     const harness: Harness = { nodes, edges, edgesAt, packed, netOf, pinAt, partAt, wires, parts, pinById, connectorById, partById: new Map(parts.map((part) => [part.id, part])), wireById: new Map(wires.map((wire) => [wire.id, wire])), nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
-    this.problems.push(...copperProblems(harness));
+    this.problems.push(...copperProblems(harness, this.facts.units));
     return harness;
   }
 
@@ -139,7 +139,7 @@ class Builder {
       if (other === undefined || done.has(half.id)) continue;
       done.add(half.id).add(other.id);
       const [own, its] = [this.pinsOf.get(half.id) ?? [], this.pinsOf.get(other.id) ?? []];
-      this.problems.push(...mateProblems(half, other, own, its));
+      this.problems.push(...mateProblems(half, other, own, its, this.facts.units));
       const byLabel = new Map(its.map((pin) => [pin.cavity, pin]));
       for (const pin of own) {
         const opposite = byLabel.get(pin.cavity);

@@ -1,3 +1,4 @@
+import { sizeWords, type Units } from "../units";
 import { partProblems } from "./library";
 import type { CavityFacts, ConnectorFacts, Harness, HarnessEdge, HarnessPart, HarnessProblem } from "./types";
 
@@ -22,7 +23,7 @@ export function cavityName({ pinById, connectorById }: Omit<Named, "nodes">, pin
 }
 
 /** Halves that do not fit each other: in count, in labels, or in the size of what meets. */
-export function mateProblems(half: ConnectorFacts, other: ConnectorFacts, own: readonly CavityFacts[], its: readonly CavityFacts[]): HarnessProblem[] {
+export function mateProblems(half: ConnectorFacts, other: ConnectorFacts, own: readonly CavityFacts[], its: readonly CavityFacts[], units: Units = "metric"): HarnessProblem[] {
   const where = `${half.label} and ${other.label}`;
   const problem = (code: HarnessProblem["code"], message: string, cure: string): HarnessProblem => ({ code, where, message, cure, connectorId: half.id });
   if (half.id === other.id) return [problem("loop", "The connector is said to plug into itself.", "Choose the other half, or none.")];
@@ -36,7 +37,7 @@ export function mateProblems(half: ConnectorFacts, other: ConnectorFacts, own: r
   const byLabel = new Map(its.map((pin) => [pin.cavity, pin]));
   const steps = own.flatMap((pin) => {
     const opposite = byLabel.get(pin.cavity);
-    return opposite?.sizeMm2 != null && pin.sizeMm2 !== null && opposite.sizeMm2 !== pin.sizeMm2 ? [`${pin.cavity} (${pin.sizeMm2} mm² meets ${opposite.sizeMm2} mm²)`] : [];
+    return opposite?.sizeMm2 != null && pin.sizeMm2 !== null && opposite.sizeMm2 !== pin.sizeMm2 ? [`${pin.cavity} (${sizeWords(pin.sizeMm2, units)} meets ${sizeWords(opposite.sizeMm2, units)})`] : [];
   });
   if (steps.length > 0) faults.push(problem("conflict", `The two sides differ in size at ${steps.slice(0, 6).join(", ")}.`, "Measure both; the thinner one sets the fuse."));
   return faults;
@@ -55,8 +56,8 @@ export function partFaults(part: HarnessPart, pins: ReadonlyMap<string, CavityFa
 }
 
 /** Copper that comes back to itself, and wires whose two ends are told differently. */
-export function copperProblems(harness: Harness): HarnessProblem[] {
-  return [...ringProblems(harness), ...endProblems(harness)];
+export function copperProblems(harness: Harness, units: Units = "metric"): HarnessProblem[] {
+  return [...ringProblems(harness), ...endProblems(harness, units)];
 }
 
 function ringProblems(harness: Harness): HarnessProblem[] {
@@ -86,7 +87,7 @@ const connectorAt = ({ nodes, pinById }: Harness, edge: HarnessEdge) => {
   return node?.type === "cavity" ? (pinById.get(node.pinId)?.connectorId ?? null) : null;
 };
 
-function endProblems(harness: Harness): HarnessProblem[] {
+function endProblems(harness: Harness, units: Units): HarnessProblem[] {
   return harness.wires.flatMap((wire): HarnessProblem[] => {
     const [one, two] = wire.pinIds.map((id) => harness.pinById.get(id));
     if (one === undefined || two === undefined || wire.added) return [];
@@ -95,7 +96,7 @@ function endProblems(harness: Harness): HarnessProblem[] {
     const colour = (pin: CavityFacts) => `${pin.colourBase ?? "?"}${pin.colourTracer === null ? "" : `/${pin.colourTracer}`}`;
     return [
       ...(one.colourBase !== null && two.colourBase !== null && colour(one) !== colour(two) ? [differs("the colour", colour(one), colour(two))] : []),
-      ...(one.sizeMm2 !== null && two.sizeMm2 !== null && one.sizeMm2 !== two.sizeMm2 ? [differs("the size", `${one.sizeMm2} mm²`, `${two.sizeMm2} mm²`)] : []),
+      ...(one.sizeMm2 !== null && two.sizeMm2 !== null && one.sizeMm2 !== two.sizeMm2 ? [differs("the size", sizeWords(one.sizeMm2, units), sizeWords(two.sizeMm2, units))] : []),
     ];
   });
 }

@@ -1,3 +1,4 @@
+import type { Units } from "../units";
 import type { Kind, Params, Quantity, Side } from "../forms";
 import type { ColourCode } from "../intake";
 import type { ElementSpec } from "./elements";
@@ -80,6 +81,8 @@ export interface HarnessFacts {
   readonly parts: readonly PartFacts[];
   readonly wires: readonly AddedWire[];
   readonly joins: readonly PlannedJoin[];
+  /** In which sizes are told; metric by default. */
+  readonly units?: Units;
 }
 
 export type HarnessNode =

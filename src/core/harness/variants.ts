@@ -1,3 +1,5 @@
+import { sizeWords, type Units } from "../units";
+
 /** A cavity as one table of a harness has it. */
 export interface TableCavity {
   readonly connector: string;
@@ -39,7 +41,7 @@ function identities({ circuit, description, colour }: TableCavity): string[] {
  * another use, or in one table only. A wire counts as moved where its place has another use in the other table and exactly one
  * other place there has its circuit and use (or its use alone, or circuit and colour).
  */
-export function compareVariants(here: readonly TableCavity[], there: readonly TableCavity[]): VariantRow[] {
+export function compareVariants(here: readonly TableCavity[], there: readonly TableCavity[], units: Units = "metric"): VariantRow[] {
   const places = new Map<string, { here: TableCavity | null; there: TableCavity | null }>();
   for (const one of here) places.set(placeOf(one), { here: one, there: null });
   for (const one of there) places.set(placeOf(one), { here: places.get(placeOf(one))?.here ?? null, there: one });
@@ -48,7 +50,7 @@ export function compareVariants(here: readonly TableCavity[], there: readonly Ta
   const cameFrom = new Map([...goneTo].map(([from, to]) => [placeOf(to), from]));
   return [...places.values()].map((pair): VariantRow => {
     const { connector, cavity } = (pair.here ?? pair.there) as TableCavity;
-    return { connector, cavity, ...pair, difference: differenceOf(pair, goneTo, cameFrom) };
+    return { connector, cavity, ...pair, difference: differenceOf(pair, goneTo, cameFrom, units) };
   });
 }
 
@@ -80,10 +82,10 @@ function moves(here: readonly TableCavity[], there: readonly TableCavity[]): Map
   return found;
 }
 
-function differenceOf({ here, there }: { here: TableCavity | null; there: TableCavity | null }, goneTo: ReadonlyMap<TableCavity, TableCavity>, cameFrom: ReadonlyMap<string, TableCavity>): VariantDifference {
+function differenceOf({ here, there }: { here: TableCavity | null; there: TableCavity | null }, goneTo: ReadonlyMap<TableCavity, TableCavity>, cameFrom: ReadonlyMap<string, TableCavity>, units: Units): VariantDifference {
   if (here !== null && there !== null && sameUse(here, there)) {
     if (here.colour !== there.colour) return { type: "colour", explain: nearColour(here.colour, there.colour) };
-    if (here.sizeMm2 !== there.sizeMm2) return { type: "size", explain: `${sizeWords(here.sizeMm2)} here, ${sizeWords(there.sizeMm2)} there: the thinner one sets the fuse` };
+    if (here.sizeMm2 !== there.sizeMm2) return { type: "size", explain: `${sizeOrNone(here.sizeMm2, units)} here, ${sizeOrNone(there.sizeMm2, units)} there: the thinner one sets the fuse` };
     return { type: "same" };
   }
   const to = here === null ? undefined : goneTo.get(here);
@@ -98,7 +100,7 @@ function differenceOf({ here, there }: { here: TableCavity | null; there: TableC
   return { type: "use", explain: alike ? "the same colour with another use: the colour alone would deceive" : "another use in the other table" };
 }
 
-const sizeWords = (size: number | null) => (size === null ? "no size" : `${size} mm²`);
+const sizeOrNone = (size: number | null, units: Units) => (size === null ? "no size" : sizeWords(size, units));
 
 function nearColour(here: string | null, there: string | null): string {
   if (here === null || there === null) return `${here ?? "no colour"} here, ${there ?? "no colour"} there`;

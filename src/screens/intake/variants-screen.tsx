@@ -36,8 +36,8 @@ export function VariantsScreen() {
   const file = useRef<HTMLInputElement>(null);
   const variants = job.document.variants;
   const variant = variants.find((row) => row.id === chosen) ?? variants[0];
-  const { pins, connectors } = job.document;
-  const rows = useMemo(() => (variant === undefined ? [] : compareVariants(cavitiesOf(job.document, variant.side), variant.cavities)), [pins, connectors, variant]);
+  const { pins, connectors, job: { units } } = job.document;
+  const rows = useMemo(() => (variant === undefined ? [] : compareVariants(cavitiesOf(job.document, variant.side), variant.cavities, units)), [units, pins, connectors, variant]);
   const visible = rows.filter((row) => (type === "different" ? row.difference.type !== "same" : row.difference.type === type));
   const unsettled = rows.filter((row) => row.difference.type !== "same" && variant?.picks[placeOf(row)] === undefined);
   const list = useVirtualizer({ count: visible.length, getScrollElement: () => scroller.current, overscan: 8, initialRect: { width: 1000, height: 600 }, estimateSize: () => 74, getItemKey: (at) => (visible[at] === undefined ? at : placeOf(visible[at])) });

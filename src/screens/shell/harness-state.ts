@@ -20,9 +20,9 @@ export interface HarnessState {
 
 /** Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions do. */
 export function useHarness(document: JobDocument): HarnessState {
-  const { pins, connectors, branches, parts, wires, links, kept, cuts, counts } = document;
+  const { pins, connectors, branches, parts, wires, links, kept, cuts, counts, job: { units } } = document;
   // Only these lists bear the harness; a reading or a note must not build it anew.
-  const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links }), [pins, connectors, branches, parts, wires, links]);
+  const facts = useMemo(() => ({ job: { units }, pins, connectors, branches, parts, wires, links }), [units, pins, connectors, branches, parts, wires, links]);
   const decisions = useMemo((): Decisions => ({ kept: [...keptFunctions({ kept })], cuts: triageFacts({ cuts }), removedConnectors: [...removedConnectors({ cuts, connectors })], moved: movedConnectors({ counts }) }), [kept, cuts, counts, connectors]);
   const [answer, setAnswer] = useState<{ readonly report: HarnessReport; readonly facts: object; readonly decisions: Decisions } | null>(null);
   const loaded = useRef<object | null>(null);

@@ -17,7 +17,7 @@ const PERSON_KEY = "pantograph.person";
 
 type Ops = readonly (RowOp | null)[];
 
-interface JobContextValue extends JobSnapshot, Derived, HarnessState, PowerState {
+export interface JobContextValue extends JobSnapshot, Derived, HarnessState, PowerState {
   readonly jobId: string;
   readonly person: string;
   /** Makes a change; asks for a name first where this browser has none. Unless `quiet`, a note tells of it with a way back. */
@@ -26,7 +26,8 @@ interface JobContextValue extends JobSnapshot, Derived, HarnessState, PowerState
   readonly rename: () => void;
 }
 
-const JobContext = createContext<JobContextValue | null>(null);
+/** Screens read it by {@link useJob}; a test can be the provider. */
+export const JobContext = createContext<JobContextValue | null>(null);
 
 export function useJob(): JobContextValue {
   const job = useContext(JobContext);

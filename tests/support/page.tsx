@@ -1,0 +1,38 @@
+import type { ReactElement } from "react";
+import { renderToStaticMarkup } from "react-dom/server";
+import { HarnessDesk } from "@/core/harness";
+import { PowerDesk } from "@/core/power";
+import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "@/job/harness-facts";
+import { powerInput } from "@/job/power-facts";
+import type { JobDocument } from "@/job/schema";
+import { Deriver } from "@/screens/shell/derive";
+import { owedHolds, stopHolds } from "@/screens/shell/harness-state";
+import { JobContext, type JobContextValue } from "@/screens/shell/job-provider";
+import { powerHolds } from "@/screens/shell/power-state";
+
+const idle = async (): Promise<never> => new Promise(() => undefined);
+
+/** A job as its screens see it, worked out here and now instead of in workers. */
+export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}): JobContextValue {
+  const deriver = new Deriver();
+  const { lines } = deriver.plan(document);
+  const desk = new PowerDesk();
+  const power = desk.load(powerInput(document, lines));
+  const expected = desk.expected();
+  const derived = deriver.derive(document, expected);
+  const harness = new HarnessDesk();
+  harness.load(harnessFacts(document));
+  const report = harness.report({ kept: [...keptFunctions(document)], cuts: triageFacts(document), removedConnectors: [...removedConnectors(document)], moved: movedConnectors(document) });
+  return {
+    document, revision: 1, unsent: 0, connection: "ok", ...derived, report, stale: false, power, expected, powerStale: false, jobId: "job", person: "Robin",
+    holds: [...stopHolds(report), ...powerHolds(power, document), ...derived.holds, ...owedHolds(document, report)],
+    askCut: idle, askLookAlikes: idle, askTryRows: idle, askTry: idle, askPath: async (...asked) => desk.path(...asked), askExplain: async (...asked) => desk.explain(...asked), askNetlist: async () => desk.netlist(),
+    change: () => undefined, step: () => undefined, rename: () => undefined, ...more,
+  };
+}
+
+/** What a screen shows at first, as markup. */
+export const shown = (job: JobContextValue, screen: ReactElement): string => renderToStaticMarkup(<JobContext.Provider value={job}>{screen}</JobContext.Provider>);
+
+/** The same as a person reads it: words alone. */
+export const read = (html: string): string => html.replace(/<style[\s\S]*?<\/style>/g, " ").replace(/<[^>]+>/g, " ").replace(/&#x27;/g, "'").replace(/&quot;/g, "“").replace(/&amp;/g, "&").replace(/&gt;/g, ">").replace(/&lt;/g, "<").replace(/\s+/g, " ").trim();
