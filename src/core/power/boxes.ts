@@ -1,7 +1,8 @@
 import { continuousAmps } from "../wire";
 import { ambientOf } from "./fuses";
-import type { PowerSolution } from "./solve";
-import { ampsFrom, mostAmps, type NetSpan } from "./spans";
+import { ampsFrom, mostAmps } from "./flow";
+import type { NetSpan } from "./spans";
+import type { PowerSolution } from "./types";
 
 /** States in which all is switched on that may be. */
 const EVERYTHING_ON = ["run", "running"] as const;

@@ -5,8 +5,8 @@ import { expectedVolts } from "./expected";
 import { buildModel, explainReading, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "./index";
 import { Network } from "../circuit";
 import { branchesOf } from "../circuit/branches";
+import { voltsAt } from "./flow";
 import { networkIn } from "./solve";
-import { voltsAt } from "./spans";
 
 const wiper = (amps: number) => VAN.replace('WH 1.5mm 1m amps=4 alive=run "Wiper feed"', `WH 16mm 1m amps=${amps} alive=run "Wiper feed"`).replace("KEY-30 1 supply-in battery-supply RD 4mm", "KEY-30 1 supply-in battery-supply RD 25mm").replace("KEY-IG 4 supply-out ignition-supply WH 2.5mm", "KEY-IG 4 supply-out ignition-supply WH 25mm");
 const charging = (amps = 4, settings: Plan["settings"] = []): Plan => ({ van: wiper(amps) + ALTERNATOR, settings });

@@ -1,6 +1,5 @@
 import { buildHarness, type HarnessFacts } from "../harness";
 import type { Units } from "../units";
-import { editFacts, editFault, NOTHING_TRIED, type PowerEdit } from "./edits";
 import { type ExpectedVolts, expectedVolts } from "./expected";
 import { type Explanation, explainReading } from "./explain";
 import type { Finding } from "./findings";
@@ -10,8 +9,11 @@ import { type DrawnPath, drawnPath } from "./drawn-path";
 import { type PowerReport, reportPower } from "./report";
 import { settingsOf } from "./settings";
 import type { SettingKey } from "./settings";
-import { netlistOf, type PowerSolution, type PowerState, solvePower } from "./solve";
-import type { PowerFacts, PowerLink } from "./types";
+import { editFacts, editFault } from "./edits";
+import { netlistOf, solvePower } from "./solve";
+import type { PowerState } from "./states";
+import { NOTHING_TRIED, type PowerEdit } from "./tried";
+import type { PowerFacts, PowerLink, PowerSolution } from "./types";
 
 /** What the solution is made from, as plain data. */
 export interface PowerInput {

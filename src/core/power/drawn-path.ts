@@ -1,7 +1,10 @@
 import { lengthText, sizeWords, type Units } from "../units";
 import { pathThrough } from "./path";
-import { chargedIn, type PowerSolution, type PowerState } from "./solve";
-import { type NetSpan, voltsAt } from "./spans";
+import { voltsAt } from "./flow";
+import { chargedIn } from "./solve";
+import type { NetSpan } from "./spans";
+import type { PowerState } from "./states";
+import type { PowerSolution } from "./types";
 
 /** One thing on a drawn path, between two points with voltages. */
 export interface DrawnPiece {

@@ -2,9 +2,11 @@ import { keyTable } from "./keys";
 import { chargeBalance } from "./loads";
 import { buildModel } from "./model";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "./settings";
-import { type PowerSolution, type PowerState, solvePower } from "./solve";
-import { voltsAt } from "./spans";
-import { DEAD_VOLTS, type PowerFacts } from "./types";
+import { voltsAt } from "./flow";
+import { DEAD_VOLTS } from "./nodes";
+import { solvePower } from "./solve";
+import type { PowerState } from "./states";
+import type { PowerFacts, PowerSolution } from "./types";
 
 /** What a meter should read at a cavity in a state, against the battery's negative, V. */
 export interface ExpectedVolts {

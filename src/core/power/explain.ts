@@ -1,7 +1,10 @@
 import { Predictor } from "../circuit";
-import { networkIn, type PowerSolution, type PowerState } from "./solve";
 import { pathThrough } from "./path";
-import { MINUS, type Piece } from "./types";
+import { MINUS } from "./nodes";
+import type { Piece } from "./piece";
+import { networkIn } from "./solve";
+import type { PowerState } from "./states";
+import type { PowerSolution } from "./types";
 
 /** A fault that would bring a reading about. */
 export interface Explanation {

@@ -2,9 +2,10 @@ import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseFo
 import { pointLabel } from "./drawn-path";
 import { onceFor } from "./once-for";
 import { settingValue } from "./settings";
-import { POWER_STATES, type PowerSolution, type PowerState } from "./solve";
-import { ampsFrom, mostAmps, type NetSpan, other } from "./spans";
-import type { PowerModel } from "./types";
+import { ampsFrom, mostAmps } from "./flow";
+import { type NetSpan, other } from "./spans";
+import { POWER_STATES, type PowerState } from "./states";
+import type { PowerModel, PowerSolution } from "./types";
 
 /** A wire behind a fuse. */
 export interface ProtectedWire {

@@ -1,8 +1,8 @@
 import type { KeyState } from "../harness";
 import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "./findings/grounds";
 import { RETURN_STATES } from "./loads";
-import type { PowerSolution } from "./solve";
-import { ampsFrom, voltsAt } from "./spans";
+import { ampsFrom, voltsAt } from "./flow";
+import type { PowerSolution } from "./types";
 
 export interface GroundRow {
   readonly key: string;

@@ -1,9 +1,10 @@
 import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "./charging";
 import { batterySource, settingValue } from "./settings";
 import { KEY_STATES, type KeyState } from "../harness";
-import type { PowerSolution } from "./solve";
-import { mostAmps, type NetSpan, voltsAt } from "./spans";
-import { BODY } from "./types";
+import { mostAmps, voltsAt } from "./flow";
+import { BODY } from "./nodes";
+import type { NetSpan } from "./spans";
+import type { PowerSolution } from "./types";
 
 export interface LoadRow {
   readonly name: string;

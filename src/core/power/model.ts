@@ -7,11 +7,13 @@ import { pointLabel } from "./drawn-path";
 import { layPart } from "./lay-part";
 import { CONDUCTOR_C, laidMates, laidWires, layWire, type Laid, terminalOhms, USUAL_MM2, wirePiece } from "./lay-wire";
 import { type Printed, printedOf } from "./printed";
-import { type NetSpan, type Spans, spansOf } from "./spans";
 import { reachedByCable, unpluggedParts } from "./left-out";
 import { batterySource, SETTINGS, settingValue } from "./settings";
-import { BODY, MINUS, type Assumption, type Piece, type Place, PLUS, type PowerFacts, type PowerModel, type PowerProblem } from "./types";
 import { FEED_STATES } from "./uses";
+import { BODY, MINUS, PLUS } from "./nodes";
+import type { Piece, Place } from "./piece";
+import { type NetSpan, type Spans, spansOf } from "./spans";
+import type { Assumption, PowerFacts, PowerModel, PowerProblem } from "./types";
 
 /** A battery's post, Ω. */
 const POST_OHMS = 0.0002;

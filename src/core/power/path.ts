@@ -1,7 +1,9 @@
 import { onceFor } from "./once-for";
-import type { PowerSolution, PowerState } from "./solve";
-import { ampsFrom, isClosed, type NetSpan, other, voltsAt } from "./spans";
-import { DEAD_VOLTS, MINUS } from "./types";
+import { ampsFrom, isClosed, voltsAt } from "./flow";
+import { DEAD_VOLTS, MINUS } from "./nodes";
+import { type NetSpan, other } from "./spans";
+import type { PowerState } from "./states";
+import type { PowerSolution } from "./types";
 
 /** One element on a path with the current through it, from node to node. */
 export interface PathStep {

@@ -4,8 +4,7 @@ import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./fuses";
 import { type GroundRow, groundTable, type ReturnRow, returnTable } from "./grounds";
 import { type KeyRow, keyTable } from "./keys";
 import { type ChargeBalance, chargeBalance, cranking, type CrankingReport } from "./loads";
-import type { PowerSolution } from "./solve";
-import type { Assumption, PowerProblem } from "./types";
+import type { Assumption, PowerProblem, PowerSolution } from "./types";
 
 /** Everything about the solved plan that screens show; plain data, so that it can come from a worker. */
 export interface PowerReport {

@@ -1,23 +1,10 @@
 import { type Change, type NetElement, type Netlist, NETLIST_FORMAT, Network, retuned, type Solution, type SolveResult } from "../circuit";
 import { KEY_STATES, type KeyState, nodeName } from "../harness";
 import { solveCharged } from "./charging";
+import { MINUS } from "./nodes";
+import type { PowerState } from "./states";
 import { other } from "./spans";
-import { MINUS, type PowerModel, type PowerProblem } from "./types";
-
-/** A key state, or the moment after the key is turned off while the engine still turns. */
-export type PowerState = KeyState | "run-on";
-export const POWER_STATES: readonly PowerState[] = [...KEY_STATES, "run-on"];
-
-export interface PowerSolution {
-  readonly model: PowerModel;
-  /** A state that has no solution is missing, and among the problems. */
-  readonly states: ReadonlyMap<PowerState, Solution>;
-  /** What has another resistance while the engine turns than at rest: a battery that takes current, an alternator at its limit. */
-  readonly charged: readonly Change[];
-  readonly problems: readonly PowerProblem[];
-  /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */
-  readonly network: Network | null;
-}
+import type { PowerModel, PowerProblem, PowerSolution } from "./types";
 
 /** The resistances that differ in a state from those of the plan at rest. */
 export const chargedIn = ({ charged }: PowerSolution, state: PowerState): readonly Change[] => (state === "running" || state === "run-on" ? charged : []);

@@ -1,6 +1,5 @@
 import { type NamedBranches, NumberedMap } from "../circuit";
-import type { PowerSolution, PowerState } from "./solve";
-import type { Piece } from "./types";
+import type { Piece } from "./piece";
 
 /** One way through an element from node to node; a relay has its coil and each contact. */
 export interface NetSpan {
@@ -62,29 +61,3 @@ export function spansOf(pieces: readonly Piece[], { nodes, nodeOf, list }: Named
 }
 
 export const other = (span: NetSpan, node: string): string => (span.a === node ? span.b : span.a);
-
-/** Volts of a node in a state: null where it floats, undefined where the state has no solution. */
-export const voltsAt = ({ states }: PowerSolution, state: PowerState, node: string): number | null | undefined => states.get(state)?.volts.get(node);
-
-/** Current through a span from the given node on, A. */
-export function ampsFrom({ states }: PowerSolution, state: PowerState, span: NetSpan, node: string): number {
-  const amps = states.get(state)?.byNumber.amps[span.at] ?? 0;
-  // A source's current is told as it leaves its + end.
-  const fromA = span.role === "source" ? -amps : amps;
-  return span.a === node ? fromA : -fromA;
-}
-
-/** The strongest current through a span in some states, whichever way, A. */
-export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly PowerState[]): number => of.reduce((most, state) => Math.max(most, Math.abs(states.get(state)?.byNumber.amps[span.at] ?? 0)), 0);
-
-/** Whether a span conducts in a state as it was solved. */
-export function isClosed(solution: PowerSolution, state: PowerState, span: NetSpan): boolean {
-  const { element } = span.piece;
-  const solved = solution.states.get(state);
-  if (element.type === "switch" && state === "run-on" && solution.model.pressed.has(element.id)) return false;
-  if (element.type === "switch") return element.closedIn.includes(state === "run-on" ? "off" : state) || (state === "run-on" && solution.model.charging.has(element.id));
-  if (element.type === "fuse") return element.blown !== true;
-  if (element.type !== "relay" || span.name === element.id) return true;
-  const contact = element.contacts[Number(span.name.split("#").at(-1))];
-  return (contact?.when === "energised") === (solved?.relays.get(element.id) === "energised");
-}

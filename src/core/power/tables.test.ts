@@ -4,7 +4,7 @@ import { ALTERNATOR, input, type Plan, solved, SOUND, stud, VAN } from "../../..
 import type { Adapter } from "../signals";
 import { warmPullIn } from "./fuses";
 import { PowerDesk, reportPower, type ReturnVerdict } from "./index";
-import { voltsAt } from "./spans";
+import { voltsAt } from "./flow";
 
 const report = (plan: Plan = {}) => reportPower(solved(plan));
 

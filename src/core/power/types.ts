@@ -1,10 +1,12 @@
-import type { NamedBranches, NetElement } from "../circuit";
+import type { Change, NamedBranches, Network, Solution } from "../circuit";
 import type { Harness } from "../harness";
 import type { Adapter } from "../signals";
 import type { Units } from "../units";
-import type { Tried } from "./edits";
+import type { Piece } from "./piece";
 import type { Printed } from "./printed";
 import type { Settings } from "./settings";
+import type { PowerState } from "./states";
+import type { Tried } from "./tried";
 import type { Spans } from "./spans";
 
 /** A link of the plan as the solution takes it. */
@@ -30,23 +32,6 @@ export interface PowerFacts {
   readonly tried: Tried;
   /** Nothing is on that a driver switches on; else all of it. */
   readonly quiet?: boolean;
-}
-
-/** What stands for what on the vehicle. */
-export type Place =
-  | { readonly type: "wire"; readonly wireId: string; readonly copperOhms: number; readonly jointOhms: number; readonly sizeMm2: number; readonly lengthM: number; readonly assumed: readonly ("size" | "length")[] }
-  | { readonly type: "mate"; readonly pinIds: readonly [string, string] }
-  | { readonly type: "link"; readonly linkId: string; readonly role: "wire" | "adapter" }
-  | { readonly type: "part"; readonly partId: string; readonly elementId: string }
-  | { readonly type: "assumed"; readonly says: string; readonly pinId: string | null }
-  | { readonly type: "load"; readonly name: string };
-
-/** An element of the netlist with what it stands for. */
-export interface Piece {
-  readonly element: NetElement;
-  readonly place: Place;
-  /** By what is printed on it: `wire FB-2 to C1-1`, `fuse FB F2`. */
-  readonly name: string;
 }
 
 /** A value that nobody has said and that the solution rests on. */
@@ -85,12 +70,14 @@ export interface PowerModel {
   readonly pressed: ReadonlySet<string>;
 }
 
-/** Nodes of the netlist with names of their own. */
-export const MINUS = "battery-";
-export const PLUS = "battery+";
-export const BODY = "body";
-/** The engine, gearbox and what is bolted to them: joined to the body by straps alone. */
-export const BLOCK = "engine block";
-
-/** Below this a dead feed is dead, V; above it something leads into it. */
-export const DEAD_VOLTS = 1;
+/** The plan solved in every state. */
+export interface PowerSolution {
+  readonly model: PowerModel;
+  /** A state that has no solution is missing, and among the problems. */
+  readonly states: ReadonlyMap<PowerState, Solution>;
+  /** What has another resistance while the engine turns than at rest: a battery that takes current, an alternator at its limit. */
+  readonly charged: readonly Change[];
+  readonly problems: readonly PowerProblem[];
+  /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */
+  readonly network: Network | null;
+}

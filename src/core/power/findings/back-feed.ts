@@ -1,9 +1,9 @@
 import { nodeName } from "../../harness";
 import type { KeyCell, KeyRow } from "../keys";
 import { type PathStep, pathThrough } from "../path";
-import type { PowerSolution } from "../solve";
 import { stateWords } from "./supply";
 import type { Cure, Finding } from "./types";
+import type { PowerSolution } from "../types";
 
 /** Below this nothing works and no relay holds, V: a lamp may glow. */
 const HOLDS_VOLTS = 2.5;

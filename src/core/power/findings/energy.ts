@@ -3,8 +3,8 @@ import { sizeWords, temperatureText } from "../../units";
 import type { ChargeBalance, CrankingReport } from "../loads";
 import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
-import type { PowerSolution } from "../solve";
 import type { Finding } from "./types";
+import type { PowerSolution } from "../types";
 
 /** A vehicle should stand this long and start, days. */
 const DAYS_TO_STAND = 21;

@@ -3,12 +3,13 @@ import { sizeWords } from "../../units";
 import { onceFor } from "../once-for";
 import { pathThrough } from "../path";
 import { printedOf } from "../printed";
-import { POWER_STATES, type PowerSolution, type PowerState } from "../solve";
-import { mostAmps, voltsAt } from "../spans";
-import { BLOCK, MINUS } from "../types";
 import { stateWords } from "./supply";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
+import { mostAmps, voltsAt } from "../flow";
+import { BLOCK, MINUS } from "../nodes";
+import { POWER_STATES, type PowerState } from "../states";
+import type { PowerSolution } from "../types";
 
 /** What a few sensors take together, A: more through a sensor's return is somebody else's. */
 export const SENSORS_AMPS = 0.05;

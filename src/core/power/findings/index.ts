@@ -1,13 +1,13 @@
 import type { FuseRow, RelayRow } from "../fuses";
 import type { KeyRow } from "../keys";
 import type { ChargeBalance, CrankingReport } from "../loads";
-import type { PowerSolution } from "../solve";
 import { backFeedFindings } from "./back-feed";
 import { energyFindings } from "./energy";
 import { groundFindings } from "./grounds";
 import { ratingFindings } from "./ratings";
 import { supplyFindings } from "./supply";
 import { type Finding, SEVERITIES } from "./types";
+import type { PowerSolution } from "../types";
 
 export { stateWords } from "./supply";
 export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";

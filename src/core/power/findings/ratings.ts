@@ -5,11 +5,11 @@ import { ambientOf, type FuseRow, type RelayRow } from "../fuses";
 import { onceFor } from "../once-for";
 import { printedOf } from "../printed";
 import { settingValue } from "../settings";
-import type { PowerSolution } from "../solve";
-import { mostAmps, voltsAt } from "../spans";
 import { ampsAtPin } from "./grounds";
 import { stateWords } from "./supply";
 import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
+import { mostAmps, voltsAt } from "../flow";
+import type { PowerSolution } from "../types";
 
 /** States that last: a wire's temperature follows them. Cranking is over in seconds. */
 const LASTING = ["run", "running", "off"] as const;

@@ -3,12 +3,13 @@ import type { CavityFacts } from "../../harness";
 import { type KeyCell, type KeyRow, leastVolts } from "../keys";
 import { onceFor } from "../once-for";
 import { opening, pathDown, type PathStep, pathThrough } from "../path";
-import type { PowerSolution, PowerState } from "../solve";
-import { voltsAt } from "../spans";
-import { DEAD_VOLTS } from "../types";
 import { FEED_STATES } from "../uses";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding, Severity } from "./types";
+import { voltsAt } from "../flow";
+import { DEAD_VOLTS } from "../nodes";
+import type { PowerState } from "../states";
+import type { PowerSolution } from "../types";
 
 /** What the engine does not start, run or stop without. */
 const ENGINE: ReadonlySet<Quantity> = new Set<Quantity>(["battery-supply", "ignition-supply", "relay-supply", "start-supply", "starter-request", "starter-relay", "fuel-pump", "main-relay", "ignition-coil", "injector", "security-data"]);

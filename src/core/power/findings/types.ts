@@ -1,5 +1,5 @@
-import type { PowerEdit } from "../edits";
-import type { PowerState } from "../solve";
+import type { PowerState } from "../states";
+import type { PowerEdit } from "../tried";
 
 /**
  * The one rule of severity: what happens if nothing is done.
