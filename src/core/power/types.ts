@@ -3,11 +3,11 @@ import type { Harness } from "../harness";
 import type { Adapter } from "../signals";
 import type { Units } from "../units";
 import type { Piece } from "./piece";
-import type { Printed } from "./printed";
+import type { Printed } from "./model/printed";
 import type { Settings } from "./settings";
 import type { PowerState } from "./states";
 import type { Tried } from "./tried";
-import type { Spans } from "./spans";
+import type { Spans } from "./model/spans";
 
 /** A link of the plan as the solution takes it. */
 export interface PowerLink {

@@ -1,6 +1,6 @@
 import { nodeName } from "../../harness";
-import type { KeyCell, KeyRow } from "../keys";
-import { type PathStep, pathThrough } from "../path";
+import type { KeyCell, KeyRow } from "../tables/keys";
+import { type PathStep, pathThrough } from "../solved/path";
 import { stateWords } from "./supply";
 import type { Cure, Finding } from "./types";
 import type { PowerSolution } from "../types";

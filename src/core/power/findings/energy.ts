@@ -1,6 +1,6 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
 import { sizeWords, temperatureText } from "../../units";
-import type { ChargeBalance, CrankingReport } from "../loads";
+import type { ChargeBalance, CrankingReport } from "../tables/loads";
 import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
 import type { Finding } from "./types";

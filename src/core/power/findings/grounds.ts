@@ -1,12 +1,12 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
 import { sizeWords } from "../../units";
 import { onceFor } from "../once-for";
-import { pathThrough } from "../path";
-import { printedOf } from "../printed";
+import { pathThrough } from "../solved/path";
+import { printedOf } from "../model/printed";
 import { stateWords } from "./supply";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
-import { mostAmps, voltsAt } from "../flow";
+import { mostAmps, voltsAt } from "../solved/flow";
 import { BLOCK, MINUS } from "../nodes";
 import { POWER_STATES, type PowerState } from "../states";
 import type { PowerSolution } from "../types";

@@ -1,6 +1,6 @@
-import type { FuseRow, RelayRow } from "../fuses";
-import type { KeyRow } from "../keys";
-import type { ChargeBalance, CrankingReport } from "../loads";
+import type { FuseRow, RelayRow } from "../tables/fuses";
+import type { KeyRow } from "../tables/keys";
+import type { ChargeBalance, CrankingReport } from "../tables/loads";
 import { backFeedFindings } from "./back-feed";
 import { energyFindings } from "./energy";
 import { groundFindings } from "./grounds";

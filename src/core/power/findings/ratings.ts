@@ -1,14 +1,14 @@
 import { type Harness, nodeName } from "../../harness";
 import { sizeWords, soldSizes, temperatureText } from "../../units";
 import { continuousAmps, fuseForLoad } from "../../wire";
-import { ambientOf, type FuseRow, type RelayRow } from "../fuses";
+import { ambientOf, type FuseRow, type RelayRow } from "../tables/fuses";
 import { onceFor } from "../once-for";
-import { printedOf } from "../printed";
+import { printedOf } from "../model/printed";
 import { settingValue } from "../settings";
 import { ampsAtPin } from "./grounds";
 import { stateWords } from "./supply";
 import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
-import { mostAmps, voltsAt } from "../flow";
+import { mostAmps, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";
 
 /** States that last: a wire's temperature follows them. Cranking is over in seconds. */

@@ -1,12 +1,12 @@
 import type { Quantity } from "../../forms";
 import type { CavityFacts } from "../../harness";
-import { type KeyCell, type KeyRow, leastVolts } from "../keys";
+import { type KeyCell, type KeyRow, leastVolts } from "../tables/keys";
 import { onceFor } from "../once-for";
-import { opening, pathDown, type PathStep, pathThrough } from "../path";
-import { FEED_STATES } from "../uses";
+import { opening, pathDown, type PathStep, pathThrough } from "../solved/path";
+import { FEED_STATES } from "../model/uses";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding, Severity } from "./types";
-import { voltsAt } from "../flow";
+import { voltsAt } from "../solved/flow";
 import { DEAD_VOLTS } from "../nodes";
 import type { PowerState } from "../states";
 import type { PowerSolution } from "../types";

@@ -1,5 +1,5 @@
-import { soldSizes, type Units } from "../units";
-import { continuousAmps, wireOhms } from "../wire";
+import { soldSizes, type Units } from "../../units";
+import { continuousAmps, wireOhms } from "../../wire";
 
 /** One size of cable for a battery that is moved. */
 export interface CableRow {

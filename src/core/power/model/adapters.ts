@@ -1,8 +1,8 @@
-import type { NetElement } from "../circuit";
-import { type CavityFacts, DIODE } from "../harness";
-import { type Adapter, RELAY_COIL_OHMS } from "../signals";
-import { fuseForLoad } from "../wire";
-import { BODY, PLUS } from "./nodes";
+import type { NetElement } from "../../circuit";
+import { type CavityFacts, DIODE } from "../../harness";
+import { type Adapter, RELAY_COIL_OHMS } from "../../signals";
+import { fuseForLoad } from "../../wire";
+import { BODY, PLUS } from "../nodes";
 
 /** One end of a link: its node, and what is known of its cavity. */
 export interface LinkEnd {

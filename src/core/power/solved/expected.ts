@@ -1,12 +1,12 @@
-import { keyTable } from "./keys";
-import { chargeBalance } from "./loads";
-import { buildModel } from "./model";
-import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "./settings";
+import { keyTable } from "../tables/keys";
+import { chargeBalance } from "../tables/loads";
+import { buildModel } from "../model/model";
+import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "../settings";
 import { voltsAt } from "./flow";
-import { DEAD_VOLTS } from "./nodes";
+import { DEAD_VOLTS } from "../nodes";
 import { solvePower } from "./solve";
-import type { PowerState } from "./states";
-import type { PowerFacts, PowerSolution } from "./types";
+import type { PowerState } from "../states";
+import type { PowerFacts, PowerSolution } from "../types";
 
 /** What a meter should read at a cavity in a state, against the battery's negative, V. */
 export interface ExpectedVolts {

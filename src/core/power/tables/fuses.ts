@@ -1,11 +1,11 @@
-import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../wire";
-import { pointLabel } from "./drawn-path";
-import { onceFor } from "./once-for";
-import { settingValue } from "./settings";
-import { ampsFrom, mostAmps } from "./flow";
-import { type NetSpan, other } from "./spans";
-import { POWER_STATES, type PowerState } from "./states";
-import type { PowerModel, PowerSolution } from "./types";
+import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../../wire";
+import { pointLabel } from "../solved/drawn-path";
+import { onceFor } from "../once-for";
+import { settingValue } from "../settings";
+import { ampsFrom, mostAmps } from "../solved/flow";
+import { type NetSpan, other } from "../model/spans";
+import { POWER_STATES, type PowerState } from "../states";
+import type { PowerModel, PowerSolution } from "../types";
 
 /** A wire behind a fuse. */
 export interface ProtectedWire {

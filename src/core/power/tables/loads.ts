@@ -1,10 +1,10 @@
-import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "./charging";
-import { batterySource, settingValue } from "./settings";
-import { KEY_STATES, type KeyState } from "../harness";
-import { mostAmps, voltsAt } from "./flow";
-import { BODY } from "./nodes";
-import type { NetSpan } from "./spans";
-import type { PowerSolution } from "./types";
+import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../solved/charging";
+import { batterySource, settingValue } from "../settings";
+import { KEY_STATES, type KeyState } from "../../harness";
+import { mostAmps, voltsAt } from "../solved/flow";
+import { BODY } from "../nodes";
+import type { NetSpan } from "../model/spans";
+import type { PowerSolution } from "../types";
 
 export interface LoadRow {
   readonly name: string;

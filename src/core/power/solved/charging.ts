@@ -1,8 +1,8 @@
-import type { Change, Network, SolveResult } from "../circuit";
-import type { CavityFacts, HarnessPart } from "../harness";
-import { type Settings, settingValue } from "./settings";
-import type { NetSpan } from "./spans";
-import type { PowerFacts, PowerModel } from "./types";
+import type { Change, Network, SolveResult } from "../../circuit";
+import type { CavityFacts, HarnessPart } from "../../harness";
+import { type Settings, settingValue } from "../settings";
+import type { NetSpan } from "../model/spans";
+import type { PowerFacts, PowerModel } from "../types";
 
 /** By how much an alternator's regulated voltage falls from a tenth of its rated current to all of it, V (our estimate; regulators hold 0.2 to 0.4 V). */
 const DROOP_VOLTS = 0.3;

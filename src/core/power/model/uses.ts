@@ -1,5 +1,5 @@
-import type { Quantity } from "../forms";
-import { type CavityFacts, type HarnessPart, KEY_STATES, type KeyState } from "../harness";
+import type { Quantity } from "../../forms";
+import { type CavityFacts, type HarnessPart, KEY_STATES, type KeyState } from "../../harness";
 
 const ENGINE_ON: readonly KeyState[] = ["run", "crank", "running"];
 const TURNING: readonly KeyState[] = ["crank", "running"];

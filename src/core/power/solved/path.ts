@@ -1,9 +1,9 @@
-import { onceFor } from "./once-for";
+import { onceFor } from "../once-for";
 import { ampsFrom, isClosed, voltsAt } from "./flow";
-import { DEAD_VOLTS, MINUS } from "./nodes";
-import { type NetSpan, other } from "./spans";
-import type { PowerState } from "./states";
-import type { PowerSolution } from "./types";
+import { DEAD_VOLTS, MINUS } from "../nodes";
+import { type NetSpan, other } from "../model/spans";
+import type { PowerState } from "../states";
+import type { PowerSolution } from "../types";
 
 /** One element on a path with the current through it, from node to node. */
 export interface PathStep {

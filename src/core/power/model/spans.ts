@@ -1,5 +1,5 @@
-import { type NamedBranches, NumberedMap } from "../circuit";
-import type { Piece } from "./piece";
+import { type NamedBranches, NumberedMap } from "../../circuit";
+import type { Piece } from "../piece";
 
 /** One way through an element from node to node; a relay has its coil and each contact. */
 export interface NetSpan {

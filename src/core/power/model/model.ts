@@ -1,19 +1,19 @@
-import { branchesOf, type NamedBranches, type NetElement, NumberedMap, retuned } from "../circuit";
-import { type Harness, type HarnessEdge, nodeName, type Wire } from "../harness";
-import { lengthText } from "../units";
-import { wireOhms } from "../wire";
+import { branchesOf, type NamedBranches, type NetElement, NumberedMap, retuned } from "../../circuit";
+import { type Harness, type HarnessEdge, nodeName, type Wire } from "../../harness";
+import { lengthText } from "../../units";
+import { wireOhms } from "../../wire";
 import { type LinkEnd, linkElements } from "./adapters";
-import { pointLabel } from "./drawn-path";
+import { pointLabel } from "../solved/drawn-path";
 import { layPart } from "./lay-part";
 import { CONDUCTOR_C, laidMates, laidWires, layWire, type Laid, terminalOhms, USUAL_MM2, wirePiece } from "./lay-wire";
 import { type Printed, printedOf } from "./printed";
 import { reachedByCable, unpluggedParts } from "./left-out";
-import { batterySource, SETTINGS, settingValue } from "./settings";
+import { batterySource, SETTINGS, settingValue } from "../settings";
 import { FEED_STATES } from "./uses";
-import { BODY, MINUS, PLUS } from "./nodes";
-import type { Piece, Place } from "./piece";
+import { BODY, MINUS, PLUS } from "../nodes";
+import type { Piece, Place } from "../piece";
 import { type NetSpan, type Spans, spansOf } from "./spans";
-import type { Assumption, PowerFacts, PowerModel, PowerProblem } from "./types";
+import type { Assumption, PowerFacts, PowerModel, PowerProblem } from "../types";
 
 /** A battery's post, Ω. */
 const POST_OHMS = 0.0002;

@@ -1,6 +1,6 @@
-import type { PowerState } from "./states";
-import type { NetSpan } from "./spans";
-import type { PowerSolution } from "./types";
+import type { PowerState } from "../states";
+import type { NetSpan } from "../model/spans";
+import type { PowerSolution } from "../types";
 
 /** Volts of a node in a state: null where it floats, undefined where the state has no solution. */
 export const voltsAt = ({ states }: PowerSolution, state: PowerState, node: string): number | null | undefined => states.get(state)?.volts.get(node);

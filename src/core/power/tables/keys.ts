@@ -1,12 +1,12 @@
-import type { CavityFacts, Harness, KeyState } from "../harness";
-import { onceFor } from "./once-for";
-import { printedOf } from "./printed";
-import { FEED_STATES, neededIn } from "./uses";
-import { ampsFrom, voltsAt } from "./flow";
-import { BLOCK, BODY, DEAD_VOLTS, MINUS } from "./nodes";
-import { type NetSpan, other } from "./spans";
-import { POWER_STATES, type PowerState } from "./states";
-import type { PowerModel, PowerSolution } from "./types";
+import type { CavityFacts, Harness, KeyState } from "../../harness";
+import { onceFor } from "../once-for";
+import { printedOf } from "../model/printed";
+import { FEED_STATES, neededIn } from "../model/uses";
+import { ampsFrom, voltsAt } from "../solved/flow";
+import { BLOCK, BODY, DEAD_VOLTS, MINUS } from "../nodes";
+import { type NetSpan, other } from "../model/spans";
+import { POWER_STATES, type PowerState } from "../states";
+import type { PowerModel, PowerSolution } from "../types";
 
 /** How a feed or consumer stands in one state. */
 export type KeyVerdict =

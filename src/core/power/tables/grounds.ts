@@ -1,8 +1,8 @@
-import type { KeyState } from "../harness";
-import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "./findings/grounds";
+import type { KeyState } from "../../harness";
+import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "../findings/grounds";
 import { RETURN_STATES } from "./loads";
-import { ampsFrom, voltsAt } from "./flow";
-import type { PowerSolution } from "./types";
+import { ampsFrom, voltsAt } from "../solved/flow";
+import type { PowerSolution } from "../types";
 
 export interface GroundRow {
   readonly key: string;

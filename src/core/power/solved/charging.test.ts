@@ -1,10 +1,10 @@
 import { describe, expect, test } from "vitest";
-import { ALTERNATOR, input, type Plan, solved, VAN } from "../../../tests/support/van";
+import { ALTERNATOR, input, type Plan, solved, VAN } from "../../../../tests/support/van";
 import { alternatorOhms, alternatorsOf, isBattery, ratedAmps, regulatedVolts, sourcesOf, takingOhms } from "./charging";
 import { expectedVolts } from "./expected";
-import { buildModel, explainReading, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "./index";
-import { Network } from "../circuit";
-import { branchesOf } from "../circuit/branches";
+import { buildModel, explainReading, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "../index";
+import { Network } from "../../circuit";
+import { branchesOf } from "../../circuit/branches";
 import { voltsAt } from "./flow";
 import { networkIn } from "./solve";
 
