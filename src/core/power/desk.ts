@@ -1,6 +1,6 @@
 import { buildHarness, type HarnessFacts } from "../harness";
 import type { Units } from "../units";
-import { type ExpectedVolts, expectedVolts } from "./solved/expected";
+import { type ExpectedVolts, expectedVolts } from "./tables/expected";
 import { type Explanation, explainReading } from "./solved/explain";
 import type { Finding } from "./findings";
 import { type KeyRow, keyTable } from "./tables/keys";

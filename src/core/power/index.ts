@@ -3,7 +3,7 @@ export { type CableRow, cableTable } from "./tables/cable";
 export { type Effect, factsOf, PowerDesk, type PowerInput } from "./desk";
 export { type DrawnPath, type DrawnPiece, type DrawnPoint, drawnPath } from "./solved/drawn-path";
 export { BLOCKING_DIODE, editFacts, editFault, plannedRelay } from "./edits";
-export { type ExpectedVolts, expectedVolts } from "./solved/expected";
+export { type ExpectedVolts, expectedVolts } from "./tables/expected";
 export { type Explanation, explainReading } from "./solved/explain";
 export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity, stateWords } from "./findings";
 export type { FuseRow, RelayRow } from "./tables/fuses";

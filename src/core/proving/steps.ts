@@ -155,7 +155,7 @@ function batteryAtRest(units: Units): Step {
 
 /** A dead feed may show what leaks through a lamp or a coil, V. */
 const DEAD_VOLTS = 0.3;
-/** What the uncertain inputs are, over which the solved plan's range is taken (core/power/solved/expected.ts). */
+/** What the uncertain inputs are, over which the solved plan's range is taken (core/power/tables/expected.ts). */
 const range = (units: Units) => `battery 60 to 100 % charged at ${temperatureText(5, units)} to ${temperatureText(30, units)}, joints of 0.5 to 4 mΩ, everything on or nothing`;
 
 function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts, units: Units): Step[] {

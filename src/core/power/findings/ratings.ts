@@ -5,7 +5,7 @@ import { ambientOf, type FuseRow, type RelayRow } from "../tables/fuses";
 import { onceFor } from "../once-for";
 import { printedOf } from "../model/printed";
 import { settingValue } from "../settings";
-import { ampsAtPin } from "./grounds";
+import { ampsAtPin } from "../tables/computer-grounds";
 import { stateWords } from "./supply";
 import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
 import { mostAmps, voltsAt } from "../solved/flow";

@@ -1,6 +1,6 @@
 import type { NetElement } from "../../circuit";
 import { type CavityFacts, type ElementSpec, type HarnessPart, hasUsualWatts, KEY_STATES, type KeyState, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
-import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "../solved/charging";
+import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
 import { batterySource, coldTorque, type Settings, settingValue } from "../settings";
 import { closedIn, drivenIn } from "./uses";
 

@@ -1,15 +1,11 @@
 import type { Change, Network, SolveResult } from "../../circuit";
-import type { CavityFacts, HarnessPart } from "../../harness";
+import { alternatorsOf, AT_REST_VOLTS, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
 import { type Settings, settingValue } from "../settings";
 import type { NetSpan } from "../model/spans";
-import type { PowerFacts, PowerModel } from "../types";
+import type { PowerModel } from "../types";
 
-/** By how much an alternator's regulated voltage falls from a tenth of its rated current to all of it, V (our estimate; regulators hold 0.2 to 0.4 V). */
-const DROOP_VOLTS = 0.3;
 /** What a battery in daily use takes some minutes after a start, in parts of its capacity an hour (our estimate; falling from a quarter to a fiftieth within the hour). */
 const TAKEN_PART = 0.15;
-/** Its voltage at rest, from which that is told, V. */
-const AT_REST_VOLTS = 12.6;
 /** An alternator is at its limit when it gives no more than this part beside it. */
 const AT_LIMIT = 0.002;
 /** Newton's way to a limit is nearly straight: three steps reach it. */
@@ -17,52 +13,8 @@ const MOST_ROUNDS = 12;
 /** A battery gives when more than this flows out of it, A. */
 const GIVES_AMPS = 0.05;
 
-/** The resistance behind an alternator's regulated voltage, Ω. */
-export const alternatorOhms = (ratedAmps: number): number => DROOP_VOLTS / (0.9 * ratedAmps);
-
 /** The resistance with which a battery takes current in, Ω: far more than it gives it with, for its own voltage rises with its charge (after Salameh, Casacca & Lynch 1992, who keep the two apart). */
 export const takingOhms = (settings: Settings): number => Math.max(0.2, settingValue(settings, "alternator-v") - AT_REST_VOLTS) / (TAKEN_PART * settingValue(settings, "battery-ah"));
-
-/** An alternator's rated current, A: as somebody said, else as its cavities state, else a usual one. */
-export function ratedAmps(settings: Settings, pins: readonly (CavityFacts | undefined)[]): number {
-  const usual = settingValue(settings, "alternator-a");
-  if (settings.get("alternator-a")?.origin != null) return usual;
-  // A lamp's or sense terminal states its own few amperes.
-  const stated = Math.max(0, ...pins.map((pin) => Number(pin?.params.maxAmps) || 0));
-  return stated > 10 ? stated : usual;
-}
-
-/** Its regulated voltage, V: as somebody said, else as its output's cavity states, else a usual one. */
-export function regulatedVolts(settings: Settings, output: CavityFacts | undefined): number {
-  const stated = Number(output?.params.volts);
-  return settings.get("alternator-v")?.origin == null && stated > AT_REST_VOLTS ? stated : settingValue(settings, "alternator-v");
-}
-
-export const ratedAmpsOf = ({ harness, settings }: Pick<PowerFacts, "harness" | "settings">, part: HarnessPart): number =>
-  ratedAmps(settings, part.terminals.map(({ pinId }) => (pinId === null ? undefined : harness.pinById.get(pinId))));
-
-/** A source of the netlist with the part that it stands for; null for a battery that no table shows. */
-interface Source {
-  readonly span: NetSpan;
-  readonly part: HarnessPart | null;
-}
-
-export function sourcesOf({ net, spans, facts }: PowerModel): Source[] {
-  return net.sources.map((at) => {
-    const span = spans.all[at] as NetSpan;
-    const { place } = span.piece;
-    return { span, part: place.type === "part" ? (facts.harness.partById.get(place.partId) ?? null) : null };
-  });
-}
-
-export const isBattery = ({ part }: Source): boolean => part === null || part.type === "battery";
-
-/** The element that lifts an alternator's lamp terminal: it feeds the lamp and the field, not the vehicle. */
-export const EXCITER = "exciter";
-
-/** Alternators that charge, by their main output. */
-export const alternatorsOf = (model: PowerModel): (Source & { readonly part: HarnessPart })[] => sourcesOf(model).flatMap(({ span, part }) =>
-  (part?.type === "alternator" && span.piece.place.type === "part" && span.piece.place.elementId !== EXCITER ? [{ span, part }] : []));
 
 /** The engine's running state, with the resistances that its sources have in it. */
 export interface Charged {

@@ -1,5 +1,5 @@
 import type { KeyState } from "../../harness";
-import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "../findings/grounds";
+import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "./computer-grounds";
 import { RETURN_STATES } from "./loads";
 import { ampsFrom, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";

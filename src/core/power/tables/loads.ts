@@ -1,4 +1,4 @@
-import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../solved/charging";
+import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
 import { batterySource, settingValue } from "../settings";
 import { KEY_STATES, type KeyState } from "../../harness";
 import { mostAmps, voltsAt } from "../solved/flow";

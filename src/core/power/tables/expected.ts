@@ -1,10 +1,10 @@
-import { keyTable } from "../tables/keys";
-import { chargeBalance } from "../tables/loads";
+import { keyTable } from "./keys";
+import { chargeBalance } from "./loads";
 import { buildModel } from "../model/model";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "../settings";
-import { voltsAt } from "./flow";
+import { voltsAt } from "../solved/flow";
 import { DEAD_VOLTS } from "../nodes";
-import { solvePower } from "./solve";
+import { solvePower } from "../solved/solve";
 import type { PowerState } from "../states";
 import type { PowerFacts, PowerSolution } from "../types";
 
