@@ -3,17 +3,17 @@ import { type Netlist, Network, Predictor } from "@/core/circuit";
 import { buildHarness, FUNCTIONS, type HarnessFacts, KEY_STATES, type KeyState, sliceHarness } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
 import { PowerDesk, type PowerEdit } from "@/core/power";
+import { matchSignals, type SignalPin } from "@/core/signals";
+import { heronTables } from "@/demo/heron";
+import { ridgewayDocument } from "@/demo/ridgeway";
+import { readPinTable, writePinTable } from "@/formats/pin-table";
+import { pinTableCsv } from "@/formats/plan-csv";
+import { signalPinsOf } from "@/formats/signal-pins";
+import { harnessFacts } from "@/job/harness-facts";
 import { powerInputOf } from "@/job/power-facts";
 import { vehicleNetlist } from "../tests/support/networks";
 import { plainBest, plainPhrases } from "../tests/support/plain-reading";
 import { stopsOneByOne } from "../tests/support/plain-slicer";
-import { matchSignals, type SignalPin } from "@/core/signals";
-import { readPinTable, writePinTable } from "@/formats/pin-table";
-import { signalPinsOf } from "@/formats/signal-pins";
-import { heronTables } from "@/demo/heron";
-import { ridgewayDocument } from "@/demo/ridgeway";
-import { harnessFacts } from "@/job/harness-facts";
-import { pinTableCsv } from "@/formats/plan-csv";
 
 /** Times the work of engines.md's table beside a plain method in the same run; medians of several rounds after a warm-up. */
 const ROUNDS = 9;

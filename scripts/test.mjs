@@ -33,7 +33,7 @@ function vitest(project, env = {}) {
   if (status !== 0 && (counts?.numFailedTests ?? 0) === 0) failed += 1;
 }
 
-check("lint", bin("biome"), ["lint", "--error-on-warnings"]);
+check("lint", bin("biome"), ["check", "--formatter-enabled=false", "--error-on-warnings"]);
 check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
 check("types", bin("tsc"), ["--noEmit"]);
 vitest("unit");

@@ -1,5 +1,5 @@
 import type { Side } from "@/core/forms";
-import { readPinTable, type PinTable } from "@/formats/pin-table";
+import { type PinTable, readPinTable } from "@/formats/pin-table";
 import { InputError, type ReadFile } from "./errors";
 
 /** A file's bytes, or the end of the run with the reason why it cannot be opened. */

@@ -1,6 +1,6 @@
 import { SIDES, type Side } from "@/core/forms";
-import { readTableFile } from "./files";
 import { type ReadFile, UsageError } from "./errors";
+import { readTableFile } from "./files";
 
 export const INTAKE_HELP = `Usage: npm run -s pantograph -- intake FILE.csv --side donor|host
 

@@ -1,6 +1,6 @@
 #!/usr/bin/env tsx
-import { runCli } from "./run";
 import { readFileSync } from "node:fs";
+import { runCli } from "./run";
 
 const { status, stdout, stderr } = runCli(process.argv.slice(2), (file) => readFileSync(file));
 if (stderr !== "") process.stderr.write(`${stderr}\n`);

@@ -1,7 +1,7 @@
 import { matchSignals, type SignalPin } from "@/core/signals";
 import { signalPinsOf } from "@/formats/signal-pins";
-import { readTableFile } from "./files";
 import { type ReadFile, UsageError } from "./errors";
+import { readTableFile } from "./files";
 
 export const MATCH_HELP = `Usage: npm run -s pantograph -- match DONOR.csv HOST.csv
 

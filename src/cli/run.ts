@@ -1,8 +1,8 @@
 import { InputError, type ReadFile, UsageError } from "./errors";
-import { intake, INTAKE_HELP } from "./intake";
-import { match, MATCH_HELP } from "./match";
-import { slice, SLICE_HELP } from "./slice";
-import { solve, SOLVE_HELP } from "./solve";
+import { INTAKE_HELP, intake } from "./intake";
+import { MATCH_HELP, match } from "./match";
+import { SLICE_HELP, slice } from "./slice";
+import { SOLVE_HELP, solve } from "./solve";
 
 /** What a run prints and how it ends. Nothing but one JSON document, or the usage that was asked for, goes to `stdout`. */
 export interface CliResult {

@@ -1,4 +1,4 @@
-import { Network, type NetlistFault, readNetlist } from "@/core/circuit";
+import { type NetlistFault, Network, readNetlist } from "@/core/circuit";
 import { KEY_STATES } from "@/core/harness";
 import { InputError, type ReadFile, UsageError } from "./errors";
 import { readFileBytes } from "./files";

@@ -1,5 +1,5 @@
-import { KNOWN_FROM } from "@/core/intake";
 import type { Side } from "@/core/forms";
+import { KNOWN_FROM } from "@/core/intake";
 import type { SignalPin } from "@/core/signals";
 import type { Told } from "@/job/import-table";
 import type { TablePin } from "./pin-table";

@@ -1,7 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Kind, Params, Quantity, Side } from "@/core/forms";
 import type { Guess, WireColour } from "@/core/intake";
-import { insertOp, deleteOp, type RowOp, updateOp } from "./ops";
+import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { ConnectorRow, JobDocument, PinRow } from "./schema";
 
 /** A value with where it comes from: written in a table, or proposed from the description. */

@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
 import { CHASSIS, type HarnessPart, type Part, type Wire } from "@/core/harness";
-import { BLOCKING_DIODE, plannedRelay, type PowerEdit, type PowerLink } from "@/core/power";
+import { BLOCKING_DIODE, type PowerEdit, type PowerLink, plannedRelay } from "@/core/power";
 import type { Adapter } from "@/core/signals";
 import { decideOps } from "./decide";
 import { addWireOps, placePartOps, tellPartOps } from "./harness-ops";

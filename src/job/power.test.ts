@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
-import { heronDocument } from "@/demo/heron";
 import { factsOf, PowerDesk, type PowerEdit } from "@/core/power";
+import { heronDocument } from "@/demo/heron";
 import { applyOps } from "./ops";
 import { powerInputOf } from "./power-facts";
 import { editsOps } from "./power-ops";

@@ -1,8 +1,8 @@
 import { describe, expect, test, vi } from "vitest";
 import { heronDocument, heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
-import type { JobSummary } from "@/job/edit";
 import { emptyDocument } from "@/job/document";
+import type { JobSummary } from "@/job/edit";
 import type { JobDocument } from "@/job/schema";
 import { jobOf, read, shown } from "../../tests/support/page";
 import { HistoryScreen } from "./history/history-screen";

@@ -1,8 +1,8 @@
 import type { Pool, PoolConnection, RowDataPacket } from "mysql2/promise";
-import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
-import type { Edit, HistoryEntry } from "@/job/edit";
-import type { TableName } from "@/job/schema";
 import { z } from "zod";
+import type { Edit, HistoryEntry } from "@/job/edit";
+import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
+import type { TableName } from "@/job/schema";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
 import { reading, transaction } from "./pool";

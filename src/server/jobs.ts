@@ -1,10 +1,10 @@
-import { nanoid } from "nanoid";
 import type { Pool, RowDataPacket } from "mysql2/promise";
+import { nanoid } from "nanoid";
 import type { JobSummary, LoadedJob } from "@/job/edit";
 import { FORMAT, type JobDocument, type JobRow, LISTS, type ListTable, TABLES } from "@/job/schema";
 import { insertRows } from "./apply";
 import { type Db, reading, transaction } from "./pool";
-import { fromSql, keysOf, selectList, toSql, columnOf } from "./row-codec";
+import { columnOf, fromSql, keysOf, selectList, toSql } from "./row-codec";
 
 /** Every job, the one last worked on first. */
 export function listJobs(db: Db): Promise<JobSummary[]> {

@@ -1,11 +1,11 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, test } from "vitest";
 import { COLOUR_CODES } from "@/core/intake";
-import { Caution } from "./states";
 import { Lane, StateMark } from "./marks";
-import { words } from "./words";
 import { Plate } from "./plate";
+import { Caution } from "./states";
 import { Wire } from "./wire";
+import { words } from "./words";
 
 describe("what a technician reads", () => {
   test("a wire's code always stands beside its swatch; tracer and base are both drawn", () => {

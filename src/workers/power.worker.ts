@@ -1,5 +1,5 @@
 import { expose, transfer } from "comlink";
-import { type Effect, packCells, type PackedCells, PowerDesk, type PowerEdit, type PowerReport } from "@/core/power";
+import { type Effect, type PackedCells, PowerDesk, type PowerEdit, type PowerReport, packCells } from "@/core/power";
 
 /** An {@link Effect} without the key table, which went before. */
 export type LaterEffect = Omit<Effect, "report"> & { readonly report: Omit<PowerReport, "rows"> | null };

@@ -1,4 +1,4 @@
-import { parseParams, type Kind, type Quantity, type Side } from "@/core/forms";
+import { type Kind, parseParams, type Quantity, type Side } from "@/core/forms";
 import type { SignalPin } from "@/core/signals";
 
 /**

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { DatabaseError } from "@/server/errors";
 import type { ChangeResult } from "@/server/changes";
+import { DatabaseError } from "@/server/errors";
 
 /** Bodies may be no larger than this: a table of 20,000 rows as row operations fits. */
 const MAX_BODY_BYTES = 48_000_000;

@@ -1,6 +1,6 @@
 import type { KeyState } from "../harness";
-import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import type { NetlistFault } from "./netlist";
+import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import { type BranchBridge, type Bridge, Round, type Stage } from "./updates";
 
 /** Steps that relays may take beyond those of the network as it is. */

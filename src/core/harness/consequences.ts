@@ -1,5 +1,5 @@
 import { findBlocks } from "./blocks";
-import { copperBySize, type CopperOfSize } from "./copper";
+import { type CopperOfSize, copperBySize } from "./copper";
 import type { Demand } from "./demands";
 import { cavityName, nodeName } from "./problems";
 import type { FunctionNeed, Slice } from "./slice";

@@ -1,10 +1,10 @@
 import { CHASSIS, spansOf } from "./elements";
 import { guessedElements, guessPart } from "./guess";
-import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
-import { COPPER, letThrough } from "./through";
 import { copperProblems, mateProblems, nodeName, partFaults } from "./problems";
+import { COPPER, letThrough } from "./through";
+import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
 
 /**
  * Both harnesses as one graph: cavities of one circuit of one branch are joined by copper, at a splice where there are more

@@ -1,7 +1,7 @@
-import { nodeName } from "./problems";
 import type { Demand } from "./demands";
-import { CONDUCTS } from "./through";
+import { nodeName } from "./problems";
 import type { Slice } from "./slice";
+import { CONDUCTS } from "./through";
 import type { Harness, HarnessEdge } from "./types";
 
 /** One leg of a path, in the order in which current takes it. */

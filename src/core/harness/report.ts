@@ -1,11 +1,11 @@
-import { consequencesOf, type Consequences, otherFeeds, type Stop, wireName } from "./consequences";
+import { type Consequences, consequencesOf, otherFeeds, type Stop, wireName } from "./consequences";
 import { buildHarness } from "./graph";
 import { findInventory, type InventoryItem } from "./inventory";
 import { findLookAlikes, type LookAlike, type Shape } from "./look-alikes";
 import { pathsThrough } from "./paths";
 import { nodeName } from "./problems";
-import { sliceHarness, type Slice } from "./slice";
-import { benchList, goneWires, incomplete, type LooseEnd, looseEnds, triage, type TriageFacts, type TriageNumbers, type TriageRow } from "./triage";
+import { type Slice, sliceHarness } from "./slice";
+import { benchList, goneWires, incomplete, type LooseEnd, looseEnds, type TriageFacts, type TriageNumbers, type TriageRow, triage } from "./triage";
 import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "./types";
 
 /** What people have decided, as the report takes it. */

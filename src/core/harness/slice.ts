@@ -1,7 +1,7 @@
 import { type Blocks, findBlocks } from "./blocks";
 import { type Demand, Demands } from "./demands";
-import { CONDUCTS } from "./through";
 import type { FunctionDef, SafetyMark } from "./functions";
+import { CONDUCTS } from "./through";
 import type { Harness, HarnessEdge, Wire } from "./types";
 
 /** What one function needs. */

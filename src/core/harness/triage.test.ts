@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { cavities, facts, harness } from "../../../tests/support/harness";
-import { benchList, buildHarness, compareVariants, findInventory, findLookAlikes, FUNCTIONS, type Harness, listed, looseEnds, sliceHarness, triage, type Shape, type TableCavity, type TriageFacts } from "./index";
+import { benchList, buildHarness, compareVariants, FUNCTIONS, findInventory, findLookAlikes, type Harness, listed, looseEnds, type Shape, sliceHarness, type TableCavity, type TriageFacts, triage } from "./index";
 
 const ALL = new Set(FUNCTIONS.map((one) => one.key));
 const decide = (wireId: string, choice: TriageFacts["choice"], more: Partial<TriageFacts> = {}): TriageFacts => ({ wireId: `wire:${wireId}`, choice, override: "", done: false, unplanned: false, ...more });

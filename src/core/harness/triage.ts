@@ -1,5 +1,5 @@
 import { type Stop, stopsWithout } from "./consequences";
-import { copperBySize, type CopperOfSize } from "./copper";
+import { type CopperOfSize, copperBySize } from "./copper";
 import { functionName } from "./functions";
 import { cavityName, nodeName } from "./problems";
 import type { FunctionNeed, Slice, WireUse } from "./slice";

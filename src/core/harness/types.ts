@@ -1,6 +1,6 @@
-import type { Units } from "../units";
 import type { Kind, Params, Quantity, Side } from "../forms";
 import type { ColourCode } from "../intake";
+import type { Units } from "../units";
 import type { ElementSpec } from "./elements";
 import type { SafetyMark } from "./functions";
 import type { PackedGraph } from "./packed";

@@ -1,10 +1,10 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
-import { classifyPins, KNOWN_FROM } from "./index";
+import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 import { type PinReading, rankQuantity } from "./classify";
 import { applyPhrases, readConcepts } from "./concepts";
-import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
+import { classifyPins, KNOWN_FROM } from "./index";
 
 interface Expected {
   readonly connector: string;

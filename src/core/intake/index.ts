@@ -1,4 +1,4 @@
-export { classifyPins, KNOWN_FROM, type DescribedPin, type Guess, type PinReading } from "./classify";
-export { COLOUR_CODES, colourCode, readColour, type ColourCode, type WireColour } from "./colour";
-export { readLength, readSize, type MeasureHints } from "./measures";
+export { classifyPins, type DescribedPin, type Guess, KNOWN_FROM, type PinReading } from "./classify";
+export { COLOUR_CODES, type ColourCode, colourCode, readColour, type WireColour } from "./colour";
 export { readConcepts } from "./concepts";
+export { type MeasureHints, readLength, readSize } from "./measures";

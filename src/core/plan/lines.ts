@@ -1,5 +1,5 @@
 import type { Quantity } from "../forms";
-import { matchSignals, waysBetween, type Adapter, type SignalPin, type Unmatched, type Verdict, type Way } from "../signals";
+import { type Adapter, matchSignals, type SignalPin, type Unmatched, type Verdict, type Way, waysBetween } from "../signals";
 
 /** What a person decided of a pair, as it is kept. */
 export interface Decision {

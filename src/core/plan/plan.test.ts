@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
-import { ADAPTER_TYPES, type Adapter } from "../signals";
 import { pinsFrom } from "../../../tests/support/pins";
-import { deriveLines, describeAdapter, describeChain, findHolds, groupOf, sheetRows, type Decision } from "./index";
+import { ADAPTER_TYPES, type Adapter } from "../signals";
+import { type Decision, deriveLines, describeAdapter, describeChain, findHolds, groupOf, sheetRows } from "./index";
 
 const pins = pinsFrom(`
   host KEY-15 supply-out ignition-supply maxAmps=15;alive=run-crank

@@ -1,6 +1,6 @@
 import { label } from "../signals";
-import { describeChain } from "./words";
 import { groupOf, type Line } from "./lines";
+import { describeChain } from "./words";
 
 /** What the plan sheet prints of a cavity beside its label. */
 export interface SheetPin {

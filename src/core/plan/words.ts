@@ -1,4 +1,4 @@
-import { plain, plainOhms, type Adapter, type AdapterType } from "../signals";
+import { type Adapter, type AdapterType, plain, plainOhms } from "../signals";
 
 const NAMES: Readonly<Record<AdapterType, string>> = {
   "pull-up": "pull-up", "pull-down": "pull-down", "series-resistor": "series resistor", "voltage-divider": "divider", "level-shifter": "level shifter",

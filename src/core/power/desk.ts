@@ -1,17 +1,17 @@
 import { buildHarness, type HarnessFacts } from "../harness";
 import type { Units } from "../units";
-import { type ExpectedVolts, expectedVolts } from "./tables/expected";
-import { type Explanation, explainReading } from "./solved/explain";
-import type { Finding } from "./findings";
-import { type KeyRow, keyTable } from "./tables/keys";
-import { buildModel } from "./model/model";
-import { type DrawnPath, drawnPath } from "./solved/drawn-path";
-import { type PowerReport, reportPower } from "./report";
-import { settingsOf } from "./settings";
-import type { SettingKey } from "./settings";
 import { editFacts, editFault } from "./edits";
+import type { Finding } from "./findings";
+import { buildModel } from "./model/model";
+import { type PowerReport, reportPower } from "./report";
+import type { SettingKey } from "./settings";
+import { settingsOf } from "./settings";
+import { type DrawnPath, drawnPath } from "./solved/drawn-path";
+import { type Explanation, explainReading } from "./solved/explain";
 import { netlistOf, solvePower } from "./solved/solve";
 import type { PowerState } from "./states";
+import { type ExpectedVolts, expectedVolts } from "./tables/expected";
+import { type KeyRow, keyTable } from "./tables/keys";
 import { NOTHING_TRIED, type PowerEdit } from "./tried";
 import type { PowerFacts, PowerLink, PowerSolution } from "./types";
 

@@ -1,11 +1,11 @@
 import { describe, expect, test } from "vitest";
 import { added } from "../../../tests/support/harness";
-import { computer, input, type Plan, solved, SOUND, VAN } from "../../../tests/support/van";
+import { computer, input, type Plan, SOUND, solved, VAN } from "../../../tests/support/van";
+import { readNetlist } from "../circuit";
 import { KEY_STATES, type PartFacts } from "../harness";
 import type { Adapter } from "../signals";
 import { wireOhms } from "../wire";
-import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, packCells, PLUS, PowerDesk, reportPower, SETTINGS, settingsOf, solvePower, unpackCells } from "./index";
-import { readNetlist } from "../circuit";
+import { BLOCK, batterySource, buildModel, cableTable, explainReading, factsOf, keyTable, netlistOf, PLUS, PowerDesk, packCells, reportPower, SETTINGS, settingsOf, solvePower, unpackCells } from "./index";
 
 const report = (plan: Plan = {}) => reportPower(solved(plan));
 const codes = (plan: Plan = {}) => report(plan).findings.map((finding) => `${finding.code} ${finding.where}`);

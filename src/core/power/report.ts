@@ -1,9 +1,9 @@
+import { type Finding, findFindings, stateWords } from "./findings";
 import { type BoxRow, boxTable } from "./tables/boxes";
-import { findFindings, type Finding, stateWords } from "./findings";
 import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./tables/fuses";
 import { type GroundRow, groundTable, type ReturnRow, returnTable } from "./tables/grounds";
 import { type KeyRow, keyTable } from "./tables/keys";
-import { type ChargeBalance, chargeBalance, cranking, type CrankingReport } from "./tables/loads";
+import { type ChargeBalance, type CrankingReport, chargeBalance, cranking } from "./tables/loads";
 import type { Assumption, PowerProblem, PowerSolution } from "./types";
 
 /** Everything about the solved plan that screens show; plain data, so that it can come from a worker. */

@@ -2,12 +2,12 @@ import type { Change, NamedBranches, Network, Solution } from "../circuit";
 import type { Harness } from "../harness";
 import type { Adapter } from "../signals";
 import type { Units } from "../units";
-import type { Piece } from "./piece";
 import type { Printed } from "./model/printed";
+import type { Spans } from "./model/spans";
+import type { Piece } from "./piece";
 import type { Settings } from "./settings";
 import type { PowerState } from "./states";
 import type { Tried } from "./tried";
-import type { Spans } from "./model/spans";
 
 /** A link of the plan as the solution takes it. */
 export interface PowerLink {

@@ -1,5 +1,5 @@
 import type { Line } from "../plan";
-import { aliveOf, label, livesIn, type KeyPosition } from "../signals";
+import { aliveOf, type KeyPosition, label, livesIn } from "../signals";
 import type { Cause, Judgement, Step } from "./types";
 
 /** What the causes are read from: the plan, every step, and what has been read so far. */

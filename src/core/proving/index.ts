@@ -1,4 +1,4 @@
-export { makeSteps, type SolvedVolts } from "./steps";
+export { type CauseFacts, likelyCauses } from "./causes";
 export { basisOf, expectedText, judge, parseReading } from "./judge";
-export { likelyCauses, type CauseFacts } from "./causes";
+export { makeSteps, type SolvedVolts } from "./steps";
 export { CAUTIONS, type Cause, type Expected, type Judgement, type KeyState, type PlannedPin, type Probe, type Step, type StepGroup } from "./types";

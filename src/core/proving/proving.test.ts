@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { deriveLines, type Decision } from "../plan";
 import { pinsFrom } from "../../../tests/support/pins";
+import { type Decision, deriveLines } from "../plan";
 import { wireOhms } from "../wire";
-import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, makeSteps, parseReading, type PlannedPin, type SolvedVolts, type Step } from "./index";
+import { basisOf, CAUTIONS, expectedText, judge, likelyCauses, makeSteps, type PlannedPin, parseReading, type SolvedVolts, type Step } from "./index";
 
 const pins = pinsFrom(`
   host KEY-15~2.5 supply-out ignition-supply maxAmps=15;alive=run-crank

@@ -1,6 +1,6 @@
 import { numberParam } from "../forms";
 import type { Line } from "../plan";
-import { aliveOf, KEY_POSITIONS, livesIn, label, plain, plainOhms, type KeyPosition } from "../signals";
+import { aliveOf, KEY_POSITIONS, type KeyPosition, label, livesIn, plain, plainOhms } from "../signals";
 import { lengthText, sizeWords, temperatureText, type Units } from "../units";
 import { wireOhms } from "../wire";
 import type { Expected, KeyState, PlannedPin, Probe, Step } from "./types";

@@ -1,7 +1,7 @@
-import { type Alive, type Quantity, numberParam } from "../forms";
-import { feedLabel, fuseFor, permanentFeed, relay, RELAY_COIL_AMPS, round3 } from "./parts";
+import { type Alive, numberParam, type Quantity } from "../forms";
+import { feedLabel, fuseFor, permanentFeed, RELAY_COIL_AMPS, relay, round3 } from "./parts";
 import { plain, Reckoner, SUPPLY, wordParam } from "./reckon";
-import { label, type Adapter, type SignalPin, type Surroundings, type Way } from "./types";
+import { type Adapter, label, type SignalPin, type Surroundings, type Way } from "./types";
 
 /** Key positions in the order in which a key turns. */
 export const KEY_POSITIONS = ["off", "accessory", "run", "crank"] as const;

@@ -2,7 +2,7 @@ import { numberParam } from "../forms";
 import { bestFraction } from "./fractions";
 import { plain, Reckoner, SUPPLY, wordParam } from "./reckon";
 import { dividerFor, pullUp } from "./switched";
-import { label, type Adapter, type SignalPin, type Way } from "./types";
+import { type Adapter, label, type SignalPin, type Way } from "./types";
 
 const PULSE_KEYS = ["pulsesPerRev", "pulsesPerShaftRev", "pulsesPerKm"] as const;
 /** Largest denominator that a scaler of the trade can be set to. */

@@ -1,5 +1,5 @@
-import { label, type SignalPin, type Way } from "./types";
 import { Reckoner, wordParam } from "./reckon";
+import { label, type SignalPin, type Way } from "./types";
 
 /** From a ground of one side to one of the other. Power and chassis grounds join; a sensor's return or a screen never does. */
 export function groundWays(provider: SignalPin, consumer: SignalPin): Way[] {

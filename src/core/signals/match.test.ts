@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { label, matchSignals, waysBetween, type SignalPin } from "./index";
 import { pinFrom, pinsFrom } from "../../../tests/support/pins";
+import { label, matchSignals, type SignalPin, waysBetween } from "./index";
 
 const summary = (pins: readonly SignalPin[]) => matchSignals(pins).links.map(({ provider, consumer, ways }) => `${label(provider)} > ${label(consumer)} ${ways[0].verdict}`);
 const reasons = (pins: readonly SignalPin[]) => Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, why }) => [label(pin), why]));

@@ -1,7 +1,7 @@
 import { directionOf, numberParam, type Quantity, type Side } from "../forms";
+import { VERDICT_RANK } from "./reckon";
 import { loadAmps } from "./switched";
 import { label, type SignalPin, type Surroundings, type Way } from "./types";
-import { VERDICT_RANK } from "./reckon";
 import { waysAcross } from "./ways";
 
 /** A proposed link with every way that is known for it, the best first. */

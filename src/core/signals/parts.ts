@@ -1,5 +1,5 @@
 import { SUPPLY } from "./reckon";
-import { label, type Adapter, type SignalPin, type Surroundings } from "./types";
+import { type Adapter, label, type SignalPin, type Surroundings } from "./types";
 
 /** Coil of the usual 12 V vehicle relay, Ω; its current at charging voltage is what a driver must bear. */
 export const RELAY_COIL_OHMS = 85;

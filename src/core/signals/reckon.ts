@@ -1,5 +1,5 @@
 import { numberParam, type Params } from "../forms";
-import { label, type Adapter, type AdapterType, type Reckoning, type SignalPin, type Verdict, type Way } from "./types";
+import { type Adapter, type AdapterType, label, type Reckoning, type SignalPin, type Verdict, type Way } from "./types";
 
 /** The supply that parts are sized for: charging, and the level to which it sags while cranking and while running, V. */
 export const SUPPLY = { nominal: 12, charging: 14.4, highest: 16, cranking: 6, running: 9 } as const;

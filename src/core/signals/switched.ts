@@ -1,8 +1,8 @@
 import { numberParam, type Quantity } from "../forms";
-import { contactFor, feedLabel, flyback, permanentFeed, relay, RELAY_COIL_AMPS } from "./parts";
 import { e24Within } from "./e-series";
+import { contactFor, feedLabel, flyback, permanentFeed, RELAY_COIL_AMPS, relay } from "./parts";
 import { plain, plainOhms, Reckoner, SUPPLY, wordParam } from "./reckon";
-import { label, type Adapter, type SignalPin, type Surroundings, type Way } from "./types";
+import { type Adapter, label, type SignalPin, type Surroundings, type Way } from "./types";
 
 /** Anything that makes or breaks a path: a driver, a contact, a switched feed. `pole` is where its path leads. */
 interface Switched {

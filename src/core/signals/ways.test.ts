@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { bestFraction } from "./fractions";
-import { e24Within, nearestE24 } from "./e-series";
 import { pinFrom } from "../../../tests/support/pins";
+import { e24Within, nearestE24 } from "./e-series";
+import { bestFraction } from "./fractions";
 import type { Adapter, SignalPin, Surroundings } from "./types";
 import { waysAcross } from "./ways";
 

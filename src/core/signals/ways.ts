@@ -1,7 +1,7 @@
 import { feedWays } from "./feeds";
 import { frequencyWays } from "./frequency";
 import { groundWays } from "./grounds";
-import { rankWays, Reckoner } from "./reckon";
+import { Reckoner, rankWays } from "./reckon";
 import { levelWays, loadWays, motorWays } from "./switched";
 import { label, type SignalPin, type Surroundings, type Way } from "./types";
 

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { celsiusOf, awgText, awgToMm2, lengthText, massText, METRIC_SIZES, mm2ToAwg, sizeText, sizeWords, soldAtLeast, soldSizes, temperatureText, type Units } from "./index";
+import { awgText, awgToMm2, celsiusOf, lengthText, METRIC_SIZES, massText, mm2ToAwg, sizeText, sizeWords, soldAtLeast, soldSizes, temperatureText, type Units } from "./index";
 
 const units = fc.constantFrom<Units[]>("metric", "imperial");
 

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { awgToMm2, METRIC_SIZES } from "../units";
 import {
   conductorC, conductorMm, continuousAmps, dropVolts, fuseForLoad, harmSeconds, insulatedMm, judgeFuse, meltSeconds, onderdonkSeconds, SHORT_C, wireOhms,
 } from "./index";
-import { awgToMm2, METRIC_SIZES } from "../units";
 import { airAt, heatWPerM, nusselt } from "./rating";
 
 const size = fc.constantFrom(...METRIC_SIZES);

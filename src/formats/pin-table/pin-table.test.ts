@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { assignColumn, readPinTable, writePinTable, type PinTable, type WritablePin } from "./index";
+import { assignColumn, type PinTable, readPinTable, type WritablePin, writePinTable } from "./index";
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const read = (text: string | Uint8Array, side: "donor" | "host" = "donor"): PinTable => {

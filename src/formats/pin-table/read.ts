@@ -1,7 +1,7 @@
+import { isKind, isQuantity, type Kind, type Params, paramProblem, parseParams, type Quantity, type Side } from "@/core/forms";
 import { classifyPins, type PinReading, readColour, readLength, readSize } from "@/core/intake";
 import type { ImportedPin } from "@/job/import-table";
-import { isKind, isQuantity, type Kind, type Params, paramProblem, parseParams, type Quantity, type Side } from "@/core/forms";
-import { parseCsv, unguardFormula, type CsvRecord } from "../csv";
+import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
 import { type Column, type ColumnRead, readHeaders } from "./columns";
 import { type TableIssue, type TableRefusal, tableIssue } from "./issues";

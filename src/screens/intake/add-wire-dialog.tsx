@@ -2,11 +2,11 @@
 
 import { type FormEvent, useState } from "react";
 import { readLength, readSize } from "@/core/intake";
+import { sizeUnit } from "@/core/units";
 import { addWireOps } from "@/job/harness-ops";
 import { WIRE_STOCK, type WireRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
-import { sizeUnit } from "@/core/units";
 import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 

@@ -9,9 +9,9 @@ import { deleteOp, insertOp, updateOp } from "@/job/ops";
 import { type FactRow, GRADES } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Grade } from "@/ui/grade";
-import { words } from "@/ui/words";
 import { StateMark } from "@/ui/marks";
 import { SavedInput } from "@/ui/saved-input";
+import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
 

@@ -4,7 +4,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { Printer } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { type Harm, HARMS, listed, type LookAlike } from "@/core/harness";
+import { HARMS, type Harm, type LookAlike, listed } from "@/core/harness";
 import { insertOp, updateOp } from "@/job/ops";
 import type { AlikeRow } from "@/job/schema";
 import { Button, Chip } from "@/ui/controls";

@@ -1,18 +1,18 @@
 "use client";
 
-import { useState } from "react";
-import Link from "next/link";
 import { nanoid } from "nanoid";
+import Link from "next/link";
+import { useState } from "react";
 import { elementText, functionName, guessedElements, type HarnessPart, listed, PART_TYPES, partProblems, type WireEnd } from "@/core/harness";
+import { sizeText } from "@/core/units";
 import { addCavityOps, forgetPartOps, mateOps, tellPartOps } from "@/job/harness-ops";
 import { insertOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, PartRow } from "@/job/schema";
 import { Button, buttonLook, Field } from "@/ui/controls";
-import { sizeText } from "@/core/units";
-import { words } from "@/ui/words";
 import { Plate } from "@/ui/plate";
 import { SavedInput } from "@/ui/saved-input";
 import { Wire } from "@/ui/wire";
+import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { AddWireDialog } from "./add-wire-dialog";
 import { ElementForm } from "./element-form";

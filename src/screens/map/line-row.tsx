@@ -2,11 +2,11 @@
 
 import { describeChain, type Line } from "@/core/plan";
 import type { SignalPin } from "@/core/signals";
-import { Lane, StateMark } from "@/ui/marks";
 import { sizeText } from "@/core/units";
-import { words } from "@/ui/words";
+import { Lane, StateMark } from "@/ui/marks";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
+import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { laneKind, lineState } from "./line-words";
 

@@ -4,7 +4,7 @@ import { Command } from "cmdk";
 import { useState } from "react";
 import { directionOf } from "@/core/forms";
 import { describeChain } from "@/core/plan";
-import { waysBetween, type SignalPin } from "@/core/signals";
+import { type SignalPin, waysBetween } from "@/core/signals";
 import { decideOps } from "@/job/decide";
 import { signalPins } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";

@@ -3,9 +3,9 @@
 import { directionOf } from "@/core/forms";
 import type { Unmatched } from "@/core/signals";
 import { Button } from "@/ui/controls";
-import { words } from "@/ui/words";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
+import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 
 /** What stands at the edges: the donor's on the left, the host's on the right, each with the reason. */

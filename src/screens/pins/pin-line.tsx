@@ -3,10 +3,10 @@
 import { type KeyboardEvent, useState } from "react";
 import { KINDS, QUANTITIES } from "@/core/forms";
 import { readColour, readLength, readSize } from "@/core/intake";
+import { lengthText, sizeText, type Units } from "@/core/units";
 import { type RowOp, updateOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { Plate } from "@/ui/plate";
-import { lengthText, sizeText, type Units } from "@/core/units";
 import { Wire } from "@/ui/wire";
 import { isUnknown, type PinView } from "../shell/derive";
 

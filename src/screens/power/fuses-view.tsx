@@ -1,8 +1,8 @@
 import type { FuseRow, PowerEdit, PowerReport } from "@/core/power";
+import { sizeText, sizeUnit, temperatureText } from "@/core/units";
 import { Button } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
-import { sizeText, sizeUnit, temperatureText } from "@/core/units";
 import { useJob } from "../shell/job-provider";
 import { FuseChart } from "./fuse-chart";
 import { ampsText, STATE_HEADS } from "./words";

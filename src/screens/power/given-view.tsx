@@ -4,9 +4,9 @@ import { Download } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
+import { temperatureText } from "@/core/units";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
-import { temperatureText } from "@/core/units";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 

@@ -1,5 +1,5 @@
-import type { GroundRow, PowerReport, ReturnVerdict } from "@/core/power";
 import type { KeyState } from "@/core/harness";
+import type { GroundRow, PowerReport, ReturnVerdict } from "@/core/power";
 import { StateMark } from "@/ui/marks";
 import { useJob } from "../shell/job-provider";
 import type { Looked } from "./trying";

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { beforeAll, describe, expect, test } from "vitest";
-import { type KeyRow, packCells, PowerDesk, type PowerReport, unpackCells } from "@/core/power";
+import { type KeyRow, PowerDesk, type PowerReport, packCells, unpackCells } from "@/core/power";
 import { heronDocument } from "@/demo/heron";
 import { powerInputOf } from "@/job/power-facts";
 import { KeyTable } from "./key-table";

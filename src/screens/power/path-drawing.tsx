@@ -1,8 +1,8 @@
 import dagre from "@dagrejs/dagre";
 import { memo } from "react";
-import type { DrawnPath, DrawnPiece, DrawnPoint } from "@/core/power";
 import type { ColourCode } from "@/core/intake";
-import { type Units, lengthText, sizeText, sizeUnit } from "@/core/units";
+import type { DrawnPath, DrawnPiece, DrawnPoint } from "@/core/power";
+import { lengthText, sizeText, sizeUnit, type Units } from "@/core/units";
 import { INSULATION } from "@/ui/wire";
 import { ampsText, dropText, STATE_HEADS, voltsText } from "./words";
 

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { type KeyCell, PowerDesk, type PowerEdit, SEVERITIES } from "@/core/power";
 import { heronDocument } from "@/demo/heron";
 import { powerInputOf } from "@/job/power-facts";
-import { editText, type EditNames } from "./edit-text";
+import { type EditNames, editText } from "./edit-text";
 import { FindingsList } from "./findings-list";
 import { FuseChart } from "./fuse-chart";
 import { LoadsView } from "./loads-view";

@@ -3,9 +3,9 @@
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { useEffect, useState } from "react";
-import { cableTable, type CrankingReport, type PowerEdit, type PowerReport } from "@/core/power";
-import { Button, Field } from "@/ui/controls";
+import { type CrankingReport, cableTable, type PowerEdit, type PowerReport } from "@/core/power";
 import { FOOT_M, lengthText, sizeText, sizeUnit, temperatureText } from "@/core/units";
+import { Button, Field } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { Figure } from "./loads-view";

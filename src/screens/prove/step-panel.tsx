@@ -3,7 +3,7 @@
 import { nanoid } from "nanoid";
 import { type FormEvent, useEffect, useRef, useState } from "react";
 import type { Explanation } from "@/core/power";
-import { basisOf, CAUTIONS, expectedText, judge, type KeyState, likelyCauses, parseReading, type Probe } from "@/core/proving";
+import { basisOf, CAUTIONS, expectedText, judge, type KeyState, likelyCauses, type Probe, parseReading } from "@/core/proving";
 import { plain, plainOhms } from "@/core/signals";
 import { insertOp } from "@/job/ops";
 import { Button } from "@/ui/controls";

@@ -4,8 +4,8 @@ import { Download } from "lucide-react";
 import { updateOp } from "@/job/ops";
 import { buttonLook } from "@/ui/controls";
 import { JobForm } from "../jobs/job-form";
-import { ScreenHead } from "../shell/screen-head";
 import { useJob } from "../shell/job-provider";
+import { ScreenHead } from "../shell/screen-head";
 
 /** What the job is: host, donor, approach, units and wishes; and the whole of it as a document. */
 export function ScopeScreen() {

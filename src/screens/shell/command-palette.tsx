@@ -4,8 +4,8 @@ import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { label } from "@/core/signals";
-import { words } from "@/ui/words";
 import { Dialog } from "@/ui/dialog";
+import { words } from "@/ui/words";
 import { useJob } from "./job-provider";
 import { INTAKE_VIEWS, stagesOf } from "./stages";
 

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "vitest";
-import { heronTables } from "@/demo/heron";
 import { basisOf } from "@/core/proving";
+import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { applyOps, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument, ReadingRow } from "@/job/schema";
-import { lineState, laneKind } from "../map/line-words";
+import { laneKind, lineState } from "../map/line-words";
 import { derive, isGuess, isUnknown } from "./derive";
 import { holdAddress, stagesOf } from "./stages";
 

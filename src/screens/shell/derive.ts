@@ -1,9 +1,9 @@
 import { KNOWN_FROM } from "@/core/intake";
 import { deriveLines, findHolds, type Hold, type PlanLines } from "@/core/plan";
-import type { Units } from "@/core/units";
 import type { ExpectedVolts } from "@/core/power";
-import { basisOf, expectedText, judge, makeSteps, type Judgement, type PlannedPin, type Step } from "@/core/proving";
+import { basisOf, expectedText, type Judgement, judge, makeSteps, type PlannedPin, type Step } from "@/core/proving";
 import { label, type SignalPin } from "@/core/signals";
+import type { Units } from "@/core/units";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
 import { signalPins } from "@/job/signal-pins";
 

@@ -8,7 +8,7 @@ import type { RowOp } from "@/job/ops";
 import { type Derived, Deriver } from "./derive";
 import { type HarnessState, owedHolds, stopHolds, useHarness } from "./harness-state";
 import { PersonDialog } from "./person-dialog";
-import { powerHolds, type PowerState, usePower } from "./power-state";
+import { type PowerState, powerHolds, usePower } from "./power-state";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
 /** How often others' changes are asked for, ms: they must be seen within two seconds. */

@@ -8,10 +8,10 @@ import { Kbd } from "@/ui/controls";
 import { Logo, StateMark } from "@/ui/marks";
 import { CommandPalette } from "./command-palette";
 import { isGuess } from "./derive";
+import { openDebts, openEnds } from "./harness-state";
 import { useJob } from "./job-provider";
 import { useKeys } from "./keys";
 import { ShortcutsSheet } from "./shortcuts-sheet";
-import { openDebts, openEnds } from "./harness-state";
 import { holdAddress, stageAt, stagesOf } from "./stages";
 
 /** What every screen of a job has around it: whose job, what is next, the stages, and the ways to anywhere. */

@@ -3,7 +3,7 @@
 import { usePathname } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Hold, Line } from "@/core/plan";
-import { type DrawnPath, type ExpectedVolts, type Explanation, type KeyRow, type PowerEdit, type PowerReport, type PowerState as KeyState, unpackCells } from "@/core/power";
+import { type DrawnPath, type ExpectedVolts, type Explanation, type KeyRow, type PowerState as KeyState, type PowerEdit, type PowerReport, unpackCells } from "@/core/power";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { type LaterEffect, powerWorker } from "@/workers/power-worker";

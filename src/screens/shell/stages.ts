@@ -1,8 +1,8 @@
-import type { Mark } from "@/ui/marks";
 import type { HarnessReport } from "@/core/harness";
 import type { Hold, HoldTarget } from "@/core/plan";
 import type { PowerReport } from "@/core/power";
 import type { JobDocument } from "@/job/schema";
+import type { Mark } from "@/ui/marks";
 import type { Derived } from "./derive";
 import { isUnknown } from "./derive";
 

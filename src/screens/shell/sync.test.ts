@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { beforeEach, describe, expect, test } from "vitest";
-import type { Edit } from "@/job/edit";
 import { emptyDocument } from "@/job/document";
+import type { Edit } from "@/job/edit";
 import { applyOps, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import { JobSync, type Notice } from "./sync";

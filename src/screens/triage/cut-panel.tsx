@@ -1,15 +1,15 @@
 "use client";
 
-import { type ReactNode, useEffect, useState } from "react";
-import { copperTotal, type CutReport, functionName, listed, type ReportRow, type TriageChoice } from "@/core/harness";
 import { nanoid } from "nanoid";
+import { type ReactNode, useEffect, useState } from "react";
+import { type CutReport, copperTotal, functionName, listed, type ReportRow, type TriageChoice } from "@/core/harness";
+import { lengthText, massText, sizeText } from "@/core/units";
 import { subjectName } from "@/job/evidence";
 import { insertOp, updateOp } from "@/job/ops";
 import { keepOps, recordCutOps, reopenCutOps } from "@/job/triage-ops";
 import { Button, Field } from "@/ui/controls";
-import { lengthText, massText, sizeText } from "@/core/units";
-import { Caution } from "@/ui/states";
 import { SavedInput } from "@/ui/saved-input";
+import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { MARK_WORDS } from "./wire-row";
 

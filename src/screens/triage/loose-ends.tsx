@@ -1,7 +1,7 @@
 "use client";
 
 import { type FormEvent, type ReactNode, useState } from "react";
-import { functionName, listed, type LooseEnd } from "@/core/harness";
+import { functionName, type LooseEnd, listed } from "@/core/harness";
 import { type DEBT_ENDS, DEBT_TYPES, type DebtRow } from "@/job/schema";
 import { looseEndRow, openDebtOps, settleDebtOps, settleEndOps } from "@/job/triage-ops";
 import { Button, Field } from "@/ui/controls";

@@ -3,8 +3,8 @@
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
 import { copperTotal, functionName, type HarnessReport, listed } from "@/core/harness";
-import { Chip } from "@/ui/controls";
 import { lengthText, massText, sizeText, sizeUnit, type Units } from "@/core/units";
+import { Chip } from "@/ui/controls";
 import { NumberWithOrigin } from "@/ui/origin";
 import { openDebts, openEnds } from "../shell/harness-state";
 import { useJob } from "../shell/job-provider";

@@ -1,5 +1,5 @@
-import { answering } from "../http";
 import { pool, reading } from "@/server/pool";
+import { answering } from "../http";
 
 export const dynamic = "force-dynamic";
 

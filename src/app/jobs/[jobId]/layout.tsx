@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { type ReactNode, cache } from "react";
-import { JobProvider } from "@/screens/shell/job-provider";
+import { cache, type ReactNode } from "react";
 import { DatabaseDown } from "@/screens/shell/database-down";
+import { JobProvider } from "@/screens/shell/job-provider";
 import { JobShell } from "@/screens/shell/job-shell";
 import { DatabaseError } from "@/server/errors";
 import { loadJob } from "@/server/jobs";

@@ -1,9 +1,9 @@
 import { nodeName } from "../../harness";
-import type { KeyCell, KeyRow } from "../tables/keys";
 import { type PathStep, pathThrough } from "../solved/path";
+import type { KeyCell, KeyRow } from "../tables/keys";
+import type { PowerSolution } from "../types";
 import { stateWords } from "./supply";
 import type { Cure, Finding } from "./types";
-import type { PowerSolution } from "../types";
 
 /** Below this nothing works and no relay holds, V: a lamp may glow. */
 const HOLDS_VOLTS = 2.5;

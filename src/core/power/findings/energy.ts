@@ -1,10 +1,10 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
 import { sizeWords, temperatureText } from "../../units";
-import type { ChargeBalance, CrankingReport } from "../tables/loads";
 import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
-import type { Finding } from "./types";
+import type { ChargeBalance, CrankingReport } from "../tables/loads";
 import type { PowerSolution } from "../types";
+import type { Finding } from "./types";
 
 /** A vehicle should stand this long and start, days. */
 const DAYS_TO_STAND = 21;

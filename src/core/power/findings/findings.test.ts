@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { ALTERNATOR, input, type Plan, solved, SOUND, VAN } from "../../../../tests/support/van";
+import { ALTERNATOR, input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../harness";
 import { wireOhms } from "../../wire";
 import { type Finding, type FindingCode, PowerDesk, reportPower } from "../index";

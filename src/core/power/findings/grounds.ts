@@ -1,14 +1,14 @@
 import { type CavityFacts, nodeName } from "../../harness";
 import { sizeWords } from "../../units";
+import { BLOCK, MINUS } from "../nodes";
+import { voltsAt } from "../solved/flow";
 import { pathThrough } from "../solved/path";
+import { POWER_STATES, type PowerState } from "../states";
 import { ampsAtPin, computerGrounds, isPowerGround, isReturn, offsetLimit, SENSORS_AMPS } from "../tables/computer-grounds";
+import type { PowerSolution } from "../types";
 import { stateWords } from "./supply";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
-import { voltsAt } from "../solved/flow";
-import { BLOCK, MINUS } from "../nodes";
-import { POWER_STATES, type PowerState } from "../states";
-import type { PowerSolution } from "../types";
 
 /** Thick enough for a starter's return, mm². */
 const STRAP_MM2 = 16;

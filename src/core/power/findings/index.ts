@@ -1,13 +1,13 @@
 import type { FuseRow, RelayRow } from "../tables/fuses";
 import type { KeyRow } from "../tables/keys";
 import type { ChargeBalance, CrankingReport } from "../tables/loads";
+import type { PowerSolution } from "../types";
 import { backFeedFindings } from "./back-feed";
 import { energyFindings } from "./energy";
 import { groundFindings } from "./grounds";
 import { ratingFindings } from "./ratings";
 import { supplyFindings } from "./supply";
 import { type Finding, SEVERITIES } from "./types";
-import type { PowerSolution } from "../types";
 
 export { stateWords } from "./supply";
 export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";

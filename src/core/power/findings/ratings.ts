@@ -1,15 +1,15 @@
 import { type Harness, nodeName } from "../../harness";
 import { sizeWords, soldSizes, temperatureText } from "../../units";
 import { continuousAmps, fuseForLoad } from "../../wire";
-import { ambientOf, type FuseRow, type RelayRow } from "../tables/fuses";
-import { onceFor } from "../once-for";
 import { printedOf } from "../model/printed";
+import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
+import { mostAmps, voltsAt } from "../solved/flow";
 import { ampsAtPin } from "../tables/computer-grounds";
+import { ambientOf, type FuseRow, type RelayRow } from "../tables/fuses";
+import type { PowerSolution } from "../types";
 import { stateWords } from "./supply";
 import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
-import { mostAmps, voltsAt } from "../solved/flow";
-import type { PowerSolution } from "../types";
 
 /** States that last: a wire's temperature follows them. Cranking is over in seconds. */
 const LASTING = ["run", "running", "off"] as const;

@@ -1,15 +1,15 @@
 import type { Quantity } from "../../forms";
 import type { CavityFacts } from "../../harness";
-import { type KeyCell, type KeyRow, leastVolts } from "../tables/keys";
-import { onceFor } from "../once-for";
-import { opening, pathDown, type PathStep, pathThrough } from "../solved/path";
 import { FEED_STATES } from "../model/uses";
+import { DEAD_VOLTS } from "../nodes";
+import { onceFor } from "../once-for";
+import { voltsAt } from "../solved/flow";
+import { opening, type PathStep, pathDown, pathThrough } from "../solved/path";
+import type { PowerState } from "../states";
+import { type KeyCell, type KeyRow, leastVolts } from "../tables/keys";
+import type { PowerSolution } from "../types";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding, Severity } from "./types";
-import { voltsAt } from "../solved/flow";
-import { DEAD_VOLTS } from "../nodes";
-import type { PowerState } from "../states";
-import type { PowerSolution } from "../types";
 
 /** What the engine does not start, run or stop without. */
 const ENGINE: ReadonlySet<Quantity> = new Set<Quantity>(["battery-supply", "ignition-supply", "relay-supply", "start-supply", "starter-request", "starter-relay", "fuel-pump", "main-relay", "ignition-coil", "injector", "security-data"]);

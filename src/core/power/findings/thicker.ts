@@ -1,6 +1,6 @@
 import { sizeWords, soldAtLeast, type Units } from "../../units";
-import type { Cure } from "./types";
 import type { Place } from "../piece";
+import type { Cure } from "./types";
 
 /** What is added to the area that would just do: joints and other wires on the way keep their share. */
 const TO_SPARE = 1.1;

@@ -1,9 +1,9 @@
 import { describe, expect, test } from "vitest";
-import { type NetElement, NETLIST_FORMAT, Network, type Netlist, readNetlist } from "../../circuit";
+import { NETLIST_FORMAT, type NetElement, type Netlist, Network, readNetlist } from "../../circuit";
 import { type CavityFacts, DIODE, type KeyState } from "../../harness";
 import type { Adapter } from "../../signals";
-import { type Around, linkElements } from "./adapters";
 import { BODY, PLUS } from "../nodes";
+import { type Around, linkElements } from "./adapters";
 
 const pin = (kind: CavityFacts["kind"], params: CavityFacts["params"] = {}): CavityFacts => ({
   id: kind, connectorId: "C", cavity: "1", circuit: null, colour: null, colourBase: null, colourTracer: null, sizeMm2: 1, lengthM: 1, description: null, kind, quantity: null, index: null, params,

@@ -1,12 +1,12 @@
 import type { NetElement } from "../../circuit";
 import { type Harness, type HarnessEdge, type HarnessPart, nodeName, spansOf } from "../../harness";
-import type { Laid } from "./lay-wire";
-import { onceFor } from "../once-for";
-import { type Translated, translatePart } from "./parts";
-import { printedOf } from "./printed";
 import { BLOCK, BODY } from "../nodes";
+import { onceFor } from "../once-for";
 import type { Piece } from "../piece";
 import type { PowerFacts, PowerProblem } from "../types";
+import type { Laid } from "./lay-wire";
+import { type Translated, translatePart } from "./parts";
+import { printedOf } from "./printed";
 
 /** Stronger than any fuse on a vehicle: a slip of the keys. */
 const ABSURD_FUSE_AMPS = 500;

@@ -2,10 +2,10 @@ import { type Harness, nodeName, type Wire } from "../../harness";
 import { lengthText, sizeWords, type Units } from "../../units";
 import { wireOhms } from "../../wire";
 import { onceFor } from "../once-for";
-import { printedOf } from "./printed";
 import type { Piece } from "../piece";
 import type { TriedWire } from "../tried";
 import type { PowerProblem } from "../types";
+import { printedOf } from "./printed";
 
 /** Taken for wires whose size or length nobody knows: signal wire, and from one end of a van to the middle. */
 export const USUAL_MM2 = 0.75;

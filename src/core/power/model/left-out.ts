@@ -1,7 +1,7 @@
 import type { Harness } from "../../harness";
 import { BLOCK, MINUS } from "../nodes";
-import { type NetSpan, other, type Spans } from "./spans";
 import type { PowerFacts } from "../types";
+import { type NetSpan, other, type Spans } from "./spans";
 
 /** From this size on a wire counts as a cable that grounds a body. */
 const CABLE_MM2 = 4;

@@ -2,18 +2,18 @@ import { branchesOf, type NamedBranches, type NetElement, NumberedMap, retuned }
 import { type Harness, type HarnessEdge, nodeName, type Wire } from "../../harness";
 import { lengthText } from "../../units";
 import { wireOhms } from "../../wire";
-import { type LinkEnd, linkElements } from "./adapters";
-import { pointLabel } from "../solved/drawn-path";
-import { layPart } from "./lay-part";
-import { CONDUCTOR_C, laidMates, laidWires, layWire, type Laid, terminalOhms, USUAL_MM2, wirePiece } from "./lay-wire";
-import { type Printed, printedOf } from "./printed";
-import { reachedByCable, unpluggedParts } from "./left-out";
-import { batterySource, SETTINGS, settingValue } from "../settings";
-import { FEED_STATES } from "./uses";
 import { BODY, MINUS, PLUS } from "../nodes";
 import type { Piece, Place } from "../piece";
-import { type NetSpan, type Spans, spansOf } from "./spans";
+import { batterySource, SETTINGS, settingValue } from "../settings";
+import { pointLabel } from "../solved/drawn-path";
 import type { Assumption, PowerFacts, PowerModel, PowerProblem } from "../types";
+import { type LinkEnd, linkElements } from "./adapters";
+import { layPart } from "./lay-part";
+import { CONDUCTOR_C, type Laid, laidMates, laidWires, layWire, terminalOhms, USUAL_MM2, wirePiece } from "./lay-wire";
+import { reachedByCable, unpluggedParts } from "./left-out";
+import { type Printed, printedOf } from "./printed";
+import { type NetSpan, type Spans, spansOf } from "./spans";
+import { FEED_STATES } from "./uses";
 
 /** A battery's post, Ω. */
 const POST_OHMS = 0.0002;

@@ -1,7 +1,7 @@
 import type { NetElement } from "../../circuit";
 import { type CavityFacts, type ElementSpec, type HarnessPart, hasUsualWatts, KEY_STATES, type KeyState, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
-import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
 import { batterySource, coldTorque, type Settings, settingValue } from "../settings";
+import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
 import { closedIn, drivenIn } from "./uses";
 
 /** What a starter has left of the battery's voltage at its rated current, V. */

@@ -1,6 +1,6 @@
 import { type CavityFacts, type Harness, nodeName } from "../../harness";
-import { onceFor } from "../once-for";
 import { BLOCK, BODY, MINUS, PLUS } from "../nodes";
+import { onceFor } from "../once-for";
 
 /** A harness by what is printed on it, and by what links look for. */
 export interface Printed {

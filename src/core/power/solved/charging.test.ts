@@ -1,11 +1,11 @@
 import { describe, expect, test } from "vitest";
 import { ALTERNATOR, input, type Plan, solved, VAN } from "../../../../tests/support/van";
-import { alternatorOhms, alternatorsOf, isBattery, ratedAmps, regulatedVolts, sourcesOf } from "../model/sources";
-import { takingOhms } from "./charging";
-import { expectedVolts } from "../tables/expected";
-import { buildModel, explainReading, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "../index";
 import { Network } from "../../circuit";
 import { branchesOf } from "../../circuit/branches";
+import { buildModel, explainReading, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "../index";
+import { alternatorOhms, alternatorsOf, isBattery, ratedAmps, regulatedVolts, sourcesOf } from "../model/sources";
+import { expectedVolts } from "../tables/expected";
+import { takingOhms } from "./charging";
 import { voltsAt } from "./flow";
 import { networkIn } from "./solve";
 

@@ -1,7 +1,7 @@
 import type { Change, Network, SolveResult } from "../../circuit";
-import { alternatorsOf, AT_REST_VOLTS, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
-import { type Settings, settingValue } from "../settings";
+import { AT_REST_VOLTS, alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
 import type { NetSpan } from "../model/spans";
+import { type Settings, settingValue } from "../settings";
 import type { PowerModel } from "../types";
 
 /** What a battery in daily use takes some minutes after a start, in parts of its capacity an hour (our estimate; falling from a quarter to a fiftieth within the hour). */

@@ -1,10 +1,10 @@
 import { lengthText, sizeWords, type Units } from "../../units";
-import { pathThrough } from "./path";
-import { voltsAt } from "./flow";
-import { chargedIn } from "./solve";
 import type { NetSpan } from "../model/spans";
 import type { PowerState } from "../states";
 import type { PowerSolution } from "../types";
+import { voltsAt } from "./flow";
+import { pathThrough } from "./path";
+import { chargedIn } from "./solve";
 
 /** One thing on a drawn path, between two points with voltages. */
 export interface DrawnPiece {

@@ -1,10 +1,10 @@
 import { Predictor } from "../../circuit";
-import { pathThrough } from "./path";
 import { MINUS } from "../nodes";
 import type { Piece } from "../piece";
-import { networkIn } from "./solve";
 import type { PowerState } from "../states";
 import type { PowerSolution } from "../types";
+import { pathThrough } from "./path";
+import { networkIn } from "./solve";
 
 /** A fault that would bring a reading about. */
 export interface Explanation {

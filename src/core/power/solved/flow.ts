@@ -1,5 +1,5 @@
-import type { PowerState } from "../states";
 import type { NetSpan } from "../model/spans";
+import type { PowerState } from "../states";
 import type { PowerSolution } from "../types";
 
 /** Volts of a node in a state: null where it floats, undefined where the state has no solution. */

@@ -1,8 +1,8 @@
 import { describe, expect, test } from "vitest";
-import { input, solved, SOUND, VAN } from "../../../../tests/support/van";
+import { input, SOUND, solved, VAN } from "../../../../tests/support/van";
 import { drawnPath, PowerDesk } from "../index";
-import { opening, pathDown, pathThrough } from "./path";
 import { MINUS } from "../nodes";
+import { opening, pathDown, pathThrough } from "./path";
 
 const sound = solved();
 const dropped = solved({ links: [["KEY-IG", "ECU-1"], ...SOUND.slice(1)] });

@@ -1,9 +1,9 @@
-import { onceFor } from "../once-for";
-import { ampsFrom, isClosed, voltsAt } from "./flow";
-import { DEAD_VOLTS, MINUS } from "../nodes";
 import { type NetSpan, other } from "../model/spans";
+import { DEAD_VOLTS, MINUS } from "../nodes";
+import { onceFor } from "../once-for";
 import type { PowerState } from "../states";
 import type { PowerSolution } from "../types";
+import { ampsFrom, isClosed, voltsAt } from "./flow";
 
 /** One element on a path with the current through it, from node to node. */
 export interface PathStep {

@@ -1,10 +1,10 @@
-import { type Change, type NetElement, type Netlist, NETLIST_FORMAT, Network, retuned, type Solution, type SolveResult } from "../../circuit";
+import { type Change, NETLIST_FORMAT, type NetElement, type Netlist, Network, retuned, type Solution, type SolveResult } from "../../circuit";
 import { KEY_STATES, type KeyState, nodeName } from "../../harness";
-import { solveCharged } from "./charging";
+import { other } from "../model/spans";
 import { MINUS } from "../nodes";
 import type { PowerState } from "../states";
-import { other } from "../model/spans";
 import type { PowerModel, PowerProblem, PowerSolution } from "../types";
+import { solveCharged } from "./charging";
 
 /** The resistances that differ in a state from those of the plan at rest. */
 export const chargedIn = ({ charged }: PowerSolution, state: PowerState): readonly Change[] => (state === "running" || state === "run-on" ? charged : []);

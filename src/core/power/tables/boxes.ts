@@ -1,8 +1,8 @@
 import { continuousAmps } from "../../wire";
-import { ambientOf } from "./fuses";
-import { ampsFrom, mostAmps } from "../solved/flow";
 import type { NetSpan } from "../model/spans";
+import { ampsFrom, mostAmps } from "../solved/flow";
 import type { PowerSolution } from "../types";
+import { ambientOf } from "./fuses";
 
 /** States in which all is switched on that may be. */
 const EVERYTHING_ON = ["run", "running"] as const;

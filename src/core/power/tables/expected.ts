@@ -1,12 +1,12 @@
-import { keyTable } from "./keys";
-import { chargeBalance } from "./loads";
 import { buildModel } from "../model/model";
+import { DEAD_VOLTS } from "../nodes";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "../settings";
 import { voltsAt } from "../solved/flow";
-import { DEAD_VOLTS } from "../nodes";
 import { solvePower } from "../solved/solve";
 import type { PowerState } from "../states";
 import type { PowerFacts, PowerSolution } from "../types";
+import { keyTable } from "./keys";
+import { chargeBalance } from "./loads";
 
 /** What a meter should read at a cavity in a state, against the battery's negative, V. */
 export interface ExpectedVolts {

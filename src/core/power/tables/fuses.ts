@@ -1,9 +1,9 @@
 import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../../wire";
-import { pointLabel } from "../solved/drawn-path";
+import { type NetSpan, other } from "../model/spans";
 import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
+import { pointLabel } from "../solved/drawn-path";
 import { ampsFrom, mostAmps } from "../solved/flow";
-import { type NetSpan, other } from "../model/spans";
 import { POWER_STATES, type PowerState } from "../states";
 import type { PowerModel, PowerSolution } from "../types";
 

@@ -1,8 +1,8 @@
 import type { KeyState } from "../../harness";
-import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "./computer-grounds";
-import { RETURN_STATES } from "./loads";
 import { ampsFrom, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";
+import { ampsAtPin, computerGrounds, isReturn, offsetLimit, SENSORS_AMPS } from "./computer-grounds";
+import { RETURN_STATES } from "./loads";
 
 export interface GroundRow {
   readonly key: string;

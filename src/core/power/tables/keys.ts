@@ -1,10 +1,10 @@
 import type { CavityFacts, Harness, KeyState } from "../../harness";
-import { onceFor } from "../once-for";
 import { printedOf } from "../model/printed";
-import { FEED_STATES, neededIn } from "../model/uses";
-import { ampsFrom, voltsAt } from "../solved/flow";
-import { BLOCK, BODY, DEAD_VOLTS, MINUS } from "../nodes";
 import { type NetSpan, other } from "../model/spans";
+import { FEED_STATES, neededIn } from "../model/uses";
+import { BLOCK, BODY, DEAD_VOLTS, MINUS } from "../nodes";
+import { onceFor } from "../once-for";
+import { ampsFrom, voltsAt } from "../solved/flow";
 import { POWER_STATES, type PowerState } from "../states";
 import type { PowerModel, PowerSolution } from "../types";
 

@@ -1,9 +1,9 @@
-import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
-import { batterySource, settingValue } from "../settings";
 import { KEY_STATES, type KeyState } from "../../harness";
-import { mostAmps, voltsAt } from "../solved/flow";
-import { BODY } from "../nodes";
+import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
 import type { NetSpan } from "../model/spans";
+import { BODY } from "../nodes";
+import { batterySource, settingValue } from "../settings";
+import { mostAmps, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";
 
 export interface LoadRow {

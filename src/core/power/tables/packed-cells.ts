@@ -1,6 +1,6 @@
 import { floats } from "../../circuit";
-import { type KeyCell, type KeyRow, type KeyVerdict, TROUBLE } from "./keys";
 import type { PowerState } from "../states";
+import { type KeyCell, type KeyRow, type KeyVerdict, TROUBLE } from "./keys";
 
 /**
  * The cells of a key table alone, row by row and state by state: what a try changes of it. Copied between threads in a

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "vitest";
 import { added } from "../../../../tests/support/harness";
-import { ALTERNATOR, input, type Plan, solved, SOUND, stud, VAN } from "../../../../tests/support/van";
+import { ALTERNATOR, input, type Plan, SOUND, solved, stud, VAN } from "../../../../tests/support/van";
 import type { Adapter } from "../../signals";
-import { warmPullIn } from "./fuses";
-import { PowerDesk, reportPower, type ReturnVerdict } from "../index";
+import { PowerDesk, type ReturnVerdict, reportPower } from "../index";
 import { voltsAt } from "../solved/flow";
+import { warmPullIn } from "./fuses";
 
 const report = (plan: Plan = {}) => reportPower(solved(plan));
 
