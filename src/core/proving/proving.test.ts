@@ -106,7 +106,9 @@ describe("readings", () => {
 describe("expected volts come from the solved plan", () => {
   const first = (made: readonly Step[], key: string) => made.find((one) => one.key.startsWith(key) && one.key.includes("C1-2")) as Step;
   test("its range is the step's, and the reason tells it", () => {
-    expect(step("feed-run").expected).toMatchObject({ low: 11.4, high: 12.7, nominal: 12.2 });
+    // A feed on which loads sleep stands nearer to the battery than solved; while cranking the battery itself is down.
+    expect(step("feed-run").expected).toMatchObject({ low: 11.4, high: 12.9, nominal: 12.2 });
+    expect(step("feed-crank").expected).toMatchObject({ high: 11.1, nominal: 10.6 });
     expect(step("feed-run").why).toContain("the solved plan gives 12.2 V, 11.4 to 12.7 V");
   });
   test("where the plan leaves dead what must live, the proof asks for what it must have, and says that the plan is wrong", () => {

@@ -170,15 +170,17 @@ function feedVolts(joint: Joint, position: KeyPosition, solved: SolvedVolts, uni
   // Where the plan itself would leave it dead, the proof asks for what it must have.
   const fails = alive && volts.volts < Math.max(least, DEAD_VOLTS);
   const low = fails ? Math.max(least, LEAST_LIVE[position]) : Math.max(least, volts.low);
+  // Loads are solved at what their tables state; one that sleeps takes less, and the feed stands nearer to the battery. While cranking the battery itself is down.
+  const high = fails || position !== "crank" ? Math.max(volts.high, BATTERY_VOLTS) : volts.high;
   const solvedText = `the solved plan gives ${volts.volts.toFixed(1)} V`;
   return [{
     key: `feed-${position}:${joint.line.key}`, kind: "feed-volts", group: "First power", title: `Feed ${label(joint.consumer)} ${alive ? "lives" : "is dead"} ${name}`,
     red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: VOLTS_METER, keyState: position, caution: position === "crank" ? "crank" : "first-power", lineKey: joint.line.key,
     expected: alive
-      ? { unit: "V", low: tenth(low), high: tenth(fails ? BATTERY_VOLTS : volts.high), nominal: tenth(fails ? BATTERY_VOLTS : volts.volts), openIsRight: false, stopBelow: position === "crank" ? Math.max(8, least) : null, stopAbove: 15 }
+      ? { unit: "V", low: tenth(low), high: tenth(high), nominal: tenth(fails ? BATTERY_VOLTS : volts.volts), openIsRight: false, stopBelow: position === "crank" ? Math.max(8, least) : null, stopAbove: 15 }
       : { unit: "V", low: null, high: DEAD_VOLTS, nominal: 0, openIsRight: false, stopBelow: null, stopAbove: null },
     why: alive
-      ? (fails ? `It must live here (${wanted}), and ${solvedText}: the plan itself is wrong here, see Power` : `It must live here (${wanted}): ${solvedText}, ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V with a ${range(units)}`)
+      ? (fails ? `It must live here (${wanted}), and ${solvedText}: the plan itself is wrong here, see Power` : `It must live here (${wanted}): ${solvedText}, ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V with a ${range(units)}${position === "crank" ? "" : `; nearer to the battery's ${BATTERY_VOLTS} V while loads sleep`}`)
       : `It must be dead here (${wanted}): ${solvedText}; up to ${DEAD_VOLTS} V may leak`,
     stopFor: alive ? (position === "crank" ? `Below ${plain(Math.max(8, least))} V: the computer resets; do not crank on.` : "Smoke, heat or a fuse that blows: battery off.") : "Battery voltage here: something feeds back; find the path first.",
   }];

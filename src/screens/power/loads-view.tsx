@@ -14,7 +14,7 @@ export function LoadsView({ report, before, units }: { report: PowerReport; befo
         <Figure name="needed with everything on" value={`${charge.neededAmps.toFixed(0)} A`} was={was && `${was.neededAmps.toFixed(0)} A`} why="The sum of all loads that the plan and both harnesses show, at the voltages that they have with the engine running." />
         <Figure name="alternator at idle" value={`${charge.idleAmps.toFixed(0)} A`} was={was && `${was.idleAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.idleAmps} why="Its rated current times the part of it that it gives at idle; both can be set under Given and assumed." />
         <Figure name="alternator on the road" value={`${charge.roadAmps.toFixed(0)} A`} was={was && `${was.roadAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.roadAmps} why="Its rated current: as set, else as its cavity states, else a usual one." />
-        <Figure name="into the battery on the road" value={ampsText(charge.batteryAmps)} was={was && ampsText(was.batteryAmps)} bad={charge.batteryAmps < 0} why={`What is left of ${charge.givenAmps.toFixed(0)} A at ${charge.regulatedVolts.toFixed(1)} V when everything on has taken its part; the battery takes little more than a tenth of its capacity an hour.`} />
+        <Figure name={charge.batteryAmps < 0 ? "out of the battery, running" : "into the battery, running"} value={ampsText(Math.abs(charge.batteryAmps))} was={was && ampsText(Math.abs(was.batteryAmps))} bad={charge.batteryAmps < 0 ? "drained" : false} why={`What is left of ${charge.givenAmps.toFixed(0)} A at ${charge.regulatedVolts.toFixed(1)} V when everything on has taken its part; the battery takes little more than a tenth of its capacity an hour.`} />
         <Figure name="parked" value={ampsText(charge.parkedAmps)} was={was && ampsText(was.parkedAmps)} why="What the battery gives with the key off: computers asleep, and what the plan joins for good." />
         <Figure name="days to half the battery" value={charge.daysToHalf === null ? "—" : charge.daysToHalf > 365 ? "over a year" : charge.daysToHalf.toFixed(charge.daysToHalf < 10 ? 1 : 0)} was={was?.daysToHalf == null ? undefined : was.daysToHalf.toFixed(0)} bad={charge.daysToHalf !== null && charge.daysToHalf < 21} why="Half of the battery's capacity over the parked current; a vehicle should stand three weeks and start." />
       </dl>
@@ -43,11 +43,11 @@ function Boxes({ rows, units }: { rows: PowerReport["boxes"]; units: Units }) {
   );
 }
 
-export function Figure({ name, value, was, bad = false, why }: { name: string; value: string; was?: string | undefined; bad?: boolean; why: ReactNode }) {
+export function Figure({ name, value, was, bad = false, why }: { name: string; value: string; was?: string | undefined; bad?: boolean | string; why: ReactNode }) {
   return (
-    <div className="min-w-36 border-r border-rule px-3 py-1.5 last:border-r-0">
-      <dd className={`text-xl leading-tight font-semibold ${bad ? "text-stop" : ""}`}>{was !== undefined && was !== value && <span className="mr-1.5 font-mono text-sm font-normal text-ink2 line-through">{was}</span>}<NumberWithOrigin label={name} assumed={false} origin={<p>{why}</p>}>{value}</NumberWithOrigin></dd>
-      <dt className="text-[13px] text-ink2">{name}{bad && <strong className="text-stop"> too little</strong>}</dt>
+    <div className="min-w-32 flex-1 border-r border-rule px-3 py-1.5 last:border-r-0">
+      <dd className={`text-xl leading-tight font-semibold ${bad !== false ? "text-stop" : ""}`}>{was !== undefined && was !== value && <span className="mr-1.5 font-mono text-sm font-normal text-ink2 line-through">{was}</span>}<NumberWithOrigin label={name} assumed={false} origin={<p>{why}</p>}>{value}</NumberWithOrigin></dd>
+      <dt className="text-[13px] text-ink2">{name}{bad !== false && <strong className="text-stop"> {bad === true ? "too little" : bad}</strong>}</dt>
     </div>
   );
 }
@@ -61,7 +61,7 @@ function Loads({ title, rows }: { title: string; rows: PowerReport["charge"]["lo
         <table className="w-full">
           <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Load</th><th className="w-1/3 py-1"><span className="hidden-text">Share</span></th><th className="py-1 text-right">Current</th><th className="py-1 text-right">Power</th></tr></thead>
           <tbody>{rows.slice(0, 40).map((row) => (
-            <tr key={row.name} className="border-b border-rule"><td className="py-1 pr-2">{row.name}</td><td><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{ampsText(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{row.watts < 1 ? `${(1000 * row.watts).toFixed(0)} mW` : `${row.watts.toFixed(0)} W`}</td></tr>
+            <tr key={row.name} className="border-b border-rule"><td className="py-1 pr-2">{row.name}</td><td className="pr-3"><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{ampsText(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{row.watts < 1 ? `${(1000 * row.watts).toFixed(0)} mW` : `${row.watts.toFixed(0)} W`}</td></tr>
           ))}</tbody>
         </table>
       )}
