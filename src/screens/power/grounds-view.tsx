@@ -6,7 +6,7 @@ import type { Looked } from "./trying";
 import { ampsText, STATE_HEADS } from "./words";
 
 const STATES: readonly KeyState[] = ["off", "run", "crank", "running"];
-const millivolts = (volts: number | null | undefined) => (volts === null || volts === undefined ? "floats" : `${(1000 * volts).toFixed(0)} mV`);
+const millivolts = (volts: number | null | undefined) => (volts === null || volts === undefined ? "floats" : `${Math.round(1000 * volts) || 0} mV`);
 
 /** Each stud with what returns through it and how far it lies off; sensor returns and computers' grounds apart; what is missing. */
 export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (looked: Looked) => void }) {
@@ -29,7 +29,7 @@ export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (
         <tbody>{report.returns.map((row) => {
           const node = job.pinById.get(row.pinId) === undefined ? null : `${job.pinById.get(row.pinId)?.connector.side} ${row.label}`;
           return (
-            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1 whitespace-nowrap">{row.role}</td><td className="py-1 text-[13px]"><Holds verdict={row.verdict} /></td>
+            <tr key={row.pinId} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{row.label}</td><td className="py-1 pr-3 whitespace-nowrap">{row.role}</td><td className="py-1 text-[13px]"><Holds verdict={row.verdict} /></td>
               {STATES.map((state) => <td key={state} className="px-2 text-right whitespace-nowrap">{node === null ? millivolts(row.volts[state]) : <button type="button" className="min-h-10 font-mono underline decoration-rule2" onClick={() => onLook({ node, state, label: row.label })}>{millivolts(row.volts[state])}</button>}</td>)}</tr>
           );
         })}</tbody>

@@ -22,7 +22,7 @@ const drawn = (label: string, state: "run" | "crank") => desk.path(state, row(la
 describe("the current path as it is drawn", () => {
   test("from the battery's plus to its minus, with volts at every point and the loss of every wire", () => {
     const path = drawn("C1-1", "run");
-    expect(path.points[0]?.label).toBe("Battery--");
+    expect(path.points[0]?.label).toBe("Battery −");
     expect(path.pieces[0]?.symbol).toBe("source");
     expect(path.points.find((point) => point.asked)?.label).toBe("C1-1");
     const html = renderToStaticMarkup(<PathDrawing path={path} units="metric" />);

@@ -64,8 +64,8 @@ export function drawnPath(solution: PowerSolution, state: PowerState, node: stri
   };
 }
 
-/** A wire's far end that the tables leave out is where the plan joins it; what lies inside of a part is one place to whoever stands before it. */
-export const pointLabel = (node: string) => node.replace(/^(donor|host) /, "").replace(/^inside ([^,]*), .*$/, "inside $1").replace(/^the end of (.*)'s wire that the tables do not show$/, "end of $1's wire");
+/** A wire's far end that the tables leave out is where the plan joins it; what lies inside of a part is one place to whoever stands before it; a battery's poles are told as one says them. */
+export const pointLabel = (node: string) => node.replace(/^(donor|host) /, "").replace(/^inside ([^,]*), .*$/, "inside $1").replace(/^the end of (.*)'s wire that the tables do not show$/, "end of $1's wire").replace(/-([+-])$/, (_, pole: string) => (pole === "-" ? " −" : " +"));
 
 function symbolOf(span: NetSpan): DrawnPiece["symbol"] {
   const { element, place } = span.piece;

@@ -53,6 +53,8 @@ const MOTOR_INRUSH = 5;
 const INRUSH_SECONDS = 0.05;
 /** What is left in the way of a short beside the wires: battery, joints, Ω. */
 const SHORT_OHMS = 0.015;
+/** Where less than this flows in every state nobody knows what the fuse is for, and no other rating is offered, A. */
+const TOLD_AMPS = 0.05;
 /** A load that takes less than this is no load of a fuse, A. */
 const LEAST_AMPS = 1e-4;
 
@@ -81,7 +83,7 @@ export function fuseTable(solution: PowerSolution): FuseRow[] {
     const verdict = judged(element.amps);
     const failing = verdict?.checks.some((check) => !check.holds) ?? false;
     const least = fuseForLoad(lasting) ?? element.amps;
-    const better = failing && behind.isKnown ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
+    const better = failing && behind.isKnown && peakAmps > TOLD_AMPS ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
     const thin = wire === null ? [] : behind.wires.filter((one) => continuousAmps(one.sizeMm2, surroundings) < element.amps);
     return [{
       key: element.id, partId: place.type === "part" ? place.partId : null, elementId: place.type === "part" ? place.elementId : null, name: piece.name, ratedAmps: element.amps,

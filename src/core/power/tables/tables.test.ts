@@ -88,6 +88,12 @@ describe("wires behind one fuse that bear less than it lets through", () => {
     expect(desk.tryEdits(together?.edit == null ? [] : [together.edit]).gone).toContain(finding?.key);
     expect(together?.edit?.type === "wires" && desk.tryEdits([{ type: "wire", wireId: together.edit.wireIds[0] as string, sizeMm2: together.edit.sizeMm2 }]).gone).not.toContain(finding?.key);
   });
+  test("where hardly anything flows no other rating is offered, for nobody knows what it is for", () => {
+    const idle = { ...boxed(20), van: (boxed(20).van as string).replaceAll("amps=2 ", "amps=0.01 ") };
+    const fuse = report(idle).fuses.find((one) => one.name.startsWith("Box"));
+    expect([(fuse?.peakAmps ?? 9) < 0.05, fuse?.better]).toEqual([true, null]);
+    expect(row(20)?.better).toBeGreaterThan(4);
+  });
   test("an absurd size is refused for all of them", () => {
     const desk = new PowerDesk();
     desk.load(input(boxed(20)));
