@@ -30,6 +30,10 @@ vi.mock("next/navigation", () => ({
 const empty = emptyDocument({ name: "Blank", host: "1988 Brannock Heron", donor: "2010 Orvane Pelican", approach: "donor-computer", units: "metric", wishes: "" });
 const imperial = (document: JobDocument): JobDocument => ({ ...document, job: { ...document.job, units: "imperial" } });
 const JOBS = { empty: jobOf(empty), heron: jobOf(heronDocument()), tables: jobOf(heronTables()), gauges: jobOf(imperial(heronDocument())), large: jobOf(ridgewayDocument()) };
+const withSide = (document: JobDocument, side: "donor" | "host"): JobDocument => {
+  const ids = new Set(document.connectors.filter((row) => row.side === side).map((row) => row.id));
+  return { ...document, connectors: document.connectors.filter((row) => ids.has(row.id)), pins: document.pins.filter((row) => ids.has(row.connectorId)) };
+};
 type Name = keyof typeof JOBS;
 
 const SCREENS = {
@@ -118,6 +122,12 @@ describe("the power views of the sample", () => {
     expect(words).toMatch(/Alternator's rated current as its cavity states/);
     expect(words).toMatch(/Alternator's regulated voltage as its cavity states/);
     expect(words).toMatch(/take what is usual: bulbs by their category, motors and heaters by their name\. \d+×/);
+  });
+  test("with one side's table alone it says which is missing, and what to do", () => {
+    asked.query = "";
+    const told = (side: "donor" | "host") => read(shown(jobOf(withSide(heronTables(), side)), <PowerScreen />));
+    expect(told("donor")).toMatch(/One side is missing The host's pin table is not here yet.*Import the host's pin table/);
+    expect(told("host")).toMatch(/The donor's pin table is not here yet: the host is solved as it stands.*Danger/);
   });
   test("before the answer is there it says so", () => {
     asked.query = "tab=keys";

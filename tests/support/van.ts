@@ -34,14 +34,16 @@ export interface Plan {
   readonly wires?: readonly ReturnType<typeof added>[];
   readonly settings?: PowerInput["settings"];
   readonly units?: PowerInput["units"];
+  /** Without the parts that stand on the van's cavities. */
+  readonly bare?: boolean;
 }
 
 export const SOUND: NonNullable<Plan["links"]> = [["KEY-15", "ECU-1"], ["G1-1", "ECU-2"], ["Battery-+", "Starter-30"], ["KEY-50", "Starter-50"], ["Battery--", "Block-1"]];
 
-export function input({ van = VAN, links = SOUND, parts = [], wires = [], settings = [], units = "metric" }: Plan = {}): PowerInput {
+export function input({ van = VAN, links = SOUND, parts = [], wires = [], settings = [], units = "metric", bare = false }: Plan = {}): PowerInput {
   const joins = links.map(([fromPinId, toPinId], at) => ({ id: `l${at}`, fromPinId, toPinId }));
   return {
-    harness: facts(van, { parts: [computer, stud("Engine earth", "donor", "Block-1"), ...parts], joins, wires }),
+    harness: facts(van, { parts: [...(bare ? [] : [computer, stud("Engine earth", "donor", "Block-1")]), ...parts], joins, wires }),
     links: links.map(([providerId, consumerId, ...adapters], at) => ({ id: `l${at}`, providerId, consumerId, adapters, proposed: false })), gone: [], units, settings,
   };
 }

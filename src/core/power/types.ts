@@ -43,7 +43,7 @@ export interface Assumption {
 
 /** What is wrong with the facts themselves; left out or bounded, and the rest is solved. */
 export interface PowerProblem {
-  readonly code: "source-loop" | "two-batteries" | "no-return" | "contradiction" | "absurd" | "no-battery" | "stranded-current" | "no-solution";
+  readonly code: "one-side" | "source-loop" | "two-batteries" | "no-return" | "contradiction" | "absurd" | "no-battery" | "stranded-current" | "no-solution";
   readonly where: string;
   readonly message: string;
   readonly cure: string;

@@ -17,9 +17,12 @@ export const FindingsList = memo(function FindingsList({ report, before, selecte
   const now = new Set(report.findings.map((finding) => finding.key));
   const was = new Set((before ?? report).findings.map((finding) => finding.key));
   const all = [...(before?.findings ?? report.findings), ...(before === null ? [] : report.findings.filter((finding) => !was.has(finding.key)))];
+  const half = report.problems.find((problem) => problem.code === "one-side");
+  if (all.length === 0 && half !== undefined) return <Empty title="One side is missing"><p>{half.message}</p><p>{half.cure}</p></Empty>;
   if (all.length === 0) return <Empty title="Nothing is wrong"><p>Every consumer has what it needs in every key position, nothing lives that must be dead, and every fuse saves its wire, as far as the facts go. Look at what is assumed before you rely on it.</p></Empty>;
   return (
     <div>
+      {half !== undefined && <p role="note" className="border-b border-rule px-3 py-2 text-[13px]"><strong>{half.message}</strong> {half.cure}</p>}
       {SEVERITIES.map((severity) => {
         const own = all.filter((finding) => finding.severity === severity);
         if (own.length === 0) return null;

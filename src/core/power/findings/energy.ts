@@ -50,9 +50,12 @@ function uncharged({ model }: PowerSolution, amps: number): Finding {
   };
 }
 
+/** With less than this no starter turns: that is a finding of its feed, not of the battery, A. */
+const TURNS_AMPS = 10;
+
 function starting(solution: PowerSolution, crank: CrankingReport): Finding[] {
   const found: Finding[] = [];
-  if (crank.starterVolts === null || !solution.states.has("crank")) return found;
+  if (crank.starterVolts === null || crank.amps < TURNS_AMPS || !solution.states.has("crank")) return found;
   if (crank.batteryVolts < CRANK_BATTERY_VOLTS) {
     found.push({ ...base, key: "cranking battery", code: "cranking", severity: crank.batteryVolts < 8 ? "stop" : "note", title: `The battery falls to ${crank.batteryVolts.toFixed(1)} V while cranking at ${temperatureText(crank.batteryC, solution.model.facts.units)}`, why: `${crank.amps.toFixed(0)} A through ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own.`, state: "crank", amount: { value: crank.batteryVolts, limit: CRANK_BATTERY_VOLTS, unit: "V" }, where: "battery +", cures: [{ text: "A battery of more cold cranking current", edit: { type: "setting", key: "battery-cca", value: 720 } }] });
   }

@@ -49,6 +49,37 @@ describe("supply", () => {
   });
 });
 
+describe("what nothing leads to", () => {
+  const island = (more = ""): Plan => ({ van: `${VAN}  donor Coil_1-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"\n  donor Coil_2-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"\n  donor Coil_3-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"\n${more}` });
+  test("consumers on one piece of copper are one finding", () => {
+    const dead = findings(island()).filter((finding) => finding.code === "dead-feed");
+    expect(dead.map((finding) => [finding.where, finding.also])).toEqual([["Coil 1-1", ["Coil 2-1", "Coil 3-1"]]]);
+    expect(dead[0]?.why).toBe("Nothing that the tables or the plan show leads to them.");
+  });
+  test("one on copper of its own is another", () => expect(findings(island('  donor Valve-1 E8 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Valve feed"\n')).filter((finding) => finding.code === "dead-feed")).toHaveLength(2));
+  test("a consumer that must live for good is dead in every key position, said so", () => {
+    const [dead] = findings({ van: line('donor Memory-1 E7 supply-in battery-supply RD 1mm 1m amps=1 alive=permanent "Memory"') }).filter((finding) => finding.code === "dead-feed");
+    expect(dead?.title).toBe("Memory-1 is dead in every key position");
+  });
+});
+
+describe("with one side's table alone", () => {
+  const lines = (side: string) => VAN.split("\n").filter((one) => one.trim().startsWith(side)).join("\n");
+  const alone = (side: string): Plan => ({ van: lines(side), links: [], bare: true });
+  test("of the donor nothing is said but that the host is missing", () => {
+    const { findings: told, problems } = reportPower(solved(alone("donor")));
+    expect(told).toEqual([]);
+    expect(problems.map((one) => [one.code, one.where, one.cure])).toEqual([["one-side", "the host", "Import the host's pin table."]]);
+  });
+  test("the host is solved as it stands; what would be told of an engine is not", () => {
+    const { findings: told, problems, rows } = reportPower(solved(alone("host")));
+    expect(problems.map((one) => one.code)).toContain("one-side");
+    expect(told.map((one) => one.key)).not.toContain("ground block");
+    expect(told.some((one) => one.code === "charge" || one.code === "cranking")).toBe(false);
+    expect(rows.find((row) => row.label === "Wiper-1")?.cells.find((cell) => cell.state === "run")?.verdict).toBe("alive");
+  });
+});
+
 describe("current that comes back", () => {
   const lamp: Plan = {
     van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=0.2 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=0.2 otherEnd=battery "Lamp"\n`,

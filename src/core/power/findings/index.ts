@@ -20,11 +20,17 @@ export interface Tables {
   readonly crank: CrankingReport;
 }
 
+/** What is told of an engine, and means nothing of a host whose own has gone. */
+const OF_THE_ENGINE: ReadonlySet<string> = new Set(["ground block", "charge", "cranking battery"]);
+
 /** What is wrong in the solved plan, the gravest first. */
 export function findFindings(solution: PowerSolution, { rows, fuses, relays, charge, crank }: Tables): Finding[] {
+  const sides = new Set([...solution.model.facts.harness.connectorById.values()].map((connector) => connector.side));
+  // Without the host there is no battery, and all that could be said would be that.
+  if (!sides.has("host")) return [];
   const all = [
     ...supplyFindings(solution, rows), ...backFeedFindings(solution, rows), ...groundFindings(solution), ...ratingFindings(solution, fuses, relays), ...energyFindings(solution, charge, crank),
-  ];
+  ].filter((finding) => sides.has("donor") || !OF_THE_ENGINE.has(finding.key));
   const rank = (finding: Finding) => SEVERITIES.indexOf(finding.severity);
   return all.map((finding, at) => ({ finding, at })).toSorted((a, b) => rank(a.finding) - rank(b.finding) || a.at - b.at).map(({ finding }) => finding);
 }

@@ -1,5 +1,5 @@
 import type { Quantity } from "../../forms";
-import type { CavityFacts } from "../../harness";
+import { type CavityFacts, KEY_STATES } from "../../harness";
 import { FEED_STATES } from "../model/uses";
 import { DEAD_VOLTS } from "../nodes";
 import { onceFor } from "../once-for";
@@ -19,10 +19,14 @@ export const stateWords: Readonly<Record<PowerState, string>> = {
   off: "with the key off", accessory: "in accessory", run: "in run", crank: "while cranking", running: "with the engine running", "run-on": "with the key just turned off and the engine still turning",
 };
 
+/** Several states as one says them. */
+export const whenWords = (states: readonly PowerState[]): string => (KEY_STATES.every((state) => states.includes(state)) ? "in every key position" : states.map((state) => stateWords[state]).join(" and "));
+
 const severityOf = (row: KeyRow): Severity => (row.side === "donor" && row.pin.quantity !== null && ENGINE.has(row.pin.quantity) ? "stop" : row.pin.quantity === "fuel-pump" || row.pin.quantity === "starter-request" ? "stop" : "fault");
 
 /** Consumers that are dead or too low where they must live, those of one cause together. */
 export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[]): Finding[] {
+  const { harness } = solution.model.facts;
   const groups = new Map<string, Member[]>();
   const put = (key: string, member: Member) => { const own = groups.get(key); if (own === undefined) groups.set(key, [member]); else own.push(member); };
   for (const row of rows) {
@@ -31,7 +35,8 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
       if (cell.verdict === "low") put(`low ${row.pin.id}`, { row, cell, root: null });
       if (cell.verdict !== "missing" && cell.verdict !== "floating") continue;
       const root = rootOf(solution, cell.state, row.node);
-      put(`dead ${root?.key ?? row.pin.id}`, { row, cell, root });
+      // What hangs on one piece of copper that nothing leads to is dead by one cause.
+      put(root === null ? `dead copper ${harness.netOf[harness.nodeOfPin.get(row.pin.id) as number]}` : `dead ${root.key}`, { row, cell, root });
     }
   }
   return [...groups].map(([key, members]) => (key.startsWith("low") ? lowFinding(solution, members) : deadFinding(solution, key, members)));
@@ -45,13 +50,13 @@ function deadFinding(solution: PowerSolution, key: string, members: readonly Mem
   const first = [own, members].map((some) => some.find(({ row }) => severityOf(row) === "stop") ?? some[0]).find((one) => one !== undefined) as Member;
   const { row, cell, root } = first;
   const states = [...new Set(members.filter((one) => one.row === row).map((one) => one.cell.state))];
+  const also = [...new Set(members.filter((one) => one.row !== row).map((one) => one.row.label))];
   return {
-    key, code: "dead-feed", severity: members.some((one) => severityOf(one.row) === "stop") ? "stop" : "fault",
-    title: `${row.label} is dead ${states.map((state) => stateWords[state]).join(" and ")}`,
-    why: root === null ? "Nothing that the tables or the plan show leads to it." : root.text,
+    key: root === null ? `dead ${(members[0] as Member).row.pin.id}` : key, code: "dead-feed", severity: members.some((one) => severityOf(one.row) === "stop") ? "stop" : "fault",
+    title: `${row.label} is dead ${whenWords(states)}`,
+    why: root === null ? `Nothing that the tables or the plan show leads to ${also.length === 0 ? "it" : "them"}.` : root.text,
     state: cell.state, amount: { value: cell.volts ?? 0, limit: row.leastVolts, unit: "V" }, node: row.node, pinId: row.pin.id, where: row.label,
-    also: [...new Set(members.filter((one) => one.row !== row).map((one) => one.row.label))],
-    cures: feedCures(solution, row, rowsStates(row)),
+    also, cures: feedCures(solution, row, rowsStates(row)),
   };
 }
 
@@ -101,7 +106,8 @@ function findRoot(solution: PowerSolution, state: PowerState, node: string, dept
 
 function explain(solution: PowerSolution, state: PowerState, open: PathStep, hungOn: string, depth: number): Root {
   const { element, name, place } = open.span.piece;
-  const own: Root = { key: open.span.name, hungOn, text: element.type === "switch" ? `${place.type === "assumed" ? place.says : `${name} is open ${stateWords[state]}`}: it closes in ${element.closedIn.join(", ") || "no key position"}.` : `${name} is open.` };
+  const untold = place.type === "part" && place.elementId.endsWith(" switched");
+  const own: Root = { key: open.span.name, hungOn, text: untold ? `No table says when ${name.replace(/ switched$/, "")} lives, and it is taken as live in run alone: state it at its way.` : element.type === "switch" ? `${place.type === "assumed" ? place.says : `${name} is open ${stateWords[state]}`}: it closes in ${element.closedIn.join(", ") || "no key position"}.` : `${name} is open.` };
   if (element.type !== "relay") return own;
   const [a, b] = [voltsAt(solution, state, element.coilA) ?? 0, voltsAt(solution, state, element.coilB) ?? 0];
   const coil = `${relayName(name)} does not pull in (${Math.abs(a - b).toFixed(1)} V at its coil, ${element.pullInVolts} V needed)`;

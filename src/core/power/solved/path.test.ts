@@ -30,6 +30,19 @@ describe("the way of a current", () => {
   });
 });
 
+describe("a live stub that nothing is taken from", () => {
+  const lamp = { id: "Panel", side: "host", type: "assembly", label: "Panel", terminals: [{ name: "1", pinId: "Panel-1" }, { name: "2", pinId: "Panel-2" }], elements: [{ id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 60 }] } as const;
+  const fedBack = solved({ van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=5 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=5 otherEnd=battery "Lamp"\n  host Stub-1 3 unknown - WH 1mm 1m "Spare end"\n`, parts: [lamp] });
+  test("has its way from where current arrives on its copper, and not through an open key", () => {
+    const { steps } = pathThrough(fedBack, "off", "host Stub-1");
+    expect(steps[0]?.span.role).toBe("source");
+    expect(steps.some((step) => step.open)).toBe(false);
+    expect(steps.some((step) => step.span.piece.place.type === "part" && step.span.piece.place.partId === "Panel")).toBe(true);
+    for (const [at, step] of steps.entries()) if (at > 0) expect(step.from).toBe(steps[at - 1]?.to);
+    expect(steps.some((step) => step.to === "host Stub-1")).toBe(true);
+  });
+});
+
 describe("the way to a dead feed", () => {
   test("it is the shortest from a source, with what is open on it", () => {
     const { steps } = pathThrough(dropped, "crank", "donor ECU-1");

@@ -42,7 +42,26 @@ export function pathThrough(solution: PowerSolution, state: PowerState, node: st
 /** From a node up to a source. */
 function wayUp(solution: PowerSolution, state: PowerState, node: string): PathStep[] {
   const dead = Math.abs(voltsAt(solution, state, node) ?? 0) < DEAD_VOLTS;
-  return (dead ? null : follow(solution, state, node, -1)) ?? feedTree(solution, state).from(node);
+  return (dead ? null : (follow(solution, state, node, -1) ?? fromNearby(solution, state, node))) ?? feedTree(solution, state).from(node);
+}
+
+/** A live node that no current leaves, a stub, has its volts from nearby: over what is closed to the nearest node at which current arrives. */
+function fromNearby(solution: PowerSolution, state: PowerState, start: string): PathStep[] | null {
+  const by = new Map<string, { readonly span: NetSpan; readonly from: string } | null>([[start, null]]);
+  for (const node of by.keys()) {
+    const up = node === start ? null : follow(solution, state, node, -1, new Set(by.keys()));
+    if (up !== null) {
+      const still: PathStep[] = [];
+      for (let at = node, step = by.get(at); step != null; at = step.from, step = by.get(at)) still.unshift({ span: step.span, from: step.from, to: at, amps: 0, open: false });
+      return [...still, ...up];
+    }
+    if (by.size > MOST_STEPS) return null;
+    for (const span of solution.model.spans.at.get(node) ?? []) {
+      const next = other(span, node);
+      if (span.role === "path" && next !== MINUS && !by.has(next) && isClosed(solution, state, span)) by.set(next, { span, from: node });
+    }
+  }
+  return null;
 }
 
 const turned = (steps: readonly PathStep[]): PathStep[] => steps.map((step) => ({ ...step, from: step.to, to: step.from, amps: -step.amps })).reverse();

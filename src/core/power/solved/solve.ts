@@ -51,8 +51,15 @@ export function solvePower(model: PowerModel, tried: PowerSolution | null = null
     const pulledIn = new Set([...result.solution.relays].flatMap(([id, is]) => (is === "energised" ? [id] : [])));
     take("run-on", network.solve("off", { pulledIn, alsoClosed: model.charging, changes: [...charged, ...[...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY }))] }));
   }
-  if (tried === null) problems.push(...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
+  if (tried === null) problems.push(...oneSided(model), ...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
   return { model, states, charged, problems, network };
+}
+
+/** A plan has two sides; with one of them alone there is a vehicle without an engine, or an engine without a vehicle. */
+function oneSided({ facts: { harness } }: PowerModel): PowerProblem[] {
+  const [missing] = (["host", "donor"] as const).filter((side) => ![...harness.connectorById.values()].some((connector) => connector.side === side));
+  if (missing === undefined || harness.connectorById.size === 0) return [];
+  return [{ code: "one-side", where: `the ${missing}`, message: missing === "host" ? "The host's pin table is not here yet, and with it the battery and every feed: nothing can be said of the donor's consumers." : "The donor's pin table is not here yet: the host is solved as it stands, without an engine.", cure: `Import the ${missing}'s pin table.`, pinId: null }];
 }
 
 /** Current that one battery at rest may take from another before they are told apart, A. */
