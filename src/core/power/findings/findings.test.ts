@@ -151,6 +151,20 @@ describe("what gets too hot", () => {
     const plan: Plan = { links: [["KEY-15", "ECU-1", { type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: rating, coilAmps: 0.14 }], ...SOUND.slice(1)] };
     expect(findings(plan).find((finding) => finding.code === "relay-contact")?.severity ?? null).toBe(severity);
   });
+  const driven = (more: string): Plan => ({ van: `${VAN}  donor ECU2-1 E5 low-side-out starter-relay BU 0.5mm 2m maxAmps=0.8 "Driver"\n${more}`, parts: [{ ...part("Second", "computer", { 1: "ECU2-1", 2: "ECU2-2" }, [{ id: "D1", type: "switch", a: "1", b: "2", closedIn: ["crank"], ohms: 0.1 }]), side: "donor" }] });
+  test("a driver that sinks what a feed brings is one finding that names both", () => {
+    const plan = driven('  donor ECU2-2 6 ground ground BK 2.5mm 1m role=power "Ground"\n');
+    const shorted = findings({ ...plan, links: [...SOUND, ["KEY-50", "ECU2-1"], ["G2-1", "ECU2-2"]] }).filter((finding) => finding.code === "driver-overload");
+    expect(shorted.map((one) => one.title)).toEqual([expect.stringContaining("short each other")]);
+    expect(shorted[0]).toMatchObject({ severity: "danger", where: "ECU2-1", also: ["KEY-50"], state: "crank" });
+    expect(shorted[0]?.title).toMatch(/^KEY-50 and ECU2-1 short each other while cranking: \d+ A$/);
+    expect(shorted[0]?.why).toContain("allow 15 A and 0.8 A");
+  });
+  test("a feed that gives too much to a load is told alone", () => {
+    const [one] = findings({ van: VAN.replace("amps=4 alive=run-crank", "amps=40 alive=run-crank") }).filter((finding) => finding.code === "driver-overload");
+    expect(one?.title).toMatch(/^KEY-15 gives \d+\.\d A/);
+    expect(one?.also).toEqual([]);
+  });
   test("a fuse of a line so long that a short need not melt it", () => {
     const plan = (metres: number): Plan => ({
       van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out ignition-supply GN 0.5mm 1m alive=permanent "Way 1"\n  host Lamp-1 7 supply-in battery-supply GN 0.5mm ${metres}m amps=3 alive=run "Lamp"\n  host Lamp-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
