@@ -101,6 +101,13 @@ describe("key states", () => {
     expect(states.get("crank")?.amps.get(motor)).toBeGreaterThan(120);
     expect(states.get("crank")?.amps.get(motor)).toBeLessThan(180);
   });
+  test("a lamp on a permanent feed is off when parked, for something works it; one whose other side a switch works is on when that is", () => {
+    const cabin = (more: string) => `${VAN}  host Interior_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=1 "Feed"\n${more}`;
+    const parked = (van: string) => report({ van }).charge.parkedLoads.filter((row) => row.name.startsWith("Interior lamp")).reduce((sum, row) => sum + row.amps, 0);
+    expect(parked(cabin('  host Interior_lamp-2 6 ground ground BK 0.75mm 1m "Ground"\n'))).toBe(0);
+    expect(parked(cabin('  host Interior_lamp-2 8 unknown - WH 0.75mm 1m "Door switch"\n  host Door_switch-1 8 switch-out door WH 0.75mm 1m to=ground "Switch"\n'))).toBe(0);
+    expect(parked(cabin('  host Interior_lamp-2 8 unknown - WH 0.75mm 1m "Worked side"\n  host G9-1 8 ground ground BK 4mm 0.3m role=chassis "Stud"\n'))).toBeGreaterThan(0.5);
+  });
   test("a relay that the plan adds feeds in crank what its coil's feed does not carry", () => {
     const plan: Plan = { links: [["KEY-15", "ECU-1", { type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: 20, coilAmps: 0.2 }], ...SOUND.slice(1)] };
     expect(verdicts(plan, "ECU-1")?.slice(2, 5)).toEqual(["alive", "alive", "alive"]);

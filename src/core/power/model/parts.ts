@@ -1,5 +1,5 @@
 import type { NetElement } from "../../circuit";
-import { type CavityFacts, type ElementSpec, type HarnessPart, hasUsualWatts, KEY_STATES, type KeyState, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
+import { type CavityFacts, CHASSIS, type ElementSpec, type HarnessPart, hasUsualWatts, KEY_STATES, type KeyState, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
 import { batterySource, coldTorque, type Settings, settingValue } from "../settings";
 import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
 import { closedIn, drivenIn } from "./uses";
@@ -69,7 +69,7 @@ class Translation {
     const socket = this.part.guessed && /socket/i.test(this.part.label);
     if (socket) this.assumed.push("nothing is plugged into sockets");
     else switch (this.part.type) {
-      case "motor": case "heater": case "solenoid": case "horn": for (const element of this.part.elements) this.controlled(element); break;
+      case "motor": case "heater": case "solenoid": case "horn": case "lamp": for (const element of this.part.elements) this.controlled(element); break;
       case "starter": this.starter(); break;
       case "alternator": this.alternator(); break;
       case "computer": case "assembly": this.computer(); break;
@@ -166,9 +166,12 @@ class Translation {
 
   /** What hangs on a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
   private controlled(element: ElementSpec): void {
-    const pin = element.type === "power" || element.type === "resistor" ? this.subject.pin(element.a) : undefined;
-    if ((element.type !== "power" && element.type !== "resistor") || pin?.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
-    this.assumed.push("motors and heaters on permanent feeds are worked by a control of their own: on in run, off when parked");
+    const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
+    const pin = isLoad ? this.subject.pin(element.a) : undefined;
+    // A lamp whose other side something else works is on when that is.
+    const worked = element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.kind === "ground";
+    if (!isLoad || !worked || pin?.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
+    this.assumed.push("motors, heaters and lamps on permanent feeds are worked by a control of their own: on in run, off when parked");
     const inner = `${this.part.label} ${element.id} worked`;
     this.copy({ id: `${element.id} worked`, type: "switch", a: element.a, b: inner, closedIn: this.subject.quiet ? [] : ["run", "running"], ohms: 0.005 }, { [inner]: inner });
     this.copy(element, { [element.a]: inner });
