@@ -1,6 +1,6 @@
 /** Resistivity of annealed copper at 20 °C, Ω·mm²/m (International Annealed Copper Standard), its temperature coefficient, 1/K. */
 const RHO_20 = 0.017241;
-const ALPHA_20 = 0.00393;
+export const ALPHA_20 = 0.00393;
 /** A stranded conductor's wires are longer than the cable; 2 % is the usual lay. */
 const STRANDING = 1.02;
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { awgToMm2, METRIC_SIZES } from "../units";
 import {
-  conductorC, conductorMm, continuousAmps, dropVolts, fuseForLoad, harmSeconds, insulatedMm, judgeFuse, meltSeconds, onderdonkSeconds, SHORT_C, wireOhms,
+  conductorC, conductorMm, continuousAmps, dropVolts, fuseForLoad, harmSeconds, insulatedMm, judgeFuse, meltSeconds, onderdonkSeconds, SHORT_C, warmPullInVolts, wireOhms,
 } from "./index";
 import { airAt, heatWPerM, nusselt } from "./rating";
 
@@ -58,6 +58,19 @@ describe("heat balance", () => {
     expect(continuousAmps(1, { ambientC: 40 })).toBeLessThan(22);
     expect(continuousAmps(1, { ambientC: 100 })).toBe(0);
   });
+});
+
+describe("a relay's coil when it is warm", () => {
+  test("takes more volts as copper's resistance rises: at 23 °C air and its own 30 K, 11.7 % more", () => {
+    expect(warmPullInVolts(7.5, 23) / 7.5).toBeCloseTo((1 + 0.00393 * 33) / (1 + 0.00393 * 3), 12);
+    expect(warmPullInVolts(7.5, 40)).toBeCloseTo(8.87, 2);
+    expect(warmPullInVolts(7.5, -7)).toBeCloseTo(7.5, 9);
+  });
+  test("its current at pull-in is the same at every temperature", () => fc.assert(fc.property(ambient, fc.double({ min: 3, max: 16, noNaN: true }), (ambientC, volts) => {
+    const ohms = (celsius: number) => wireOhms({ lengthM: 100, areaMm2: 0.02, conductorC: celsius });
+    expect(warmPullInVolts(volts, ambientC) / ohms(ambientC + 30)).toBeCloseTo(volts / ohms(23), 9);
+  })));
+  test.each([[0, 20], [Number.NaN, 20], [7, 200]])("%s V at %s °C is an error", (volts, celsius) => expect(() => warmPullInVolts(volts, celsius)).toThrow(RangeError));
 });
 
 describe("fuses and shorts", () => {

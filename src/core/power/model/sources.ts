@@ -26,6 +26,7 @@ export function regulatedVolts(settings: Settings, output: CavityFacts | undefin
   return settings.get("alternator-v")?.origin == null && stated > AT_REST_VOLTS ? stated : settingValue(settings, "alternator-v");
 }
 
+/** The same of a part of the harness. */
 export const ratedAmpsOf = ({ harness, settings }: Pick<PowerFacts, "harness" | "settings">, part: HarnessPart): number =>
   ratedAmps(settings, part.terminals.map(({ pinId }) => (pinId === null ? undefined : harness.pinById.get(pinId))));
 

@@ -1,4 +1,5 @@
 import { buildModel } from "../model/model";
+import { alternatorsOf } from "../model/sources";
 import { DEAD_VOLTS } from "../nodes";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "../settings";
 import { voltsAt } from "../solved/flow";
@@ -62,7 +63,8 @@ function cornerOf(facts: PowerFacts, side: 0 | 1): PowerFacts {
   return { ...facts, settings };
 }
 
-/** The engine at idle: its alternators give but a part of what they are rated. */
+/** The engine at idle: each alternator gives but a part of what it is rated. */
 function atIdle(main: PowerSolution, facts: PowerFacts): PowerFacts {
-  return { ...facts, settings: new Map(facts.settings).set("alternator-a", { key: "alternator-a", value: chargeBalance(main).idleAmps, origin: "at idle" }) };
+  const value = chargeBalance(main).idleAmps / Math.max(1, alternatorsOf(main.model).length);
+  return { ...facts, settings: new Map(facts.settings).set("alternator-a", { key: "alternator-a", value, origin: "at idle" }) };
 }

@@ -1,4 +1,4 @@
-import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse } from "../../wire";
+import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse, warmPullInVolts } from "../../wire";
 import { type NetSpan, other } from "../model/spans";
 import { onceFor } from "../once-for";
 import { settingValue } from "../settings";
@@ -158,15 +158,6 @@ export interface RelayRow {
   readonly pulledIn: readonly string[];
 }
 
-/** Copper's resistance by temperature, 1/K, and what relays are rated at, °C: a coil pulls by its current, and so takes more volts when it is warm. */
-const COPPER_PER_K = 0.00393;
-const RATED_C = 23;
-/** What its own heat adds to a coil, K (our estimate: 1.6 W through some 20 K/W). */
-const OWN_HEAT_K = 30;
-
-/** Volts that pull a relay in when its coil is warm: U(θ) = U(23 °C) · (1 + α · (θ − 23 °C)). */
-export const warmPullIn = (pullInVolts: number, ambientC: number): number => pullInVolts * (1 + COPPER_PER_K * (ambientC + OWN_HEAT_K - RATED_C));
-
 /** What an unread relay's contact is taken to bear, A. */
 const USUAL_CONTACT = 30;
 
@@ -189,7 +180,7 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
     const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
     return [{
       key: element.id, name, coilBy: [element.coilA, element.coilB].map(pointLabel).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, weakest, pullInVolts: element.pullInVolts,
-      warmPullInVolts: warmPullIn(element.pullInVolts, settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c")),
+      warmPullInVolts: warmPullInVolts(element.pullInVolts, settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c")),
       contactAmps, contactRating: typeof planned === "number" ? planned : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
     }];
   });
