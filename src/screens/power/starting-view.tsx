@@ -26,7 +26,7 @@ export function StartingView({ report, before, onTry }: { report: PowerReport; b
         <Figure name="battery, at its posts" value={volts(crank.batteryVolts)} was={was && volts(was.batteryVolts)} bad={crank.batteryVolts < 9.6} why={`${crank.openVolts.toFixed(2)} V open, less ${crank.amps.toFixed(0)} A × ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own at ${temperatureText(crank.batteryC, units)}.`} />
         <Figure name="lost in the cable" value={volts(crank.cableVolts)} was={was && volts(was.cableVolts)} bad={crank.cableVolts > 0.8} why="From the battery's post to the starter's terminal." />
         <Figure name="lost in the return" value={volts(crank.returnVolts)} was={was && volts(was.returnVolts)} bad={crank.returnVolts > 0.5} why="From the starter's case over the engine block and its strap to the battery's negative." />
-        <Figure name="at the starter" value={volts(crank.starterVolts)} was={was && volts(was.starterVolts)} bad={crank.starterVolts !== null && crank.starterVolts < 8} why="What is left for the motor." />
+        <Figure name="at the starter" value={volts(crank.starterVolts)} was={was && volts(was.starterVolts)} bad={crank.starterVolts !== null && crank.starterVolts < 8 && (crank.starterVolts < 1 ? "does not turn" : true)} why="What is left for the motor." />
       </dl>
       <table className="mt-5 w-full max-w-2xl">
         <caption className="mb-1 text-left text-sm font-bold">Computers' supplies while cranking</caption>

@@ -141,6 +141,19 @@ describe("what gets too hot", () => {
     expect(wire.why).toContain("in a bundle of 4 loaded wires");
     expect(cured(hot, wire, "wire").gone).toContain(wire.key);
   });
+  test("wires of one circuit that carry the same current, one after the other, are one finding, cured at once", () => {
+    const van = line('host Mid-1 4 unknown - WH 0.5mm 1m "In line"').replace("WH 1.5mm 1m amps=4", "WH 0.5mm 1m amps=14").replace('KEY-IG 4 supply-out ignition-supply WH 2.5mm 1m', 'KEY-IG 4 supply-out ignition-supply WH 0.5mm 1m');
+    const hots = findings({ van }).filter((finding) => finding.code === "wire-hot");
+    const run = hots.find((finding) => finding.title.includes("of circuit 4"));
+    expect(run?.title).toMatch(/^2 wires of circuit 4 carry \d+\.\d A/);
+    expect(run?.why).toMatch(/^The weakest, .*: 0\.5 mm² bears/);
+    expect([run?.where, ...(run?.also ?? [])].toSorted()).toEqual(["KEY-IG to splice 4", "Wiper-1 to splice 4"]);
+    const [cure] = run?.cures ?? [];
+    expect(cure?.text).toMatch(/^[\d.]+ mm² for all 2$/);
+    const desk = new PowerDesk();
+    desk.load(input({ van }));
+    expect(desk.tryEdits(cure?.edit == null ? [] : [cure.edit]).gone).toContain(run?.key);
+  });
   test("one that is tried is called new, by the places that it would join", () => {
     const desk = new PowerDesk();
     desk.load(input({}));

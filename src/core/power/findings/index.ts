@@ -3,9 +3,12 @@ import type { KeyRow } from "../tables/keys";
 import type { ChargeBalance, CrankingReport } from "../tables/loads";
 import type { PowerSolution } from "../types";
 import { backFeedFindings } from "./back-feed";
+import { driverFindings } from "./drivers";
 import { energyFindings } from "./energy";
+import { fuseFindings } from "./fuses";
 import { groundFindings } from "./grounds";
-import { ratingFindings } from "./ratings";
+import { hotWires } from "./hot-wires";
+import { relayFindings } from "./relays";
 import { supplyFindings } from "./supply";
 import { type Finding, SEVERITIES } from "./types";
 
@@ -29,7 +32,7 @@ export function findFindings(solution: PowerSolution, { rows, fuses, relays, cha
   // Without the host there is no battery, and all that could be said would be that.
   if (!sides.has("host")) return [];
   const all = [
-    ...supplyFindings(solution, rows), ...backFeedFindings(solution, rows), ...groundFindings(solution), ...ratingFindings(solution, fuses, relays), ...energyFindings(solution, charge, crank),
+    ...supplyFindings(solution, rows), ...backFeedFindings(solution, rows), ...groundFindings(solution), ...driverFindings(solution), ...hotWires(solution), ...fuseFindings(solution, fuses), ...relayFindings(solution, relays), ...energyFindings(solution, charge, crank),
   ].filter((finding) => sides.has("donor") || !OF_THE_ENGINE.has(finding.key));
   const rank = (finding: Finding) => SEVERITIES.indexOf(finding.severity);
   return all.map((finding, at) => ({ finding, at })).toSorted((a, b) => rank(a.finding) - rank(b.finding) || a.at - b.at).map(({ finding }) => finding);
