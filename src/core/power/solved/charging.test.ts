@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { ALTERNATOR, input, type Plan, solved, VAN } from "../../../../tests/support/van";
 import { Network } from "../../circuit";
@@ -70,6 +71,16 @@ describe("with the engine running", () => {
     expect(Math.abs(alternator + battery - taken)).toBeLessThan(0.02 * taken);
     expect(alternator).toBeLessThan(1.003 * 90);
   });
+  test("whatever the alternator, the battery and the loads: never more than its rating, and the battery gives only what it cannot", () => fc.assert(fc.property(
+    fc.integer({ min: 5, max: 200 }), fc.integer({ min: 1, max: 250 }), fc.integer({ min: 20, max: 200 }), fc.integer({ min: 130, max: 155 }), (rated, amps, ah, tenths) => {
+      const { solution, alternator, battery } = given(amps, [{ key: "alternator-a", value: rated, origin: "plate" }, { key: "battery-ah", value: ah, origin: "label" }, { key: "alternator-v", value: tenths / 10, origin: "meter" }]);
+      expect(solution.states.has("running")).toBe(true);
+      expect(alternator).toBeLessThan(1.01 * rated);
+      const takes = solution.charged.some((change) => sourcesOf(solution.model).filter(isBattery).some(({ span }) => span.name === change.id));
+      // One that is taken to take current gives none, beside what is lost in finding the limit.
+      if (takes) expect(battery).toBeLessThan(0.3 + 0.005 * rated);
+      else expect(battery).toBeGreaterThan(-0.3 - 0.005 * rated);
+    }), { numRuns: 60 }));
   test("a weaker or stronger alternator is what it is set to", () => {
     const rated = (value: number) => given(80, [{ key: "alternator-a", value, origin: "plate" }]).battery;
     expect([rated(60) > 10, rated(150) < 0]).toEqual([true, true]);

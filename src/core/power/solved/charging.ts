@@ -32,14 +32,23 @@ export function solveCharged(network: Network, model: PowerModel): Charged {
   if (turning.length === 0) return { result: network.solve("running"), under: [] };
   const batteries = sourcesOf(model).filter(isBattery).map(({ span }) => span.name);
   const ohms = takingOhms(model.facts.settings);
-  let takes = true;
+  let [takes, returned] = [true, false];
   for (let round = 0; ; round++) {
     const under = [...(takes ? batteries.map((id) => ({ id, ohms })) : []), ...turning.flatMap((one) => one.change)];
     const result = network.solve("running", { changes: under });
     if (!result.ok || round === MOST_ROUNDS) return { result, under };
     const given = (id: string) => result.solution.amps.get(id) ?? 0;
-    if (takes && batteries.reduce((sum, id) => sum + given(id), 0) > GIVES_AMPS) { takes = false; continue; }
-    if (turning.map((one) => one.settle(given(one.id))).every((settled) => settled)) return { result, under };
+    const flows = batteries.reduce((sum, id) => sum + given(id), 0);
+    // One that gives holds the voltage up, without which an overloaded alternator finds no limit: it is let do so at once. On the way
+    // to the limit it may only have seemed to, and then takes after all.
+    const mustGive = takes && !returned && flows > GIVES_AMPS;
+    if (!mustGive) {
+      if (!turning.map((one) => one.settle(given(one.id))).every((settled) => settled)) continue;
+      if (takes || flows >= -GIVES_AMPS) return { result, under };
+    }
+    takes = !takes;
+    returned = takes;
+    for (const one of turning) one.restart();
   }
 }
 
@@ -73,6 +82,11 @@ class Limited {
     this.before = { ohms, amps };
     this.ohms = Math.max(this.free, before === null || before.amps === amps ? Math.max(ohms, (this.volts - AT_REST_VOLTS) / this.limit) + 0.001 : this.secant(before, amps));
     return false;
+  }
+
+  /** Something else has changed: two solutions of before tell nothing now. */
+  restart(): void {
+    this.before = null;
   }
 
   /** What lies outside is a source behind a resistance, as two solutions tell it. */
