@@ -210,7 +210,8 @@ class Builder {
 
   /** A feed that nothing in the tables brings up to the battery is taken as live, and fuse boxes say so. */
   private assumeFeeds(parts: readonly HarnessPart[]): void {
-    const fed = this.reach(Builder.PLUS, new Set(["wire", "mate", "joint", "join", "path", "assumed"]), Builder.CHASSIS);
+    const drives = new Set(parts.filter((part) => DRIVING.has(part.type)).map((part) => part.id));
+    const fed = this.reach(Builder.PLUS, new Set(["wire", "mate", "joint", "join", "path", "assumed"]), Builder.CHASSIS, drives);
     const typeOf = new Map(parts.flatMap((part) => part.terminals.map(({ pinId }) => [pinId, part] as const)));
     const unfed = new Map<HarnessPart, CavityFacts[]>();
     for (const pin of this.facts.pins) {
@@ -230,14 +231,15 @@ class Builder {
     return (this.edgesAt[this.nodeOf(pinId)] ?? []).some((at) => this.edges[at]?.type === "source");
   }
 
-  private reach(from: number, through: ReadonlySet<EdgeType>, not = -1): Set<number> {
+  /** @param past parts whose contacts are not passed */
+  private reach(from: number, through: ReadonlySet<EdgeType>, not = -1, past: ReadonlySet<string> = new Set()): Set<number> {
     const seen = new Set([from]);
     const queue = [from];
     for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
       for (const one of this.edgesAt[at] ?? []) {
         const edge = this.edges[one] as HarnessEdge;
         const next = edge.a === at ? edge.b : edge.a;
-        if (!through.has(edge.type) || seen.has(next) || next === not) continue;
+        if (!through.has(edge.type) || seen.has(next) || next === not || (edge.type === "path" && past.has(edge.partId ?? ""))) continue;
         seen.add(next);
         queue.push(next);
       }
@@ -248,6 +250,9 @@ class Builder {
   private nodeOf = (pinId: string): number => this.nodeOfPin.get(pinId) as number;
   private named = () => ({ nodes: this.nodes, pinById: this.pinById, connectorById: this.connectorById });
 }
+
+/** What a computer's driver works is no feed of what hangs beside it. */
+export const DRIVING: ReadonlySet<string> = new Set(["computer", "assembly"]);
 
 const least = (a: number | null, b: number | null | undefined) => (b == null ? a : a === null ? b : Math.min(a, b));
 const most = (a: number | null, b: number | null | undefined) => (b == null ? a : a === null ? b : Math.max(a, b));

@@ -4,7 +4,7 @@ export { type CopperOfSize, copperBySize, copperTotal } from "./copper";
 export type { Demand } from "./demands";
 export { CHASSIS, DIODE, type ElementSpec, KEY_STATES, type KeyState, RATED_VOLTS, spansOf, terminalsOf } from "./elements";
 export { FUNCTION_SETS, FUNCTIONS, type FunctionDef, functionName, type SafetyMark } from "./functions";
-export { buildHarness } from "./graph";
+export { buildHarness, DRIVING } from "./graph";
 export { guessedElements } from "./guess";
 export { findInventory, type InventoryItem, type InventoryKind } from "./inventory";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";

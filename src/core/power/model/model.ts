@@ -8,6 +8,7 @@ import { batterySource, SETTINGS, settingValue } from "../settings";
 import { pointLabel } from "../solved/drawn-path";
 import type { Assumption, PowerFacts, PowerModel, PowerProblem } from "../types";
 import { type LinkEnd, linkElements } from "./adapters";
+import { broughtUp } from "./brought-up";
 import { layPart } from "./lay-part";
 import { CONDUCTOR_C, type Laid, laidMates, laidWires, layWire, terminalOhms, USUAL_MM2, wirePiece } from "./lay-wire";
 import { reachedByCable, unpluggedParts } from "./left-out";
@@ -52,7 +53,8 @@ class ModelBuilder {
       if (!this.facts.gone.has(wire.id)) this.take(tried === undefined ? laid : layWire(this.harness, wire, this.facts.units, tried));
     });
     this.pieces.push(...laidMates(this.harness));
-    for (const edge of this.harness.edges) if (edge.type === "assumed") this.layAssumed(edge);
+    const fed = broughtUp(this.facts);
+    for (const edge of this.harness.edges) if (edge.type === "assumed" && !fed.has(edge.b)) this.layAssumed(edge);
     this.layLinks();
     this.layTried();
     this.layParts();
