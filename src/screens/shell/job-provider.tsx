@@ -11,8 +11,8 @@ import { PersonDialog } from "./person-dialog";
 import { type PowerState, powerHolds, usePower } from "./power-state";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
-/** How often others' changes are asked for, ms: they must be seen within two seconds. */
-const POLL_MS = 1000;
+/** How often others' changes are asked for, ms: they must be seen within two seconds, also where the machine is busy. */
+const POLL_MS = 500;
 const PERSON_KEY = "pantograph.person";
 
 type Ops = readonly (RowOp | null)[];

@@ -8,7 +8,7 @@ export const dynamic = "force-dynamic";
 /** Edits that one answer carries; whoever is further behind loads the whole job. */
 const MOST_EDITS = 100;
 
-/** What has changed since a revision. Asked every second, so an unchanged job is answered from its revision alone. */
+/** What has changed since a revision. Asked twice a second, so an unchanged job is answered from its revision alone. */
 export function GET(request: Request, { params }: JobContext): Promise<Response> {
   return answering(async () => {
     const { jobId } = await params;
