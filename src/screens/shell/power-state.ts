@@ -26,6 +26,8 @@ export interface PowerState {
 
 /** How long nothing may have changed before the plan is solved anew, ms: at once where it is looked at, when there is a pause elsewhere. */
 const REST_MS = { looked: 120, elsewhere: 1500 } as const;
+/** And how long after that, elsewhere, before what a meter should read is worked out: the page has better things to do while it is new. */
+const READINGS_MS = 5000;
 /** Screens that show the solution or what a meter should read by it. */
 const LOOKED = /\/(power|prove)$/;
 
@@ -62,11 +64,11 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     const timer = setTimeout(() => void ready.current(), REST_MS[looked ? "looked" : "elsewhere"]);
     return () => clearTimeout(timer);
   }, [facts, looked]);
-  // What a meter should read solves the plan twice more: once it stands, and there is a pause again.
+  // What a meter should read solves the plan three times more: once it stands, and there is a pause again.
   useEffect(() => {
     if (answer === null) return;
     let current = true;
-    const timer = setTimeout(() => void ready.current().then(() => powerWorker().expected()).then((volts) => current && setExpected(volts)), looked ? 0 : REST_MS.elsewhere);
+    const timer = setTimeout(() => void ready.current().then(() => powerWorker().expected()).then((volts) => current && setExpected(volts)), looked ? 0 : READINGS_MS);
     return () => { current = false; clearTimeout(timer); };
   }, [answer, looked]);
 
