@@ -126,7 +126,7 @@ describe("the power views of the sample", () => {
   test("with one side's table alone it says which is missing, and what to do", () => {
     asked.query = "";
     const told = (side: "donor" | "host") => read(shown(jobOf(withSide(heronTables(), side)), <PowerScreen />));
-    expect(told("donor")).toMatch(/One side is missing The host's pin table is not here yet.*Import the host's pin table/);
+    expect(told("donor")).toMatch(/One side is missing The host's pin table is not here yet.*To the import/);
     expect(told("host")).toMatch(/The donor's pin table is not here yet: the host is solved as it stands.*Danger/);
   });
   test("before the answer is there it says so", () => {

@@ -3,6 +3,7 @@ import { guessedElements, guessPart } from "./guess";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
 import { copperProblems, mateProblems, nodeName, partFaults } from "./problems";
+import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
 import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
 
@@ -202,7 +203,8 @@ class Builder {
   private groundBattery(parts: readonly HarnessPart[]): void {
     const batteries = parts.filter((part) => part.type === "battery");
     if (batteries.length === 0) this.edge("assumed:minus", "assumed", Builder.CHASSIS, Builder.MINUS);
-    const reached = this.reach(Builder.MINUS, new Set(["wire", "mate", "joint", "join"]));
+    const copper = new Set<EdgeType>(["wire", "mate", "joint", "join"]);
+    const reached = reach({ edges: this.edges, edgesAt: this.edgesAt }, Builder.MINUS, (edge) => copper.has(edge.type));
     if (reached.has(Builder.CHASSIS)) return;
     const open = [...reached].find((at) => this.nodes[at]?.type === "open");
     this.edge("assumed:minus", "assumed", open ?? Builder.MINUS, Builder.CHASSIS);
@@ -211,7 +213,8 @@ class Builder {
   /** A feed that nothing in the tables brings up to the battery is taken as live, and fuse boxes say so. */
   private assumeFeeds(parts: readonly HarnessPart[]): void {
     const drives = new Set(parts.filter((part) => DRIVING.has(part.type)).map((part) => part.id));
-    const fed = this.reach(Builder.PLUS, new Set(["wire", "mate", "joint", "join", "path", "assumed"]), Builder.CHASSIS, drives);
+    const through = new Set<EdgeType>(["wire", "mate", "joint", "join", "path", "assumed"]);
+    const fed = reach({ edges: this.edges, edgesAt: this.edgesAt }, Builder.PLUS, (edge) => through.has(edge.type) && !(edge.type === "path" && drives.has(edge.partId ?? "")), { not: Builder.CHASSIS });
     const typeOf = new Map(parts.flatMap((part) => part.terminals.map(({ pinId }) => [pinId, part] as const)));
     const unfed = new Map<HarnessPart, CavityFacts[]>();
     for (const pin of this.facts.pins) {
@@ -229,22 +232,6 @@ class Builder {
   /** An alternator is a feed of its own: what it needs is the way to the battery. */
   private isSource(pinId: string): boolean {
     return (this.edgesAt[this.nodeOf(pinId)] ?? []).some((at) => this.edges[at]?.type === "source");
-  }
-
-  /** @param past parts whose contacts are not passed */
-  private reach(from: number, through: ReadonlySet<EdgeType>, not = -1, past: ReadonlySet<string> = new Set()): Set<number> {
-    const seen = new Set([from]);
-    const queue = [from];
-    for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
-      for (const one of this.edgesAt[at] ?? []) {
-        const edge = this.edges[one] as HarnessEdge;
-        const next = edge.a === at ? edge.b : edge.a;
-        if (!through.has(edge.type) || seen.has(next) || next === not || (edge.type === "path" && past.has(edge.partId ?? ""))) continue;
-        seen.add(next);
-        queue.push(next);
-      }
-    }
-    return seen;
   }
 
   private nodeOf = (pinId: string): number => this.nodeOfPin.get(pinId) as number;

@@ -11,6 +11,7 @@ export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } fro
 export { findLookAlikes, HARMS, type Harm, type LookAlike, type Shape } from "./look-alikes";
 export { type Leg, pathsThrough, pathText, type ShownPath, shortest } from "./paths";
 export { cavityName, nodeName } from "./problems";
+export { reach } from "./reach";
 export { type CutReport, type Decisions, HarnessDesk, type HarnessReport, type ReportRow, type WireEnd } from "./report";
 export { type FunctionNeed, type Slice, sliceHarness, type WireClass, type WireUse } from "./slice";
 export { CONDUCTS } from "./through";

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { type FormEvent, useEffect, useMemo, useState } from "react";
 import { colourWords, functionName, listed } from "@/core/harness";
-import { lengthText, sizeText } from "@/core/units";
+import { lengthText, sizeText, sizeWords } from "@/core/units";
 import { assumedFace, layFace, NUMBERINGS, type Numbering } from "@/job/harness-ops";
 import { updateOp } from "@/job/ops";
 import { type ConnectorRow, type Face, GENDERS } from "@/job/schema";
@@ -128,7 +128,7 @@ function CavityFacts({ pin, place, onOpen }: { pin: PinView; place: string; onOp
       <p><Plate side={connector.side} label={label} /></p>
       <p className="mt-2 font-mono text-xl font-semibold">{row.colour === null ? "no wire" : <Wire colour={row.colour} base={row.colourBase} tracer={row.colourTracer} />}</p>
       <dl className="mt-2 grid grid-cols-[84px_1fr] gap-x-2 gap-y-1">
-        {fact("Colour", colourWords(row.colourBase, row.colourTracer))}{fact("Seen at", place)}{fact("Size", row.sizeMm2 === null ? "" : `${sizeText(row.sizeMm2, units)}${units === "metric" ? " mm²" : ""}`)}{fact("Length", lengthText(row.lengthM, units))}{fact("Circuit", row.circuit ?? "")}{fact("Does", row.description ?? "not described")}{fact("Form", `${row.kind}${row.quantity === null ? "" : `, ${words(row.quantity).toLowerCase()}`}`)}{fact("Needed by", listed(by.map(functionName)) || "nothing kept")}
+        {fact("Colour", colourWords(row.colourBase, row.colourTracer))}{fact("Seen at", place)}{fact("Size", row.sizeMm2 === null ? "" : `${sizeWords(row.sizeMm2, units)}`)}{fact("Length", lengthText(row.lengthM, units))}{fact("Circuit", row.circuit ?? "")}{fact("Does", row.description ?? "not described")}{fact("Form", `${row.kind}${row.quantity === null ? "" : `, ${words(row.quantity).toLowerCase()}`}`)}{fact("Needed by", listed(by.map(functionName)) || "nothing kept")}
       </dl>
       <h3 className="mt-4 mb-1 text-[13px] font-bold">Its wire leads to</h3>
       <EndList ends={job.report?.ends.get(row.id) ?? []} self={row.id} onOpen={onOpen} />

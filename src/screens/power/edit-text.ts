@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { type PowerEdit, SETTINGS } from "@/core/power";
-import { lengthText, sizeText, sizeUnit, type Units } from "@/core/units";
+import { lengthText, sizeWords, type Units } from "@/core/units";
 import { useJob } from "../shell/job-provider";
 
 /** Names that an edit's ids stand for. */
@@ -25,7 +25,7 @@ export function useEditNames(): EditNames {
 
 /** An edit as one says it: what is done, and where. It names the change in the history too. */
 export function editText(edit: PowerEdit, names: EditNames): string {
-  const size = (mm2: number) => `${sizeText(mm2, names.units)}${names.units === "metric" ? ` ${sizeUnit(names.units)}` : ""}`;
+  const size = (mm2: number) => sizeWords(mm2, names.units);
   switch (edit.type) {
     case "wire": return `${[...(edit.sizeMm2 === undefined ? [] : [size(edit.sizeMm2)]), ...(edit.lengthM === undefined ? [] : [lengthText(edit.lengthM, names.units)])].join(", ")} from ${names.wire(edit.wireId)}`;
     case "wires": return `${size(edit.sizeMm2)} for ${edit.wireIds.length} wires, ${edit.wireIds.slice(0, 2).map(names.wire).join(", ")}${edit.wireIds.length > 2 ? " …" : ""}`;

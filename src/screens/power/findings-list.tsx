@@ -1,10 +1,13 @@
+import Link from "next/link";
 import { memo } from "react";
 import { type Finding, type PowerReport, SEVERITIES } from "@/core/power";
+import { buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import { SEVERITY_WORDS, STATE_HEADS } from "./words";
 
 interface Props {
+  readonly jobId: string;
   readonly report: PowerReport;
   /** The plan as it is, while something is tried. */
   readonly before: PowerReport | null;
@@ -13,12 +16,12 @@ interface Props {
 }
 
 /** What is wrong, the gravest first; while something is tried, what goes and what comes. */
-export const FindingsList = memo(function FindingsList({ report, before, selected, onSelect }: Props) {
+export const FindingsList = memo(function FindingsList({ jobId, report, before, selected, onSelect }: Props) {
   const now = new Set(report.findings.map((finding) => finding.key));
   const was = new Set((before ?? report).findings.map((finding) => finding.key));
   const all = [...(before?.findings ?? report.findings), ...(before === null ? [] : report.findings.filter((finding) => !was.has(finding.key)))];
   const half = report.problems.find((problem) => problem.code === "one-side");
-  if (all.length === 0 && half !== undefined) return <Empty title="One side is missing"><p>{half.message}</p><p>{half.cure}</p></Empty>;
+  if (all.length === 0 && half !== undefined) return <Empty title="One side is missing"><p>{half.message}</p><p><Link className={buttonLook(true)} href={`/jobs/${jobId}/import`}>To the import</Link></p></Empty>;
   if (all.length === 0) return <Empty title="Nothing is wrong"><p>Every consumer has what it needs in every key position, nothing lives that must be dead, and every fuse saves its wire, as far as the facts go. Look at what is assumed before you rely on it.</p></Empty>;
   return (
     <div>

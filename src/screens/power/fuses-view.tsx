@@ -1,5 +1,5 @@
 import type { FuseRow, PowerEdit, PowerReport } from "@/core/power";
-import { sizeText, sizeUnit, temperatureText } from "@/core/units";
+import { sizeWords, temperatureText } from "@/core/units";
 import { Button } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
@@ -25,7 +25,7 @@ export function FusesView({ report, selected, onSelect }: { report: PowerReport;
               <td className="px-2 py-2 font-mono">{row.circuit ?? <span className="font-sans text-[13px] text-ink2">none</span>}</td>
               <td className="px-2 py-2 text-right font-mono whitespace-nowrap">{ampsText(row.continuousAmps)}<span className="block text-[13px] text-ink2">{ampsText(row.peakAmps)}</span></td>
               <td className={`px-2 py-2 text-right font-mono whitespace-nowrap ${row.marginAmps < 0 ? "font-bold text-stop" : ""}`} title={`for good it bears 0.75 of its rating, ${ampsText(row.marginAmps + row.continuousAmps)}`}>{ampsText(row.marginAmps)}</td>
-              <td className="px-2 py-2">{row.wire === null ? <span className="text-ink2">none</span> : <><span className="font-mono">{sizeText(row.wire.sizeMm2, units)}{units === "metric" ? " mm²" : ""}</span><span className="block text-[13px] text-ink2">{row.wire.name}{row.wire.assumed ? ", size assumed" : ""}</span></>}</td>
+              <td className="px-2 py-2">{row.wire === null ? <span className="text-ink2">none</span> : <><span className="font-mono">{sizeWords(row.wire.sizeMm2, units)}</span><span className="block text-[13px] text-ink2">{row.wire.name}{row.wire.assumed ? ", size assumed" : ""}</span></>}</td>
               <td className="py-2 text-[13px]"><span className={`flex items-start gap-1.5 ${failing.length > 0 ? "font-bold text-stop" : ""}`}><StateMark mark={row.verdict === null ? "open" : failing.length > 0 ? "blocked" : "proven"} />{row.verdict === null ? "no wire known" : failing.length === 0 ? "holds" : failing.map((check) => FAILS[check.code]).join(", ")}</span></td>
             </tr>
           );
@@ -57,10 +57,10 @@ function FuseDetail({ report, selected, onTry }: { report: PowerReport; selected
   return (
     <section aria-label="Fuse" className="min-h-0 overflow-auto p-4 print:overflow-visible" tabIndex={0}>
       <h2 className="text-base">{row.name}, {row.ratedAmps} A</h2>
-      {row.wire !== null && <p className="mt-0.5 text-[13px] text-ink2">{sizeText(row.wire.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}, {row.wire.name}, air at {temperatureText(row.ambientC, units)}; bears {row.verdict?.wireAmps.toFixed(1)} A</p>}
+      {row.wire !== null && <p className="mt-0.5 text-[13px] text-ink2">{sizeWords(row.wire.sizeMm2, units)}, {row.wire.name}, air at {temperatureText(row.ambientC, units)}; bears {row.verdict?.wireAmps.toFixed(1)} A</p>}
       <ul className="my-3 space-y-1">{(row.verdict?.checks ?? []).map((check) => <li key={check.code} className={`flex items-start gap-2 ${check.holds ? "" : "font-semibold text-stop"}`}><StateMark mark={check.holds ? "proven" : "blocked"} /><span>{check.text}</span></li>)}</ul>
       {row.better !== null && row.partId !== null && row.elementId !== null && <p className="mb-3"><Button onClick={() => onTry({ type: "fuse", partId: row.partId as string, elementId: row.elementId as string, amps: row.better as number })}>Try {row.better} A</Button></p>}
-      {row.thin.length > 0 && <p className="mb-3 text-[13px]"><strong>{row.thin.length === 1 ? "Bears less than it lets through:" : `${row.thin.length} wires bear less than it lets through:`}</strong> {row.thin.slice(0, 8).map((wire) => `${wire.name} (${sizeText(wire.sizeMm2, units)}${units === "metric" ? ` ${sizeUnit(units)}` : ""})`).join(", ")}{row.thin.length > 8 ? ` and ${row.thin.length - 8} more` : ""}</p>}
+      {row.thin.length > 0 && <p className="mb-3 text-[13px]"><strong>{row.thin.length === 1 ? "Bears less than it lets through:" : `${row.thin.length} wires bear less than it lets through:`}</strong> {row.thin.slice(0, 8).map((wire) => `${wire.name} (${sizeWords(wire.sizeMm2, units)})`).join(", ")}{row.thin.length > 8 ? ` and ${row.thin.length - 8} more` : ""}</p>}
       <FuseChart row={row} />
       <p className="mt-2 text-[13px] text-ink2">Where the wire's line lies above the dashed one, even the slowest fuse saves it. Wire: heat balance and Onderdonk; fuse: heating of its strip, within ISO 8820-3.</p>
       {row.loads.length > 0 && <p className="mt-2 text-[13px]"><strong>On it:</strong> {row.loads.join(", ")}</p>}

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { PowerReport } from "@/core/power";
-import { sizeText, sizeUnit, type Units } from "@/core/units";
+import { sizeWords, type Units } from "@/core/units";
 import { NumberWithOrigin } from "@/ui/origin";
 import { ampsText } from "./words";
 
@@ -36,7 +36,7 @@ function Boxes({ rows, units }: { rows: PowerReport["boxes"]; units: Units }) {
       <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Box</th><th className="px-2 py-1 text-right">Its fuses</th><th className="px-2 py-1 text-right">Its loads</th><th className="px-2 py-1">Feed</th><th className="px-2 py-1 text-right">Carries</th><th className="px-2 py-1 text-right">Bears</th><th className="py-1 pl-3">Holds</th></tr></thead>
       <tbody>{rows.map((row) => (
         <tr key={row.key} className="border-b border-rule"><td className="py-1.5 font-semibold">{row.label}</td><td className="px-2 text-right font-mono">{row.fuseAmps} A</td><td className="px-2 text-right font-mono">{ampsText(row.loadAmps)}</td>
-          {row.feed === null ? <td colSpan={3} className="px-2 text-ink2">no wire is drawn</td> : <><td className="px-2">{sizeText(row.feed.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}, {row.feed.name}</td><td className="px-2 text-right font-mono">{ampsText(row.feed.amps)}</td><td className="px-2 text-right font-mono">{row.feed.bearsAmps.toFixed(0)} A</td></>}
+          {row.feed === null ? <td colSpan={3} className="px-2 text-ink2">no wire is drawn</td> : <><td className="px-2">{sizeWords(row.feed.sizeMm2, units)}, {row.feed.name}</td><td className="px-2 text-right font-mono">{ampsText(row.feed.amps)}</td><td className="px-2 text-right font-mono">{row.feed.bearsAmps.toFixed(0)} A</td></>}
           <td className={`pl-3 text-[13px] ${row.holds ? "" : "font-bold text-stop"}`}>{row.holds ? "holds" : "too thin"}</td></tr>
       ))}</tbody>
     </table>

@@ -2,7 +2,7 @@ import dagre from "@dagrejs/dagre";
 import { memo } from "react";
 import type { ColourCode } from "@/core/intake";
 import type { DrawnPath, DrawnPiece, DrawnPoint } from "@/core/power";
-import { lengthText, sizeText, sizeUnit, type Units } from "@/core/units";
+import { lengthText, sizeWords, type Units } from "@/core/units";
 import { INSULATION } from "@/ui/wire";
 import { ampsText, dropText, STATE_HEADS, voltsText } from "./words";
 
@@ -71,7 +71,7 @@ function Point({ point, y, was }: { point: DrawnPoint; y: number; was: number | 
 
 function Piece({ piece, top, bottom, units }: { piece: DrawnPiece; top: number; bottom: number; units: Units }) {
   const middle = (top + bottom) / 2;
-  const value = piece.wire === null ? piece.value : `${sizeText(piece.wire.sizeMm2, units)}${units === "metric" ? ` ${sizeUnit(units)}` : ""}, ${lengthText(piece.wire.lengthM, units)}${piece.wire.assumed.length > 0 ? " assumed" : ""}`;
+  const value = piece.wire === null ? piece.value : `${sizeWords(piece.wire.sizeMm2, units)}, ${lengthText(piece.wire.lengthM, units)}${piece.wire.assumed.length > 0 ? " assumed" : ""}`;
   return (
     <g>
       <path d={`M${RAIL} ${top}V${middle - 13}M${RAIL} ${middle + 13}V${bottom}`} strokeDasharray={piece.open ? "3 4" : undefined} />

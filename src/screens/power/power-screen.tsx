@@ -81,7 +81,7 @@ export function PowerScreen() {
       {power === null || shownReport === null ? <p role="status" className="mx-4 border border-rule2 bg-sheet p-4 text-ink2">Solving the plan in every key position …</p> : (
         <div className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}>
           <section aria-label={TABS[tab]} className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0" tabIndex={0}>
-            {tab === "findings" && <><FindingsList report={trying.effect?.report ?? power} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={select} /><TryForm onTry={trying.add} report={power} /></>}
+            {tab === "findings" && <><FindingsList jobId={job.jobId} report={trying.effect?.report ?? power} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={select} /><TryForm onTry={trying.add} report={power} /></>}
             {tab === "keys" && <KeyTable report={shownReport} before={trying.rows !== null ? power : null} looked={looked} onLook={setLooked} />}
             {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} units={job.document.job.units} />}
             {tab === "grounds" && <GroundsView report={shownReport} onLook={setLooked} />}

@@ -85,11 +85,11 @@ describe("lists and charts", () => {
     if (edit == null) throw new Error("no cure by KEY-15");
     const { report: after } = desk.tryEdits([edit]);
     if (after === null) throw new Error("not solved");
-    const html = renderToStaticMarkup(<FindingsList report={after} before={report} selected={null} onSelect={() => undefined} />);
+    const html = renderToStaticMarkup(<FindingsList jobId="heron" report={after} before={report} selected={null} onSelect={() => undefined} />);
     expect(html).toMatch(/C1-2 is dead while cranking.*?goes/);
     expect(html).toContain("comes");
   });
-  test("a sound plan has words of its own", () => expect(renderToStaticMarkup(<FindingsList report={{ ...report, findings: [] }} before={null} selected={null} onSelect={() => undefined} />)).toContain("Nothing is wrong"));
+  test("a sound plan has words of its own", () => expect(renderToStaticMarkup(<FindingsList jobId="heron" report={{ ...report, findings: [] }} before={null} selected={null} onSelect={() => undefined} />)).toContain("Nothing is wrong"));
   test("a fuse is drawn with its wire, its slowest curve, and the short that its wires allow", () => {
     const fuse = report.fuses.find((one) => one.name === "FB F6");
     if (fuse === undefined) throw new Error("no fuse F6");

@@ -4,7 +4,7 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { useEffect, useState } from "react";
 import { type CrankingReport, cableTable, type PowerEdit, type PowerReport } from "@/core/power";
-import { FOOT_M, lengthText, sizeText, sizeUnit, temperatureText } from "@/core/units";
+import { FOOT_M, lengthText, sizeWords, temperatureText } from "@/core/units";
 import { Button, Field } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -58,7 +58,7 @@ function MovedBattery({ amps }: { amps: number }) {
       {sane && (
         <table className="mt-2 w-full max-w-2xl">
           <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Size</th><th className="px-2 py-1 text-right">Lost at {amps.toFixed(0)} A, out</th><th className="px-2 py-1 text-right">and back in a cable</th><th className="px-2 py-1 text-right">Bears for good</th><th className="px-2 py-1">Out and back</th></tr></thead>
-          <tbody>{cableTable(metres, amps, 40, units).map((row) => <tr key={row.sizeMm2} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{sizeText(row.sizeMm2, units)}{units === "metric" ? ` ${sizeUnit(units)}` : ""}</td><td className="px-2 text-right font-mono">{row.outVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bothVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bearsAmps.toFixed(0)} A</td><td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>{row.holds ? "under half a volt" : "too much"}</td></tr>)}</tbody>
+          <tbody>{cableTable(metres, amps, 40, units).map((row) => <tr key={row.sizeMm2} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{sizeWords(row.sizeMm2, units)}</td><td className="px-2 text-right font-mono">{row.outVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bothVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bearsAmps.toFixed(0)} A</td><td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>{row.holds ? "under half a volt" : "too much"}</td></tr>)}</tbody>
         </table>
       )}
     </section>

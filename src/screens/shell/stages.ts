@@ -43,13 +43,14 @@ export function stagesOf({ pins, plan, steps, document, report, power }: StageFa
   const undone = document.cuts.filter((row) => row.choice !== "keep" && !row.done).length;
   const found = power?.findings.filter((finding) => finding.severity !== "note").length ?? 0;
   const grave = power?.findings.filter((finding) => finding.severity === "stop" || finding.severity === "danger").length ?? 0;
+  const half = power?.problems.some((problem) => problem.code === "one-side") ?? false;
   const stage = (key: Stage["key"], path: string, name: string, digit: string, mark: Mark, state: string, count = 0): Stage => ({ key, path, name, digit, mark, state, open: count });
   return [
     stage("scope", "scope", "Scope", "1", "decided", "decided"),
     stage("intake", sides === 0 ? "import" : "pins", "Intake", "2", sides < 2 ? "open" : unknown > 0 ? "proposed" : "decided", sides < 2 ? "open" : unknown > 0 ? "to decide" : "decided", sides < 2 ? 2 - sides : unknown),
     stage("triage", "triage", "Triage", "3", stopped > 0 ? "blocked" : sides === 0 || report === null ? "open" : toCut + undone > 0 ? "proposed" : "decided", stopped > 0 ? "a function stopped" : toCut > 0 ? "to decide" : undone > 0 ? "to do" : "decided", toCut + undone),
     stage("map", "map", "Map", "4", blocked ? "blocked" : decided === 0 && open === 0 ? "open" : open > 0 ? "proposed" : "decided", blocked ? "blocked" : open > 0 ? "to decide" : "decided", open),
-    stage("power", "power", "Power", "5", grave > 0 ? "blocked" : power === null || sides === 0 ? "open" : found > 0 ? "proposed" : "decided", grave > 0 ? "the engine stops or something burns" : found > 0 ? "to mend" : "sound", found),
+    stage("power", "power", "Power", "5", grave > 0 ? "blocked" : power === null || sides === 0 || half ? "open" : found > 0 ? "proposed" : "decided", grave > 0 ? "the engine stops or something burns" : found > 0 ? "to mend" : half ? "one side is missing" : "sound", found),
     stage("plan", "plan", "Plan sheet", "6", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
     stage("prove", "prove", "Prove", "7", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),
   ];

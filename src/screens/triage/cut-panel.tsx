@@ -3,7 +3,7 @@
 import { nanoid } from "nanoid";
 import { type ReactNode, useEffect, useState } from "react";
 import { type CutReport, copperTotal, functionName, listed, type ReportRow, type TriageChoice } from "@/core/harness";
-import { lengthText, massText, sizeText } from "@/core/units";
+import { lengthText, massText, sizeWords } from "@/core/units";
 import { subjectName } from "@/job/evidence";
 import { insertOp, updateOp } from "@/job/ops";
 import { keepOps, recordCutOps, reopenCutOps } from "@/job/triage-ops";
@@ -94,7 +94,7 @@ function Told({ told, cutAlready }: { told: CutReport; cutAlready: boolean }) {
         )}
         {told.earlier.length > 0 && <p className="mt-1">It would not stop but for {told.earlier.length === 1 ? "an earlier cut" : "earlier cuts"}: <Names wireIds={told.earlier} />.</p>}
         {told.lastWays.length > 0 && <p className="mt-1">Then <Names wireIds={[...new Set(told.lastWays.map((one) => one.wireId))]} /> would be the last way of {listed([...new Set(told.lastWays.map((one) => functionName(one.functionKey)))])}: cutting that too would stop it.</p>}
-        <p className="mt-1 text-[13px] text-ink2">Reclaims {massText(copper.kg, units)}, {told.copper.map((one) => `${one.unmeasured === one.wires ? "unknown length" : lengthText(one.lengthM, units)} of ${one.sizeMm2 === null ? "unknown size" : `${sizeText(one.sizeMm2, units)}${units === "metric" ? " mm²" : ""}`}`).join(", ")}.{told.emptied.length > 0 ? ` Left empty: ${told.emptied.join(", ")}.` : ""}</p>
+        <p className="mt-1 text-[13px] text-ink2">Reclaims {massText(copper.kg, units)}, {told.copper.map((one) => `${one.unmeasured === one.wires ? "unknown length" : lengthText(one.lengthM, units)} of ${one.sizeMm2 === null ? "unknown size" : `${sizeWords(one.sizeMm2, units)}`}`).join(", ")}.{told.emptied.length > 0 ? ` Left empty: ${told.emptied.join(", ")}.` : ""}</p>
       </Part>
       {told.hangs.map((hang) => (
         <Part key={hang.where} title={`Also on ${hang.where}`}>
@@ -151,7 +151,7 @@ function Repair({ row, told }: { row: ReportRow | undefined; told: CutReport }) 
   return (
     <div role="alert" className="mt-3 border-[1.5px] border-stop p-3">
       <p className="font-semibold text-stop">This cut stopped {listed(byFunction(told).map(([key]) => functionName(key)))}.</p>
-      <p className="mt-1">Mend it: join the two ends of <span className="font-mono">{row.name}</span> with a crimped and sealed butt joint for {wire.sizeMm2 === null ? "its size (measure it)" : `${sizeText(wire.sizeMm2, units)}${units === "metric" ? " mm²" : ""}`}, or lay a new wire of that size{wire.lengthM === null ? "" : `, ${lengthText(wire.lengthM, units)} long`}. Keep the joint away from bends, clips and heat, and prove it by its resistance. Then choose Keep.</p>
+      <p className="mt-1">Mend it: join the two ends of <span className="font-mono">{row.name}</span> with a crimped and sealed butt joint for {wire.sizeMm2 === null ? "its size (measure it)" : `${sizeWords(wire.sizeMm2, units)}`}, or lay a new wire of that size{wire.lengthM === null ? "" : `, ${lengthText(wire.lengthM, units)} long`}. Keep the joint away from bends, clips and heat, and prove it by its resistance. Then choose Keep.</p>
     </div>
   );
 }

@@ -149,7 +149,7 @@ describe("what gets too hot", () => {
     expect(run?.why).toMatch(/^The weakest, .*: 0\.5 mm² bears/);
     expect([run?.where, ...(run?.also ?? [])].toSorted()).toEqual(["KEY-IG to splice 4", "Wiper-1 to splice 4"]);
     const [cure] = run?.cures ?? [];
-    expect(cure?.text).toMatch(/^[\d.]+ mm² for all 2$/);
+    expect(cure?.text).toMatch(/^[\d.]+ mm² for both$/);
     const desk = new PowerDesk();
     desk.load(input({ van }));
     expect(desk.tryEdits(cure?.edit == null ? [] : [cure.edit]).gone).toContain(run?.key);

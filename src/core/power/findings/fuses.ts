@@ -3,7 +3,7 @@ import { continuousAmps, fuseForLoad } from "../../wire";
 import { settingValue } from "../settings";
 import type { FuseRow } from "../tables/fuses";
 import type { PowerSolution } from "../types";
-import { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
+import { allOf, type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
 
 const CODES: Readonly<Record<"continuous" | "wire" | "inrush" | "short", { code: FindingCode; severity: Severity; says: string }>> = {
   continuous: { code: "fuse-load", severity: "fault", says: "carries more for good than it bears" },
@@ -39,7 +39,7 @@ function fuseCures(solution: PowerSolution, row: FuseRow, loadOnly: boolean): Cu
   return [
     ...rating,
     ...(wire.linkId === null ? [] : [{ text: `A fuse of its own, ${own} A, where ${wire.name} leaves the feed`, edit: { type: "branch-fuse" as const, linkId: wire.linkId, amps: own } }]),
-    ...(bigger === undefined || row.thin.length < 2 ? [] : [{ text: `${sizeWords(bigger, units)} for all ${row.thin.length} wires behind it that bear less`, edit: { type: "wires" as const, wireIds: row.thin.map((one) => one.id), sizeMm2: bigger } }]),
+    ...(bigger === undefined || row.thin.length < 2 ? [] : [{ text: `${sizeWords(bigger, units)} for ${allOf(row.thin.length)} wires behind it that bear less`, edit: { type: "wires" as const, wireIds: row.thin.map((one) => one.id), sizeMm2: bigger } }]),
     ...(bigger === undefined || row.thin.length > 1 ? [] : [{ text: `${sizeWords(bigger, units)} instead of ${sizeWords(wire.sizeMm2, units)} for ${wire.name}`, edit: { type: "wire" as const, wireId: wire.id, sizeMm2: bigger } }]),
   ];
 }

@@ -7,7 +7,7 @@ import type { PowerState } from "../states";
 import { ambientOf } from "../tables/fuses";
 import type { PowerSolution } from "../types";
 import { stateWords } from "./supply";
-import type { Cure, Finding } from "./types";
+import { allOf, type Cure, type Finding } from "./types";
 
 /** States that last: a wire's temperature follows them. Cranking is over in seconds. */
 const LASTING = ["run", "running", "off"] as const;
@@ -58,7 +58,7 @@ function hotFinding(run: readonly HotWire[], circuit: string | null, units: Unit
   const bigger = soldSizes(units).find((size) => run.every((one) => continuousAmps(size, one.surroundings) >= one.amps * 1.1));
   const cures: Cure[] = bigger === undefined ? [] : run.length === 1
     ? [{ text: `${sizeWords(bigger, units)} instead of ${sizeWords(place.sizeMm2, units)}`, edit: { type: "wire", wireId: place.wireId, sizeMm2: bigger } }]
-    : [{ text: `${sizeWords(bigger, units)} for all ${run.length}`, edit: { type: "wires", wireIds: run.map((one) => one.place.wireId), sizeMm2: bigger } }];
+    : [{ text: `${sizeWords(bigger, units)} for ${allOf(run.length)}`, edit: { type: "wires", wireIds: run.map((one) => one.place.wireId), sizeMm2: bigger } }];
   const subject = run.length > 1 ? `${run.length} wires of circuit ${circuit} carry` : `${name.startsWith("the ") ? `T${name.slice(1)}` : `The wire from ${name}`} carries`;
   return {
     key: `hot ${(run[0] as HotWire).place.wireId}`, code: "wire-hot", severity: "danger", title: `${subject} ${amps.toFixed(1)} A ${stateWords[state]}`,

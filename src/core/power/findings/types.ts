@@ -17,6 +17,9 @@ export const FINDING_CODES = [
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];
 
+/** `both`, `all 7`. */
+export const allOf = (count: number): string => (count === 2 ? "both" : `all ${count}`);
+
 /** A way out, with what it would change; null where it cannot be tried here. */
 export interface Cure {
   readonly text: string;

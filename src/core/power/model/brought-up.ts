@@ -1,4 +1,4 @@
-import { DRIVING, type EdgeType } from "../../harness";
+import { DRIVING, type EdgeType, reach } from "../../harness";
 import type { PowerFacts } from "../types";
 
 /** What the harness takes a feed to be brought up by, as it does where it assumes one. */
@@ -17,18 +17,8 @@ export function broughtUp({ harness, links, gone, tried }: PowerFacts): Readonly
   const beside = new Map<number, number[]>();
   const add = (a: number, b: number) => { const own = beside.get(a); if (own === undefined) beside.set(a, [b]); else own.push(b); };
   for (const [a, b] of pairs) { add(a, b); add(b, a); }
-  const seen = new Set([harness.plus]);
-  for (const at of seen) {
-    const reach = (next: number) => { if (next !== harness.chassis) seen.add(next); };
-    for (const next of beside.get(at) ?? []) reach(next);
-    for (const nth of harness.edgesAt[at] ?? []) {
-      const edge = harness.edges[nth];
-      if (edge === undefined || !THROUGH.has(edge.type) || (edge.type === "wire" && gone.has(edge.id))) continue;
-      if (edge.type === "path" && DRIVING.has(harness.partById.get(edge.partId ?? "")?.type ?? "")) continue;
-      reach(edge.a === at ? edge.b : edge.a);
-    }
-  }
-  return seen;
+  const drives = (partId: string | null) => DRIVING.has(harness.partById.get(partId ?? "")?.type ?? "");
+  return reach(harness, harness.plus, (edge) => THROUGH.has(edge.type) && !gone.has(edge.id) && !(edge.type === "path" && drives(edge.partId)), { not: harness.chassis, beside });
 }
 
 const NONE: ReadonlySet<number> = new Set();

@@ -1,5 +1,5 @@
 import { buildModel } from "../model/model";
-import { alternatorsOf } from "../model/sources";
+import { alternatorsOf, ratedAmpsOf } from "../model/sources";
 import { DEAD_VOLTS } from "../nodes";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "../settings";
 import { voltsAt } from "../solved/flow";
@@ -7,7 +7,6 @@ import { solvePower } from "../solved/solve";
 import type { PowerState } from "../states";
 import type { PowerFacts, PowerSolution } from "../types";
 import { keyTable } from "./keys";
-import { chargeBalance } from "./loads";
 
 /** What a meter should read at a cavity in a state, against the battery's negative, V. */
 export interface ExpectedVolts {
@@ -65,6 +64,8 @@ function cornerOf(facts: PowerFacts, side: 0 | 1): PowerFacts {
 
 /** The engine at idle: each alternator gives but a part of what it is rated. */
 function atIdle(main: PowerSolution, facts: PowerFacts): PowerFacts {
-  const value = chargeBalance(main).idleAmps / Math.max(1, alternatorsOf(main.model).length);
+  const rated = alternatorsOf(main.model).map(({ part }) => ratedAmpsOf(facts, part));
+  if (rated.length === 0) return facts;
+  const value = (Math.max(0, ...rated) * settingValue(facts.settings, "alternator-idle")) / 100;
   return { ...facts, settings: new Map(facts.settings).set("alternator-a", { key: "alternator-a", value, origin: "at idle" }) };
 }

@@ -78,7 +78,7 @@ describe("wires behind one fuse that bear less than it lets through", () => {
     const desk = new PowerDesk();
     const finding = desk.load(input(boxed(20))).findings.find((one) => one.code === "fuse-wire");
     const together = finding?.cures.find((cure) => cure.edit?.type === "wires");
-    expect(together?.text).toMatch(/^\d+ mm² for all 2 wires behind it that bear less$/);
+    expect(together?.text).toMatch(/^\d+ mm² for both wires behind it that bear less$/);
     expect(desk.tryEdits(together?.edit == null ? [] : [together.edit]).gone).toContain(finding?.key);
     expect(together?.edit?.type === "wires" && desk.tryEdits([{ type: "wire", wireId: together.edit.wireIds[0] as string, sizeMm2: together.edit.sizeMm2 }]).gone).not.toContain(finding?.key);
   });
