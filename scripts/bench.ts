@@ -1,9 +1,10 @@
 import { cpus } from "node:os";
 import { type Netlist, Network, Predictor } from "@/core/circuit";
-import { buildHarness, FUNCTIONS, type HarnessFacts, KEY_STATES, type KeyState, sliceHarness } from "@/core/harness";
+import { buildHarness, FUNCTIONS, type HarnessFacts, sliceHarness } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
 import { PowerDesk, type PowerEdit } from "@/core/power";
 import { matchSignals, type SignalPin } from "@/core/signals";
+import { NETLIST_KEYS, type NetlistKey } from "@/core/state";
 import { heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { readPinTable, writePinTable } from "@/formats/pin-table";
@@ -182,7 +183,7 @@ const faulty = jobNet.elements.filter((element) => element.type === "resistor" |
 const faults = Array.from({ length: 1000 }, (_, at) => [{ id: faulty[at % faulty.length] as string, ohms: at < faulty.length ? Number.POSITIVE_INFINITY : 2 }]);
 const predictAll = () => {
   let sum = 0;
-  for (const state of KEY_STATES) {
+  for (const state of NETLIST_KEYS) {
     const desk = Predictor.make(job, state);
     if ("code" in desk) throw new Error(desk.message);
     for (const fault of faults) sum += desk.predict(fault).volts("battery+") ?? 0;
@@ -191,7 +192,7 @@ const predictAll = () => {
 };
 predictAll();
 const predicted = Math.min(once(predictAll), once(predictAll), once(predictAll));
-const anew = once(() => { for (let at = 0; at < 50; at++) networkOf({ ...jobNet }).solve(KEY_STATES[at % 5] as KeyState, { changes: faults[(at * 17) % 1000] as [{ id: string; ohms: number }] }); });
+const anew = once(() => { for (let at = 0; at < 50; at++) networkOf({ ...jobNet }).solve(NETLIST_KEYS[at % 5] as NetlistKey, { changes: faults[(at * 17) % 1000] as [{ id: string; ohms: number }] }); });
 print(`1,000 single faults × 5 states predicted, 600 nodes`, predicted, 1000, "each anew, reckoned up from 50", anew * 100);
 
 const desk = new PowerDesk();

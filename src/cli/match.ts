@@ -1,4 +1,5 @@
-import { matchSignals, type SignalPin } from "@/core/signals";
+import { matchSignals, type SignalPin, writeAdapter } from "@/core/signals";
+import { cavityKey, unmatchedText, wayText } from "@/core/words";
 import { signalPinsOf } from "@/formats/signal-pins";
 import { type ReadFile, UsageError } from "./errors";
 import { readTableFile } from "./files";
@@ -19,11 +20,11 @@ export function match(args: readonly string[], read: ReadFile): unknown {
   ];
   const { links, unmatched } = matchSignals(pins);
   const ofSide = (side: string) =>
-    unmatched.filter(({ pin }) => pin.side === side).map(({ pin, why }) => ({ connector: pin.connector, cavity: pin.cavity, quantity: pin.quantity, why }));
+    unmatched.filter(({ pin }) => pin.side === side).map(({ pin, reason }) => ({ connector: pin.connector, cavity: pin.cavity, quantity: pin.quantity, why: unmatchedText(reason, pin) }));
   return {
     links: links.map(({ quantity, provider, consumer, ways: [best] }) => {
       const [donor, host] = provider.side === "donor" ? [provider, consumer] : [consumer, provider];
-      return { quantity, donor: place(donor), host: place(host), verdict: best.verdict, adapters: best.adapters, why: best.why };
+      return { quantity, donor: place(donor), host: place(host), verdict: best.verdict, adapters: best.adapters.map((adapter) => writeAdapter(adapter, cavityKey)), why: wayText(best, { provider, consumer }) };
     }),
     unmatchedDonor: ofSide("donor"),
     unmatchedHost: ofSide("host"),

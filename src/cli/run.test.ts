@@ -54,7 +54,7 @@ describe("slice", () => {
   const out = JSON.parse(runCli(["slice", "tests/reference/slice/horn-and-brake-lamps.json"], (file) => readFileSync(file)).stdout);
   test("with the horn kept, its relay, coil, push, feed and ground stay; the brake lamps' wires may go, and the dead one", () => {
     expect(out.remove.toSorted()).toEqual(["host Brake lamp left-2 to splice 20", "host Brake light switch-1 to splice 10", "host Brake light switch-2 to Brake lamp left-1", "host Cigar lighter-1 to an open end", "host Old loom-4 to Old loom-5"]);
-    expect(out.keep).toEqual(expect.arrayContaining(["host Horn relay-30 to splice 10", "host Horn relay-86 to splice 10", "host Horn relay-85 to Horn push-1", "host Horn-2 to splice 20", "host Battery-+ to Fuse box-feed"]));
+    expect(out.keep).toEqual(expect.arrayContaining(["host Horn relay-30 to splice 10", "host Horn relay-86 to splice 10", "host Horn relay-85 to Horn push-1", "host Horn-2 to splice 20", "host Battery positive to Fuse box-feed"]));
     expect(out.why["host Old loom-4 to Old loom-5"]).toContain("Dead");
   });
   test("per function: what it needs, and what it has no other way for", () => {

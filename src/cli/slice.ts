@@ -1,4 +1,5 @@
-import { buildHarness, type Harness, sliceHarness, triage, type Wire, wireName } from "@/core/harness";
+import { buildHarness, endsOf, type Harness, sliceHarness, triage, type Wire } from "@/core/harness";
+import { harnessProblemWords, triageText, wireText } from "@/core/words";
 import { parseDocument } from "@/job/document";
 import { harnessFacts, keptFunctions, triageFacts } from "@/job/harness-facts";
 import { InputError, type ReadFile, UsageError } from "./errors";
@@ -33,7 +34,7 @@ export function slice(args: readonly string[], read: ReadFile): unknown {
     keep: namesWhere((row) => row.proposed !== "remove"),
     remove: namesWhere((row) => row.proposed === "remove"),
     shared: namesWhere((row) => row.by.length > 1),
-    why: Object.fromEntries(rows.map((row) => [name(row.wire), row.why])),
+    why: Object.fromEntries(rows.map((row) => [name(row.wire), triageText(row.reason)])),
     functions: Object.fromEntries(done.needs.map((need) => [need.def.key, {
       kept: kept.has(need.def.key),
       needs: need.edges.flatMap((edge) => nameAt.get(edge) ?? []).toSorted(),
@@ -43,7 +44,7 @@ export function slice(args: readonly string[], read: ReadFile): unknown {
       id: wire.id, side: wire.side, circuit: wire.circuit, class: what, proposed, sizeMm2: wire.sizeMm2, lengthM: wire.lengthM,
       cavities: wire.pinIds.map((id) => ({ connector: harness.connectorById.get(harness.pinById.get(id)?.connectorId ?? "")?.label, cavity: harness.pinById.get(id)?.cavity })),
     }])),
-    problems: harness.problems.map(({ code, where, message, cure }) => ({ code, where, message, cure })),
+    problems: harness.problems.map((problem) => ({ code: problem.code, ...harnessProblemWords(problem, document.job.units) })),
   };
 }
 
@@ -51,7 +52,7 @@ export function slice(args: readonly string[], read: ReadFile): unknown {
 function wireNames(harness: Harness): Map<string, string> {
   const taken = new Map<string, number>();
   return new Map(harness.wires.map((wire) => {
-    const name = `${wire.side} ${wireName(harness, wire)}`;
+    const name = `${wire.side} ${wireText(endsOf(harness, wire))}`;
     const count = (taken.get(name) ?? 0) + 1;
     taken.set(name, count);
     return [wire.id, count === 1 ? name : `${name} (${count})`];

@@ -1,5 +1,6 @@
 import { type NetlistFault, Network, readNetlist } from "@/core/circuit";
-import { KEY_STATES } from "@/core/harness";
+import { NETLIST_KEYS } from "@/core/state";
+import { solveFindingText } from "@/core/words";
 import { InputError, type ReadFile, UsageError } from "./errors";
 import { readFileBytes } from "./files";
 
@@ -22,13 +23,13 @@ export function solve(args: readonly string[], read: ReadFile): unknown {
   const result = built.network.solve(netlist.netlist.state);
   if (!result.ok) return fail(result.fault);
   const { volts, amps, relays, ...rest } = result.solution;
-  return { state: rest.state, volts: Object.fromEntries(volts), amps: Object.fromEntries(amps), relays: Object.fromEntries(relays), floating: rest.floating, findings: rest.findings };
+  return { state: rest.state, volts: Object.fromEntries(volts), amps: Object.fromEntries(amps), relays: Object.fromEntries(relays), floating: rest.floating, findings: rest.findings.map((finding) => ({ code: finding.code, element: finding.element, nodes: finding.nodes, message: solveFindingText(finding) })) };
 }
 
 function readArguments(args: readonly string[]): { readonly file: string; readonly state: string | null } {
   const at = args.indexOf("--state");
   const state = at < 0 ? null : (args[at + 1] ?? "");
-  if (state !== null && !KEY_STATES.some((one) => one === state)) throw new UsageError(`--state is one of ${KEY_STATES.join(", ")}.`);
+  if (state !== null && !NETLIST_KEYS.some((one) => one === state)) throw new UsageError(`--state is one of ${NETLIST_KEYS.join(", ")}.`);
   const rest = args.filter((_, nth) => at < 0 || (nth !== at && nth !== at + 1));
   const option = rest.find((arg) => arg.startsWith("-"));
   if (option !== undefined) throw new UsageError(option === "--state" ? "--state is given twice." : `There is no option “${option}”.`);

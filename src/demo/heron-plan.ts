@@ -1,6 +1,7 @@
 import { fuseBox, LIBRARY, type Part } from "@/core/harness";
 import type { Adapter } from "@/core/signals";
 import { placePartOps } from "@/job/harness-ops";
+import { writtenAdapters } from "@/job/links";
 import { applyOps } from "@/job/ops";
 import type { JobDocument, LinkRow, PinRow } from "@/job/schema";
 import { pinOf, withWire } from "./sample-job";
@@ -60,7 +61,7 @@ class Plan {
   }
 
   private link(provider: string, consumer: string, quantity: LinkRow["quantity"], why: string, note = "", adapters: readonly Adapter[] = []): void {
-    this.add({ providerId: this.pin(provider).id, consumerId: this.pin(consumer).id, quantity, decision: "accepted", verdict: "direct", adapters: adapters.map((one) => ({ ...one })), why, byHand: true, note });
+    this.add({ providerId: this.pin(provider).id, consumerId: this.pin(consumer).id, quantity, decision: "accepted", verdict: "direct", adapters: writtenAdapters(adapters), why, byHand: true, note });
   }
 
   private refuse(provider: string, consumer: string, quantity: LinkRow["quantity"], why: string): void {

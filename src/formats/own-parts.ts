@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { partProblems } from "@/core/harness";
+import { partFaultText } from "@/core/words";
 import { OwnPartRow } from "@/job/schema";
 
 const FORMAT = "pantograph-parts/1";
@@ -29,7 +30,7 @@ export function readOwnParts(text: string): OwnPartsResult {
   }
   for (const part of parsed.data.parts) {
     const [problem] = partProblems(part);
-    if (problem !== undefined) return { ok: false, message: `${part.name}: ${problem}`, hint: "Correct it in the file, or export the parts again." };
+    if (problem !== undefined) return { ok: false, message: `${part.name}: ${partFaultText(problem)}`, hint: "Correct it in the file, or export the parts again." };
   }
   return { ok: true, parts: parsed.data.parts };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { SHEET_HEADS } from "@/core/plan";
+import { SHEET_HEADS } from "@/core/words";
 import { heronDocument, heronTables } from "@/demo/heron";
 import { readPinTable } from "./pin-table";
 import { pinTableCsv, planCsv } from "./plan-csv";

@@ -1,5 +1,7 @@
 import type { Side } from "@/core/forms";
-import { deriveLines, SHEET_HEADS, sheetRows } from "@/core/plan";
+import { deriveLines, sheetRows } from "@/core/plan";
+import { cavityLabel, quantityWords, SHEET_HEADS, sheetAdapter, sheetNote } from "@/core/words";
+import { decisionsOf } from "@/job/links";
 import type { JobDocument } from "@/job/schema";
 import { signalPins } from "@/job/signal-pins";
 import { writePinTable, writeTable } from "./pin-table";
@@ -7,11 +9,14 @@ import { writePinTable, writeTable } from "./pin-table";
 /** The pin-to-pin table of all decided links as CSV. */
 export function planCsv(document: JobDocument): string {
   const pins = new Map(document.pins.map((row) => [row.id, row]));
-  const rows = sheetRows(deriveLines(signalPins(document), document.links).lines, (id) => pins.get(id));
+  const rows = sheetRows(deriveLines(signalPins(document), decisionsOf(document)).lines, (id) => pins.get(id));
   const text = (value: number | null) => (value === null ? "" : String(value));
   return writeTable([
     [...SHEET_HEADS],
-    ...rows.map((row) => [row.quantity, row.donor, row.donorColour, text(row.donorSizeMm2), row.adapter, row.host, row.hostColour, text(row.hostSizeMm2), row.note]),
+    ...rows.map((row) => [
+      quantityWords(row.quantity), cavityLabel(row.donor.at), row.donor.colour ?? "", text(row.donor.sizeMm2), sheetAdapter(row),
+      cavityLabel(row.host.at), row.host.colour ?? "", text(row.host.sizeMm2), sheetNote(row),
+    ]),
   ]);
 }
 

@@ -1,4 +1,4 @@
-import type { Side } from "@/core/forms";
+import { parseForm, type Side } from "@/core/forms";
 import { KNOWN_FROM } from "@/core/intake";
 import type { SignalPin } from "@/core/signals";
 import type { Told } from "@/job/import-table";
@@ -10,7 +10,7 @@ const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unknown: U)
 /** A table's rows as the matcher takes them; ids are `side:line`. */
 export function signalPinsOf(pins: readonly TablePin[], side: Side): SignalPin[] {
   return pins.map((pin) => ({
-    id: `${side}:${pin.line}`, side, connector: pin.connector, cavity: pin.cavity, circuit: pin.circuit, index: pin.index, params: pin.params, sizeMm2: pin.sizeMm2,
-    kind: believed(pin.kind, "unknown"), quantity: believed(pin.quantity, null),
+    id: `${side}:${pin.line}`, side, connector: pin.connector, cavity: pin.cavity, circuit: pin.circuit, index: pin.index, sizeMm2: pin.sizeMm2,
+    form: parseForm(believed(pin.kind, "unknown"), pin.params), quantity: believed(pin.quantity, null),
   }));
 }

@@ -1,5 +1,6 @@
 import { nanoid } from "nanoid";
 import type { Decision } from "@/core/plan";
+import { writtenAdapters } from "./links";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { JobDocument, LinkRow } from "./schema";
 
@@ -14,7 +15,7 @@ export function decideOps(document: JobDocument, choice: Choice, makeId: () => s
   const existing = document.links.find((link) => link.providerId === choice.providerId && link.consumerId === choice.consumerId);
   const row: LinkRow = {
     id: existing?.id ?? makeId(), providerId: choice.providerId, consumerId: choice.consumerId, quantity: choice.quantity, decision: choice.decision,
-    verdict: choice.verdict, adapters: choice.adapters.map((adapter) => ({ ...adapter })), why: choice.why.slice(0, 10_000), byHand: choice.byHand, note: choice.note ?? existing?.note ?? "",
+    verdict: choice.verdict, adapters: writtenAdapters(choice.adapters), why: choice.why.slice(0, 10_000), byHand: choice.byHand, note: choice.note ?? existing?.note ?? "",
   };
   const rivals = choice.decision === "accepted" ? document.links.filter((link) => link.consumerId === choice.consumerId && link.decision === "accepted" && link.id !== row.id) : [];
   const own = existing === undefined ? insertOp("link", row) : updateOp("link", existing.id, existing, row);

@@ -1,3 +1,4 @@
+import { cavityKey, cavityLabel } from "@/core/words";
 import type { FactRow, JobDocument } from "./schema";
 import { GRADES } from "./schema";
 
@@ -32,7 +33,7 @@ export function subjectName(document: JobDocument, subject: string): string {
   const [type, id = ""] = [subject.slice(0, subject.indexOf(":")), subject.slice(subject.indexOf(":") + 1)];
   const connector = (wanted: string) => document.connectors.find((row) => row.id === wanted)?.label;
   switch (type) {
-    case "pin": { const pin = document.pins.find((row) => row.id === id); return pin === undefined ? subject : `${connector(pin.connectorId) ?? "?"}-${pin.cavity}`; }
+    case "pin": { const pin = document.pins.find((row) => row.id === id); return pin === undefined ? subject : cavityLabel({ connector: connector(pin.connectorId) ?? "?", cavity: pin.cavity }); }
     case "connector": return connector(id) ?? subject;
     case "part": return document.parts.find((row) => row.id === id)?.label ?? connector(id) ?? subject;
     case "branch": return document.branches.find((row) => row.id === id)?.label ?? subject;
@@ -48,6 +49,6 @@ export function findSubject(document: JobDocument, name: string): string | null 
   const connector = document.connectors.find((row) => same(row.label) === wanted);
   if (connector !== undefined) return `connector:${connector.id}`;
   const labels = new Map(document.connectors.map((row) => [row.id, row.label]));
-  const pin = document.pins.find((row) => same(`${labels.get(row.connectorId)}-${row.cavity}`) === wanted);
+  const pin = document.pins.find((row) => [cavityKey, cavityLabel].some((name) => same(name({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity })) === wanted));
   return pin === undefined ? null : `pin:${pin.id}`;
 }

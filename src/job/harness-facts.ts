@@ -1,16 +1,15 @@
 import { FUNCTIONS, type HarnessFacts, type Shape, type TriageFacts } from "@/core/harness";
 import type { JobDocument } from "./schema";
-import { knownForm } from "./signal-pins";
+import { formOf, knownQuantity } from "./signal-pins";
 
 /** The job's harness as core takes it; forms and quantities below the known level count as not known. */
-export function harnessFacts(document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links"> & { readonly job: Pick<JobDocument["job"], "units"> }): HarnessFacts {
+export function harnessFacts(document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links">): HarnessFacts {
   return {
-    units: document.job.units,
     branches: document.branches,
     connectors: document.connectors,
     pins: document.pins.toSorted((a, b) => a.position - b.position).map((row) => {
-      const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description, params } = row;
-      return { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description, params, ...knownForm(row), index: row.params.index ?? row.indexLabel };
+      const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description } = row;
+      return { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description, form: formOf(row), quantity: knownQuantity(row), index: row.params.index ?? row.indexLabel };
     }),
     parts: document.parts,
     wires: document.wires,

@@ -1,11 +1,13 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, test } from "vitest";
+import type { Decision } from "@/core/plan";
 import { heronTables } from "@/demo/heron";
 import { decideOps, noteOps, reopenOps } from "./decide";
 import { describeOp } from "./describe";
 import { documentJsonSchema, parseDocument, writeDocument } from "./document";
 import { type ImportedPin, planImport } from "./import-table";
+import { decisionsOf } from "./links";
 import { applyOps, ChangeSchema, deleteOp, insertOp, invert, type RowOp, RowOpSchema, updateOp } from "./ops";
 import type { JobDocument } from "./schema";
 
@@ -111,7 +113,7 @@ describe("decisions", () => {
   test("a pair keeps one row through refusing, accepting, noting and opening again", () => {
     const first = applyOps(heron, accept(heron, 250, 0, "a"));
     const noted = applyOps(first, noteOps(first, "a", "checked"));
-    const again = applyOps(noted, decideOps(noted, { ...(noted.links[0] as JobDocument["links"][number]), decision: "refused" }));
+    const again = applyOps(noted, decideOps(noted, { ...(decisionsOf(noted)[0] as Decision), decision: "refused" }));
     expect(again.links).toMatchObject([{ id: "a", decision: "refused", note: "checked" }]);
     expect(applyOps(again, reopenOps(again, "a")).links).toEqual([]);
   });

@@ -2,6 +2,7 @@ import { goneWires } from "@/core/harness";
 import { deriveLines, type Line } from "@/core/plan";
 import type { PowerInput, PowerLink } from "@/core/power";
 import { harnessFacts, triageFacts } from "./harness-facts";
+import { decisionsOf } from "./links";
 import type { JobDocument } from "./schema";
 import { signalPins } from "./signal-pins";
 
@@ -22,4 +23,4 @@ export function powerInput(document: { readonly job: Pick<JobDocument["job"], "u
 }
 
 /** The same from the document alone. */
-export const powerInputOf = (document: JobDocument): PowerInput => powerInput(document, deriveLines(signalPins(document), document.links).lines);
+export const powerInputOf = (document: JobDocument): PowerInput => powerInput(document, deriveLines(signalPins(document), decisionsOf(document)).lines);

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { buildModel, editFacts, factsOf, type KeyRow, keyTable, PowerDesk, type PowerEdit, reportPower, solvePower } from "@/core/power";
+import { cavityLabel } from "@/core/words";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { powerInputOf } from "./power-facts";
 
@@ -10,9 +11,9 @@ const report = desk.load(input);
 const anew = (edits: readonly PowerEdit[]) => solvePower(buildModel(edits.reduce(editFacts, factsOf(input))));
 
 const pins = report.rows.map((row) => row.pin);
-const host = pins.filter((pin) => pin.kind === "supply-out");
+const host = pins.filter((pin) => pin.form.kind === "supply-out");
 const consumers = input.links.filter((link) => report.rows.some((row) => row.pin.id === link.consumerId)).map((link) => link.consumerId);
-const fuse = report.fuses.find((row) => row.partId !== null && row.elementId !== null && row.peakAmps > 1);
+const fuse = report.fuses.flatMap(({ origin, peakAmps }) => (origin.type === "part" && peakAmps > 1 ? [origin] : []))[0];
 const wires = factsOf(input).harness.wires.filter((wire) => wire.sizeMm2 !== null);
 const at = <T>(list: readonly T[], place: number): T => list[Math.floor(place * (list.length - 1))] as T;
 
@@ -24,7 +25,7 @@ const EDITS: readonly (readonly [string, readonly PowerEdit[]])[] = [
   ["a weak, flat battery", [{ type: "setting", key: "battery-cca", value: 150 }, { type: "setting", key: "battery-charge", value: 20 }]],
   ["another fuse", [{ type: "fuse", partId: fuse?.partId ?? "", elementId: fuse?.elementId ?? "", amps: 3 }]],
   ["another feed", [{ type: "relink", consumerId: at(consumers, 0.5), providerId: at(host, 0.4).id }]],
-  ["a relay", [{ type: "relay", consumerId: at(consumers, 0.2), providerId: at(host, 0.1).id, contactFeed: "nowhere" }]],
+  ["a relay", [{ type: "relay", consumerId: at(consumers, 0.2), providerId: at(host, 0.1).id, contactFeedId: "nowhere" }]],
   ["a diode", [{ type: "diode", linkId: at(input.links, 0.6).id }]],
   ["a fuse in a link", [{ type: "branch-fuse", linkId: at(input.links, 0.3).id, amps: 5 }]],
   ["a new wire", [{ type: "strap", fromPinId: at(pins, 0.1).id, toPinId: at(pins, 0.7).id, sizeMm2: 4, lengthM: 1 }]],
@@ -37,9 +38,9 @@ function expectSame(ours: readonly KeyRow[], theirs: readonly KeyRow[]): void {
   expect(ours.map((row) => row.pin.id)).toEqual(theirs.map((row) => row.pin.id));
   ours.forEach((row, nth) => row.cells.forEach((cell, state) => {
     const other = theirs[nth]?.cells[state];
-    expect([cell.verdict, cell.idle], `${row.label} ${cell.state}`).toEqual([other?.verdict, other?.idle]);
+    expect([cell.verdict, cell.idle], `${cavityLabel(row.at)} ${cell.state}`).toEqual([other?.verdict, other?.idle]);
     if (cell.volts === null || other?.volts == null) expect(cell.volts).toBe(other?.volts);
-    else expect(Math.abs(cell.volts - other.volts), `${row.label} ${cell.state}: ${cell.volts} for ${other.volts}`).toBeLessThan(2e-6 * Math.max(1, Math.abs(other.volts)));
+    else expect(Math.abs(cell.volts - other.volts), `${cavityLabel(row.at)} ${cell.state}: ${cell.volts} for ${other.volts}`).toBeLessThan(2e-6 * Math.max(1, Math.abs(other.volts)));
   }));
 }
 

@@ -1,11 +1,11 @@
 import { nanoid } from "nanoid";
-import { CHASSIS, type HarnessPart, type Part, type Wire } from "@/core/harness";
-import { BLOCKING_DIODE, type PowerEdit, type PowerLink, plannedRelay } from "@/core/power";
-import type { Adapter } from "@/core/signals";
+import { buildHarness, CHASSIS, type HarnessPart, type Part, type Wire } from "@/core/harness";
+import { changeOf, type PlanChange, type PowerEdit, type PowerLink, type TriedLoad, type TriedWire } from "@/core/power";
 import { decideOps } from "./decide";
+import { harnessFacts } from "./harness-facts";
 import { addWireOps, placePartOps, tellPartOps } from "./harness-ops";
 import { applyOps, deleteOp, insertOp, type RowOp, updateOp } from "./ops";
-import type { JobDocument } from "./schema";
+import type { JobDocument, PartRow } from "./schema";
 
 /** What carrying an edit out needs to know of the plan that it was tried on. */
 export interface EditedPlan {
@@ -16,30 +16,32 @@ export interface EditedPlan {
 
 /** The operations that carry a tried edit out on the job, as one change. */
 export function editOps(document: JobDocument, edit: PowerEdit, plan: EditedPlan, makeId: () => string = nanoid): RowOp[] {
-  switch (edit.type) {
-    case "wire": return wireOps(document, [edit.wireId], edit, plan);
-    case "wires": return wireOps(document, edit.wireIds, edit, plan);
-    case "relink": return linkOps(document, edit.providerId, edit.consumerId, [], makeId);
-    case "relay": return linkOps(document, edit.providerId, edit.consumerId, [plannedRelay(Number(document.pins.find((row) => row.id === edit.consumerId)?.params.amps) || null, edit.contactFeed)], makeId);
-    case "diode": case "branch-fuse": {
-      const link = plan.links.find((one) => one.id === edit.linkId);
-      if (link === undefined) return [];
-      return linkOps(document, link.providerId, link.consumerId, edit.type === "diode" ? [...link.adapters, BLOCKING_DIODE] : [{ type: "fuse", amps: edit.amps }, ...link.adapters], makeId);
-    }
-    case "strap": return addWireOps({ fromPinId: edit.fromPinId, toPinId: edit.toPinId, colour: "BK", sizeMm2: edit.sizeMm2, lengthM: edit.lengthM, stock: "new" }, makeId);
-    case "unwire": return document.wires.filter((row) => `wire:${row.id}` === edit.wireId).map((row) => deleteOp("wire", row));
-    case "load": return loadOps(document, edit, makeId);
-    case "fuse": {
-      const part = plan.parts.find((one) => one.id === edit.partId);
-      if (part === undefined) return [];
-      return tellPartOps(document, part, { elements: part.elements.map((element) => ({ ...(element.id === edit.elementId && element.type === "fuse" ? { ...element, amps: edit.amps, ohms: 0.1 / edit.amps } : structuredClone(element)) })) as never }, makeId);
-    }
+  const change = changeOf(edit, { links: plan.links, harness: buildHarness(harnessFacts(document)) });
+  return change === null ? [] : changeOps(document, change, plan, makeId);
+}
+
+function changeOps(document: JobDocument, change: PlanChange, plan: EditedPlan, makeId: () => string): RowOp[] {
+  switch (change.type) {
+    case "wires": return wireOps(document, change.wireIds, change.to, plan);
+    case "link": return linkOps(document, change, makeId);
+    case "add-wire": return addWireOps({ fromPinId: change.fromPinId, toPinId: change.toPinId, colour: "BK", sizeMm2: change.sizeMm2, lengthM: change.lengthM, stock: "new" }, makeId);
+    case "remove-wire": return document.wires.filter((row) => `wire:${row.id}` === change.wireId).map((row) => deleteOp("wire", row));
+    case "add-load": return loadOps(document, change, makeId);
+    case "fuse": return fuseOps(document, change, plan, makeId);
     case "setting": {
-      const row = document.settings.find((one) => one.id === edit.key);
-      const op = row === undefined ? insertOp("setting", { id: edit.key, value: edit.value, origin: "entered" }) : updateOp("setting", row.id, row, { value: edit.value, origin: "entered" });
+      const row = document.settings.find((one) => one.id === change.key);
+      const to = { value: change.value, origin: "entered" };
+      const op = row === undefined ? insertOp("setting", { id: change.key, ...to }) : updateOp("setting", row.id, row, to);
       return op === null ? [] : [op];
     }
   }
+}
+
+function fuseOps(document: JobDocument, { partId, elementId, amps }: Extract<PlanChange, { type: "fuse" }>, { parts }: EditedPlan, makeId: () => string): RowOp[] {
+  const part = parts.find((one) => one.id === partId);
+  if (part === undefined) return [];
+  const elements = part.elements.map((element) => structuredClone(element.id === elementId && element.type === "fuse" ? { ...element, amps, ohms: 0.1 / amps } : element));
+  return tellPartOps(document, part, { elements: elements as PartRow["elements"] }, makeId);
 }
 
 /** Several edits one after the other, each on the document that those before it made. */
@@ -53,7 +55,7 @@ export function editsOps(document: JobDocument, edits: readonly PowerEdit[], pla
 }
 
 /** A wire of the tables has its size at the cavities of both its ends. */
-function wireOps(document: JobDocument, wireIds: readonly string[], { sizeMm2, lengthM }: { readonly sizeMm2?: number; readonly lengthM?: number }, { wires }: EditedPlan): RowOp[] {
+function wireOps(document: JobDocument, wireIds: readonly string[], { sizeMm2, lengthM }: TriedWire, { wires }: EditedPlan): RowOp[] {
   const to = { ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) };
   const wanted = new Set(wireIds);
   const added = document.wires.filter((row) => wanted.has(`wire:${row.id}`));
@@ -63,12 +65,12 @@ function wireOps(document: JobDocument, wireIds: readonly string[], { sizeMm2, l
   return [...added.flatMap((row) => updateOp("wire", row.id, row, to) ?? []), ...document.pins.filter((row) => pinIds.has(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? [])];
 }
 
-function linkOps(document: JobDocument, providerId: string, consumerId: string, adapters: readonly Adapter[], makeId: () => string): RowOp[] {
+function linkOps(document: JobDocument, { providerId, consumerId, adapters }: Extract<PlanChange, { type: "link" }>, makeId: () => string): RowOp[] {
   const consumer = document.pins.find((row) => row.id === consumerId);
-  return decideOps(document, { providerId, consumerId, quantity: consumer?.quantity ?? null, decision: "accepted", verdict: adapters.length === 0 ? "direct" : "adapter", adapters, why: "Tried in Power, and taken", byHand: true }, makeId);
+  return decideOps(document, { providerId, consumerId, quantity: consumer?.quantity ?? null, decision: "accepted", verdict: adapters.length === 0 ? "direct" : "adapter", adapters, why: "Tried in Power and accepted", byHand: true }, makeId);
 }
 
-function loadOps(document: JobDocument, { pinId, watts, name, sizeMm2, lengthM }: Extract<PowerEdit, { type: "load" }>, makeId: () => string): RowOp[] {
+function loadOps(document: JobDocument, { pinId, watts, name, sizeMm2, lengthM }: TriedLoad, makeId: () => string): RowOp[] {
   const part: Part = { type: "motor", name, terminals: ["1"], elements: [{ id: "load", type: "power", a: "1", b: CHASSIS, watts, minVolts: 8 }] };
   const placed = placePartOps(document, part, { side: "added", label: name, place: null }, makeId);
   const pin = placed.find((op) => op.table === "pin");

@@ -1,6 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { factsOf, PowerDesk, type PowerEdit } from "@/core/power";
+import { assumptionText, cavityLabel, drawnValue, editFaultText, fuseCheckText, powerProblemWords } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
+import { toldFindings } from "../../tests/support/told";
 import { applyOps } from "./ops";
 import { powerInputOf } from "./power-facts";
 import { editsOps } from "./power-ops";
@@ -14,8 +16,9 @@ const makeId = () => { count += 1; return `made-${count}`; };
 const { harness, links } = factsOf(powerInputOf(heron));
 const carriedOut = (edits: readonly PowerEdit[]) => applyOps(heron, editsOps(heron, edits, { ...harness, links }, makeId));
 const finding = (code: string, where: string) => {
-  const found = report.findings.find((one) => one.code === code && one.where === where);
-  if (found === undefined) throw new Error(`no finding ${code} at ${where}: ${report.findings.map((one) => `${one.code} ${one.where}`).join("; ")}`);
+  const all = toldFindings(report);
+  const found = all.find((one) => one.code === code && one.where === where);
+  if (found === undefined) throw new Error(`no finding ${code} at ${where}: ${all.map((one) => `${one.code} ${one.where}`).join("; ")}`);
   return found;
 };
 const pinId = (label: string) => {
@@ -27,23 +30,23 @@ const pinId = (label: string) => {
 describe("the Heron's planted trouble", () => {
   test("the engine computer's key terminal is dead while cranking, and takes all that hangs on it along", () => {
     const dead = finding("dead-feed", "C1-2");
-    expect(dead).toMatchObject({ severity: "stop", state: "crank", title: "C1-2 is dead while cranking" });
+    expect(dead).toMatchObject({ severity: "stop", state: "crank", title: "C1-2 has no voltage while cranking" });
     expect(dead.why).toContain("KEY IG is open while cranking");
     expect(dead.also).toEqual(expect.arrayContaining(["C1-3", "Injector 1-1", "Fuel pump-1"]));
   });
   test("the charge lamp holds the ignition relay when the key is turned off", () => {
     const back = finding("back-feed", "IP-10");
-    expect(back).toMatchObject({ severity: "stop", state: "run-on" });
+    expect(back).toMatchObject({ severity: "stop", state: "coasting" });
     expect(back.why).toContain("lamp at IP-5");
     expect(back.also).toEqual(expect.arrayContaining(["KEY-15", "T1-2", "Ignition relay-87"]));
   });
-  test("a sensor's return carries the starter's current", () => {
+  test("a sensor ground carries the starter's current", () => {
     const shared = finding("shared-ground", "C2-2");
     expect(shared).toMatchObject({ state: "crank" });
     expect(shared.amount.value).toBeGreaterThan(1);
     expect(shared.why).toContain("Engine earth-1");
   });
-  test.each([["dead-feed", "C1-2", "Ignition relay-87"], ["back-feed", "IP-10", "diode"], ["shared-ground", "C2-2", "Take out the wire"]])("%s at %s goes with the cure (%s), and nothing comes", (code, where, words) => {
+  test.each([["dead-feed", "C1-2", "Ignition relay-87"], ["back-feed", "IP-10", "diode"], ["shared-ground", "C2-2", "Remove the wire"]])("%s at %s goes with the cure (%s), and nothing comes", (code, where, words) => {
     const found = finding(code, where);
     const cure = found.cures.find((one) => one.text.includes(words));
     if (cure?.edit == null) throw new Error(`no cure: ${found.cures.map((one) => one.text).join("; ")}`);
@@ -59,7 +62,7 @@ describe("what is tried is what is carried out", () => {
     ["a thicker wire of the tables", [{ type: "wire", wireId: `wire:${host("T1-3")}`, sizeMm2: 4 }]],
     ["a longer added cable", [{ type: "wire", wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("Alternator-B+"))?.id}`, lengthM: 6 }]],
     ["another feed", [{ type: "relink", consumerId: host("C1-2"), providerId: host("KEY-15") }]],
-    ["a relay", [{ type: "relay", consumerId: host("C1-2"), providerId: host("KEY-15"), contactFeed: "FB-1" }]],
+    ["a relay", [{ type: "relay", consumerId: host("C1-2"), providerId: host("KEY-15"), contactFeedId: host("FB-1") }]],
     ["a fuse", [{ type: "fuse", partId: heron.connectors.find((row) => row.label === "FB" && row.side === "host")?.id ?? "", elementId: "F6", amps: 5 }]],
     ["a strap", [{ type: "strap", fromPinId: host("Engine earth-1"), toPinId: host("G3-1"), sizeMm2: 16, lengthM: 0.5 }]],
     ["a wire taken out", [{ type: "unwire", wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("C2-2"))?.id}` }]],
@@ -76,8 +79,8 @@ describe("what is tried is what is carried out", () => {
       const same = done.rows.find((one) => one.pin.id === row.pin.id);
       row.cells.forEach((cell, at) => {
         const theirs = same?.cells[at]?.volts;
-        if (cell.volts === null || theirs == null) expect(theirs, row.label).toBe(cell.volts);
-        else expect(Math.abs(theirs - cell.volts), `${row.label} ${cell.state}`).toBeLessThan(1e-6);
+        if (cell.volts === null || theirs == null) expect(theirs, cavityLabel(row.at)).toBe(cell.volts);
+        else expect(Math.abs(theirs - cell.volts), `${cavityLabel(row.at)} ${cell.state}`).toBeLessThan(1e-6);
       });
     }
     expect(done.findings).not.toEqual(report.findings);
@@ -89,18 +92,22 @@ describe("what is tried is what is carried out", () => {
     expect(desk.load(powerInputOf(heron)).findings).toEqual(report.findings);
   });
   test("absurd values are refused before they are tried, with the range", () => {
-    expect(desk.tryEdits([{ type: "wire", wireId: "x", lengthM: 5000 }]).fault).toBe("Length: give 0.01 m to 50 m, not 5000 m.");
-    expect(desk.tryEdits([{ type: "fuse", partId: "x", elementId: "y", amps: 900 }]).fault).toContain("0.5 to 300 A");
-    expect(desk.tryEdits([{ type: "setting", key: "battery-c", value: -300 }]).fault).toContain("Battery temperature");
+    const refused = (edit: PowerEdit) => { const { fault } = desk.tryEdits([edit]); return fault === null ? null : editFaultText(fault, "metric"); };
+    expect(refused({ type: "wire", wireId: "x", lengthM: 5000 })).toBe("Length: give 0.01 m to 50 m, not 5000 m.");
+    expect(refused({ type: "fuse", partId: "x", elementId: "y", amps: 900 })).toBe("Rating: give 0.5 A to 300 A, not 900 A.");
+    expect(refused({ type: "setting", key: "battery-c", value: -300 })).toContain("Battery temperature");
   });
 });
 
 describe("a job that is read in gauges and feet", () => {
   const american = new PowerDesk();
   const told = (units: "metric" | "imperial") => {
-    const { findings, assumptions, problems, fuses } = american.load(powerInputOf({ ...heron, job: { ...heron.job, units } }));
+    const loaded = american.load(powerInputOf({ ...heron, job: { ...heron.job, units } }));
     const path = american.path("run", american.load(powerInputOf({ ...heron, job: { ...heron.job, units } })).rows[0]?.node ?? "");
-    return [...findings.flatMap((one) => [one.title, one.why, ...one.cures.map((cure) => cure.text)]), ...assumptions.map((one) => one.says), ...problems.map((one) => one.message), ...fuses.flatMap((row) => row.verdict?.checks.map((check) => check.text) ?? []), ...path.pieces.map((piece) => piece.value)].join("\n");
+    return [
+      ...toldFindings(loaded, units).flatMap((one) => [one.title, one.why, ...one.cures.map((cure) => cure.text)]), ...loaded.assumptions.map((one) => assumptionText(one, units)),
+      ...loaded.problems.map((one) => powerProblemWords(one, units).message), ...loaded.fuses.flatMap((row) => row.verdict?.checks.map((check) => fuseCheckText(check, units)) ?? []), ...path.elements.map((element) => drawnValue(element, units)),
+    ].join("\n");
   };
   const imperial = told("imperial");
   test("finds the same, and tells it so throughout", () => {
@@ -112,8 +119,9 @@ describe("a job that is read in gauges and feet", () => {
   });
   test("refuses with its ranges in them", () => {
     american.load(powerInputOf({ ...heron, job: { ...heron.job, units: "imperial" } }));
-    expect(american.tryEdits([{ type: "wire", wireId: "x", sizeMm2: 500 }]).fault).toBe("Size: give 24 AWG to 296 kcmil, not 987 kcmil.");
-    expect(american.tryEdits([{ type: "wire", wireId: "x", lengthM: 5000 }]).fault).toMatch(/^Length: give 0\.0328 ft to 164 ft, not 16400 ft\.$/);
+    const refused = (edit: PowerEdit) => { const { fault } = american.tryEdits([edit]); return fault === null ? "" : editFaultText(fault, "imperial"); };
+    expect(refused({ type: "wire", wireId: "x", sizeMm2: 500 })).toBe("Size: give 24 AWG to 296 kcmil, not 987 kcmil.");
+    expect(refused({ type: "wire", wireId: "x", lengthM: 5000 })).toMatch(/^Length: give 0\.0328 ft to 164 ft, not 16400 ft\.$/);
   });
 });
 

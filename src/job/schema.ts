@@ -1,9 +1,10 @@
 import { z } from "zod";
 import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
-import { KEY_STATES, TRIAGE } from "@/core/harness";
+import { TRIAGE } from "@/core/harness";
 import { COLOUR_CODES } from "@/core/intake";
 import { SETTING_KEYS } from "@/core/power";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
+import { NETLIST_KEYS } from "@/core/state";
 
 /** The one description of the data. Types, SQL columns, the JSON Schema and every validation follow from it. */
 
@@ -138,7 +139,7 @@ const ElementSchema = z.discriminatedUnion("type", [
   z.strictObject({ ...spanned, type: z.literal("source"), volts: z.number().min(-1000).max(1000), ohms: z.number().min(0).max(1e9) }),
   z.strictObject({ ...spanned, type: z.literal("current"), amps: z.number().min(-5000).max(5000) }),
   z.strictObject({ ...spanned, type: z.literal("power"), watts: z.number().positive().max(100_000), minVolts: z.number().positive().max(1000) }),
-  z.strictObject({ ...spanned, type: z.literal("switch"), closedIn: z.array(z.enum(KEY_STATES)), ohms }),
+  z.strictObject({ ...spanned, type: z.literal("switch"), closedIn: z.array(z.enum(NETLIST_KEYS)), ohms }),
   z.strictObject({ ...spanned, type: z.literal("fuse"), amps: z.number().positive().max(5000), ohms }),
   z.strictObject({ ...spanned, type: z.literal("diode"), saturationAmps: z.number().positive().max(1), emission: z.number().min(0.5).max(10) }),
   z.strictObject({ ...spanned, type: z.literal("lamp"), ratedVolts: z.number().positive().max(1000), ratedWatts: z.number().positive().max(10_000) }),

@@ -1,3 +1,5 @@
+import { cachedBy } from "@/core/cached-by";
+import { type Form, parseForm } from "@/core/forms";
 import { KNOWN_FROM } from "@/core/intake";
 import type { SignalPin } from "@/core/signals";
 import type { JobDocument, PinRow } from "./schema";
@@ -11,15 +13,14 @@ export function signalPins(document: Pick<JobDocument, "pins" | "connectors">): 
     // A cavity of an in-line connector hands on what others give and take.
     if (connector === undefined || connector.mateId !== null) return [];
     return [{
-      id: row.id, side: connector.side, connector: connector.label, cavity: row.cavity, circuit: row.circuit, params: row.params, sizeMm2: row.sizeMm2,
+      id: row.id, side: connector.side, connector: connector.label, cavity: row.cavity, circuit: row.circuit, sizeMm2: row.sizeMm2,
       index: row.params.index ?? row.indexLabel,
-      ...knownForm(row),
+      form: formOf(row), quantity: knownQuantity(row),
     }];
   });
 }
 
-/** A row's form and quantity, as far as they are known. */
-export const knownForm = (row: Pick<PinRow, "kind" | "kindConfidence" | "quantity" | "quantityConfidence">) => ({
-  kind: row.kindConfidence >= KNOWN_FROM ? row.kind : "unknown" as const,
-  quantity: row.quantityConfidence >= KNOWN_FROM ? row.quantity : null,
-});
+/** A row's form, its `params` parsed once; a kind below the known level counts as not known. */
+export const formOf = cachedBy(({ kind, kindConfidence, params }: PinRow): Form => parseForm(kindConfidence >= KNOWN_FROM ? kind : "unknown", params));
+
+export const knownQuantity = ({ quantity, quantityConfidence }: Pick<PinRow, "quantity" | "quantityConfidence">) => (quantityConfidence >= KNOWN_FROM ? quantity : null);

@@ -97,14 +97,14 @@ describe("the power views of the sample", () => {
   test("grounds: what carries other current and what lies too far off stand first, each with its number and limit", () => {
     const words = power("grounds");
     expect(words).toContain("No strap is missing");
-    expect(words).toMatch(/carries other current: 3\.2 A in crank, 50 mA at most/);
-    expect(words).toMatch(/too far off in run: 200 mV at most/);
-    expect(words.indexOf("carries other current")).toBeLessThan(words.indexOf("kept apart"));
+    expect(words).toMatch(/Carries 3\.2 A while cranking, limit 50\.?0? mA: shared with other loads/);
+    expect(words).toMatch(/317 mV in run, limit 200 mV: ground offset/);
+    expect(words.indexOf("shared with other loads")).toBeLessThan(words.search(/Carries [\d.]+ m?A, limit/));
   });
-  test("fuses: each with its load, margin, thinnest wire and verdict; the wires that bear less are named", () => {
+  test("fuses: each with its load, margin, thinnest wire and verdict; the wires that are rated for less are named", () => {
     const words = power("fuses");
-    expect(words).toMatch(/FB F9 10 A 18 .*−?-1\.\d A .*load over 0\.75/);
-    expect(words).toMatch(/11 wires bear less than it lets through: Air mass meter-1 to splice E03 \(0\.75 mm²\)/);
+    expect(words).toMatch(/Fuse F9 of FB 10 A 18 .*−1\.\d A .*load over 0\.75/);
+    expect(words).toMatch(/11 wires are rated for less than the fuse: Air mass meter-1 to splice E03 \(0\.75 mm²\)/);
     expect(words).toMatch(/Main relay K .* run, running/);
   });
   test("starting: current, volts at the posts and at the starter, what each computer keeps, and the cable of a moved battery", () => {
@@ -121,7 +121,7 @@ describe("the power views of the sample", () => {
     const words = power("given");
     expect(words).toMatch(/Alternator's rated current as its cavity states/);
     expect(words).toMatch(/Alternator's regulated voltage as its cavity states/);
-    expect(words).toMatch(/take what is usual: bulbs by their category, motors and heaters by their name\. \d+×/);
+    expect(words).toMatch(/draw what is usual: bulbs by category, motors and heaters by name\. \d+×/);
   });
   test("with one side's table alone it says which is missing, and what to do", () => {
     asked.query = "";

@@ -10,7 +10,7 @@ class RemoteDesk {
 
   load: PowerDesk["load"] = (input) => this.desk.load(input);
   expected: PowerDesk["expected"] = () => this.desk.expected();
-  explain: PowerDesk["explain"] = (...asked) => this.desk.explain(...asked);
+  elementFaults: PowerDesk["elementFaults"] = (...asked) => this.desk.elementFaults(...asked);
   path: PowerDesk["path"] = (...asked) => this.desk.path(...asked);
   netlist: PowerDesk["netlist"] = () => this.desk.netlist();
 

@@ -1,4 +1,4 @@
-import type { Kind, Quantity, Side } from "@/core/forms";
+import { type Kind, parseForm, type Quantity, type Side } from "@/core/forms";
 import { type AddedWire, buildHarness, type CavityFacts, type ConnectorFacts, type Harness, type HarnessFacts } from "@/core/harness";
 import { readColour } from "@/core/intake";
 
@@ -16,8 +16,7 @@ export function cavities(text: string): { connectors: ConnectorFacts[]; pins: Ca
     const colour = written === null ? null : readColour(written);
     const number = (unit: string) => { const found = rest.find((one) => new RegExp(`^[\\d.]+${unit}$`).test(one)); return found === undefined ? null : Number(found.slice(0, -unit.length)); };
     return {
-      id: `${label}-${cavity}`, connectorId, cavity, circuit: circuit === "-" ? null : (circuit ?? null), kind: (kind ?? "unknown") as Kind, quantity: quantity === "-" || quantity === undefined ? null : (quantity as Quantity), index: null,
-      params: Object.fromEntries(rest.filter((one) => one.includes("=")).map((one) => one.split("=") as [string, string])),
+      id: `${label}-${cavity}`, connectorId, cavity, circuit: circuit === "-" ? null : (circuit ?? null), form: parseForm((kind ?? "unknown") as Kind, Object.fromEntries(rest.filter((one) => one.includes("=")).map((one) => one.split("=") as [string, string]))), quantity: quantity === "-" || quantity === undefined ? null : (quantity as Quantity), index: null,
       colour: written, colourBase: colour?.base ?? null, colourTracer: colour?.tracer ?? null, sizeMm2: number("mm"), lengthM: number("m"), description,
     };
   });

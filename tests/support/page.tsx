@@ -6,9 +6,9 @@ import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triage
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { Deriver } from "@/screens/shell/derive";
-import { owedHolds, stopHolds } from "@/screens/shell/harness-state";
+import { owedBlockers, stopBlockers } from "@/screens/shell/harness-state";
 import { JobContext, type JobContextValue } from "@/screens/shell/job-provider";
-import { powerHolds } from "@/screens/shell/power-state";
+import { powerBlockers } from "@/screens/shell/power-state";
 
 const idle = async (): Promise<never> => new Promise(() => undefined);
 
@@ -25,8 +25,8 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
   const report = harness.report({ kept: [...keptFunctions(document)], cuts: triageFacts(document), removedConnectors: [...removedConnectors(document)], moved: movedConnectors(document) });
   return {
     document, revision: 1, unsent: 0, connection: "ok", ...derived, report, stale: false, power, expected, powerStale: false, jobId: "job", person: "Robin",
-    holds: [...stopHolds(report), ...powerHolds(power, document), ...derived.holds, ...owedHolds(document, report)],
-    askCut: idle, askLookAlikes: idle, askTryRows: idle, askTry: idle, askPath: async (...asked) => desk.path(...asked), askExplain: async (...asked) => desk.explain(...asked), askNetlist: async () => desk.netlist(),
+    blockers: [...stopBlockers(report), ...powerBlockers(power, document), ...derived.blockers, ...owedBlockers(document, report)],
+    askCut: idle, askLookAlikes: idle, askTryRows: idle, askTry: idle, askPath: async (...asked) => desk.path(...asked), askFaults: async (...asked) => desk.elementFaults(...asked), askNetlist: async () => desk.netlist(),
     change: () => undefined, step: () => undefined, rename: () => undefined, ...more,
   };
 }

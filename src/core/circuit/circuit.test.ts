@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { randoms } from "../../../tests/support/harness";
 import { randomNetlist, vehicleNetlist } from "../../../tests/support/networks";
-import { KEY_STATES, type KeyState } from "../harness";
+import { NETLIST_KEYS, type NetlistKey } from "../state";
 import { branchesOf, type NetElement, type Netlist, Network, Predictor, readNetlist, retuned, type Solution, type SolveOptions } from "./index";
 
 const reference = (name: string) => JSON.parse(readFileSync(`tests/reference/circuit/${name}.json`, "utf8"));
@@ -17,7 +17,7 @@ function networkOf(list: Netlist): Network {
   return built.network;
 }
 
-function solved(list: Netlist, state: KeyState = list.state, options?: SolveOptions): Solution {
+function solved(list: Netlist, state: NetlistKey = list.state, options?: SolveOptions): Solution {
   const result = networkOf(list).solve(state, options);
   if (!result.ok) throw new Error(result.fault.message);
   return result.solution;
@@ -159,7 +159,7 @@ function sums({ elements }: Netlist, { amps }: Solution): Map<string, { sum: num
   return at;
 }
 
-test("Kirchhoff's current law holds at every node of any network, in every key state", () => fc.assert(fc.property(fc.integer({ min: 1, max: 100_000 }), fc.constantFrom(...KEY_STATES), (seed, state) => {
+test("Kirchhoff's current law holds at every node of any network, in every key state", () => fc.assert(fc.property(fc.integer({ min: 1, max: 100_000 }), fc.constantFrom(...NETLIST_KEYS), (seed, state) => {
   const list = randomNetlist(randoms(seed));
   for (const [node, { sum, largest }] of sums(list, solved(list, state))) expect(Math.abs(sum), node).toBeLessThanOrEqual(Math.max(1e-9, 1e-9 * largest));
 }), { numRuns: 150 }));
@@ -167,7 +167,7 @@ test("Kirchhoff's current law holds at every node of any network, in every key s
 describe("predictions by low-rank updates", () => {
   /** Where a change leaves a node to diodes alone, prediction and solution differ by a leak's millivolts. */
   const LEFT_TO_DIODES_VOLTS = 5e-3;
-  const compare = (list: Netlist, state: KeyState, changes: Parameters<Predictor["predict"]>[0]) => {
+  const compare = (list: Netlist, state: NetlistKey, changes: Parameters<Predictor["predict"]>[0]) => {
     const network = networkOf(list);
     const predictor = Predictor.make(network, state);
     if ("code" in predictor) throw new Error(predictor.message);
@@ -188,7 +188,7 @@ describe("predictions by low-rank updates", () => {
     const { id } = able[Math.floor(random() * able.length)] as NetElement;
     return { id, ohms: random() < 0.5 ? Number.POSITIVE_INFINITY : 10 ** (4 * random() - 2) };
   };
-  test("as solved anew: opens, poor joints and shorts, on random networks in every state", () => fc.assert(fc.property(fc.integer({ min: 1, max: 100_000 }), fc.constantFrom(...KEY_STATES), fc.boolean(), (seed, state, short) => {
+  test("as solved anew: opens, poor joints and shorts, on random networks in every state", () => fc.assert(fc.property(fc.integer({ min: 1, max: 100_000 }), fc.constantFrom(...NETLIST_KEYS), fc.boolean(), (seed, state, short) => {
     const random = randoms(seed);
     // Without current elements: a cut would strand them, which is an error of the netlist.
     const list = randomNetlist(random, { diodes: seed % 3 === 0, currents: false });
@@ -201,7 +201,7 @@ describe("predictions by low-rank updates", () => {
     const list = vehicleNetlist(400);
     const random = randoms(7);
     let anew = 0;
-    for (let nth = 0; nth < 60; nth++) if (compare(list, KEY_STATES[nth % 5] as KeyState, [change(random, list)]).anew) anew += 1;
+    for (let nth = 0; nth < 60; nth++) if (compare(list, NETLIST_KEYS[nth % 5] as NetlistKey, [change(random, list)]).anew) anew += 1;
     expect(anew).toBeLessThan(10);
   });
   test("a relay that loses its coil lets its contact go", () => {
@@ -247,10 +247,10 @@ describe("a network like one that was solved before", () => {
     const random = randoms(seed);
     const list = loaded(random);
     const base = networkOf(list);
-    for (const state of KEY_STATES) base.solve(state);
+    for (const state of NETLIST_KEYS) base.solve(state);
     const changed = edited(random, list);
     const cold = networkOf(changed);
-    for (const whole of [branchesOf(changed), retuned(base.whole, changed.elements)]) for (const state of KEY_STATES) {
+    for (const whole of [branchesOf(changed), retuned(base.whole, changed.elements)]) for (const state of NETLIST_KEYS) {
       if (whole === null) continue;
       const built = Network.of(whole, base);
       if (!built.ok) throw new Error(built.fault.message);

@@ -1,5 +1,6 @@
-import type { KeyState } from "../harness";
+import { Groups } from "../groups";
 import type { Branch, Branches } from "./branches";
+import type { SwitchSetting } from "./setting";
 
 /** Nodes joined by closed branches, by node: the lowest number among those joined, so 0 for the reference's island. */
 export type Islands = Int32Array;
@@ -15,7 +16,7 @@ export class Closing {
   /** 1 where the branch is there, by branch. */
   readonly closed: Uint8Array;
   /** Nodes joined by what stays as it is while relays move, diodes left out: a forest of parents. */
-  private readonly lasting: Int32Array;
+  private readonly lasting: Groups;
   private readonly blown: readonly number[];
   private readonly contacts: Uint8Array;
   private opened: readonly number[] = [];
@@ -23,67 +24,49 @@ export class Closing {
   constructor(private readonly branches: Branches) {
     const { list, nodes, relays, fuses } = branches;
     this.closed = new Uint8Array(list.length);
-    this.lasting = new Int32Array(nodes.length);
+    this.lasting = new Groups(nodes.length);
     this.blown = fuses.filter((at) => { const { element } = list[at] as Branch; return element.type === "fuse" && element.blown === true; });
     this.contacts = new Uint8Array(list.length);
     for (const relay of relays) for (const at of relay.contacts) this.contacts[at] = 1;
   }
 
   /**
-   * Begins a key state.
+   * Begins with the switches set.
    *
-   * @param alsoClosed switches that are closed whatever the state
-   * @param opened     branches that a change has opened
+   * @param opened branches that a change has opened
    */
-  begin(state: KeyState, alsoClosed: readonly number[], opened: readonly number[]): void {
+  begin({ isClosed }: SwitchSetting, opened: readonly number[]): void {
     const { closed, contacts, lasting } = this;
     const { list, joins, switches } = this.branches;
     this.opened = opened;
     closed.fill(1);
     for (const at of switches) {
       const { element } = list[at] as Branch;
-      if (element.type === "switch" && !element.closedIn.includes(state)) closed[at] = 0;
+      if (element.type === "switch" && !isClosed(element)) closed[at] = 0;
     }
-    for (const at of alsoClosed) closed[at] = 1;
     for (const at of this.blown) closed[at] = 0;
     for (const at of opened) closed[at] = 0;
-    for (let at = 0; at < lasting.length; at++) lasting[at] = at;
+    lasting.part();
     for (let at = 0; at < closed.length; at++) if (closed[at] === 1 && joins[at] === 1 && contacts[at] === 0) this.join(lasting, at);
   }
 
   /** Sets the relays' contacts. */
   step(energised: readonly boolean[]): Joined {
     const { closed } = this;
-    const solid = this.lasting.slice();
+    const joined = new Groups(this.lasting);
     this.branches.relays.forEach(({ element, contacts }, which) => {
       contacts.forEach((at, nth) => {
         closed[at] = (element.contacts[nth]?.when === "energised") === energised[which] && !this.opened.includes(at) ? 1 : 0;
-        if (closed[at] === 1) this.join(solid, at);
+        if (closed[at] === 1) this.join(joined, at);
       });
     });
-    flatten(solid);
-    const island = solid.slice();
-    for (const at of this.branches.diodes) if (closed[at] === 1) this.join(island, at);
-    flatten(island);
-    return { island, solid };
+    const solid = joined.all();
+    for (const at of this.branches.diodes) if (closed[at] === 1) this.join(joined, at);
+    return { island: joined.all(), solid };
   }
 
-  private join(parent: Int32Array, at: number): void {
+  private join(groups: Groups, at: number): void {
     const branch = this.branches.list[at] as Branch;
-    const [a, b] = [root(parent, branch.a), root(parent, branch.b)];
-    // The lower number is kept, so that the reference's island is 0.
-    if (a < b) parent[b] = a;
-    else if (b < a) parent[a] = b;
+    groups.join(branch.a, branch.b);
   }
-}
-
-function root(parent: Int32Array, from: number): number {
-  let one = from;
-  while (parent[one] !== one) one = parent[one] = parent[parent[one] as number] as number;
-  return one;
-}
-
-/** Parents are lower than their children: those before a node are flat already. */
-function flatten(parent: Int32Array): void {
-  for (let at = 0; at < parent.length; at++) parent[at] = parent[parent[at] as number] as number;
 }

@@ -4,4 +4,5 @@ export { type Change, Network, type RelayState, type Solution, type SolveFinding
 export { NumberedMap } from "./numbered-map";
 export { floats } from "./packing";
 export { type Prediction, Predictor } from "./predict";
+export { inState, type SwitchElement, type SwitchSetting } from "./setting";
 export type { Bridge } from "./updates";

@@ -2,10 +2,11 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { randoms } from "../../../tests/support/harness";
 import { randomNetlist } from "../../../tests/support/networks";
-import { KEY_STATES } from "../harness";
+import { NETLIST_KEYS } from "../state";
 import { type Branch, type Branches, branchesOf, currentAt, hasUpper, limitedVolts } from "./branches";
 import { Closing } from "./closing";
 import { SparseLdl, take } from "./ldl";
+import { inState } from "./setting";
 import { Wires } from "./wires";
 
 const seeds = fc.integer({ min: 1, max: 1_000_000 });
@@ -88,10 +89,10 @@ function joinedBy({ nodes, list }: Branches, uses: (at: number) => boolean): num
 }
 
 describe("what is closed, and what it joins", () => {
-  test("as found the plain way, in every state and with relays in any position", () => fc.assert(fc.property(seeds, fc.constantFrom(...KEY_STATES), fc.boolean(), (seed, state, on) => {
+  test("as found the plain way, in every state and with relays in any position", () => fc.assert(fc.property(seeds, fc.constantFrom(...NETLIST_KEYS), fc.boolean(), (seed, state, on) => {
     const branches = branchesOf(randomNetlist(randoms(seed)));
     const closing = new Closing(branches);
-    closing.begin(state, [], []);
+    closing.begin(inState(state), []);
     const { island, solid } = closing.step(branches.relays.map(() => on));
     expect([...island]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] !== 0));
     expect([...solid]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] === 1));
@@ -100,11 +101,11 @@ describe("what is closed, and what it joins", () => {
       expect(closing.closed[at], element.id).toBe(closed ? 1 : 0);
     });
   }), { numRuns: 80 }));
-  test("what is closed in any case and what a change has opened", () => {
+  test("what another setting closes and what a change has opened", () => {
     const branches = branchesOf({ reference: "0", elements: [{ id: "K", type: "switch", a: "0", b: "x", closedIn: ["run"], ohms: 1 }, { id: "R", type: "resistor", a: "x", b: "y", ohms: 1 }, { id: "F", type: "fuse", a: "y", b: "0", amps: 5, ohms: 1, blown: true }] });
     const closing = new Closing(branches);
-    const closed = (also: number[], opened: number[]) => { closing.begin("off", also, opened); closing.step([]); return [...closing.closed]; };
-    expect([closed([], []), closed([0], []), closed([0], [1])]).toEqual([[0, 1, 0], [1, 1, 0], [1, 0, 0]]);
+    const closed = (always: boolean, opened: number[]) => { closing.begin({ name: "x", isClosed: () => always }, opened); closing.step([]); return [...closing.closed]; };
+    expect([closed(false, []), closed(true, []), closed(true, [1])]).toEqual([[0, 1, 0], [1, 1, 0], [1, 0, 0]]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { KEY_STATES, type KeyState } from "../harness";
+import { NETLIST_KEYS, type NetlistKey } from "../state";
 
 /** An element of contracts/netlist.md between named nodes. Volts, amperes, ohms, watts. */
 export type NetElement =
@@ -6,7 +6,7 @@ export type NetElement =
   | { readonly id: string; readonly type: "source"; readonly a: string; readonly b: string; readonly volts: number; readonly ohms: number }
   | { readonly id: string; readonly type: "current"; readonly a: string; readonly b: string; readonly amps: number }
   | { readonly id: string; readonly type: "power"; readonly a: string; readonly b: string; readonly watts: number; readonly minVolts: number }
-  | { readonly id: string; readonly type: "switch"; readonly a: string; readonly b: string; readonly closedIn: readonly KeyState[]; readonly ohms: number }
+  | { readonly id: string; readonly type: "switch"; readonly a: string; readonly b: string; readonly closedIn: readonly NetlistKey[]; readonly ohms: number }
   | { readonly id: string; readonly type: "fuse"; readonly a: string; readonly b: string; readonly amps: number; readonly ohms: number; readonly blown?: boolean }
   | { readonly id: string; readonly type: "diode"; readonly a: string; readonly b: string; readonly saturationAmps: number; readonly emission: number }
   | { readonly id: string; readonly type: "lamp"; readonly a: string; readonly b: string; readonly ratedVolts: number; readonly ratedWatts: number }
@@ -21,7 +21,7 @@ export interface Netlist {
   readonly format: typeof NETLIST_FORMAT;
   /** The node at 0 V. */
   readonly reference: string;
-  readonly state: KeyState;
+  readonly state: NetlistKey;
   readonly elements: readonly NetElement[];
 }
 
@@ -36,7 +36,7 @@ export interface NetlistFault {
 export type NetlistResult = { readonly ok: true; readonly netlist: Netlist } | { readonly ok: false; readonly fault: NetlistFault };
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === "object" && value !== null && !Array.isArray(value);
-const isState = (value: unknown): value is KeyState => KEY_STATES.some((state) => state === value);
+const isState = (value: unknown): value is NetlistKey => NETLIST_KEYS.some((state) => state === value);
 
 type Check = { readonly field: string; readonly test: (value: unknown) => boolean; readonly expected: string };
 const node = (field: string): Check => ({ field, test: (value) => typeof value === "string" && value !== "", expected: "the name of a node" });
@@ -49,7 +49,7 @@ const FIELDS: Readonly<Record<NetElement["type"], readonly Check[]>> = {
   source: [node("a"), node("b"), any("volts"), from("ohms", 0)],
   current: [node("a"), node("b"), any("amps")],
   power: [node("a"), node("b"), over("watts"), over("minVolts")],
-  switch: [node("a"), node("b"), { field: "closedIn", test: (value) => Array.isArray(value) && value.every(isState), expected: `a list of ${KEY_STATES.join(", ")}` }, over("ohms")],
+  switch: [node("a"), node("b"), { field: "closedIn", test: (value) => Array.isArray(value) && value.every(isState), expected: `a list of ${NETLIST_KEYS.join(", ")}` }, over("ohms")],
   fuse: [node("a"), node("b"), over("amps"), over("ohms"), { field: "blown", test: (value) => value === undefined || typeof value === "boolean", expected: "true or false" }],
   diode: [node("a"), node("b"), over("saturationAmps"), over("emission")],
   lamp: [node("a"), node("b"), over("ratedVolts"), over("ratedWatts")],
@@ -65,7 +65,7 @@ export function readNetlist(json: unknown): NetlistResult {
   const fail = (code: NetlistFault["code"], element: string | null, message: string): NetlistResult => ({ ok: false, fault: { code, element, message } });
   if (!isRecord(json) || json.format !== NETLIST_FORMAT) return fail("not-a-netlist", null, `The format should be “${NETLIST_FORMAT}”.`);
   if (typeof json.reference !== "string" || json.reference === "") return fail("bad-field", null, "`reference` should be the name of the node at 0 V.");
-  if (!isState(json.state)) return fail("unknown-state", null, `There is no state “${String(json.state)}”: choose ${KEY_STATES.join(", ")}.`);
+  if (!isState(json.state)) return fail("unknown-state", null, `There is no state “${String(json.state)}”: choose ${NETLIST_KEYS.join(", ")}.`);
   if (!Array.isArray(json.elements)) return fail("bad-field", null, "`elements` should be a list.");
   const ids = new Set<string>();
   const touched = new Set<string>();

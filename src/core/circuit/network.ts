@@ -1,10 +1,11 @@
-import type { KeyState } from "../harness";
+import type { NetlistKey } from "../state";
 import { type Branch, type Branches, branchesOf, type NamedBranches } from "./branches";
 import { Closing, type Joined } from "./closing";
 import { Equations, type Start } from "./equations";
 import type { Netlist, NetlistFault } from "./netlist";
 import { NumberedMap } from "./numbered-map";
 import { type Overrides, Reduction } from "./reduce";
+import { inState, type SwitchSetting } from "./setting";
 import { idealCurrents, tieTogether } from "./ties";
 import { Trail } from "./trail";
 
@@ -15,20 +16,19 @@ export const NO_CURRENT = 1e-8;
 const ROUGH_VOLTS = 0.02;
 const COIL_MARGIN = 0.3;
 
-const NONE: ReadonlySet<string> = new Set();
-
 export type RelayState = "energised" | "released";
 
-/** What is worth a word in a solution. */
-export interface SolveFinding {
-  readonly code: "over-rating" | "undefined-voltage" | "buzzing";
-  readonly element: string | null;
-  readonly nodes: readonly string[];
-  readonly message: string;
-}
+/** What is worth a word in a solution. Words: core/words/circuit.ts. */
+export type SolveFinding =
+  | { readonly code: "over-rating"; readonly element: string; readonly nodes: readonly string[]; readonly amps: number; readonly ratedAmps: number }
+  /** Only diodes that do not conduct hold these nodes. */
+  | { readonly code: "undefined-voltage"; readonly element: null; readonly nodes: readonly string[] }
+  /** A relay that never settles; the nodes are its coil's. */
+  | { readonly code: "buzzing"; readonly element: string; readonly nodes: readonly string[] };
 
 export interface Solution {
-  readonly state: KeyState;
+  /** The switches' setting. */
+  readonly state: string;
   /** By node, V to the reference; null where nothing that conducts leads there. */
   readonly volts: ReadonlyMap<string, number | null>;
   /** By element (contacts as `id#0`), A, from a to b; of a source, out of a. */
@@ -58,13 +58,11 @@ export interface BranchChange {
   readonly ohms: number;
 }
 
-/** What a solution is asked for, beside the key state. */
+/** What a solution is asked for, beside the switches' setting. */
 export interface SolveOptions {
   readonly changes?: readonly Change[];
   /** Relays that are pulled in to begin with: those of the state from which the key is turned. None by default. */
   readonly pulledIn?: ReadonlySet<string>;
-  /** Switches that are closed whatever the state: an alternator that still turns after the key is off. */
-  readonly alsoClosed?: ReadonlySet<string>;
 }
 
 /** One solved set of closed branches. */
@@ -87,7 +85,6 @@ export class Network {
   readonly branches: Branches;
   private readonly trail: Trail;
   private readonly closing: Closing;
-  private alsoClosed: ReadonlySet<string> = NONE;
   private opened: readonly number[] = [];
 
   private constructor(readonly reduction: Reduction, readonly equations: Equations, closing: Closing) {
@@ -123,29 +120,28 @@ export class Network {
   }
 
   /**
-   * Solves one key state. Relays start released, or as told, and are updated together until they stay as they are; those that
+   * Solves with the switches set. Relays start released, or as told, and are updated together until they stay as they are; those that
    * never do are held released and reported.
    */
-  solve(state: KeyState, { changes = [], pulledIn, alsoClosed }: SolveOptions = {}): SolveResult {
+  solve(state: NetlistKey | SwitchSetting, { changes = [], pulledIn }: SolveOptions = {}): SolveResult {
+    const setting = typeof state === "string" ? inState(state) : state;
     const before = this.equations.siemens.slice();
     const overrides = this.overridesOf(changes);
     this.apply(this.branchChanges(overrides));
-    this.alsoClosed = alsoClosed ?? NONE;
     try {
-      const settled = this.settle(state, pulledIn);
-      return isFault(settled) ? { ok: false, fault: settled } : { ok: true, solution: this.report(state, settled.operating, settled.held, overrides) };
+      const settled = this.settle(setting, pulledIn);
+      return isFault(settled) ? { ok: false, fault: settled } : { ok: true, solution: this.report(setting.name, settled.operating, settled.held, overrides) };
     } finally {
       this.equations.siemens.set(before);
-      this.alsoClosed = NONE;
       this.opened = [];
     }
   }
 
   /** Relays brought to a stable state; `each` sees every step on the way there, and the last is the answer. */
-  settle(state: KeyState, pulledIn?: ReadonlySet<string>, each?: (energised: readonly boolean[]) => void): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
+  settle(setting: SwitchSetting, pulledIn?: ReadonlySet<string>, each?: (energised: readonly boolean[]) => void): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
     const { relays } = this.branches;
     const held = new Set<number>();
-    this.closing.begin(state, [...this.alsoClosed].flatMap((id) => { const at = this.whole.named.get(id); return at === undefined ? [] : [this.reduction.branchOf[at] as number]; }), this.opened);
+    this.closing.begin(setting, this.opened);
     for (;;) {
       let energised = relays.map(({ element }) => pulledIn?.has(element.id) ?? false);
       const seen = new Map<string, number>();
@@ -160,7 +156,7 @@ export class Network {
         }
         seen.set(name, trail.length);
         trail.push(energised);
-        const step = this.trail.name({ state, alsoClosed: this.alsoClosed, energised });
+        const step = this.trail.name({ setting: setting.name, energised });
         const near = this.trail.at(step);
         if (near !== undefined) this.equations.x.set(near);
         // On the way only the relays' decisions count; who wants to see each step wants it whole.
@@ -239,7 +235,7 @@ export class Network {
     return { ...joined, volts, amps, energised };
   }
 
-  private report(state: KeyState, operating: Operating, held: ReadonlySet<number>, overrides: Overrides): Solution {
+  private report(state: string, operating: Operating, held: ReadonlySet<number>, overrides: Overrides): Solution {
     const { relays } = this.branches;
     const { whole } = this;
     const { amps, energised } = operating;
@@ -254,7 +250,7 @@ export class Network {
       relays: new Map(relays.map(({ element }, which) => [element.id, energised[which] ? "energised" : "released"])),
       findings: [...this.overRated(amps), ...this.undefinedVolts(operating), ...[...held].map((which): SolveFinding => {
         const { element } = relays[which] as (typeof relays)[number];
-        return { code: "buzzing", element: element.id, nodes: [element.coilA, element.coilB], message: `“${element.id}” never settles: pulled in it takes its own coil's feed away.` };
+        return { code: "buzzing", element: element.id, nodes: [element.coilA, element.coilB] };
       })],
     };
   }
@@ -263,7 +259,7 @@ export class Network {
     return this.branches.fuses.flatMap((at) => {
       const { element } = this.branches.list[at] as Branch;
       return element.type === "fuse" && Math.abs(amps[at] as number) > element.amps
-        ? [{ code: "over-rating" as const, element: element.id, nodes: [element.a, element.b], message: `“${element.id}” carries ${Math.abs(amps[at] as number).toPrecision(3)} A, and is rated ${element.amps} A.` }] : [];
+        ? [{ code: "over-rating" as const, element: element.id, nodes: [element.a, element.b], amps: Math.abs(amps[at] as number), ratedAmps: element.amps }] : [];
     });
   }
 
@@ -278,7 +274,7 @@ export class Network {
     return [...through].flatMap(([part, total]): SolveFinding[] => {
       if (part === 0 || total >= NO_CURRENT || island[part] !== 0) return [];
       const nodes = this.branches.nodes.filter((_, at) => solid[at] === part);
-      return [{ code: "undefined-voltage", element: null, nodes, message: `Only diodes that do not conduct hold ${nodes.slice(0, 4).join(", ")}: the voltage there is not settled.` }];
+      return [{ code: "undefined-voltage", element: null, nodes }];
     });
   }
 }

@@ -1,12 +1,13 @@
-import type { KeyState } from "../harness";
+import type { NetlistKey } from "../state";
 import type { NetlistFault } from "./netlist";
 import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
+import { inState, type SwitchSetting } from "./setting";
 import { type BranchBridge, type Bridge, Round, type Stage } from "./updates";
 
 /** Steps that relays may take beyond those of the network as it is. */
 const MOST_RELAY_STEPS = 4;
 
-/** What a change makes of the network in one key state. */
+/** What a change makes of the network with its switches set. */
 export interface Prediction {
   /** V to the reference; null where nothing that conducts leads there. */
   volts(node: string): number | null;
@@ -15,18 +16,19 @@ export interface Prediction {
 }
 
 /**
- * Predicts one key state under many changes from one factorisation of each relay step: a change of a branch is a low-rank update
+ * Predicts one setting of the switches under many changes from one factorisation of each relay step: a change of a branch is a low-rank update
  * (Sherman & Morrison 1950, Woodbury 1950), and nonlinear branches that it moves far are updated with it; the rest follow by
  * Newton steps with the factored slopes. Relays that decide otherwise toggle their contacts in the same way. A part that the change leaves to diodes
  * that do not conduct is predicted without the contract's leak: millivolts from where a solution has it.
  */
 export class Predictor {
-  private constructor(private readonly network: Network, readonly state: KeyState, private readonly stages: readonly Stage[], private readonly island: Int32Array) {}
+  private constructor(private readonly network: Network, readonly setting: SwitchSetting, private readonly stages: readonly Stage[], private readonly island: Int32Array) {}
 
-  static make(network: Network, state: KeyState): Predictor | NetlistFault {
+  static make(network: Network, state: NetlistKey | SwitchSetting): Predictor | NetlistFault {
+    const setting = typeof state === "string" ? inState(state) : state;
     const { equations } = network;
     const stages: Stage[] = [];
-    const settled = network.settle(state, undefined, (energised) => {
+    const settled = network.settle(setting, undefined, (energised) => {
       const factor = equations.factorHere();
       if (factor === null) throw new Error("the equations were solved, and cannot be factored there");
       const active = equations.nonlinear.filter((at) => equations.closed[at] === 1);
@@ -34,7 +36,7 @@ export class Predictor {
     });
     if (isFault(settled)) return settled;
     // Where a relay buzzes the steps are no way to a stable state; each change is then solved anew.
-    return new Predictor(network, state, settled.held.size > 0 ? [] : stages, settled.operating.island);
+    return new Predictor(network, setting, settled.held.size > 0 ? [] : stages, settled.operating.island);
   }
 
   predict(changes: readonly (Change | Bridge)[]): Prediction {
@@ -66,10 +68,10 @@ export class Predictor {
   private solveAnew(changes: readonly (Change | Bridge)[]): SolveResult {
     const bridges = changes.flatMap((change, at) => ("a" in change ? [{ id: `bridge ${at}`, type: "resistor" as const, ...change }] : []));
     const own = changes.flatMap((change) => ("id" in change ? [change] : []));
-    if (bridges.length === 0) return this.network.solve(this.state, { changes: own });
+    if (bridges.length === 0) return this.network.solve(this.setting, { changes: own });
     const { netlist } = this.network.whole;
     const built = (this.network.constructor as typeof Network).build({ ...netlist, elements: [...netlist.elements, ...bridges] });
-    return built.ok ? built.network.solve(this.state, { changes: own }) : { ok: false, fault: built.fault };
+    return built.ok ? built.network.solve(this.setting, { changes: own }) : { ok: false, fault: built.fault };
   }
 
   /** Group voltages under the changes, relays followed from step to step as they decide; null where the low-rank way does not hold. */

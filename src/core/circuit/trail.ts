@@ -1,4 +1,3 @@
-import type { KeyState } from "../harness";
 import type { Branches } from "./branches";
 import type { Tied } from "./ties";
 
@@ -7,8 +6,8 @@ const MOST = 200;
 
 /** What a set of closed branches is called by. */
 export interface Step {
-  readonly state: KeyState;
-  readonly alsoClosed: ReadonlySet<string>;
+  /** Of the switches' setting. */
+  readonly setting: string;
   /** By relay. */
   readonly energised: readonly boolean[];
 }
@@ -49,7 +48,7 @@ export class Trail {
   }
 
   /** What a step is called here, and in networks like this one. */
-  name({ state, alsoClosed, energised }: Step): string {
-    return [state, ...alsoClosed, "|", ...this.branches.relays.flatMap(({ element }, which) => (energised[which] ? [element.id] : []))].join("\n");
+  name({ setting, energised }: Step): string {
+    return [setting, "|", ...this.branches.relays.flatMap(({ element }, which) => (energised[which] ? [element.id] : []))].join("\n");
   }
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { directionOf, formatParams, isKind, isQuantity, KINDS, numberParam, paramKeys, paramProblem, parseParams, QUANTITIES } from "./index";
+import { directionOf, fieldOf, formatParams, isKind, isQuantity, KINDS, paramKeys, paramProblem, parseForm, parseParams, QUANTITIES } from "./index";
 
 describe("closed lists", () => {
   test("no word stands twice, and none is inherited", () => {
@@ -36,5 +36,16 @@ describe("parameters", () => {
     fc.assert(fc.property(fc.dictionary(name, fc.stringMatching(/^[a-z0-9.:|=-]{1,8}$/), { noNullPrototype: true, maxKeys: 5 }), (params) => { expect(parseParams(formatParams(params))).toEqual(params); }));
     expect(parseParams(" amps = 5 ; ;alive=run; bare ")).toEqual({ amps: "5", alive: "run", bare: "" });
   });
-  test("a number is read, or null", () => expect([numberParam({ amps: "5" }, "amps"), numberParam({ amps: "" }, "amps"), numberParam({}, "amps"), numberParam({ amps: "x" }, "amps")]).toEqual([5, null, null, null]));
+  test("a form has what its kind may have, each value with its type and where it comes from", () => {
+    expect(parseForm("supply-in", { amps: "5", alive: "run-crank" })).toEqual({ kind: "supply-in", amps: { value: 5, source: "given" }, alive: { value: "run-crank", source: "given" } });
+    expect(parseForm("resistive-out", { curve: "40:240|100:26.5" })).toMatchObject({ curve: { value: [[40, 240], [100, 26.5]] } });
+    expect(parseForm("analogue-in", { range: "0.5..4.5", ratiometric: "5 V" })).toMatchObject({ range: { value: { from: 0.5, to: 4.5 } }, ratiometric: { value: "5 V" } });
+  });
+  test("what cannot be read, or what another kind has, is not known", () => {
+    const form = parseForm("supply-in", { amps: "five", pull: "up", alive: "always", volts: "1e99", toString: "1" });
+    expect(form).toEqual({ kind: "supply-in" });
+    expect([fieldOf(form, "amps"), fieldOf(form, "pull"), fieldOf(parseForm("logic-in", { pull: "up" }), "pull")]).toEqual([null, null, "up"]);
+  });
+  test("of a form that nobody knows, what is of use all the same is read", () => expect(parseForm("unknown", { amps: "4", drive: "sine" })).toEqual({ kind: "unknown", amps: { value: 4, source: "given" } }));
+  test("every number that is let in is read as that number", () => fc.assert(fc.property(fc.double({ min: 0, max: 1000, noNaN: true }), (amps) => { expect(fieldOf(parseForm("load-in", { amps: String(amps) }), "amps")).toBe(amps); })));
 });

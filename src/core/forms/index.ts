@@ -1,2 +1,3 @@
+export * from "./form";
 export * from "./kinds";
 export * from "./params";

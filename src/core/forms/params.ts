@@ -1,24 +1,23 @@
+import { ALIVE } from "../state";
 import type { Kind } from "./kinds";
 
 /** How one value of `params` reads: a bounded number, a word of a closed list, a span, a curve, or free text. */
 export type ParamType =
   | { readonly type: "number"; readonly min: number; readonly max: number; readonly unit: string }
-  | { readonly type: "word"; readonly words: readonly string[]; readonly list?: boolean }
+  | { readonly type: "word"; readonly words: readonly string[] }
   | { readonly type: "span" }
   | { readonly type: "curve" }
   | { readonly type: "text" };
 
-const number = (min: number, max: number, unit: string): ParamType => ({ type: "number", min, max, unit });
-const words = (...list: string[]): ParamType => ({ type: "word", words: list });
-const text: ParamType = { type: "text" };
+const number = (min: number, max: number, unit: string) => ({ type: "number", min, max, unit }) as const;
+const words = <const W extends readonly string[]>(...list: W) => ({ type: "word", words: list }) as const;
+const text = { type: "text" } as const;
 
 const volts = number(0, 60, "V");
 const amps = number(0, 1000, "A");
 const ohms = number(0, 10_000_000, "Ω");
 const pulses = number(0.0001, 100_000, "pulses");
 
-export const ALIVE = ["permanent", "accessory", "run", "run-crank", "crank", "relay"] as const;
-export type Alive = (typeof ALIVE)[number];
 
 const LEVELS = {
   active: words("low", "high"),
@@ -70,10 +69,13 @@ const BUS = {
   carries: text,
 } as const;
 
-const COMMON: Readonly<Record<string, ParamType>> = { index: text, settable: words("yes", "no") };
+export const COMMON = { index: text, settable: words("yes", "no") } as const satisfies Record<string, ParamType>;
+
+/** What a table may say of a cavity whose form nobody knows yet, and what is of use all the same. */
+const UNTOLD = { volts, maxAmps: amps, amps, ohms, alive: words(...ALIVE), minVolts: volts } as const;
 
 /** The families of adapters.md, each kind with the keys that its `params` may hold. */
-const BY_KIND: Partial<Record<Kind, Readonly<Record<string, ParamType>>>> = {
+export const PARAMS_OF = {
   "supply-out": { volts, maxAmps: amps, amps, alive: words(...ALIVE), minVolts: volts, afterRun: text },
   "supply-in": { volts, maxAmps: amps, amps, alive: words(...ALIVE), minVolts: volts, afterRun: text },
   ground: { role: words("power", "chassis", "sensor-return", "shield") },
@@ -87,15 +89,15 @@ const BY_KIND: Partial<Record<Kind, Readonly<Record<string, ParamType>>>> = {
   "analogue-out": CURVE, "analogue-in": CURVE, "resistive-out": CURVE, "resistive-in": CURVE, "pwm-out": CURVE, "pwm-in": CURVE,
   "reference-out": PART, "reference-in": PART, "lambda-out": PART, "lambda-in": PART, "injector-out": PART, "injector-in": PART,
   "coil-out": PART, "coil-in": PART, "motor-out": PART, "motor-in": PART, "knock-out": PART, "knock-in": PART,
-  can: BUS, lin: BUS, serial: BUS,
-};
+  can: BUS, lin: BUS, serial: BUS, shield: {}, spare: {}, unknown: UNTOLD,
+} as const satisfies Record<Kind, Readonly<Record<string, ParamType>>>;
 
 /** Each family of keys once; several kinds share one. */
-const EVERY_KIND = [...new Set([COMMON, ...Object.values(BY_KIND)])];
+const EVERY_KIND: readonly Readonly<Record<string, ParamType>>[] = [...new Set<Readonly<Record<string, ParamType>>>([COMMON, ...Object.values(PARAMS_OF)])];
 
 /** The types that `key` may have: this kind's own, or, while the kind is not known, those of every kind. Empty: no such key. */
 function paramTypes(kind: Kind | null, key: string): readonly ParamType[] {
-  const kinds = kind === null || kind === "unknown" ? EVERY_KIND : [COMMON, BY_KIND[kind] ?? {}];
+  const kinds: readonly Readonly<Record<string, ParamType>>[] = kind === null || kind === "unknown" ? EVERY_KIND : [COMMON, PARAMS_OF[kind]];
   return kinds.filter((keys) => Object.hasOwn(keys, key)).map((keys) => keys[key] as ParamType);
 }
 
@@ -110,7 +112,7 @@ export function paramProblem(kind: Kind | null, key: string, value: string): { c
 
 /** The keys a form for this kind offers, in the order of adapters.md; `index` and `settable` last. */
 export function paramKeys(kind: Kind): readonly string[] {
-  return [...Object.keys(BY_KIND[kind] ?? {}), ...Object.keys(COMMON)];
+  return [...Object.keys(PARAMS_OF[kind]), ...Object.keys(COMMON)];
 }
 
 /** What was expected in place of a refused value, or null where the value is good. */
@@ -133,14 +135,6 @@ function paramFault(type: ParamType, value: string): string | null {
 
 /** `params` of a pin, as text values by key. */
 export type Params = Readonly<Record<string, string>>;
-
-/** The number under `key`, or null where it is missing or no number. */
-export function numberParam(params: Params, key: string): number | null {
-  const written = params[key];
-  if (written === undefined || written.trim() === "") return null;
-  const value = Number(written);
-  return Number.isFinite(value) ? value : null;
-}
 
 /** `key=value;key=value` ⇄ record. The first `=` splits, so a value may contain one. */
 export function parseParams(written: string): Record<string, string> {

@@ -1,19 +1,20 @@
+import { Groups } from "../groups";
+import type { CavityPoint, Point, WireEnds } from "../points";
 import { findBlocks } from "./blocks";
 import { type CopperOfSize, copperBySize } from "./copper";
 import type { Demand } from "./demands";
-import { cavityName, nodeName } from "./problems";
+import { cavityPoint, endsOf, pointAt } from "./points";
 import type { FunctionNeed, Slice } from "./slice";
-import type { Harness, HarnessEdge, Wire } from "./types";
+import type { Harness, HarnessEdge, } from "./types";
 
 /** One thing that a function can no longer do. */
 export interface Stop {
   readonly functionKey: string;
-  readonly name: string;
   readonly purpose: Demand["purpose"];
-  /** What is left without: `Horn-1 has no feed`. */
-  readonly text: string;
-  /** The cavity left without, where it is one. */
-  readonly pinId: string | null;
+  /** What is left without a feed or ground; and, of a signal, both of its ends. */
+  readonly at: Point;
+  readonly from: Point;
+  readonly to: Point;
 }
 
 /** What taking wires out would do, told before it is done. */
@@ -25,7 +26,7 @@ export interface Consequences {
   /** Wires that become the only way of a kept function. */
   readonly lastWays: readonly { readonly wireId: string; readonly functionKey: string }[];
   /** What else hangs where these wires end: at a splice, a ground, a shared cavity. */
-  readonly hangs: readonly { readonly where: string; readonly wires: readonly { readonly wireId: string; readonly name: string; readonly by: readonly string[] }[] }[];
+  readonly hangs: readonly { readonly at: Point; readonly wires: readonly { readonly wireId: string; readonly ends: WireEnds; readonly by: readonly string[] }[] }[];
   /** Connectors that no wire is left on. */
   readonly emptied: readonly string[];
   readonly copper: readonly CopperOfSize[];
@@ -62,8 +63,14 @@ export function stopsWithout(harness: Harness, slice: Slice, gone: ReadonlySet<s
   return brokenDemands(needs, without(harness, gone)).map(({ need, demand }) => stopOf(harness, need, demand));
 }
 
+/** A cavity that could feed or ground what a cut would leave without. */
+export interface OtherFeed {
+  readonly at: CavityPoint;
+  readonly spare: boolean;
+}
+
 /** Cavities that could feed, or ground, what a cut would leave without: live still, and on no wire that goes. Spare ways first. */
-export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: ReadonlySet<string>): { readonly pinId: string; readonly name: string; readonly spare: boolean }[] {
+export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: ReadonlySet<string>): OtherFeed[] {
   if (stop.purpose === "signal") return [];
   const joined = without(harness, gone);
   const wanted = stop.purpose === "feed" ? "supply-out" : "ground";
@@ -73,37 +80,27 @@ export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: 
     if (cutOff.has(pin.id)) return [];
     const node = harness.nodeOfPin.get(pin.id) as number;
     const stud = harness.edgesAt[node]?.some((at) => { const edge = harness.edges[at] as HarnessEdge; return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis); }) ?? false;
-    const fits = wanted === "ground" ? stud : pin.kind === "supply-out" && joined(harness.plus, node);
-    return fits ? [{ pinId: pin.id, name: cavityName(harness, pin.id), spare: /spare/i.test(pin.description ?? "") || !wired.has(pin.id) }] : [];
+    const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined(harness.plus, node);
+    return fits ? [{ at: cavityPoint(harness, pin.id), spare: /spare/i.test(pin.description ?? "") || !wired.has(pin.id) }] : [];
   }).toSorted((a, b) => Number(b.spare) - Number(a.spare));
 }
 
 /** Whether two nodes are joined by what conducts when some wires are gone. */
 function without(harness: Harness, gone: ReadonlySet<string>): (a: number, b: number) => boolean {
-  const group = Int32Array.from(harness.nodes, (_, at) => at);
-  const root = (at: number): number => {
-    let one = at;
-    while (group[one] !== one) one = group[one] = group[group[one] as number] as number;
-    return one;
-  };
+  const groups = new Groups(harness.nodes.length);
   for (const edge of harness.edges) {
     if (edge.type === "load" || edge.type === "source" || (edge.type === "wire" && gone.has(edge.id))) continue;
-    const [a, b] = [root(edge.a), root(edge.b)];
-    if (a !== b) group[a] = b;
+    groups.join(edge.a, edge.b);
   }
-  return (a, b) => root(a) === root(b);
+  return (a, b) => groups.of(a) === groups.of(b);
 }
 
 const brokenDemands = (needs: readonly FunctionNeed[], joined: (a: number, b: number) => boolean) =>
   needs.flatMap((need) => need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ need, demand })))
     .toSorted((x, y) => URGENCY[x.demand.purpose] - URGENCY[y.demand.purpose]);
 
-function stopOf(harness: Harness, { def }: FunctionNeed, demand: Demand): Stop {
-  const node = harness.nodes[demand.serves];
-  const name = nodeName(harness, demand.serves);
-  const text = demand.purpose === "feed" ? `${name} has no feed` : demand.purpose === "return" ? `${name} has no ground` : `${nodeName(harness, demand.from)} no longer reaches ${nodeName(harness, demand.to)}`;
-  return { functionKey: def.key, name: def.name, purpose: demand.purpose, text, pinId: node?.type === "cavity" ? node.pinId : null };
-}
+const stopOf = (harness: Harness, { def }: FunctionNeed, { purpose, serves, from, to }: Demand): Stop =>
+  ({ functionKey: def.key, purpose, at: pointAt(harness, serves), from: pointAt(harness, from), to: pointAt(harness, to) });
 
 /** Earlier cuts in the blocks that the demand went through: it was they that left one way only. */
 function earlierCuts(harness: Harness, slice: Slice, demands: readonly Demand[], gone: ReadonlySet<string>): string[] {
@@ -142,9 +139,9 @@ function hangingWith(harness: Harness, slice: Slice, cut: ReadonlySet<string>, g
   return [...ends].flatMap((end) => {
     const wires = (harness.edgesAt[end] ?? []).flatMap((at) => {
       const wire = wireAt.get(at);
-      return wire === undefined || cut.has(wire.id) || gone.has(wire.id) ? [] : [{ wireId: wire.id, name: wireName(harness, wire), by: (slice.functionsOf[at] as readonly string[]).filter((key) => kept.has(key)) }];
+      return wire === undefined || cut.has(wire.id) || gone.has(wire.id) ? [] : [{ wireId: wire.id, ends: endsOf(harness, wire), by: (slice.functionsOf[at] as readonly string[]).filter((key) => kept.has(key)) }];
     });
-    return wires.length === 0 ? [] : [{ where: nodeName(harness, end), wires }];
+    return wires.length === 0 ? [] : [{ at: pointAt(harness, end), wires }];
   });
 }
 
@@ -160,6 +157,3 @@ function emptiedBy(harness: Harness, cut: ReadonlySet<string>, gone: ReadonlySet
   }
   return [...touched].filter((id) => !left.has(id)).flatMap((id) => harness.connectorById.get(id)?.label ?? []);
 }
-
-/** `C1-6 to splice E06` */
-export const wireName = (harness: Harness, wire: Wire): string => `${nodeName(harness, wire.a)} to ${harness.nodes[wire.b]?.type === "open" ? "an open end" : nodeName(harness, wire.b)}`;

@@ -59,7 +59,7 @@ export class Demands {
     const asked = new Set<HarnessPart>();
     for (const node of this.engaged.get(def.key) ?? []) {
       if (this.rails[node] !== 1) this.askNet(node, demands);
-      else if (this.harness.pinAt[node]?.kind === "supply-out") this.askWire(node, "feed", demands);
+      else if (this.harness.pinAt[node]?.form.kind === "supply-out") this.askWire(node, "feed", demands);
       for (const one of this.harness.edgesAt[node] ?? []) {
         const edge = this.harness.edges[one] as HarnessEdge;
         if (edge.partId === null || edge.type === "assumed") continue;
@@ -83,7 +83,7 @@ export class Demands {
     }
     for (const { pinId } of part.terminals) {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
-      if (pin !== undefined && pin.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity))) this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
+      if (pin !== undefined && pin.form.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity))) this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
     }
   }
 
@@ -124,9 +124,9 @@ export class Demands {
     const byPart = new Map(harness.parts.map((part): [HarnessPart | undefined, FunctionDef[]] => [part, FUNCTIONS.filter((one) => one.parts?.test(part.label))]));
     for (let node = 0; node < harness.pinAt.length; node++) {
       const pin = harness.pinAt[node];
-      if (pin === undefined || pin.kind === "spare") continue;
+      if (pin === undefined || pin.form.kind === "spare") continue;
       const side = harness.connectorById.get(pin.connectorId)?.side;
-      if (side !== this.engineSide && served.has(this.netAt(node)) && directionOf(pin.kind) === "provider") continue;
+      if (side !== this.engineSide && served.has(this.netAt(node)) && directionOf(pin.form.kind) === "provider") continue;
       const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
       for (const def of claimed ?? byPart.get(harness.partAt[node]) ?? []) {
         if (def.ofEngine === true && side !== this.engineSide) continue;
@@ -146,7 +146,7 @@ export class Demands {
       if (DISTRIBUTES.has(part.type) || part.elements.length === 0) return [];
       const pins = part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [this.harness.pinById.get(pinId)])).filter((pin) => pin !== undefined);
       if (pins.some((pin) => engaged.has(this.harness.nodeOfPin.get(pin.id) as number) || (pin.quantity !== null && BY_QUANTITY.has(pin.quantity)))) return [];
-      return pins.filter((pin) => pin.kind === "supply-in").map((pin) => this.harness.nodeOfPin.get(pin.id) as number);
+      return pins.filter((pin) => pin.form.kind === "supply-in").map((pin) => this.harness.nodeOfPin.get(pin.id) as number);
     });
   }
 
@@ -189,7 +189,7 @@ export class Demands {
     if (this.plus[node] === 1) demands.push({ from: plus, to: node, purpose: "feed", serves: node });
     if (this.minus[node] === 1) demands.push({ from: node, to: minus, purpose: "return", serves: node });
     if (this.plus[node] === 1 || this.minus[node] === 1) return;
-    const kind = this.harness.pinAt[node]?.kind;
+    const kind = this.harness.pinAt[node]?.form.kind;
     // A feed or ground of which the tables do not show the source is needed as far as they show it.
     if (kind === "supply-in" || kind === "ground") this.askWire(node, kind === "ground" ? "return" : "feed", demands);
     else this.askNet(node, demands);
@@ -220,11 +220,11 @@ export class Demands {
     const demands: Demand[] = [];
     for (const { pinId } of this.partOfEdge.get(partId)?.terminals ?? []) {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
-      if (pin?.kind !== "supply-in" && pin?.kind !== "ground") continue;
+      if (pin?.form.kind !== "supply-in" && pin?.form.kind !== "ground") continue;
       const node = this.harness.nodeOfPin.get(pin.id) as number;
       this.askPoles(node, demands);
       // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not shown.
-      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: pin.kind === "ground" ? "return" : "feed", serves: node });
+      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: pin.form.kind === "ground" ? "return" : "feed", serves: node });
     }
     return demands;
   }

@@ -1,6 +1,4 @@
-/** Positions of the key, in the order in which it is turned. */
-export const KEY_STATES = ["off", "accessory", "run", "crank", "running"] as const;
-export type KeyState = (typeof KEY_STATES)[number];
+import type { NetlistKey } from "../state";
 
 /** Every part bolts to the vehicle where it has this terminal: the body, the block, all that the battery's negative is joined to. */
 export const CHASSIS = "chassis";
@@ -15,7 +13,7 @@ export type ElementSpec =
   | { readonly id: string; readonly type: "source"; readonly a: string; readonly b: string; readonly volts: number; readonly ohms: number }
   | { readonly id: string; readonly type: "current"; readonly a: string; readonly b: string; readonly amps: number }
   | { readonly id: string; readonly type: "power"; readonly a: string; readonly b: string; readonly watts: number; readonly minVolts: number }
-  | { readonly id: string; readonly type: "switch"; readonly a: string; readonly b: string; readonly closedIn: readonly KeyState[]; readonly ohms: number }
+  | { readonly id: string; readonly type: "switch"; readonly a: string; readonly b: string; readonly closedIn: readonly NetlistKey[]; readonly ohms: number }
   | { readonly id: string; readonly type: "fuse"; readonly a: string; readonly b: string; readonly amps: number; readonly ohms: number }
   | { readonly id: string; readonly type: "diode"; readonly a: string; readonly b: string; readonly saturationAmps: number; readonly emission: number }
   | { readonly id: string; readonly type: "lamp"; readonly a: string; readonly b: string; readonly ratedVolts: number; readonly ratedWatts: number }
@@ -63,7 +61,7 @@ export const joint = (id: string, a: string, b: string): ElementSpec => ({ id, t
 export const coil = (id: string, a: string, b: string, ohms: number): ElementSpec => ({ id, type: "resistor", a, b, ohms, joint: false });
 export const lamp = (id: string, a: string, b: string, ratedWatts: number): ElementSpec => ({ id, type: "lamp", a, b, ratedVolts: RATED_VOLTS, ratedWatts });
 export const motor = (id: string, a: string, b: string, watts: number): ElementSpec => ({ id, type: "power", a, b, watts, minVolts: 8 });
-export const contact = (id: string, a: string, b: string, closedIn: readonly KeyState[] = []): ElementSpec => ({ id, type: "switch", a, b, closedIn, ohms: CONTACT_OHMS });
+export const contact = (id: string, a: string, b: string, closedIn: readonly NetlistKey[] = []): ElementSpec => ({ id, type: "switch", a, b, closedIn, ohms: CONTACT_OHMS });
 /** A silicon rectifier that nobody has read: 0.9 V at 1 A. */
 export const DIODE = { saturationAmps: 1e-9, emission: 1.8 } as const;
 export const diode = (id: string, a: string, b: string): ElementSpec => ({ id, type: "diode", a, b, ...DIODE });

@@ -2,7 +2,8 @@ import { CHASSIS, spansOf } from "./elements";
 import { guessedElements, guessPart } from "./guess";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
-import { copperProblems, mateProblems, nodeName, partFaults } from "./problems";
+import { pointAt } from "./points";
+import { copperProblems, mateProblems, partFaults } from "./problems";
 import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
 import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
@@ -59,7 +60,7 @@ class Builder {
     const markOf = safetyMarks({ pinAt, netOf, connectorById });
     const wires = this.wires.map((wire): Wire => ({ ...wire, mark: markOf(wire) }));
     const harness: Harness = { nodes, edges, edgesAt, packed, netOf, pinAt, partAt, wires, parts, pinById, connectorById, partById: new Map(parts.map((part) => [part.id, part])), wireById: new Map(wires.map((wire) => [wire.id, wire])), nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
-    this.problems.push(...copperProblems(harness, this.facts.units));
+    this.problems.push(...copperProblems(harness));
     return harness;
   }
 
@@ -81,7 +82,7 @@ class Builder {
       const connector = this.connectorById.get(pin.connectorId);
       if (connector === undefined) continue;
       if (pin.circuit === null) {
-        if (pin.kind !== "spare" && (pin.colour !== null || pin.sizeMm2 !== null)) this.layOpen(pin, connector);
+        if (pin.form.kind !== "spare" && (pin.colour !== null || pin.sizeMm2 !== null)) this.layOpen(pin, connector);
         continue;
       }
       const name = JSON.stringify([connector.side, connector.branchId, pin.circuit]);
@@ -125,7 +126,7 @@ class Builder {
     const connector = from && this.connectorById.get(from.connectorId);
     if (from === undefined || to === undefined || connector === undefined) return;
     if (from.id === to.id) {
-      this.problems.push({ code: "same-cavity", where: nodeName(this.named(), this.nodeOf(from.id)), message: "An added wire has both of its ends in this one cavity.", cure: "Move one end to the cavity that it should reach, or take the wire out.", connectorId: connector.id });
+      this.problems.push({ code: "same-cavity", at: pointAt(this.named(), this.nodeOf(from.id)), connectorId: connector.id });
       return;
     }
     const [a, b] = [this.nodeOf(from.id), this.nodeOf(to.id)];
@@ -140,7 +141,7 @@ class Builder {
       if (other === undefined || done.has(half.id)) continue;
       done.add(half.id).add(other.id);
       const [own, its] = [this.pinsOf.get(half.id) ?? [], this.pinsOf.get(other.id) ?? []];
-      this.problems.push(...mateProblems(half, other, own, its, this.facts.units));
+      this.problems.push(...mateProblems(half, other, own, its));
       const byLabel = new Map(its.map((pin) => [pin.cavity, pin]));
       for (const pin of own) {
         const opposite = byLabel.get(pin.cavity);
@@ -219,13 +220,13 @@ class Builder {
     const unfed = new Map<HarnessPart, CavityFacts[]>();
     for (const pin of this.facts.pins) {
       const part = typeOf.get(pin.id);
-      const isWay = part?.type === "fuse-box" && pin.kind !== "ground" && pin.kind !== "spare";
-      if ((pin.kind !== "supply-out" && !isWay) || fed.has(this.nodeOf(pin.id)) || this.isSource(pin.id)) continue;
+      const isWay = part?.type === "fuse-box" && pin.form.kind !== "ground" && pin.form.kind !== "spare";
+      if ((pin.form.kind !== "supply-out" && !isWay) || fed.has(this.nodeOf(pin.id)) || this.isSource(pin.id)) continue;
       this.edge(`assumed:${pin.id}`, "assumed", Builder.PLUS, this.nodeOf(pin.id));
       if (isWay) unfed.set(part, [...(unfed.get(part) ?? []), pin]);
     }
     for (const [part, ways] of unfed) {
-      this.problems.push({ code: "no-feed", where: part.label, message: `No cavity shown brings the feed of ${ways.length === 1 ? "way" : "ways"} ${ways.map((pin) => pin.cavity).join(", ")}; until then ${ways.length === 1 ? "it is" : "they are"} taken as live.`, cure: "Find the cavity that feeds them and give it kind supply-in with the same `alive`, or write the box's elements.", connectorId: part.connectorIds[0] ?? null });
+      this.problems.push({ code: "no-feed", part: part.label, ways: ways.map((pin) => pin.cavity), connectorId: part.connectorIds[0] ?? null });
     }
   }
 

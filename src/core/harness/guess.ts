@@ -1,5 +1,6 @@
-import { directionOf } from "../forms";
-import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, KEY_STATES, type KeyState, lamp, motor, RATED_VOLTS, relay } from "./elements";
+import { directionOf, fieldOf } from "../forms";
+import { type Alive, liveIn, NETLIST_KEYS, type NetlistKey } from "../state";
+import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, lamp, motor, RATED_VOLTS, relay } from "./elements";
 import type { CavityFacts, ConnectorFacts } from "./types";
 import { usualWatts } from "./usual-watts";
 
@@ -35,15 +36,15 @@ function typeOf({ label, mateId }: Pick<ConnectorFacts, "label" | "mateId">, pin
   const named = BY_LABEL.find(([pattern]) => pattern.test(label))?.[1];
   if (named === "ground-stud" && !pins.every(isGround)) return "plug";
   if (named !== undefined) return named;
-  if (pins.length > 0 && pins.length <= 12 && pins.every((pin) => pin.kind === "ground")) return "ground-stud";
-  if (pins.filter((pin) => pin.kind === "supply-out").length >= 4) return "fuse-box";
+  if (pins.length > 0 && pins.length <= 12 && pins.every((pin) => pin.form.kind === "ground")) return "ground-stud";
+  if (pins.filter((pin) => pin.form.kind === "supply-out").length >= 4) return "fuse-box";
   if (pins.length >= COMPUTER_CAVITIES) return "computer";
-  return pins.some((pin) => pin.kind !== "unknown" && pin.kind !== "spare") ? "assembly" : "plug";
+  return pins.some((pin) => pin.form.kind !== "unknown" && pin.form.kind !== "spare") ? "assembly" : "plug";
 }
 
 /** What goes on between a part's cavities, named by the cavities' labels, as far as their forms tell. */
 export function guessedElements(type: string, pins: readonly CavityFacts[], label = ""): readonly ElementSpec[] {
-  const used = pins.filter((pin) => pin.kind !== "spare");
+  const used = pins.filter((pin) => pin.form.kind !== "spare");
   switch (type) {
     case "battery": return batteryElements(used);
     case "ground-stud": return used.map((pin) => joint(`J${pin.cavity}`, pin.cavity, CHASSIS));
@@ -65,8 +66,8 @@ export function guessedElements(type: string, pins: readonly CavityFacts[], labe
 const isSolenoid = (pin: CavityFacts) => pin.quantity === "starter-request" || pin.quantity === "starter-relay" || pin.cavity === "50";
 const SOLENOID_OHMS = 1.2;
 
-const isGround = (pin: CavityFacts) => pin.kind === "ground" || pin.quantity === "ground" || pin.quantity === "sensor-ground";
-const isFeed = (pin: CavityFacts) => pin.kind === "supply-in" || pin.kind === "reference-in";
+const isGround = (pin: CavityFacts) => pin.form.kind === "ground" || pin.quantity === "ground" || pin.quantity === "sensor-ground";
+const isFeed = (pin: CavityFacts) => pin.form.kind === "supply-in" || pin.form.kind === "reference-in";
 
 function batteryElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const minus = pins.find((pin) => /^(-|−|neg|31)/i.test(pin.cavity) || isGround(pin));
@@ -75,29 +76,31 @@ function batteryElements(pins: readonly CavityFacts[]): ElementSpec[] {
 
 /** Each way is fed by the cavity that brings a feed alive as long as it is; a way whose feed is not shown has none. */
 function fuseElements(pins: readonly CavityFacts[]): ElementSpec[] {
-  const feeds = pins.filter((pin) => pin.kind === "supply-in");
+  const feeds = pins.filter((pin) => pin.form.kind === "supply-in");
   return pins.filter((pin) => !feeds.includes(pin) && !isGround(pin)).flatMap((way) => {
-    const feed = feeds.find((one) => (one.params.alive ?? "permanent") === (way.params.alive ?? "")) ?? (feeds.length === 1 && way.params.alive === undefined && way.kind === "supply-out" ? feeds[0] : undefined);
-    const rated = Number(way.params.maxAmps);
+    const feed = feeds.find((one) => (fieldOf(one.form, "alive") ?? "permanent") === fieldOf(way.form, "alive")) ?? (feeds.length === 1 && fieldOf(way.form, "alive") === null && way.form.kind === "supply-out" ? feeds[0] : undefined);
+    const rated = fieldOf(way.form, "maxAmps") ?? 0;
     return feed === undefined ? [] : [fuse(`F${way.cavity}`, feed.cavity, way.cavity, rated > 0 ? rated : 10)];
   });
 }
 
-const CLOSED_FOR: Readonly<Record<string, readonly KeyState[]>> = {
-  permanent: KEY_STATES, accessory: ["accessory", "run", "running"], run: ["run", "running"], "run-crank": ["run", "crank", "running"], crank: ["crank"],
-};
+/** A key switch's contact is closed when its feed is live. */
+const closedFor = (alive: Alive): readonly NetlistKey[] => NETLIST_KEYS.filter((key) => liveIn(alive).includes(key));
+/** The usual coil, Ω, where its cavity states none. */
+const USUAL_COIL_OHMS = 85;
+const coilOhms = (pin: CavityFacts | undefined) => (pin === undefined ? null : fieldOf(pin.form, "ohms")) || USUAL_COIL_OHMS;
 
 function keyElements(pins: readonly CavityFacts[]): ElementSpec[] {
-  const feed = pins.find((pin) => pin.kind === "supply-in" || pin.cavity === "30");
+  const feed = pins.find((pin) => pin.form.kind === "supply-in" || pin.cavity === "30");
   if (feed === undefined) return [];
-  return pins.filter((pin) => pin !== feed && !isGround(pin)).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, CLOSED_FOR[pin.params.alive ?? "run"] ?? []));
+  return pins.filter((pin) => pin !== feed && !isGround(pin)).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, closedFor(fieldOf(pin.form, "alive") ?? "run")));
 }
 
 function relayElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const has = (name: string) => pins.some((pin) => pin.cavity === name);
   if (!has("85") || !has("86") || !has("30")) return switchElements(pins);
   const contacts = [["87", "energised"], ["87a", "released"]] as const;
-  return [relay("K", contacts.filter(([name]) => has(name)).map(([b, when]) => ({ a: "30", b, when, ohms: 0.01 })), Number(pins.find((pin) => pin.cavity === "86")?.params.ohms) || 85)];
+  return [relay("K", contacts.filter(([name]) => has(name)).map(([b, when]) => ({ a: "30", b, when, ohms: 0.01 })), coilOhms(pins.find((pin) => pin.cavity === "86")))];
 }
 
 /** A switch joins its feed to each of its other contacts; one contact alone closes to the case. */
@@ -105,20 +108,20 @@ function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const live = pins.filter((pin) => !isGround(pin));
   const ground = pins.find(isGround);
   const feed = live.find(isFeed) ?? (live.length > 1 ? live[0] : undefined);
-  if (feed === undefined) return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, KEY_STATES));
-  const ways = live.filter((pin) => pin !== feed).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, KEY_STATES));
-  return ways.length > 0 ? ways : ground === undefined ? [] : [contact(feed.cavity, feed.cavity, ground.cavity, KEY_STATES)];
+  if (feed === undefined) return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));
+  const ways = live.filter((pin) => pin !== feed).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, NETLIST_KEYS));
+  return ways.length > 0 ? ways : ground === undefined ? [] : [contact(feed.cavity, feed.cavity, ground.cavity, NETLIST_KEYS)];
 }
 
 function loadElements(type: string, pins: readonly CavityFacts[], label: string): ElementSpec[] {
   const ground = pins.find(isGround);
   const live = pins.filter((pin) => pin !== ground);
   const make = (id: string, a: string, b: string, pin: CavityFacts): ElementSpec => {
-    const amps = Number(pin.params.amps);
+    const [amps, ohms] = [fieldOf(pin.form, "amps") ?? 0, fieldOf(pin.form, "ohms") ?? 0];
     const watts = amps > 0 ? amps * RATED_VOLTS : usualWatts(type, pin, label);
     if (type === "lamp") return lamp(id, a, b, watts);
     if (type === "motor") return motor(id, a, b, watts);
-    return coil(id, a, b, amps > 0 || !(Number(pin.params.ohms) > 0) ? RATED_VOLTS ** 2 / watts : Number(pin.params.ohms));
+    return coil(id, a, b, amps > 0 || !(ohms > 0) ? RATED_VOLTS ** 2 / watts : ohms);
   };
   const feed = live.find(isFeed);
   // With a feed of its own, the other cavities are how it is worked: an injector's driver, a coil's trigger.
@@ -134,7 +137,7 @@ function sensorElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const ground = pins.find(isGround);
   const live = pins.filter((pin) => pin !== ground);
   if (ground === undefined && live.length === 2) { const [a, b] = live as [CavityFacts, CavityFacts]; return [coil(a.cavity, a.cavity, b.cavity, 1000)]; }
-  return live.map((pin) => coil(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, Number(pin.params.ohms) || 1000));
+  return live.map((pin) => coil(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, fieldOf(pin.form, "ohms") || 1000));
 }
 
 /**
@@ -143,14 +146,14 @@ function sensorElements(pins: readonly CavityFacts[]): ElementSpec[] {
  */
 export function computerElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const grounds = pins.filter(isGround);
-  const ground = grounds.find((pin) => pin.params.role === "power")?.cavity ?? grounds[0]?.cavity ?? CHASSIS;
-  const feeds = pins.filter((pin) => pin.kind === "supply-in");
-  const feed = feeds.find((pin) => pin.params.alive !== "permanent") ?? feeds[0];
+  const ground = grounds.find((pin) => fieldOf(pin.form, "role") === "power")?.cavity ?? grounds[0]?.cavity ?? CHASSIS;
+  const feeds = pins.filter((pin) => pin.form.kind === "supply-in");
+  const feed = feeds.find((pin) => fieldOf(pin.form, "alive") !== "permanent") ?? feeds[0];
   return pins.flatMap((pin): ElementSpec[] => {
     if (isGround(pin)) return pin.cavity === ground ? [] : [joint(`G${pin.cavity}`, pin.cavity, ground)];
-    if (pin.kind === "supply-in") return [motor(`S${pin.cavity}`, pin.cavity, ground, (Number(pin.params.amps) || 1) * 12)];
-    if (pin.kind === "low-side-out" || pin.kind === "injector-out" || pin.kind === "switch-out") return [contact(`D${pin.cavity}`, pin.cavity, ground)];
-    if (pin.kind === "high-side-out" && feed !== undefined) return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
-    return directionOf(pin.kind) === "none" ? [] : [coil(`I${pin.cavity}`, pin.cavity, ground, 10_000)];
+    if (pin.form.kind === "supply-in") return [motor(`S${pin.cavity}`, pin.cavity, ground, (fieldOf(pin.form, "amps") || 1) * 12)];
+    if (pin.form.kind === "low-side-out" || pin.form.kind === "injector-out" || pin.form.kind === "switch-out") return [contact(`D${pin.cavity}`, pin.cavity, ground)];
+    if (pin.form.kind === "high-side-out" && feed !== undefined) return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
+    return directionOf(pin.form.kind) === "none" ? [] : [coil(`I${pin.cavity}`, pin.cavity, ground, 10_000)];
   });
 }

@@ -1,4 +1,6 @@
-import { CHASSIS, CONTACT_OHMS, coil, contact, diode, type ElementSpec, fuse, joint, KEY_STATES, lamp, motor, relay, terminalsOf } from "./elements";
+import { NETLIST_KEYS } from "../state";
+import { CHASSIS, CONTACT_OHMS, coil, contact, diode, type ElementSpec, fuse, joint, lamp, motor, relay, terminalsOf } from "./elements";
+import type { PartFault } from "./types";
 
 /** A ready component: its terminals and what goes on between them. Values are those of a common part, and assumed until someone reads its plate. */
 export interface Part {
@@ -74,19 +76,19 @@ export const LIBRARY: readonly Part[] = [
   part("sender", "Resistive sender, case to ground", [coil("track", "1", CHASSIS, 100)]),
   part("sensor", "Sensor, three wires", [coil("feed", "1", "3", 1000), coil("signal", "2", "3", 10_000)]),
   part("gauge", "Gauge", [coil("movement", "1", "2", 70)]),
-  part("switch", "Switch", [contact("contact", "1", "2", KEY_STATES)]),
-  part("switch", "Switch, case to ground", [contact("contact", "1", CHASSIS, KEY_STATES)]),
+  part("switch", "Switch", [contact("contact", "1", "2", NETLIST_KEYS)]),
+  part("switch", "Switch, case to ground", [contact("contact", "1", CHASSIS, NETLIST_KEYS)]),
   part("heater", "Heater element", [coil("element", "1", "2", 1)]),
   part("computer", "Computer; declare its pins", []),
   groundStud(1), groundStud(4), splicePack(4), splicePack(8),
 ];
 
-/** What is wrong with a part as someone wrote it, in words with the cure; empty where it is sound. */
-export function partProblems(part: Pick<Part, "terminals" | "elements">): string[] {
+/** What is wrong with a part as someone wrote it; empty where it is sound. */
+export function partProblems(part: Pick<Part, "terminals" | "elements">): PartFault[] {
   const terminals = new Set([...part.terminals, CHASSIS]);
-  const missing = part.elements.flatMap((element) => terminalsOf(element).filter((terminal) => !terminals.has(terminal)).map((terminal) => `${element.id} names the terminal “${terminal}”, which the part does not have: add the terminal, or name one of ${[...terminals].join(", ")}.`));
+  const missing = part.elements.flatMap((element) => terminalsOf(element).filter((terminal) => !terminals.has(terminal)).map((terminal): PartFault => ({ code: "unknown-terminal", element: element.id, terminal, known: [...terminals] })));
   const ids = part.elements.map((element) => element.id);
-  const twice = [...new Set(ids.filter((id, at) => ids.indexOf(id) !== at))].map((id) => `Two elements are called ${id}: give each a name of its own.`);
-  const shorted = part.elements.filter((element) => element.type !== "relay" && element.a === element.b).map((element) => `Both ends of ${element.id} are on one terminal: put one of them elsewhere.`);
+  const twice = [...new Set(ids.filter((id, at) => ids.indexOf(id) !== at))].map((element): PartFault => ({ code: "repeated-element", element }));
+  const shorted = part.elements.filter((element) => element.type !== "relay" && element.a === element.b).map((element): PartFault => ({ code: "shorted-element", element: element.id }));
   return [...missing, ...twice, ...shorted];
 }

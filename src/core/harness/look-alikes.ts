@@ -1,4 +1,4 @@
-import type { Kind } from "../forms";
+import type { Form } from "../forms";
 import { FUNCTIONS } from "./functions";
 import type { CavityFacts, ConnectorFacts, Harness } from "./types";
 
@@ -13,16 +13,29 @@ export interface Shape {
 }
 
 /** What a crossing would do, the worst last. */
-export const HARMS = ["nothing", "does not work", "works wrongly", "may destroy electronics", "short circuit"] as const;
+export const HARMS = ["none", "no-function", "wrong-function", "destroys", "short"] as const;
 export type Harm = (typeof HARMS)[number];
 
 export interface Crossing {
   readonly cavity: string;
-  readonly one: string;
-  readonly two: string;
+  readonly one: Carried;
+  readonly two: Carried;
   readonly harm: Harm;
-  readonly why: string;
+  readonly reason: CrossingReason;
 }
+
+/** What a cavity carries: as its table describes it, by its function, or by its nature alone. */
+export type Carried =
+  | { readonly type: "described"; readonly description: string }
+  | { readonly type: "function"; readonly functionKey: string }
+  | { readonly type: "nature"; readonly nature: Nature };
+
+/** What happens when two wires change places. Words: core/words/harness.ts. */
+export type CrossingReason =
+  | { readonly code: "feed-on-ground" | "reference-on-ground" | "drive-on-input" | "both-empty" | "empty-cavity" | "same" | "other-value" | "other-part" }
+  | { readonly code: "feed-on-weak"; readonly nature: Nature }
+  | { readonly code: "other-nature"; readonly one: Nature; readonly two: Nature }
+  | { readonly code: "same-part"; readonly one: string | null; readonly two: string | null };
 
 export interface LookAlike {
   /** The two connectors' ids, in the harness's order; joined by a space they name the pair. */
@@ -31,8 +44,11 @@ export interface LookAlike {
   readonly harm: Harm;
   readonly crossings: readonly Crossing[];
   /** Facts that nobody has entered and that could rule the pair out. */
-  readonly unsure: readonly string[];
+  readonly unsure: readonly Unsure[];
 }
+
+/** A fact of a pair that nobody has entered. */
+export type Unsure = "rows" | "columns" | "keying" | "gender" | "lead-length";
 
 /** Parts that a plug does not go on. */
 const BOLTED: ReadonlySet<string> = new Set(["battery", "ground-stud", "splice-pack"]);
@@ -65,7 +81,7 @@ export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Sha
   return found.toSorted((a, b) => rank(b) - rank(a) || a.labels.join().localeCompare(b.labels.join()));
 }
 
-const rank = (pair: LookAlike) => HARMS.indexOf(pair.harm) * 100 + Math.min(99, pair.crossings.filter((one) => one.harm !== "nothing").length) - pair.unsure.length / 10;
+const rank = (pair: LookAlike) => HARMS.indexOf(pair.harm) * 100 + Math.min(99, pair.crossings.filter((one) => one.harm !== "none").length) - pair.unsure.length / 10;
 
 function groupPins(harness: Harness): Map<string, CavityFacts[]> {
   const pins = new Map<string, CavityFacts[]>();
@@ -79,7 +95,7 @@ function groupPins(harness: Harness): Map<string, CavityFacts[]> {
 
 function compare(one: ConnectorFacts, two: ConnectorFacts, pinsOf: ReadonlyMap<string, CavityFacts[]>, shapes: ReadonlyMap<string, Shape>): LookAlike | null {
   const [a, b] = [shapes.get(one.id), shapes.get(two.id)];
-  const unsure: string[] = [];
+  const unsure: Unsure[] = [];
   for (const key of ["rows", "columns", "keying", "gender"] as const) {
     const [x, y] = [a?.[key] ?? null, b?.[key] ?? null];
     if (x !== null && y !== null && x !== y) return null;
@@ -88,11 +104,11 @@ function compare(one: ConnectorFacts, two: ConnectorFacts, pinsOf: ReadonlyMap<s
   const [own, its] = [pinsOf.get(one.id) ?? [], pinsOf.get(two.id) ?? []];
   const [reachOne, reachTwo] = [leadOf(own), leadOf(its)];
   if (reachOne !== null && reachTwo !== null && Math.abs(reachOne - reachTwo) > REACH_M) return null;
-  if (reachOne === null || reachTwo === null) unsure.push("length of the leads");
+  if (reachOne === null || reachTwo === null) unsure.push("lead-length");
   const opposite = new Map(its.map((pin) => [pin.cavity, pin]));
   const crossings = own.map((pin) => crossing(pin, opposite.get(pin.cavity) as CavityFacts));
   const harm = HARMS[Math.max(...crossings.map((crossed) => HARMS.indexOf(crossed.harm)))] as Harm;
-  if (harm === "nothing") return null;
+  if (harm === "none") return null;
   return { ids: [one.id, two.id], labels: [one.label, two.label], harm, crossings, unsure };
 }
 
@@ -102,9 +118,9 @@ function leadOf(pins: readonly CavityFacts[]): number | null {
   return lengths.length === 0 ? null : Math.min(...lengths);
 }
 
-type Nature = "feed" | "ground" | "reference" | "drive" | "signal" | "bus" | "empty";
+export type Nature = "feed" | "ground" | "reference" | "drive" | "signal" | "bus" | "empty";
 
-function natureOf({ kind, quantity }: { kind: Kind; quantity: CavityFacts["quantity"] }): Nature {
+function natureOf({ form: { kind }, quantity }: { form: Form; quantity: CavityFacts["quantity"] }): Nature {
   if (kind === "spare") return "empty";
   if (kind === "ground" || quantity === "ground" || quantity === "sensor-ground") return "ground";
   if (kind === "supply-in" || kind === "supply-out") return quantity === "sensor-supply" ? "reference" : "feed";
@@ -113,28 +129,31 @@ function natureOf({ kind, quantity }: { kind: Kind; quantity: CavityFacts["quant
   return /^(load|low-side|high-side|injector|coil|motor|switch)/.test(kind) ? "drive" : "signal";
 }
 
-const NATURE_WORDS: Readonly<Record<Nature, string>> = { feed: "battery voltage", ground: "ground", reference: "5 V", drive: "a driven wire", signal: "a signal", bus: "a data wire", empty: "nothing" };
-
 function crossing(one: CavityFacts, two: CavityFacts): Crossing {
-  const told = (pin: CavityFacts) => pin.description ?? functionOf(pin) ?? NATURE_WORDS[natureOf(pin)];
-  const [harm, why] = harmOf(one, two);
-  return { cavity: one.cavity, one: told(one), two: told(two), harm, why };
+  const [harm, reason] = harmOf(one, two);
+  return { cavity: one.cavity, one: carriedBy(one), two: carriedBy(two), harm, reason };
+}
+
+function carriedBy(pin: CavityFacts): Carried {
+  if (pin.description !== null) return { type: "described", description: pin.description };
+  const def = functionOf(pin);
+  return def === undefined ? { type: "nature", nature: natureOf(pin) } : { type: "function", functionKey: def.key };
 }
 
 /** What it does when two wires change places, told by what each carries. The same both ways round. */
-function harmOf(one: CavityFacts, two: CavityFacts): readonly [Harm, string] {
+function harmOf(one: CavityFacts, two: CavityFacts): readonly [Harm, CrossingReason] {
   const [a, b] = [natureOf(one), natureOf(two)];
   const pair = (x: Nature, y: Nature) => (a === x && b === y) || (a === y && b === x);
-  if (pair("feed", "ground")) return ["short circuit", "battery voltage on what leads to ground: the fuse blows, or the wire burns"];
-  for (const weak of ["reference", "signal", "bus"] as const) if (pair("feed", weak)) return ["may destroy electronics", `battery voltage on ${NATURE_WORDS[weak]}`];
-  if (pair("reference", "ground")) return ["may destroy electronics", "the 5 V supply on ground: every sensor on it is lost"];
-  if (pair("drive", "signal") || pair("drive", "reference") || pair("drive", "bus")) return ["may destroy electronics", "a driven or switched wire on a measuring input or its 5 V"];
-  if (a === "empty" || b === "empty") return a === b ? ["nothing", "both are empty"] : ["does not work", "a wire meets an empty cavity"];
-  if (a !== b) return ["does not work", `${NATURE_WORDS[a]} where ${NATURE_WORDS[b]} belongs`];
-  if (a === "feed" || a === "ground" || a === "reference") return ["nothing", "the same on both"];
-  if (one.quantity === two.quantity && one.index === two.index && one.circuit === two.circuit) return ["nothing", "the same on both"];
-  if (one.quantity !== null && one.quantity === two.quantity) return ["works wrongly", `the same kind of part, ${one.index ?? "one"} in place of ${two.index ?? "the other"}`];
-  return a === "signal" ? ["works wrongly", "each reads the other's value"] : ["works wrongly", "each drives the other's part"];
+  if (pair("feed", "ground")) return ["short", { code: "feed-on-ground" }];
+  for (const weak of ["reference", "signal", "bus"] as const) if (pair("feed", weak)) return ["destroys", { code: "feed-on-weak", nature: weak }];
+  if (pair("reference", "ground")) return ["destroys", { code: "reference-on-ground" }];
+  if (pair("drive", "signal") || pair("drive", "reference") || pair("drive", "bus")) return ["destroys", { code: "drive-on-input" }];
+  if (a === "empty" || b === "empty") return a === b ? ["none", { code: "both-empty" }] : ["no-function", { code: "empty-cavity" }];
+  if (a !== b) return ["no-function", { code: "other-nature", one: a, two: b }];
+  if (a === "feed" || a === "ground" || a === "reference") return ["none", { code: "same" }];
+  if (one.quantity === two.quantity && one.index === two.index && one.circuit === two.circuit) return ["none", { code: "same" }];
+  if (one.quantity !== null && one.quantity === two.quantity) return ["wrong-function", { code: "same-part", one: one.index, two: two.index }];
+  return ["wrong-function", { code: a === "signal" ? "other-value" : "other-part" }];
 }
 
-const functionOf = ({ quantity }: CavityFacts) => FUNCTIONS.find((one) => quantity !== null && one.quantities.includes(quantity))?.name;
+const functionOf = ({ quantity }: CavityFacts) => FUNCTIONS.find((one) => quantity !== null && one.quantities.includes(quantity));

@@ -9,7 +9,7 @@ export function safetyMarks({ pinAt, netOf, connectorById }: Pick<Harness, "pinA
     const mark = pin === undefined ? null : safetyMarkOf(pin.quantity, `${pin.description ?? ""} ${connectorById.get(pin.connectorId)?.label ?? ""}`);
     if (pin === undefined || mark === null) return;
     nodes.set(node, mark);
-    const shared = pin.kind === "ground" || pin.kind === "supply-in" || pin.kind === "supply-out";
+    const shared = pin.form.kind === "ground" || pin.form.kind === "supply-in" || pin.form.kind === "supply-out";
     const net = netOf[node] as number;
     if (!shared && nets.get(net) !== "airbag") nets.set(net, mark);
   });

@@ -1,5 +1,6 @@
+import type { Point } from "../points";
 import type { Demand } from "./demands";
-import { nodeName } from "./problems";
+import { pointAt } from "./points";
 import type { Slice } from "./slice";
 import { CONDUCTS } from "./through";
 import type { Harness, HarnessEdge } from "./types";
@@ -91,6 +92,6 @@ function legsBack(came: ReadonlyMap<number, Leg | null>, to: number): Leg[] {
   return legs.reverse();
 }
 
-/** A path in words: `battery + → FB-10 → F1 → FB-1 → Horn-1`. */
-export const pathText = (harness: Harness, legs: readonly Leg[]): string =>
-  [legs[0]?.from, ...legs.map((leg) => leg.to)].filter((at) => at !== undefined).map((at) => nodeName(harness, at)).join(" → ");
+/** The points of a path in their order. */
+export const pathPoints = (harness: Harness, legs: readonly Leg[]): Point[] =>
+  [legs[0]?.from, ...legs.map((leg) => leg.to)].flatMap((at) => (at === undefined ? [] : [pointAt(harness, at)]));

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { colourWords, elementText, type HarnessEdge, reach } from "./index";
+import { colourWords, elementText } from "../words";
+import { type HarnessEdge, reach } from "./index";
 
 const graph = (pairs: readonly (readonly [number, number])[], size = 8) => {
   const edges = pairs.map(([a, b], at): HarnessEdge => ({ id: `e${at}`, type: at % 3 === 2 ? "load" : "wire", a, b, partId: null, elementId: null }));

@@ -1,11 +1,12 @@
-import { type Consequences, consequencesOf, otherFeeds, type Stop, wireName } from "./consequences";
+import type { Point, WireEnds } from "../points";
+import { type Consequences, consequencesOf, type OtherFeed, otherFeeds, type Stop } from "./consequences";
 import { buildHarness } from "./graph";
 import { findInventory, type InventoryItem } from "./inventory";
 import { findLookAlikes, type LookAlike, type Shape } from "./look-alikes";
-import { pathsThrough } from "./paths";
-import { nodeName } from "./problems";
+import { pathPoints, pathsThrough } from "./paths";
+import { endsOf, pointAt } from "./points";
 import { type Slice, sliceHarness } from "./slice";
-import { benchList, goneWires, incomplete, type LooseEnd, looseEnds, type TriageFacts, type TriageNumbers, type TriageRow, triage } from "./triage";
+import { type BenchTask, benchList, goneWires, incomplete, type LooseEnd, looseEnds, type TriageFacts, type TriageNumbers, type TriageRow, triage } from "./triage";
 import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "./types";
 
 /** What people have decided, as the report takes it. */
@@ -18,7 +19,7 @@ export interface Decisions {
 }
 
 export interface ReportRow extends TriageRow {
-  readonly name: string;
+  readonly ends: WireEnds;
   /** The connector under which it is listed. */
   readonly connectorId: string;
 }
@@ -28,8 +29,8 @@ export interface HarnessReport {
   readonly rows: readonly ReportRow[];
   readonly numbers: TriageNumbers;
   readonly stops: readonly Stop[];
-  readonly functions: readonly { readonly key: string; readonly name: string; readonly set: string; readonly kept: boolean; readonly wires: number; readonly unmet: readonly string[] }[];
-  readonly bench: readonly { readonly wireId: string; readonly connector: string; readonly text: string }[];
+  readonly functions: readonly { readonly key: string; readonly name: string; readonly set: string; readonly kept: boolean; readonly wires: number; readonly unmet: readonly WireEnds[] }[];
+  readonly bench: readonly { readonly wireId: string; readonly connector: string; readonly task: BenchTask }[];
   readonly looseEnds: readonly LooseEnd[];
   readonly problems: readonly HarnessProblem[];
   readonly inventory: readonly InventoryItem[];
@@ -40,16 +41,17 @@ export interface HarnessReport {
 
 /** Where a wire at a cavity leads: to another cavity, or to a splice with all that is on it. */
 export interface WireEnd {
+  /** `join`: by a link of the plan. */
   readonly by: "wire" | "mate" | "join";
-  readonly where: string;
+  readonly to: Point;
   /** Cavities there; at a splice every one of them, this one among them. */
   readonly pinIds: readonly string[];
 }
 
 /** What one wire or connector's removal would do, with the ways out and the paths that are in it. */
 export interface CutReport extends Consequences {
-  readonly feeds: readonly { readonly pinId: string; readonly name: string; readonly spare: boolean }[];
-  readonly paths: readonly { readonly functionKey: string; readonly purpose: string; readonly steps: readonly string[] }[];
+  readonly feeds: readonly OtherFeed[];
+  readonly paths: readonly { readonly functionKey: string; readonly purpose: string; readonly steps: readonly Point[] }[];
 }
 
 /** Keeps a harness between questions: building it costs more than most answers. */
@@ -71,10 +73,10 @@ export class HarnessDesk {
     const gone = goneWires(cuts);
     const short = new Map(incomplete(slice.needs, keys).map((need) => [need.def.key, need.unmet]));
     return {
-      rows: done.rows.map((row) => ({ ...row, name: wireName(harness, row.wire), connectorId: harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "" })),
+      rows: done.rows.map((row) => ({ ...row, ends: endsOf(harness, row.wire), connectorId: harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "" })),
       numbers: done.numbers, stops: done.stops, problems: harness.problems,
-      functions: slice.needs.map(({ def, edges }) => ({ key: def.key, name: def.name, set: def.set, kept: keys.has(def.key), wires: edges.filter((at) => harness.edges[at]?.type === "wire").length, unmet: (short.get(def.key) ?? []).slice(0, 6).map((demand) => `${nodeName(harness, demand.from)} to ${nodeName(harness, demand.to)}`) })),
-      bench: benchList(harness, done.rows).map(({ row, connector, text }) => ({ wireId: row.wire.id, connector, text })),
+      functions: slice.needs.map(({ def, edges }) => ({ key: def.key, name: def.name, set: def.set, kept: keys.has(def.key), wires: edges.filter((at) => harness.edges[at]?.type === "wire").length, unmet: (short.get(def.key) ?? []).slice(0, 6).map((demand): WireEnds => ({ from: pointAt(harness, demand.from), to: pointAt(harness, demand.to) })) })),
+      bench: benchList(harness, done.rows).map(({ row, connector, task }) => ({ wireId: row.wire.id, connector, task })),
       looseEnds: looseEnds(harness, slice, new Set(removedConnectors), gone, keys),
       inventory: findInventory(harness, slice, keys),
       parts: harness.parts,
@@ -93,7 +95,7 @@ export class HarnessDesk {
     return {
       ...told,
       feeds: first === undefined ? [] : otherFeeds(harness, first, new Set([...gone, ...cut])).slice(0, 12),
-      paths: paths.map(({ functionKey, purpose, legs }) => ({ functionKey, purpose, steps: [legs[0]?.from, ...legs.map((leg) => leg.to)].flatMap((at) => (at === undefined ? [] : [nodeName(harness, at)])) })),
+      paths: paths.map(({ functionKey, purpose, legs }) => ({ functionKey, purpose, steps: pathPoints(harness, legs) })),
     };
   }
 
@@ -102,7 +104,7 @@ export class HarnessDesk {
   }
 
   private endsNow(harness: Harness): ReadonlyMap<string, readonly WireEnd[]> {
-    this.ends ??= endsOf(harness);
+    this.ends ??= wireEndsOf(harness);
     return this.ends;
   }
 
@@ -118,7 +120,7 @@ export class HarnessDesk {
   }
 }
 
-function endsOf(harness: Harness): Map<string, readonly WireEnd[]> {
+function wireEndsOf(harness: Harness): Map<string, readonly WireEnd[]> {
   const atSplice = new Map<number, string[]>();
   const cavityAt = (at: number) => { const node = harness.nodes[at]; return node?.type === "cavity" || node?.type === "open" ? node.pinId : null; };
   const members = (splice: number): string[] => {
@@ -133,11 +135,11 @@ function endsOf(harness: Harness): Map<string, readonly WireEnd[]> {
     if (edge.type !== "wire" && edge.type !== "mate" && edge.type !== "join") return [];
     const other = edge.a === node ? edge.b : edge.a;
     const kind = harness.nodes[other]?.type;
-    if (kind === "splice") return [{ by: edge.type, where: nodeName(harness, other), pinIds: members(other) }];
+    if (kind === "splice") return [{ by: edge.type, to: pointAt(harness, other), pinIds: members(other) }];
     if (kind === "open") {
       const joined = (harness.edgesAt[other] ?? []).flatMap((at) => { const join = harness.edges[at] as HarnessEdge; return join.type === "join" ? (cavityAt(join.a === other ? join.b : join.a) ?? []) : []; });
-      return [{ by: joined.length > 0 ? "join" : edge.type, where: joined.length > 0 ? "by a link of the plan" : "its other end is not in the tables", pinIds: joined }];
+      return [{ by: joined.length > 0 ? "join" : edge.type, to: pointAt(harness, other), pinIds: joined }];
     }
-    return [{ by: edge.type, where: nodeName(harness, other), pinIds: cavityAt(other) === null ? [] : [cavityAt(other) as string] }];
+    return [{ by: edge.type, to: pointAt(harness, other), pinIds: cavityAt(other) === null ? [] : [cavityAt(other) as string] }];
   })]));
 }

@@ -1,7 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { added, facts, harness, randoms } from "../../../tests/support/harness";
 import { flows, stopsOneByOne } from "../../../tests/support/plain-slicer";
-import { buildHarness, consequencesOf, FUNCTIONS, type Harness, otherFeeds, pathsThrough, pathText, sliceHarness, stopsWithout } from "./index";
+import { pathText, pointText, stopText, wireText } from "../words";
+import { buildHarness, consequencesOf, FUNCTIONS, type Harness, otherFeeds, pathPoints, pathsThrough, sliceHarness, stopsWithout } from "./index";
 
 const ALL = new Set(FUNCTIONS.map((one) => one.key));
 const slice = (built: Harness, kept: ReadonlySet<string> = ALL) => sliceHarness(built, kept);
@@ -87,10 +88,10 @@ donor Engine_computer-5 23 analogue-in knock`);
     const done = slice(built);
     const wire = built.wires.find((one) => one.id === "wire:Brake light switch-2");
     const path = pathsThrough(built, done, wire?.edge as number).find((one) => one.functionKey === "brake-lamps");
-    expect(pathText(built, path?.legs ?? [])).toBe("battery + → Battery-+ → FB-9 → FB-1 → splice 10 → Brake light switch-1 → Brake light switch-2 → Brake lamp left-1 → Brake lamp left-2 → splice 13 → G2-1 → body → G1-1 → Battery-- → battery −");
+    expect(pathText(pathPoints(built, path?.legs ?? []))).toBe("battery positive → FB-9 → FB-1 → splice 10 → Brake light switch-1 → Brake light switch-2 → Brake lamp left-1 → Brake lamp left-2 → splice 13 → G2-1 → body → G1-1 → Battery negative");
     const ground = built.wires.find((one) => one.id === "wire:Horn-2");
     const back = pathsThrough(built, done, ground?.edge as number).find((one) => one.functionKey === "horn");
-    expect(pathText(built, back?.legs ?? [])).toMatch(/^battery \+ → .*Horn-1 → Horn-2 → splice 13 → .*battery −$/);
+    expect(pathText(pathPoints(built, back?.legs ?? []))).toMatch(/^battery positive → .*Horn-1 → Horn-2 → splice 13 → .*attery negative$/);
   });
 });
 
@@ -99,13 +100,13 @@ describe("what a cut would do", () => {
   test("what stops is named with what is left without", () => {
     const told = cut(harness(HORN), ["Brake light switch-1"]);
     expect(new Set(told.stops.map((stop) => stop.functionKey))).toEqual(new Set(["brake-lamps", "lights"]));
-    expect(told.stops.map((stop) => stop.text)).toContain("Brake lamp left-1 has no feed");
+    expect(told.stops.map((stop) => stopText(stop))).toContain("Brake lamp left-1 has no feed");
   });
   test("a function that is not kept stops nothing", () => expect(cut(harness(HORN), ["Brake light switch-1"], [], new Set(["horn"])).stops).toEqual([]));
   test("what else hangs on the splice is listed with who needs it", () => {
     const [hang] = cut(harness(HORN), ["Brake light switch-1"]).hangs;
-    expect(hang).toMatchObject({ where: "splice 10" });
-    expect(hang?.wires.map((wire) => wire.name).toSorted()).toEqual(["FB-1 to splice 10", "Horn relay-30 to splice 10", "Horn relay-86 to splice 10"]);
+    expect(hang).toMatchObject({ at: { type: "splice", circuit: "10" } });
+    expect(hang?.wires.map((wire) => wireText(wire.ends)).toSorted()).toEqual(["FB-1 to splice 10", "Horn relay-30 to splice 10", "Horn relay-86 to splice 10"]);
   });
   test("connectors without a wire left are named, an earlier cut counted", () => {
     expect(cut(harness(HORN), ["Horn-2"], ["Horn relay-87"]).emptied).toEqual(["Horn"]);
@@ -121,14 +122,14 @@ describe("what a cut would do", () => {
     expect(first.stops).toEqual([]);
     expect(first.lastWays).toEqual([{ wireId: "wire:G2-1", functionKey: "horn" }]);
     const second = cut(built, ["G2-1"], ["G1-1"]);
-    expect(second.stops.map((stop) => stop.text)).toEqual(["Horn-2 has no ground"]);
+    expect(second.stops.map((stop) => stopText(stop))).toEqual(["Horn-2 has no ground"]);
     expect(second.earlier).toEqual(["wire:G1-1"]);
   });
   test("other feeds: those that still live, spare ways first; other grounds for a ground", () => {
     const built = harness(HORN.replace("host Spare-1 20 spare -", 'host FB-2 40 supply-out battery-supply alive=permanent "spare way"\nhost Spare-1 20 spare -'));
     const gone = new Set(["wire:FB-1"]);
-    expect(otherFeeds(built, { purpose: "feed" }, gone).map((feed) => feed.name)).toEqual(["FB-2", "Battery-+"]);
-    expect(otherFeeds(built, { purpose: "return" }, gone).map((feed) => feed.name)).toEqual(expect.arrayContaining(["G1-1", "G2-1"]));
+    expect(otherFeeds(built, { purpose: "feed" }, gone).map((feed) => pointText(feed.at))).toEqual(["FB-2", "Battery positive"]);
+    expect(otherFeeds(built, { purpose: "return" }, gone).map((feed) => pointText(feed.at))).toEqual(expect.arrayContaining(["G1-1", "G2-1"]));
     expect(otherFeeds(built, { purpose: "signal" }, gone)).toEqual([]);
   });
   test("fed from elsewhere, the cut stops nothing any more", () => {

@@ -133,13 +133,13 @@ function liveNets(harness: Harness): Map<number, NetLife> {
   harness.nodes.forEach((node, at) => {
     const net = harness.netOf[at] as number;
     const pin = harness.pinAt[at];
-    const told = pin !== undefined && pin.kind !== "spare" && pin.kind !== "unknown";
+    const told = pin !== undefined && pin.form.kind !== "spare" && pin.form.kind !== "unknown";
     if (inside[at] === 1 || told || node.type === "open") places[net] = (places[net] as number) + 1;
     // What hangs at an end that no table shows, nobody knows.
     if (node.type === "open" && !(harness.edgesAt[at] ?? []).some((one) => harness.edges[one]?.type === "join")) unknown[net] = 1;
-    if (pin === undefined || pin.kind === "spare") return;
+    if (pin === undefined || pin.form.kind === "spare") return;
     const type = harness.partAt[at]?.type;
-    if (type === "plug" || (pin.kind === "unknown" && type !== "in-line")) unknown[net] = 1;
+    if (type === "plug" || (pin.form.kind === "unknown" && type !== "in-line")) unknown[net] = 1;
   });
   return new Map(harness.wires.map((wire) => { const net = harness.netOf[wire.a] as number; return [net, unknown[net] === 1 ? "unknown" : (places[net] as number) >= 2 ? "live" : "dead"]; }));
 }

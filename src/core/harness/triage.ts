@@ -1,7 +1,7 @@
+import type { Point, WireEnds } from "../points";
 import { type Stop, stopsWithout } from "./consequences";
 import { type CopperOfSize, copperBySize } from "./copper";
-import { functionName } from "./functions";
-import { cavityName, nodeName } from "./problems";
+import { cavityPoint, endsOf, pointAt } from "./points";
 import type { FunctionNeed, Slice, WireUse } from "./slice";
 import type { Harness, Wire } from "./types";
 
@@ -19,10 +19,18 @@ export interface TriageFacts {
   readonly unplanned: boolean;
 }
 
+/** Why a wire is proposed to be kept, moved, capped or taken out. `by` are keys of functions. Words: core/words/harness.ts. */
+export type TriageReason =
+  | { readonly code: "airbag" }
+  | { readonly code: "moves"; readonly by: readonly string[]; readonly place: string }
+  | { readonly code: "shared" | "needed"; readonly by: readonly string[]; readonly secondWay: boolean; readonly endUnknown: boolean }
+  | { readonly code: "only-dropped"; readonly by: readonly string[] }
+  | { readonly code: "no-path" | "dead" | "end-unknown" | "use-unknown" };
+
 /** One wire with what is proposed for it, what was decided, and why. */
 export interface TriageRow extends WireUse {
   readonly proposed: TriageChoice;
-  readonly why: string;
+  readonly reason: TriageReason;
   readonly decided: TriageFacts | null;
 }
 
@@ -70,36 +78,30 @@ export function triage(harness: Harness, slice: Slice, decisions: readonly Triag
 
 export const goneWires = (decisions: readonly TriageFacts[]): Set<string> => new Set(decisions.filter((one) => one.choice === "remove").map((one) => one.wireId));
 
-function proposal(harness: Harness, use: WireUse, moved: ReadonlyMap<string, string>): { proposed: TriageChoice; why: string } {
-  const names = (keys: readonly string[]) => listed(keys.map(functionName));
-  if (use.mark === "airbag") return { proposed: "keep", why: "Airbag circuit: left to those licensed for it, and never cut or probed here." };
-  const place = use.by.length === 0 ? undefined : use.wire.pinIds.map((id) => moved.get(harness.pinById.get(id)?.connectorId ?? "")).find((one) => one !== undefined);
-  if (place !== undefined) return { proposed: "move", why: `Needed by ${names(use.by)}, and its connector goes to another place (${place}): measure whether it reaches, and lengthen it if not.` };
-  switch (use.class) {
-    case "shared": return { proposed: "keep", why: `Shared by ${names(use.by)}${use.sole.length === 0 ? "; there is a second way" : ""}.` };
-    case "needed": return { proposed: "keep", why: `Needed by ${names(use.by)}${use.sole.length === 0 ? "; there is a second way" : ""}${endNote(harness, use.wire)}.` };
-    case "free": return use.unkept.length > 0
-      ? { proposed: "remove", why: `Only ${names(use.unkept)} ${use.unkept.length === 1 ? "needs" : "need"} it, and ${use.unkept.length === 1 ? "it is" : "they are"} not kept.` }
-      : { proposed: "remove", why: "No function has a path through it." };
-    case "dead": return { proposed: "remove", why: "Dead: no current can flow, it ends where nothing uses it." };
-    case "unknown": return { proposed: "park", why: harness.nodes[use.wire.b]?.type === "open" ? "Its other end is not in the tables: cap it and leave it in the loom until someone knows what hangs there." : "Nobody knows yet what it does: cap it and leave it in the loom until it is known." };
+function proposal(harness: Harness, { wire, class: what, mark, by, unkept, sole }: WireUse, moved: ReadonlyMap<string, string>): { proposed: TriageChoice; reason: TriageReason } {
+  if (mark === "airbag") return { proposed: "keep", reason: { code: "airbag" } };
+  const place = by.length === 0 ? undefined : wire.pinIds.map((id) => moved.get(harness.pinById.get(id)?.connectorId ?? "")).find((one) => one !== undefined);
+  if (place !== undefined) return { proposed: "move", reason: { code: "moves", by, place } };
+  const endUnknown = harness.nodes[wire.b]?.type === "open";
+  switch (what) {
+    case "shared": return { proposed: "keep", reason: { code: "shared", by, secondWay: sole.length === 0, endUnknown: false } };
+    case "needed": return { proposed: "keep", reason: { code: "needed", by, secondWay: sole.length === 0, endUnknown } };
+    case "free": return { proposed: "remove", reason: unkept.length > 0 ? { code: "only-dropped", by: unkept } : { code: "no-path" } };
+    case "dead": return { proposed: "remove", reason: { code: "dead" } };
+    case "unknown": return { proposed: "park", reason: { code: endUnknown ? "end-unknown" : "use-unknown" } };
   }
-}
-
-const endNote = (harness: Harness, wire: Wire) => (harness.nodes[wire.b]?.type === "open" ? "; its other end is not in the tables" : "");
-
-/** `a`, `a and b`, `a, b and 3 more` */
-export function listed(names: readonly string[], most = 3): string {
-  if (names.length <= 1) return names[0] ?? "";
-  if (names.length <= most) return `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
-  return `${names.slice(0, most - 1).join(", ")} and ${names.length - most + 1} more`;
 }
 
 /** One thing to do at the bench. */
 export interface BenchItem {
   readonly row: TriageRow;
   readonly connector: string;
-  readonly text: string;
+  readonly task: BenchTask;
+}
+
+/** What is done to a wire: at its cavity, as far as its other end. */
+export interface BenchTask extends WireEnds {
+  readonly choice: TriageChoice;
 }
 
 /** The decided work in the order in which it is done: connector by connector, along its cavities. Keeping is no work. */
@@ -113,28 +115,17 @@ export function benchList(harness: Harness, rows: readonly TriageRow[]): BenchIt
   return rows.filter((row) => row.decided !== null && row.decided.choice !== "keep")
     .map((row) => ({ row, at: place(row) }))
     .toSorted((x, y) => x.at[0] - y.at[0] || x.at[1] - y.at[1])
-    .map(({ row }) => ({ row, connector: harness.connectorById.get(harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "")?.label ?? "", text: benchText(harness, row) }));
-}
-
-function benchText(harness: Harness, { wire, decided }: TriageRow): string {
-  const [from, to] = [nodeName(harness, wire.a), harness.nodes[wire.b]?.type === "open" ? "its open end" : nodeName(harness, wire.b)];
-  switch (decided?.choice) {
-    case "remove": return `Take ${from} out as far as ${to}`;
-    case "park": return `Cap ${from}'s wire and fold it back into the loom`;
-    case "lengthen": return `Lengthen ${from}'s wire towards ${to}`;
-    case "move": return `Move ${from}'s wire to its new cavity`;
-    default: return `Keep ${from}`;
-  }
+    .map(({ row }) => ({ row, connector: harness.connectorById.get(harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "")?.label ?? "", task: { choice: row.decided?.choice ?? "keep", ...endsOf(harness, row.wire) } }));
 }
 
 /** Something that hangs in the air because what it was joined to leaves. */
 export interface LooseEnd {
   /** The cavity that leaves; by it the end is known again. */
   readonly pinId: string;
-  readonly name: string;
+  readonly at: Point;
   readonly carried: "feed" | "ground" | "splice" | "signal";
   /** What else is on the wire that now ends nowhere. */
-  readonly hangs: readonly string[];
+  readonly hangs: readonly Point[];
   readonly functions: readonly string[];
 }
 
@@ -145,14 +136,14 @@ export interface LooseEnd {
 export function looseEnds(harness: Harness, slice: Slice, removedConnectors: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): LooseEnd[] {
   const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire]));
   const leaves = (pinId: string) => removedConnectors.has(harness.pinById.get(pinId)?.connectorId ?? "");
-  const hangingAt = (end: number, wire: Wire): string[] => {
+  const hangingAt = (end: number, wire: Wire): Point[] => {
     const node = harness.nodes[end];
-    if (node?.type === "open") return ["an end not in the tables"];
-    if (node?.type === "cavity") return leaves(node.pinId) ? [] : [cavityName(harness, node.pinId)];
+    if (node?.type === "open") return [pointAt(harness, end)];
+    if (node?.type === "cavity") return leaves(node.pinId) ? [] : [cavityPoint(harness, node.pinId)];
     return (harness.edgesAt[end] ?? []).flatMap((at) => {
       const one = wireAt.get(at);
       const pinId = one?.pinIds[0];
-      return one === undefined || pinId === undefined || one.id === wire.id || gone.has(one.id) || leaves(pinId) ? [] : [cavityName(harness, pinId)];
+      return one === undefined || pinId === undefined || one.id === wire.id || gone.has(one.id) || leaves(pinId) ? [] : [cavityPoint(harness, pinId)];
     });
   };
   return harness.wires.flatMap((wire) => wire.pinIds.filter(leaves).flatMap((pinId): LooseEnd[] => {
@@ -160,8 +151,8 @@ export function looseEnds(harness: Harness, slice: Slice, removedConnectors: Rea
     const other = wire.a === harness.nodeOfPin.get(pinId) ? wire.b : wire.a;
     const hangs = hangingAt(other, wire);
     if (hangs.length === 0) return [];
-    const carried = pin?.kind === "ground" || pin?.quantity === "sensor-ground" ? "ground" : pin?.kind === "supply-out" || pin?.kind === "supply-in" ? "feed" : harness.nodes[other]?.type === "splice" ? "splice" : "signal";
-    return [{ pinId, name: cavityName(harness, pinId), carried, hangs, functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)) }];
+    const carried = pin?.form.kind === "ground" || pin?.quantity === "sensor-ground" ? "ground" : pin?.form.kind === "supply-out" || pin?.form.kind === "supply-in" ? "feed" : harness.nodes[other]?.type === "splice" ? "splice" : "signal";
+    return [{ pinId, at: cavityPoint(harness, pinId), carried, hangs, functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)) }];
   }));
 }
 

@@ -1,6 +1,6 @@
-import type { Kind, Params, Quantity, Side } from "../forms";
+import type { Form, Quantity, Side } from "../forms";
 import type { ColourCode } from "../intake";
-import type { Units } from "../units";
+import type { Point, WireEnds } from "../points";
 import type { ElementSpec } from "./elements";
 import type { SafetyMark } from "./functions";
 import type { PackedGraph } from "./packed";
@@ -38,10 +38,9 @@ export interface CavityFacts {
   /** m */
   readonly lengthM: number | null;
   readonly description: string | null;
-  readonly kind: Kind;
+  readonly form: Form;
   readonly quantity: Quantity | null;
   readonly index: string | null;
-  readonly params: Params;
 }
 
 export interface PartFacts {
@@ -81,8 +80,6 @@ export interface HarnessFacts {
   readonly parts: readonly PartFacts[];
   readonly wires: readonly AddedWire[];
   readonly joins: readonly PlannedJoin[];
-  /** In which sizes are told; metric by default. */
-  readonly units?: Units;
 }
 
 export type HarnessNode =
@@ -137,15 +134,34 @@ export interface HarnessPart extends PartFacts {
   readonly connectorIds: readonly string[];
 }
 
-export interface HarnessProblem {
-  readonly code: "loop" | "same-cavity" | "unequal-mate" | "missing-terminal" | "no-feed" | "conflict" | "dangling" | "mate-twice" | "repeated-terminal";
-  /** Where it is, by what is printed on it. */
-  readonly where: string;
-  readonly message: string;
-  readonly cure: string;
+/** What is wrong with a part as someone wrote it. */
+export type PartFault =
+  | { readonly code: "unknown-terminal"; readonly element: string; readonly terminal: string; readonly known: readonly string[] }
+  | { readonly code: "repeated-element"; readonly element: string }
+  | { readonly code: "shorted-element"; readonly element: string };
+
+/** What contradicts itself in the tables or what people entered; left out of the graph, and the rest is built. Words: core/words/harness.ts. */
+export type HarnessProblem = {
   /** The connector at which it is mended, where there is one. */
   readonly connectorId: string | null;
-}
+} & (
+  | { readonly code: "loop"; readonly by: "itself"; readonly connector: string }
+  | ({ readonly code: "loop"; readonly by: "mate" | "wire"; readonly circuit: string | null } & WireEnds)
+  | { readonly code: "mate-twice"; readonly connector: string; readonly other: string }
+  | { readonly code: "unequal-mate"; readonly connector: string; readonly other: string; readonly cavities: number; readonly otherCavities: number; readonly unopposed: readonly string[] }
+  | { readonly code: "conflict"; readonly of: "mate"; readonly connector: string; readonly other: string; readonly sizes: readonly { readonly cavity: string; readonly hereMm2: number; readonly thereMm2: number }[] }
+  | ({ readonly code: "conflict"; readonly of: "wire"; readonly circuit: string | null; readonly differs: EndsDiffer } & WireEnds)
+  | { readonly code: "same-cavity"; readonly at: Point }
+  | { readonly code: "missing-terminal"; readonly part: string; readonly fault: PartFault }
+  | { readonly code: "repeated-terminal"; readonly part: string; readonly terminal: string }
+  | { readonly code: "dangling"; readonly part: string; readonly terminal: string }
+  | { readonly code: "no-feed"; readonly part: string; readonly ways: readonly string[] }
+);
+
+/** A wire whose two ends are told differently. */
+export type EndsDiffer =
+  | { readonly what: "colour"; readonly one: string; readonly two: string }
+  | { readonly what: "size"; readonly oneMm2: number; readonly twoMm2: number };
 
 /** Both harnesses as one graph. Edges name nodes by their place in `nodes`. */
 export interface Harness {

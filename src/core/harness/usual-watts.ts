@@ -1,3 +1,4 @@
+import { fieldOf } from "../forms";
 import type { CavityFacts } from "./types";
 
 /** What is printed, and what it usually takes, W at 13.5 V. The first that fits counts. */
@@ -32,4 +33,4 @@ export function usualWatts(type: string, pin: Pick<CavityFacts, "description">, 
 }
 
 /** Whether its cavity states the current. */
-export const statesAmps = (pin: Pick<CavityFacts, "params"> | undefined): boolean => Number(pin?.params.amps) > 0 || Number(pin?.params.ohms) > 0;
+export const statesAmps = (pin: Pick<CavityFacts, "form"> | undefined): boolean => pin !== undefined && ((fieldOf(pin.form, "amps") ?? 0) > 0 || (fieldOf(pin.form, "ohms") ?? 0) > 0);

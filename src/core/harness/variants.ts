@@ -1,5 +1,3 @@
-import { sizeWords, type Units } from "../units";
-
 /** A cavity as one table of a harness has it. */
 export interface TableCavity {
   readonly connector: string;
@@ -11,12 +9,23 @@ export interface TableCavity {
   readonly description: string | null;
 }
 
+export type CavityName = Pick<TableCavity, "connector" | "cavity">;
+
+/** How two colours are near each other, so that one is taken for the other. */
+export type ColourLikeness = "turned" | "tracer-there-only" | "tracer-here-only" | "other-tracer" | "none";
+
+/** How one place differs between two tables. Words: core/words/harness.ts. */
 export type VariantDifference =
   | { readonly type: "same" }
-  | { readonly type: "colour" | "size" | "use"; readonly explain: string }
-  /** The same wire, in another cavity. */
-  | { readonly type: "moved"; readonly to: Pick<TableCavity, "connector" | "cavity">; readonly explain: string }
-  | { readonly type: "only-here" | "only-there"; readonly explain: string };
+  | { readonly type: "colour"; readonly here: string | null; readonly there: string | null; readonly likeness: ColourLikeness }
+  | { readonly type: "size"; readonly hereMm2: number | null; readonly thereMm2: number | null }
+  /** Another use in the other table; `sameColour`: by its colour alone it would be taken for the same. */
+  | { readonly type: "use"; readonly sameColour: boolean }
+  /** The same wire, in another cavity: the two change places, or this cavity is empty there, or has another use. */
+  | { readonly type: "moved"; readonly to: CavityName; readonly leaves: "swapped" | "empty" | "another" }
+  | { readonly type: "only-here" }
+  /** `from`: where this job's table has it; null where it has no such wire. */
+  | { readonly type: "only-there"; readonly from: CavityName | null };
 
 /** One place of either table, as both have it. */
 export interface VariantRow {
@@ -41,7 +50,7 @@ function identities({ circuit, description, colour }: TableCavity): string[] {
  * another use, or in one table only. A wire counts as moved where its place has another use in the other table and exactly one
  * other place there has its circuit and use (or its use alone, or circuit and colour).
  */
-export function compareVariants(here: readonly TableCavity[], there: readonly TableCavity[], units: Units = "metric"): VariantRow[] {
+export function compareVariants(here: readonly TableCavity[], there: readonly TableCavity[]): VariantRow[] {
   const places = new Map<string, { here: TableCavity | null; there: TableCavity | null }>();
   for (const one of here) places.set(placeOf(one), { here: one, there: null });
   for (const one of there) places.set(placeOf(one), { here: places.get(placeOf(one))?.here ?? null, there: one });
@@ -50,7 +59,7 @@ export function compareVariants(here: readonly TableCavity[], there: readonly Ta
   const cameFrom = new Map([...goneTo].map(([from, to]) => [placeOf(to), from]));
   return [...places.values()].map((pair): VariantRow => {
     const { connector, cavity } = (pair.here ?? pair.there) as TableCavity;
-    return { connector, cavity, ...pair, difference: differenceOf(pair, goneTo, cameFrom, units) };
+    return { connector, cavity, ...pair, difference: differenceOf(pair, goneTo, cameFrom) };
   });
 }
 
@@ -82,31 +91,30 @@ function moves(here: readonly TableCavity[], there: readonly TableCavity[]): Map
   return found;
 }
 
-function differenceOf({ here, there }: { here: TableCavity | null; there: TableCavity | null }, goneTo: ReadonlyMap<TableCavity, TableCavity>, cameFrom: ReadonlyMap<string, TableCavity>, units: Units): VariantDifference {
+function differenceOf({ here, there }: { here: TableCavity | null; there: TableCavity | null }, goneTo: ReadonlyMap<TableCavity, TableCavity>, cameFrom: ReadonlyMap<string, TableCavity>): VariantDifference {
   if (here !== null && there !== null && sameUse(here, there)) {
-    if (here.colour !== there.colour) return { type: "colour", explain: nearColour(here.colour, there.colour) };
-    if (here.sizeMm2 !== there.sizeMm2) return { type: "size", explain: `${sizeOrNone(here.sizeMm2, units)} here, ${sizeOrNone(there.sizeMm2, units)} there: the thinner one sets the fuse` };
+    if (here.colour !== there.colour) return { type: "colour", here: here.colour, there: there.colour, likeness: likenessOf(here.colour, there.colour) };
+    if (here.sizeMm2 !== there.sizeMm2) return { type: "size", hereMm2: here.sizeMm2, thereMm2: there.sizeMm2 };
     return { type: "same" };
   }
   const to = here === null ? undefined : goneTo.get(here);
   if (to !== undefined && here !== null) {
     const swapped = goneTo.get(cameFrom.get(placeOf(here)) ?? here) === there && there !== null && placeOf(cameFrom.get(placeOf(here)) ?? here) === placeOf(to);
-    return { type: "moved", to, explain: swapped ? `changes places with ${to.connector}-${to.cavity}: both plugs fit, and each would get the other's wire` : `${to.connector}-${to.cavity} in the other table${there === null ? "; this cavity is empty there" : `; this cavity is ${there.description ?? "another wire"} there`}` };
+    return { type: "moved", to: placed(to), leaves: swapped ? "swapped" : there === null ? "empty" : "another" };
   }
   const from = there === null ? undefined : cameFrom.get(placeOf(there));
-  if (here === null) return { type: "only-there", explain: from === undefined ? "no such cavity in this job's table" : `it is ${from.connector}-${from.cavity} in this job's table` };
-  if (there === null) return { type: "only-here", explain: "the other table has nothing at this cavity" };
-  const alike = here.colour !== null && here.colour === there.colour;
-  return { type: "use", explain: alike ? "the same colour with another use: the colour alone would deceive" : "another use in the other table" };
+  if (here === null) return { type: "only-there", from: from === undefined ? null : placed(from) };
+  if (there === null) return { type: "only-here" };
+  return { type: "use", sameColour: here.colour !== null && here.colour === there.colour };
 }
 
-const sizeOrNone = (size: number | null, units: Units) => (size === null ? "no size" : sizeWords(size, units));
+const placed = ({ connector, cavity }: CavityName): CavityName => ({ connector, cavity });
 
-function nearColour(here: string | null, there: string | null): string {
-  if (here === null || there === null) return `${here ?? "no colour"} here, ${there ?? "no colour"} there`;
+function likenessOf(here: string | null, there: string | null): ColourLikeness {
+  if (here === null || there === null) return "none";
   const [base, tracer] = here.split("/");
   const [otherBase, otherTracer] = there.split("/");
-  if (base === otherTracer && tracer === otherBase && tracer !== undefined) return "base and tracer change places: easily taken for each other";
-  if (base === otherBase) return `the same base, ${tracer === undefined ? "a tracer there only" : otherTracer === undefined ? "a tracer here only" : "another tracer"}: look at the whole length`;
-  return `${here} here, ${there} there`;
+  if (base === otherTracer && tracer === otherBase && tracer !== undefined) return "turned";
+  if (base !== otherBase) return "none";
+  return tracer === undefined ? "tracer-there-only" : otherTracer === undefined ? "tracer-here-only" : "other-tracer";
 }

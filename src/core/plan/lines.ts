@@ -1,5 +1,5 @@
 import type { Quantity } from "../forms";
-import { type Adapter, matchSignals, type SignalPin, type Unmatched, type Verdict, type Way, waysBetween } from "../signals";
+import { type Adapter, matchSignals, type SignalPin, sameChain, type Unmatched, type Verdict, type Way, waysBetween } from "../signals";
 
 /** What a person decided of a pair, as it is kept. */
 export interface Decision {
@@ -10,6 +10,7 @@ export interface Decision {
   readonly decision: "accepted" | "refused";
   readonly verdict: Verdict;
   readonly adapters: readonly Adapter[];
+  /** The reason as it was told when it was decided: a record, which nothing reads. */
   readonly why: string;
   readonly byHand: boolean;
   readonly note: string;
@@ -27,12 +28,11 @@ export interface Line {
   readonly state: LineState;
   readonly verdict: Verdict;
   readonly adapters: readonly Adapter[];
-  readonly why: string;
   /** Every way known now, the best first. */
   readonly ways: readonly [Way, ...Way[]];
   readonly decision: Decision | null;
-  /** The facts have changed since the decision, and it would no longer be proposed: says what is proposed now. */
-  readonly stale: string | null;
+  /** The facts have changed since the decision, and it would no longer be proposed. */
+  readonly stale: boolean;
 }
 
 export interface PlanLines {
@@ -60,7 +60,7 @@ export function deriveLines(pins: readonly SignalPin[], decisions: readonly Deci
       const [best] = link.ways;
       return {
         key: `${link.provider.id}>${link.consumer.id}`, quantity: link.quantity, provider: link.provider, consumer: link.consumer, ways: link.ways,
-        state: openState(best.verdict), verdict: best.verdict, adapters: best.adapters, why: best.why, decision: null, stale: null,
+        state: openState(best.verdict), verdict: best.verdict, adapters: best.adapters, decision: null, stale: false,
       };
     }),
   ];
@@ -77,24 +77,26 @@ function openState(verdict: Verdict): LineState {
 }
 
 function decidedLine(decision: Decision, provider: SignalPin, consumer: SignalPin, ways: readonly [Way, ...Way[]]): Line {
-  const stillThere = ways.some((way) => way.verdict === decision.verdict && JSON.stringify(way.adapters) === JSON.stringify(decision.adapters));
-  const stale = decision.decision === "accepted" && !decision.byHand && !stillThere ? `Since it was decided the facts have changed. Now: ${ways[0].verdict}. ${ways[0].why}` : null;
+  const stillThere = ways.some((way) => way.verdict === decision.verdict && sameChain(way.adapters, decision.adapters));
+  const stale = decision.decision === "accepted" && !decision.byHand && !stillThere;
   return {
     key: `${provider.id}>${consumer.id}`, quantity: decision.quantity, provider, consumer, ways, decision, stale,
-    state: decision.decision === "accepted" ? "decided" : "refused", verdict: decision.verdict, adapters: decision.adapters, why: decision.why,
+    state: decision.decision === "accepted" ? "decided" : "refused", verdict: decision.verdict, adapters: decision.adapters,
   };
 }
 
 /** The map's groups, in the order in which a job is worked. What is in none belongs to the last. */
-export const GROUPS: readonly { readonly name: string; readonly quantities: readonly Quantity[] }[] = [
-  { name: "Power and ground", quantities: ["battery-supply", "ignition-supply", "accessory-supply", "start-supply", "relay-supply", "sensor-supply", "ground", "sensor-ground", "main-relay"] },
-  { name: "Starting and charging", quantities: ["starter-request", "starter-relay", "park-neutral", "clutch-switch", "alternator-field", "charge-warning", "glow-plug"] },
-  { name: "Instruments", quantities: ["engine-speed", "vehicle-speed", "coolant-temperature", "oil-temperature", "oil-pressure", "oil-pressure-warning", "fuel-level", "malfunction-lamp", "cruise-active", "gear-display", "illumination"] },
-  { name: "Fuel, cooling, air conditioning", quantities: ["fuel-pump", "fuel-pressure", "cooling-fan", "cooling-fan-high", "ac-request", "ac-clutch", "refrigerant-pressure"] },
-  { name: "Driver's controls", quantities: ["accelerator-position", "brake-switch", "cruise-request", "shift-mode", "power-steering-pressure", "brake-vacuum"] },
-  { name: "Transmission", quantities: ["reverse-lamp", "reverse-lockout", "gear-range", "shift-solenoid", "pressure-solenoid", "converter-clutch", "transmission-temperature", "transmission-input-speed", "transmission-output-speed", "four-wheel-drive"] },
-  { name: "Security and data", quantities: ["security-data", "key-reader", "security-lamp", "wake-up", "diagnostic-data", "body-data", "powertrain-data"] },
-  { name: "Everything else", quantities: [] },
+export type GroupKey = "power" | "starting" | "instruments" | "fuel-cooling" | "controls" | "transmission" | "security-data" | "else";
+
+export const GROUPS: readonly { readonly key: GroupKey; readonly quantities: readonly Quantity[] }[] = [
+  { key: "power", quantities: ["battery-supply", "ignition-supply", "accessory-supply", "start-supply", "relay-supply", "sensor-supply", "ground", "sensor-ground", "main-relay"] },
+  { key: "starting", quantities: ["starter-request", "starter-relay", "park-neutral", "clutch-switch", "alternator-field", "charge-warning", "glow-plug"] },
+  { key: "instruments", quantities: ["engine-speed", "vehicle-speed", "coolant-temperature", "oil-temperature", "oil-pressure", "oil-pressure-warning", "fuel-level", "malfunction-lamp", "cruise-active", "gear-display", "illumination"] },
+  { key: "fuel-cooling", quantities: ["fuel-pump", "fuel-pressure", "cooling-fan", "cooling-fan-high", "ac-request", "ac-clutch", "refrigerant-pressure"] },
+  { key: "controls", quantities: ["accelerator-position", "brake-switch", "cruise-request", "shift-mode", "power-steering-pressure", "brake-vacuum"] },
+  { key: "transmission", quantities: ["reverse-lamp", "reverse-lockout", "gear-range", "shift-solenoid", "pressure-solenoid", "converter-clutch", "transmission-temperature", "transmission-input-speed", "transmission-output-speed", "four-wheel-drive"] },
+  { key: "security-data", quantities: ["security-data", "key-reader", "security-lamp", "wake-up", "diagnostic-data", "body-data", "powertrain-data"] },
+  { key: "else", quantities: [] },
 ];
 
 /** Place of a quantity in the order of the groups; what is in none comes last. */
@@ -105,6 +107,6 @@ function quantityRank(quantity: Quantity | null): number {
 
 const GROUPED: readonly Quantity[] = GROUPS.flatMap((group) => group.quantities);
 
-export function groupOf(quantity: Quantity | null): string {
-  return GROUPS.find((group) => quantity !== null && group.quantities.includes(quantity))?.name ?? "Everything else";
+export function groupOf(quantity: Quantity | null): GroupKey {
+  return GROUPS.find((group) => quantity !== null && group.quantities.includes(quantity))?.key ?? "else";
 }

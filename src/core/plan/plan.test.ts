@@ -1,7 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { pinsFrom } from "../../../tests/support/pins";
-import { ADAPTER_TYPES, type Adapter } from "../signals";
-import { type Decision, deriveLines, describeAdapter, describeChain, findHolds, groupOf, sheetRows } from "./index";
+import { ADAPTER_TYPES, parseAdapter } from "../signals";
+import { adapterText, chainText, MAP_GROUP_WORDS, sheetAdapter, sheetNote } from "../words";
+import { type Decision, deriveLines, findBlockers, groupOf, type PlanFacts, sheetRows } from "./index";
 
 const pins = pinsFrom(`
   host KEY-15 supply-out ignition-supply maxAmps=15;alive=run-crank
@@ -11,8 +12,8 @@ const pins = pinsFrom(`
   donor C1-25 resistive-out coolant-temperature
   host IP-2 resistive-in coolant-temperature`);
 const decision = (part: Partial<Decision>): Decision => ({ id: "d1", providerId: "host KEY-15", consumerId: "donor C1-2", quantity: "ignition-supply", decision: "accepted", verdict: "direct", adapters: [], why: "as proposed", byHand: false, note: "", ...part });
-const states = (decisions: readonly Decision[]) => deriveLines(pins, decisions).lines.map((line) => `${line.quantity} ${line.state}${line.stale === null ? "" : " stale"}`);
-const facts = (decisions: readonly Decision[], more: Partial<Parameters<typeof findHolds>[0]> = {}) => ({ sides: { donor: 3, host: 3 }, plan: deriveLines(pins, decisions), unknownPins: [], steps: [], ...more });
+const states = (decisions: readonly Decision[]) => deriveLines(pins, decisions).lines.map((line) => `${line.quantity} ${line.state}${line.stale ? " stale" : ""}`);
+const facts = (decisions: readonly Decision[], more: Partial<PlanFacts<string>> = {}): PlanFacts<string> => ({ sides: { donor: 3, host: 3 }, plan: deriveLines(pins, decisions), unknownPins: [], steps: [], ...more });
 
 describe("lines", () => {
   test("proposals stand by their verdict; the groups are in the order of work", () => {
@@ -32,38 +33,38 @@ describe("lines", () => {
 
 describe("what holds the job back", () => {
   test("a missing table comes before all else", () => {
-    expect(findHolds(facts([], { sides: { donor: 0, host: 3 } }))).toMatchObject([{ code: "no-table", target: { view: "import", side: "donor" } }]);
+    expect(findBlockers(facts([], { sides: { donor: 0, host: 3 } }))).toMatchObject([{ code: "no-table", target: { view: "import", side: "donor" } }]);
   });
   test("then what needs a choice, then cavities not known, then what waits for a yes", () => {
-    const holds = findHolds(facts([], { unknownPins: [{ id: "p", label: "C1-40", description: null }] }));
-    expect(holds.map((hold) => hold.code)).toEqual(["open-line", "unknown-pin", "proposed-line", "direct-lines"]);
-    expect(holds[0]?.target).toEqual({ view: "map", lineKey: "donor C1-25>host IP-2" });
+    const blockers = findBlockers(facts([], { unknownPins: [{ at: { type: "cavity", pinId: "p", side: "donor", connector: "C1", cavity: "40" }, description: null }] }));
+    expect(blockers.map((blocker) => blocker.code)).toEqual(["open-line", "unknown-pin", "proposed-line", "direct-lines"]);
+    expect(blockers[0]?.target).toEqual({ view: "map", lineKey: "donor C1-25>host IP-2" });
   });
   test("a failed step outranks all but a missing table; a stale one is to be read again", () => {
-    const step = { key: "s", title: "Feed lives", expected: "12 V", probes: "red C1-2, black BAT −", outcome: "fail", stale: false } as const;
-    expect(findHolds(facts([], { steps: [step] }))[0]).toMatchObject({ code: "failed-step", detail: "expected 12 V; red C1-2, black BAT −" });
-    expect(findHolds(facts([], { steps: [{ ...step, stale: true }] })).at(-1)?.code).toBe("next-step");
+    const step = { key: "s", step: "Feed is live", outcome: "fail", stale: false } as const;
+    expect(findBlockers(facts([], { steps: [step] }))[0]).toMatchObject({ code: "failed-step", step: "Feed is live", target: { view: "prove", stepKey: "s" } });
+    expect(findBlockers(facts([], { steps: [{ ...step, stale: true }] })).at(-1)?.code).toBe("next-step");
   });
   test("nothing is left when all is decided and proven", () => {
     const only = deriveLines(pins.slice(0, 2), [decision({})]);
-    expect(findHolds(facts([], { plan: only, steps: [{ key: "s", title: "t", expected: "e", probes: "p", outcome: "pass", stale: false }] }))).toEqual([]);
+    expect(findBlockers(facts([], { plan: only, steps: [{ key: "s", step: "t", outcome: "pass", stale: false }] }))).toEqual([]);
   });
 });
 
 describe("in words", () => {
   test("an adapter with its values; a missing value is a question mark", () => {
-    expect(describeAdapter({ type: "pull-up", ohms: 2200, volts: 12 })).toBe("pull-up 2.2 kΩ to 12 V");
-    expect(describeAdapter({ type: "relay", coilAmps: 0.17, coilOhms: 85, contactAmps: null, contactFeed: null })).toBe("relay, coil 85 Ω, contact ? A from a feed to choose");
-    expect(describeChain([{ type: "blocking-diode", volts: 50, amps: 1 }, { type: "frequency-scaler", ratio: 1.5, outVolts: 12 }])).toBe("blocking diode 1 A, then pulse scaler × 1.5");
+    expect(adapterText({ type: "pull-up", ohms: 2200, volts: 12 })).toBe("pull-up 2.2 kΩ to 12 V");
+    expect(adapterText({ type: "relay", coilAmps: 0.17, coilOhms: 85, contactAmps: null, contactFeed: null })).toBe("relay, coil 85 Ω, contact ? A from a feed to be chosen");
+    expect(chainText([{ type: "blocking-diode", volts: 50, amps: 1 }, { type: "frequency-scaler", ratio: 1.5, outVolts: 12 }])).toBe("blocking diode 1 A, then pulse scaler × 1.5");
   });
   test("every type of the closed list has words", () => {
-    for (const type of ADAPTER_TYPES) expect(describeAdapter({ type } as Adapter)).toMatch(/[a-z]{3}/);
+    for (const type of ADAPTER_TYPES) expect(adapterText(parseAdapter({ type }, () => null))).toMatch(/[a-z]{3}/);
   });
   test("the sheet holds decided links alone, donor left", () => {
     const { lines } = deriveLines(pins, [decision({ note: "checked" })]);
-    expect(sheetRows(lines, () => ({ colour: "RD", sizeMm2: 1 }))).toEqual([{
-      group: "Power and ground", quantity: "ignition-supply", donor: "C1-2", donorColour: "RD", donorSizeMm2: 1, adapter: "direct", host: "KEY-15", hostColour: "RD", hostSizeMm2: 1, note: "checked",
-    }]);
+    const rows = sheetRows(lines, () => ({ colour: "RD", sizeMm2: 1 }));
+    expect(rows).toMatchObject([{ group: "power", quantity: "ignition-supply", donor: { at: { connector: "C1", cavity: "2" }, colour: "RD", sizeMm2: 1 }, host: { at: { connector: "KEY" } }, adapters: [], isDirect: true }]);
+    expect(rows.map((row) => [sheetAdapter(row), sheetNote(row), MAP_GROUP_WORDS[row.group]])).toEqual([["wire only", "checked", "Power and ground"]]);
   });
-  test("a quantity of no group is everything else", () => expect(groupOf("horn")).toBe("Everything else"));
+  test("a quantity of no group is everything else", () => expect(groupOf("horn")).toBe("else"));
 });

@@ -1,6 +1,7 @@
-import { label } from "../signals";
-import { groupOf, type Line } from "./lines";
-import { describeChain } from "./words";
+import type { Quantity } from "../forms";
+import type { CavityPoint } from "../points";
+import { type Adapter, pointOf } from "../signals";
+import { type GroupKey, groupOf, type Line } from "./lines";
 
 /** What the plan sheet prints of a cavity beside its label. */
 export interface SheetPin {
@@ -8,31 +9,34 @@ export interface SheetPin {
   readonly sizeMm2: number | null;
 }
 
-export interface SheetRow {
-  readonly group: string;
-  readonly quantity: string;
-  readonly donor: string;
-  readonly donorColour: string;
-  readonly donorSizeMm2: number | null;
-  readonly adapter: string;
-  readonly host: string;
-  readonly hostColour: string;
-  readonly hostSizeMm2: number | null;
-  readonly note: string;
+interface SheetEnd extends SheetPin {
+  readonly at: CavityPoint;
 }
 
-export const SHEET_HEADS = ["quantity", "donor cavity", "donor colour", "donor size mm2", "adapter and values", "host cavity", "host colour", "host size mm2", "note"] as const;
+/** One decided link, pin to pin. */
+export interface SheetRow {
+  readonly group: GroupKey;
+  readonly quantity: Quantity | null;
+  readonly donor: SheetEnd;
+  readonly host: SheetEnd;
+  readonly adapters: readonly Adapter[];
+  readonly isDirect: boolean;
+  readonly note: string;
+  readonly byHand: boolean;
+  readonly stale: boolean;
+}
 
 /** The pin-to-pin table of all decided links, in the map's order. */
 export function sheetRows(lines: readonly Line[], pinOf: (id: string) => SheetPin | undefined): SheetRow[] {
+  const end = (pin: Line["provider"]): SheetEnd => {
+    const known = pinOf(pin.id);
+    return { at: pointOf(pin), colour: known?.colour ?? null, sizeMm2: known?.sizeMm2 ?? null };
+  };
   return lines.filter((line) => line.state === "decided").map((line) => {
     const [donor, host] = line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
-    const [donorPin, hostPin] = [pinOf(donor.id), pinOf(host.id)];
     return {
-      group: groupOf(line.quantity), quantity: line.quantity ?? "", donor: label(donor), donorColour: donorPin?.colour ?? "", donorSizeMm2: donorPin?.sizeMm2 ?? null,
-      adapter: line.adapters.length === 0 ? (line.verdict === "direct" ? "direct" : "by hand") : describeChain(line.adapters),
-      host: label(host), hostColour: hostPin?.colour ?? "", hostSizeMm2: hostPin?.sizeMm2 ?? null,
-      note: [line.decision?.note ?? "", line.decision?.byHand ? "chosen by hand" : "", line.stale === null ? "" : "decide again"].filter((part) => part !== "").join("; "),
+      group: groupOf(line.quantity), quantity: line.quantity, donor: end(donor), host: end(host), adapters: line.adapters, isDirect: line.verdict === "direct",
+      note: line.decision?.note ?? "", byHand: line.decision?.byHand ?? false, stale: line.stale,
     };
   });
 }

@@ -1,15 +1,15 @@
 import { buildHarness, type HarnessFacts } from "../harness";
+import type { KeyPosition } from "../state";
 import type { Units } from "../units";
-import { editFacts, editFault } from "./edits";
+import { type EditFault, editFacts, editFault } from "./edits";
 import type { Finding } from "./findings";
 import { buildModel } from "./model/model";
 import { type PowerReport, reportPower } from "./report";
 import type { SettingKey } from "./settings";
 import { settingsOf } from "./settings";
 import { type DrawnPath, drawnPath } from "./solved/drawn-path";
-import { type Explanation, explainReading } from "./solved/explain";
+import { type ElementFault, elementFaults } from "./solved/element-faults";
 import { netlistOf, solvePower } from "./solved/solve";
-import type { PowerState } from "./states";
 import { type ExpectedVolts, expectedVolts } from "./tables/expected";
 import { type KeyRow, keyTable } from "./tables/keys";
 import { NOTHING_TRIED, type PowerEdit } from "./tried";
@@ -29,7 +29,7 @@ export const factsOf = ({ harness, links, gone, units, settings }: PowerInput): 
 
 /** What an edit would change: findings that go, that stay changed, and that come. */
 export interface Effect {
-  readonly fault: string | null;
+  readonly fault: EditFault | null;
   readonly gone: readonly string[];
   readonly come: readonly Finding[];
   readonly report: PowerReport | null;
@@ -76,7 +76,7 @@ export class PowerDesk {
   tryEdits(edits: readonly PowerEdit[]): Effect {
     const before = this.report;
     if (before === null) throw new Error(NOT_LOADED);
-    const fault = edits.map((edit) => editFault(edit, this.facts?.units)).find((one) => one !== null) ?? null;
+    const fault = edits.map((edit) => editFault(edit)).find((one) => one !== null) ?? null;
     if (fault !== null) return { fault, gone: [], come: [], report: null };
     const tried = this.triedWith(edits);
     const report = reportPower(tried.solution, tried.rows);
@@ -95,13 +95,13 @@ export class PowerDesk {
   }
 
   /** Which single faults would bring a reading about. */
-  explain(pinId: string, state: PowerState, volts: number): Explanation[] {
+  elementFaults(pinId: string, state: KeyPosition, volts: number): ElementFault[] {
     if (this.solution === null) throw new Error(NOT_LOADED);
-    return explainReading(this.solution, pinId, state, volts);
+    return elementFaults(this.solution, pinId, state, volts);
   }
 
   /** The current path through a node, as a drawing has it; through the tried plan where edits are given and were tried last. */
-  path(state: PowerState, node: string, edits: readonly PowerEdit[] = []): DrawnPath {
+  path(state: KeyPosition, node: string, edits: readonly PowerEdit[] = []): DrawnPath {
     const tried = edits.length > 0 && this.tried?.name === JSON.stringify(edits) ? this.tried.solution : this.solution;
     if (tried === null) throw new Error(NOT_LOADED);
     return drawnPath(tried, state, node);

@@ -4,6 +4,3 @@ export const PLUS = "battery+";
 export const BODY = "body";
 /** The engine, gearbox and what is bolted to them: joined to the body by straps alone. */
 export const BLOCK = "engine block";
-
-/** Below this a dead feed is dead, V; above it something leads into it. */
-export const DEAD_VOLTS = 1;

@@ -1,8 +1,9 @@
-import { type Finding, findFindings, stateWords } from "./findings";
+
+import { type Finding, findFindings } from "./findings";
 import { type BoxRow, boxTable } from "./tables/boxes";
 import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./tables/fuses";
 import { type GroundRow, groundTable, type ReturnRow, returnTable } from "./tables/grounds";
-import { type KeyRow, keyTable } from "./tables/keys";
+import { type KeyRow, keyTable, leastVolts } from "./tables/keys";
 import { type ChargeBalance, type CrankingReport, chargeBalance, cranking } from "./tables/loads";
 import type { Assumption, PowerProblem, PowerSolution } from "./types";
 
@@ -22,8 +23,6 @@ export interface PowerReport {
   readonly elements: number;
 }
 
-export { stateWords };
-
 export function reportPower(solution: PowerSolution, rows: readonly KeyRow[] = keyTable(solution)): PowerReport {
   const fuses = fuseTable(solution);
   const relays = relayTable(solution);
@@ -32,11 +31,11 @@ export function reportPower(solution: PowerSolution, rows: readonly KeyRow[] = k
   const computers = rows.flatMap((row) => {
     const cell = row.cells.find((one) => one.state === "crank");
     const part = harness.partAt[harness.nodeOfPin.get(row.pin.id) ?? -1];
-    return row.role === "consumer" && row.pin.kind === "supply-in" && part?.type === "computer" && cell?.needed === true ? [{ label: row.label, volts: cell.across, leastVolts: Number(row.pin.params.minVolts) || 6.5 }] : [];
+    return row.role === "consumer" && row.pin.form.kind === "supply-in" && part?.type === "computer" && cell?.needed === true ? [{ at: row.at, volts: cell.across, leastVolts: leastVolts(row.pin, "crank") }] : [];
   });
   const crank = cranking(solution, computers);
   return {
-    rows, fuses, relays, charge, crank, boxes: boxTable(solution), grounds: groundTable(solution), returns: returnTable(solution), problems: solution.problems, assumptions: solution.model.assumptions, elements: solution.model.pieces.length,
+    rows, fuses, relays, charge, crank, boxes: boxTable(solution), grounds: groundTable(solution), returns: returnTable(solution), problems: solution.problems, assumptions: solution.model.assumptions, elements: solution.model.elements.length,
     findings: findFindings(solution, { rows, fuses, relays, charge, crank }),
   };
 }

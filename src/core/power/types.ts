@@ -1,12 +1,13 @@
-import type { Change, NamedBranches, Network, Solution } from "../circuit";
+import type { Change, NamedBranches, NetlistFault, Network, Solution } from "../circuit";
 import type { Harness } from "../harness";
+import type { Point, WireEnds } from "../points";
 import type { Adapter } from "../signals";
+import type { Alive, KeyPosition } from "../state";
 import type { Units } from "../units";
-import type { Printed } from "./model/printed";
+import type { NodeNames } from "./model/node-names";
 import type { Spans } from "./model/spans";
-import type { Piece } from "./piece";
-import type { Settings } from "./settings";
-import type { PowerState } from "./states";
+import type { PlanElement } from "./plan-element";
+import type { SettingKey, Settings } from "./settings";
 import type { Tried } from "./tried";
 
 /** A link of the plan as the solution takes it. */
@@ -15,7 +16,7 @@ export interface PowerLink {
   readonly providerId: string;
   readonly consumerId: string;
   readonly adapters: readonly Adapter[];
-  /** Proposed only: nobody has said yes yet. */
+  /** Proposed only: nobody has approved it yet. */
   readonly proposed: boolean;
 }
 
@@ -26,7 +27,7 @@ export interface PowerFacts {
   /** Wires that were taken out, or are to be. */
   readonly gone: ReadonlySet<string>;
   readonly settings: Settings;
-  /** In which findings are told. */
+  /** In whose sizes wire is sold. */
   readonly units: Units;
   /** What is tried, and not decided. */
   readonly tried: Tried;
@@ -34,50 +35,68 @@ export interface PowerFacts {
   readonly quiet?: boolean;
 }
 
-/** A value that nobody has said and that the solution rests on. */
-export interface Assumption {
-  readonly says: string;
+/** A value that nobody has given and that the solution rests on. Words: core/words/power.ts. */
+export type AssumedFact =
+  | { readonly code: "feeds-as-stated" | "ground-cable-to-body" | "usual-battery" | "links-as-proposed" | "host-alternator-gone" | "replaced-parts-unplugged" | "sockets-empty" }
+  | { readonly code: "usual-watts" | "battery-by-settings" | "switches-usual" | "controlled-loads" | "fuse-way-in-run" | "outputs-on" }
+  | { readonly code: "starter-amps" | "asleep-amps" | "fused-feed"; readonly amps: number }
+  | { readonly code: "wire-size"; readonly sizeMm2: number }
+  | { readonly code: "wire-length" | "new-wire-length"; readonly lengthM: number };
+
+export type Assumption = AssumedFact & {
   /** How many places rest on it. */
   readonly count: number;
-}
+};
 
-/** What is wrong with the facts themselves; left out or bounded, and the rest is solved. */
-export interface PowerProblem {
-  readonly code: "one-side" | "source-loop" | "two-batteries" | "no-return" | "contradiction" | "absurd" | "no-battery" | "stranded-current" | "no-solution";
-  readonly where: string;
-  readonly message: string;
-  readonly cure: string;
-  readonly pinId: string | null;
-}
+/** What is wrong with the facts themselves; left out or bounded, and the rest is solved. Words: core/words/power.ts. */
+export type PowerProblem = { readonly pinId: string | null } & (
+  | { readonly code: "one-side"; readonly missing: "host" | "donor" }
+  | { readonly code: "source-loop"; readonly fault: NetlistFault }
+  | { readonly code: "source-without-resistance"; readonly part: string; readonly elementId: string; readonly ohms: number; readonly takenOhms: number }
+  | { readonly code: "two-batteries"; readonly part: string; readonly amps: number; readonly volts: number }
+  | { readonly code: "no-return"; readonly at: Point }
+  | { readonly code: "contradiction"; readonly one: Point; readonly two: Point; readonly aliveOne: Alive; readonly aliveTwo: Alive }
+  | { readonly code: "absurd"; readonly what: "setting"; readonly setting: SettingKey; readonly value: number }
+  | { readonly code: "absurd"; readonly what: "fuse"; readonly part: string; readonly elementId: string; readonly amps: number; readonly takenAmps: number }
+  | ({ readonly code: "absurd"; readonly what: "size" | "length"; readonly value: number; readonly taken: number } & WireEnds)
+  | { readonly code: "stranded-current"; readonly part: string; readonly elementId: string }
+  | { readonly code: "no-solution"; readonly state: KeyPosition; readonly fault: NetlistFault }
+);
 
 /** The plan as a netlist, traced both ways. */
 export interface PowerModel {
   readonly facts: PowerFacts;
-  readonly pieces: readonly Piece[];
-  readonly pieceOf: ReadonlyMap<string, Piece>;
+  readonly elements: readonly PlanElement[];
+  /** By an element's id. */
+  readonly elementOf: ReadonlyMap<string, PlanElement>;
   /** Its elements as numbered branches, and the ways through them. */
   readonly net: NamedBranches;
   readonly spans: Spans;
-  /** What stands where on the harness. */
-  readonly printed: Printed;
+  /** What the nodes of the harness are called. */
+  readonly names: NodeNames;
   /** By cavity: the node of the netlist. */
   readonly nodeOfPin: ReadonlyMap<string, string>;
   readonly assumptions: readonly Assumption[];
   readonly problems: readonly PowerProblem[];
-  /** Switch elements that stand for the turning alternator. */
-  readonly charging: ReadonlySet<string>;
-  /** Switches that the oil's pressure holds open while the engine turns. */
-  readonly pressed: ReadonlySet<string>;
 }
 
-/** The plan solved in every state. */
+/** The plan solved in every key position. */
 export interface PowerSolution {
   readonly model: PowerModel;
-  /** A state that has no solution is missing, and among the problems. */
-  readonly states: ReadonlyMap<PowerState, Solution>;
+  /** A position that has no solution is missing, and among the problems. */
+  readonly states: ReadonlyMap<KeyPosition, Solution>;
   /** What has another resistance while the engine turns than at rest: a battery that takes current, an alternator at its limit. */
   readonly charged: readonly Change[];
   readonly problems: readonly PowerProblem[];
   /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */
   readonly network: Network | null;
 }
+
+/** A thing on the vehicle that a finding or a table names. */
+export type Item =
+  | { readonly type: "point"; readonly point: Point }
+  | { readonly type: "element"; readonly origin: PlanElement["origin"] }
+  | { readonly type: "alternator" };
+
+export const atPoint = (point: Point): Item => ({ type: "point", point });
+export const atElement = ({ origin }: Pick<PlanElement, "origin">): Item => ({ type: "element", origin });

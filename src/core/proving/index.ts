@@ -1,4 +1,4 @@
-export { type CauseFacts, likelyCauses } from "./causes";
-export { basisOf, expectedText, judge, parseReading } from "./judge";
+export { type CauseSources, likelyCauses } from "./causes";
+export { basisOf, judge, parseReading, type ReadFault, type ReadValue } from "./judge";
 export { makeSteps, type SolvedVolts } from "./steps";
-export { CAUTIONS, type Cause, type Expected, type Judgement, type KeyState, type PlannedPin, type Probe, type Step, type StepGroup } from "./types";
+export type * from "./types";

@@ -1,7 +1,10 @@
-import { plain, plainOhms } from "../signals";
-import type { Expected, Judgement, Step } from "./types";
+import { DEAD_VOLTS } from "../state";
+import type { Judgement, ReadingVerdict, Step } from "./types";
 
-export type ReadValue = { readonly ok: true; readonly value: number | null } | { readonly ok: false; readonly message: string };
+/** Why a typed reading cannot be taken: it is no number, or of the meter's other setting. */
+export type ReadFault = { readonly code: "no-reading"; readonly written: string } | { readonly code: "other-unit"; readonly unit: "Ω" | "V" };
+
+export type ReadValue = { readonly ok: true; readonly value: number | null } | { readonly ok: false; readonly fault: ReadFault };
 
 const SCALE: Readonly<Record<string, number>> = { m: 1e-3, "": 1, k: 1e3, M: 1e6 };
 
@@ -13,9 +16,9 @@ export function parseReading(written: string, unit: "Ω" | "V"): ReadValue {
   const text = written.trim().replace(",", ".").replace("−", "-");
   if (/^(ol|0l|o\.l|0\.l|∞|inf|open|1 ?\.)$/i.test(text)) return { ok: true, value: null };
   const parts = /^([+-]?\d*\.?\d+)\s*([mkM]?)\s*(v|volts?|Ω|ω|ohms?)?$/i.exec(text);
-  if (!parts) return { ok: false, message: `“${written.slice(0, 20)}” is no reading. Type a number as the meter shows it (12.4), or OL.` };
+  if (!parts) return { ok: false, fault: { code: "no-reading", written: written.slice(0, 20) } };
   const said = parts[3]?.toLowerCase();
-  if (said !== undefined && said.startsWith("v") !== (unit === "V")) return { ok: false, message: `This step is read in ${unit === "V" ? "volts" : "ohms"}; check the meter's setting.` };
+  if (said !== undefined && said.startsWith("v") !== (unit === "V")) return { ok: false, fault: { code: "other-unit", unit } };
   // Upper and lower case M differ by a factor of a thousand million, so only they are told apart by case.
   const prefix = parts[2] === "K" ? "k" : (parts[2] ?? "");
   return { ok: true, value: Number(parts[1]) * (SCALE[prefix] ?? 1) };
@@ -25,37 +28,32 @@ export function parseReading(written: string, unit: "Ω" | "V"): ReadValue {
 export function judge(step: Step, value: number | null): Judgement {
   const { expected } = step;
   if (value === null) {
-    return expected.openIsRight
-      ? { value, outcome: "pass", verdict: "Open, as it should be" }
-      : { value, outcome: "fail", verdict: expected.unit === "Ω" ? "Open: the path is broken" : "The meter shows no voltage range; check its setting" };
+    return expected.openIsRight ? { value, outcome: "pass", verdict: "open-as-expected" } : { value, outcome: "fail", verdict: expected.unit === "Ω" ? "path-open" : "no-volts" };
   }
   const stop = (expected.stopBelow !== null && value < expected.stopBelow) || (expected.stopAbove !== null && value > expected.stopAbove);
-  if (expected.low !== null && value < expected.low) return { value, outcome: stop ? "stop" : "fail", verdict: `${stop ? "Stop: " : ""}${lowWords(step, value)}` };
-  if (expected.high !== null && value > expected.high) return { value, outcome: stop ? "stop" : "fail", verdict: `${stop ? "Stop: " : ""}${highWords(step, value)}` };
-  return { value, outcome: "pass", verdict: "Within its limits" };
+  const outcome = stop ? "stop" : "fail";
+  if (expected.low !== null && value < expected.low) return { value, outcome, verdict: lowVerdict(step, value) };
+  if (expected.high !== null && value > expected.high) return { value, outcome, verdict: highVerdict(step, value) };
+  return { value, outcome: "pass", verdict: "within" };
 }
 
-function lowWords(step: Step, value: number): string {
-  if (step.kind === "wire-short") return "too low: the wire touches ground";
-  if (step.kind === "feed-short") return "too low: shorted, or something else hangs on it";
-  if (step.kind === "feed-volts") return value < 1 ? `dead in ${step.keyState}` : `too low in ${step.keyState}`;
-  return "too low";
+function lowVerdict({ kind }: Step, value: number): ReadingVerdict {
+  switch (kind) {
+    case "wire-short": return "touches-ground";
+    case "feed-short": return "shorted";
+    case "feed-volts": return value < DEAD_VOLTS ? "dead" : "low-volts";
+    default: return "too-low";
+  }
 }
 
-function highWords(step: Step, value: number): string {
-  if (step.kind === "feed-volts" && step.expected.nominal === 0) return value > 6 ? `alive in ${step.keyState}, where it must be dead` : "something leaks into it";
-  if (step.kind === "ground-drop") return "the ground is poor";
-  return step.expected.unit === "Ω" ? "too much resistance" : "too high";
-}
+/** Above this a dead feed is live, and below something leaks into it, V. */
+const LIVE_VOLTS = 6;
 
-/** The expectation in words: `9.6 to 11.6 V`, `at most 0.37 Ω`, `OL, or above 2.4 Ω`. */
-export function expectedText({ unit, low, high, openIsRight }: Expected): string {
-  const show = (value: number) => (unit === "Ω" ? plainOhms(value) : `${plain(value)} V`);
-  if (openIsRight && low !== null) return `OL, or above ${show(low)}`;
-  if (low !== null && high !== null) return `${plain(low)} to ${show(high)}`;
-  if (high !== null) return `at most ${show(high)}`;
-  return low === null ? "any" : `at least ${show(low)}`;
+function highVerdict({ kind, expected }: Step, value: number): ReadingVerdict {
+  if (kind === "feed-volts" && expected.nominal === 0) return value > LIVE_VOLTS ? "live" : "leaks";
+  if (kind === "ground-drop") return "poor-ground";
+  return expected.unit === "Ω" ? "too-much-resistance" : "too-high";
 }
 
 /** What a proof is bound to: when this changes, a reading made under it is stale. */
-export const basisOf = (step: Step) => JSON.stringify([step.red.label, step.black.label, step.keyState, step.expected.low, step.expected.high, step.expected.openIsRight]);
+export const basisOf = ({ red, black, keyState, expected: { low, high, openIsRight } }: Step) => JSON.stringify([red.at, black.at, keyState, low, high, openIsRight]);

@@ -1,14 +1,18 @@
+import type { CavityPoint, Point } from "../points";
+import type { ElementFault } from "../power";
 import type { SignalPin } from "../signals";
+import type { Alive, KeyPosition } from "../state";
 
-/** A place for a probe: a cavity, or the battery's own post. */
+/** A place for a probe: a cavity, the battery's own post, or a terminal of a planned relay's socket. */
 export interface Probe {
-  readonly pinId: string | null;
-  readonly label: string;
-  readonly side: "donor" | "host" | "battery";
-  readonly where: string;
+  readonly at: CavityPoint | Extract<Point, { type: "pole" }> | { readonly type: "relay-terminal"; readonly terminal: "85" | "86"; readonly other: "ground" | "driver" | "feed" };
+  /** Where its connector sits, and what its table says of it. */
+  readonly place: string | null;
+  readonly description: string | null;
 }
 
-export type KeyState = "battery off" | "off" | "accessory" | "run" | "crank";
+/** The key while a step is read; `battery-off`: both of its leads off. */
+export type StepState = "battery-off" | Extract<KeyPosition, "off" | "accessory" | "run" | "crank">;
 
 export interface Expected {
   readonly unit: "Ω" | "V";
@@ -24,50 +28,80 @@ export interface Expected {
   readonly stopAbove: number | null;
 }
 
-export type StepGroup = "Before power" | "First power" | "Grounds under load";
+export type StepGroup = "before-power" | "first-power" | "grounds-under-load";
+export type StepKind = "battery" | "ground-ohms" | "feed-short" | "continuity" | "wire-short" | "coil" | "feed-volts" | "ground-drop";
+export type CautionKey = "battery-off" | "first-power" | "crank";
+export type MeterSetting = "lowest-ohms" | "middle-ohms-plugged" | "highest-ohms-unplugged" | "coil-ohms" | "dc-20v" | "dc-20v-first-power" | "dc-2v";
 
-/** One check: where both probes go, what to set, what to expect and why, and what to stop for. */
+/** What an expectation is made from, with its numbers: Ω, V, A. */
+export type StepBasis =
+  | { readonly type: "wires"; readonly ohms: number; readonly leadsOhms: number; readonly assumed: boolean }
+  | { readonly type: "load"; readonly amps: number | null; readonly leastOhms: number }
+  | { readonly type: "unplugged"; readonly leastOhms: number }
+  | { readonly type: "coil"; readonly ohms: number; readonly tolerance: number }
+  | { readonly type: "battery" }
+  | { readonly type: "live"; readonly alive: Alive; readonly volts: number; readonly low: number; readonly high: number; readonly planFails: boolean; readonly batteryVolts: number }
+  | { readonly type: "dead"; readonly alive: Alive; readonly volts: number; readonly mostVolts: number }
+  | { readonly type: "drop"; readonly volts: number; readonly mostVolts: number };
+
+/** One check: where both probes go, what to set, what to expect and why. Words: core/words/steps.ts. */
 export interface Step {
   readonly key: string;
+  readonly kind: StepKind;
   readonly group: StepGroup;
-  readonly title: string;
+  /** The link that is proved; null for the battery itself. */
+  readonly link: { readonly provider: CavityPoint; readonly consumer: CavityPoint } | null;
   readonly red: Probe;
   readonly black: Probe;
-  readonly meter: string;
-  readonly keyState: KeyState;
+  readonly meter: MeterSetting;
+  readonly keyState: StepState;
   readonly expected: Expected;
-  readonly why: string;
-  readonly stopFor: string;
-  /** Keys of {@link CAUTIONS}. */
+  readonly basis: StepBasis;
   readonly caution: CautionKey;
   /** Line that the step proves, for finding what it shares with others. */
   readonly lineKey: string | null;
-  readonly kind: "battery" | "ground-ohms" | "feed-short" | "continuity" | "wire-short" | "coil" | "feed-volts" | "ground-drop";
 }
 
-export type CautionKey = "battery-off" | "first-power" | "crank";
-
-/** In plain words; they defer to makers' procedures, local law and licensed practice. */
-export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
-  "battery-off": "Both battery leads off, the negative first, and kept away from the posts. Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
-  "first-power": "Only the computer's fuse is fitted and the fuel pump's is out. A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach. Follow the makers' procedures.",
-  crank: "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, nobody under the vehicle, fuel pump's fuse out. Follow the makers' procedures.",
-};
+/** What a reading says, by its code. */
+export type ReadingVerdict =
+  | "open-as-expected" | "path-open" | "no-volts" | "touches-ground" | "shorted" | "dead" | "low-volts" | "too-low" | "live" | "leaks" | "poor-ground" | "too-much-resistance" | "too-high" | "within";
 
 export interface Judgement {
   readonly value: number | null;
   readonly outcome: "pass" | "fail" | "stop";
-  readonly verdict: string;
+  readonly verdict: ReadingVerdict;
 }
 
-/** A likely cause of a failed step, the likeliest first, and where to put the probe next. */
-export interface Cause {
-  readonly text: string;
-  readonly because: string;
-  readonly next: string;
-  /** Share of the belief among those listed, 0 … 1. */
-  readonly share: number;
-}
+type Neighbours = readonly CavityPoint[];
+
+/** What may be behind a failed step, by its code; `provider` and `consumer` are the step's own. */
+export type CauseFacts =
+  | { readonly code: "feed-opens"; readonly state: StepState; readonly statedAlive: Alive | null }
+  | { readonly code: "fuse"; readonly failing: Neighbours; readonly sound: Neighbours }
+  | { readonly code: "feed-wire-open"; readonly state: StepState; readonly feedIsSound: boolean }
+  | { readonly code: "relay-missing" }
+  | { readonly code: "feed-live"; readonly statedAlive: Alive | null }
+  | { readonly code: "back-feed" }
+  | { readonly code: "feeds-joined" }
+  | { readonly code: "other-load" }
+  | { readonly code: "wire-pinched" }
+  | { readonly code: "part-faulty" }
+  | { readonly code: "stud"; readonly shared: Neighbours; readonly othersFail: boolean; readonly othersPass: boolean }
+  | { readonly code: "ground-wire"; readonly studIsSound: boolean }
+  | { readonly code: "strap" }
+  | { readonly code: "joint-open"; readonly isOpen: boolean }
+  | { readonly code: "wrong-cavity" }
+  | { readonly code: "poor-terminal"; readonly isOpen: boolean }
+  | { readonly code: "coil-open"; readonly isOpen: boolean }
+  | { readonly code: "other-relay" }
+  | { readonly code: "across-coil" }
+  | { readonly code: "battery-low" }
+  | { readonly code: "draws-with-key-off" }
+  /** A single fault of one element that would give this reading, by the solved plan. */
+  | { readonly code: "element"; readonly fault: ElementFault };
+
+/** A likely cause of a failed step, with its share of the belief among those listed, 0 … 1. */
+export type Cause = CauseFacts & { readonly share: number };
 
 export interface PlannedPin extends SignalPin {
   readonly lengthM: number | null;

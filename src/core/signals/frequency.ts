@@ -1,153 +1,166 @@
-import { numberParam } from "../forms";
+import { type FormOf, fieldOf } from "../forms";
+import type { Adapter, AdapterOf } from "./adapter";
 import { bestFraction } from "./fractions";
-import { plain, Reckoner, SUPPLY, wordParam } from "./reckon";
+import type { OpenDrive, Ratio, SpikesCut, SwingReason } from "./reasons";
 import { dividerFor, pullUp } from "./switched";
-import { type Adapter, label, type SignalPin, type Way } from "./types";
+import { pointOf, type SignalPin, type Way } from "./types";
+import { SUPPLY, WayBuilder } from "./way-builder";
 
-const PULSE_KEYS = ["pulsesPerRev", "pulsesPerShaftRev", "pulsesPerKm"] as const;
+type Source = SignalPin & { readonly form: FormOf<"frequency-out"> };
+type Reader = SignalPin & { readonly form: FormOf<"frequency-in"> };
+
+const PULSE_FIELDS = ["pulsesPerRev", "pulsesPerShaftRev", "pulsesPerKm"] as const;
 /** Largest denominator that a scaler of the trade can be set to. */
 const MAX_DENOMINATOR = 255;
 
 /** From a pulse output to a pulse input: how often it pulses, then how high it swings. */
-export function frequencyWays(provider: SignalPin, consumer: SignalPin): Way[] {
-  const reckon = new Reckoner();
-  const count = comparePulses(provider, consumer, reckon);
-  if (count === null) return [reckon.manual("", [])];
-  if (count.ratio === 1) return [toWay(matchSwing(provider, consumer, reckon), reckon, "Pulses agree")];
-
-  const settable = [provider, consumer].find((pin) => pin.params.settable === "yes");
+export function frequencyWays(provider: Source, consumer: Reader): Way[] {
+  const builder = new WayBuilder();
+  const count = comparePulses(provider, consumer, builder);
+  if (count === null) return [builder.manual()];
+  if (count.ratio === null) return [asItIs(matchSwing(provider, consumer, builder), builder)];
+  const settable = [provider, consumer].find((pin) => fieldOf(pin.form, "settable") === "yes");
   const ways: Way[] = [];
   if (settable !== undefined) {
-    const copper = matchSwing(provider, consumer, reckon);
-    const change: Adapter = { type: "calibration", parameter: count.key, from: settable === provider ? count.from : count.to, to: settable === provider ? count.to : count.from };
-    const says = `${label(settable)} can be set: ${count.key} ${plain(Number(change.from))} → ${plain(Number(change.to))}`;
-    if (copper.type === "manual") ways.push(reckon.manual(copper.why));
-    else ways.push(reckon.way(copper.adapters.length === 0 ? "calibration" : "adapter", [change, ...copper.adapters], copper.adapters.length === 0 ? says : `${says}; ${copper.why}`));
+    const swing = matchSwing(provider, consumer, builder);
+    const [from, to] = settable === provider ? [count.given, count.wanted] : [count.wanted, count.given];
+    const reason = { code: "pulses-set", at: pointOf(settable), field: count.field, from, to, swing: swing.reason } as const;
+    if (swing.adapters === null) ways.push(builder.manual(reason));
+    else ways.push(builder.way(swing.adapters.length === 0 ? "calibration" : "adapter", [{ type: "calibration", parameter: count.field, from, to }, ...swing.adapters], reason));
   }
-  ways.push(scaled(provider, consumer, count.ratio, count.text, reckon));
-  return ways;
+  return [...ways, scaled(provider, consumer, count.ratio, builder)];
 }
 
-function comparePulses(provider: SignalPin, consumer: SignalPin, reckon: Reckoner): { key: string; from: number; to: number; ratio: number; text: string } | null {
-  const given = PULSE_KEYS.filter((key) => numberParam(provider.params, key) !== null);
-  const wanted = PULSE_KEYS.filter((key) => numberParam(consumer.params, key) !== null);
-  const key = given.find((one) => wanted.includes(one));
-  if (key === undefined) {
-    if (given.length === 0) reckon.lack(provider, wanted[0] ?? "pulsesPerRev");
-    if (wanted.length === 0) reckon.lack(consumer, given[0] ?? "pulsesPerRev");
-    if (given.length > 0 && wanted.length > 0) reckon.lack(provider, `${given[0]} against ${wanted[0]}: teeth, final drive or tyre`);
+interface PulseCount {
+  readonly field: (typeof PULSE_FIELDS)[number];
+  readonly given: number;
+  readonly wanted: number;
+  /** Pulses wanted by pulses given; null where they are the same. */
+  readonly ratio: Ratio | null;
+}
+
+function comparePulses(provider: Source, consumer: Reader, builder: WayBuilder): PulseCount | null {
+  const told = (pin: Source | Reader) => PULSE_FIELDS.filter((field) => fieldOf(pin.form, field) !== null);
+  const [givenFields, wantedFields] = [told(provider), told(consumer)];
+  const field = givenFields.find((one) => wantedFields.includes(one));
+  if (field === undefined) {
+    const [oneGiven, oneWanted] = [givenFields[0], wantedFields[0]];
+    if (oneGiven === undefined) builder.lack(provider, oneWanted ?? "pulsesPerRev");
+    if (oneWanted === undefined) builder.lack(consumer, oneGiven ?? "pulsesPerRev");
+    if (oneGiven !== undefined && oneWanted !== undefined) builder.lack(provider, { given: oneGiven, wanted: oneWanted });
     return null;
   }
-  const from = numberParam(provider.params, key) as number;
-  const to = numberParam(consumer.params, key) as number;
-  const fraction = bestFraction(to / from, MAX_DENOMINATOR);
-  const text = `${fraction.numerator}/${fraction.denominator}, error ${plain(fraction.error * 100)} %`;
-  reckon.show("pulses", `${plain(from)} : ${plain(to)} ${key} → ${to === from ? "no scaling" : `× ${text}`}`);
-  return { key, from, to, ratio: to === from ? 1 : fraction.numerator / fraction.denominator, text };
+  const [given, wanted] = [fieldOf(provider.form, field) as number, fieldOf(consumer.form, field) as number];
+  const ratio = wanted === given ? null : bestFraction(wanted / given, MAX_DENOMINATOR);
+  builder.show({ type: "pulses", field, given, wanted, ratio });
+  return { field, given, wanted, ratio };
 }
 
-type Swing = { readonly type: "fits"; readonly adapters: readonly Adapter[]; readonly why: string } | { readonly type: "manual"; readonly why: string };
+/** How the swing is matched; no adapters at all where a person must choose. */
+interface Swing {
+  readonly adapters: readonly Adapter[] | null;
+  readonly reason: SwingReason;
+}
+
+const manual = (reason: SwingReason): Swing => ({ adapters: null, reason });
+const fits = (adapters: readonly Adapter[], reason: SwingReason): Swing => ({ adapters, reason });
 
 /** Above the supply's highest no level can be meant: such an input waits for the spikes of an ignition coil. */
-const spikeVolts = (consumer: SignalPin) => Math.max(numberParam(consumer.params, "highVolts") ?? 0, numberParam(consumer.params, "amplitude") ?? 0);
-const wantsCoilSpikes = (consumer: SignalPin) => spikeVolts(consumer) > SUPPLY.highest;
-const coilSimulator = (consumer: SignalPin): Adapter => ({ type: "coil-simulator", peakVolts: Math.ceil(1.5 * spikeVolts(consumer)) });
+const spikeVolts = ({ form }: Reader) => Math.max(fieldOf(form, "highVolts") ?? 0, fieldOf(form, "amplitude") ?? 0);
+const wantsCoilSpikes = (consumer: Reader) => spikeVolts(consumer) > SUPPLY.highest;
+const coilSimulator = (consumer: Reader): Adapter => ({ type: "coil-simulator", peakVolts: Math.ceil(1.5 * spikeVolts(consumer)) });
 /** Half a watt is the usual part; a spike's energy is small, and it comes some hundred times a second at most. */
 const clampAt = (volts: number): Adapter => ({ type: "clamp", volts, watts: 0.5 });
 
-function matchSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner): Swing {
-  const drive = reckon.needWord(provider, "drive");
-  if (drive === null) return { type: "manual", why: "" };
-  const fast = numberParam(provider.params, "maxHz");
-  const bears = numberParam(consumer.params, "maxHz");
-  if (fast !== null && bears !== null && fast > bears) return { type: "manual", why: `${label(provider)} pulses at up to ${plain(fast)} Hz and ${label(consumer)} follows to ${plain(bears)} Hz` };
-  const spikes = numberParam(provider.params, "amplitude");
-  if (wantsCoilSpikes(consumer) && spikes !== null && spikes >= spikeVolts(consumer)) return spikesAsTheyAre(provider, consumer, spikes, reckon);
-  if (wantsCoilSpikes(consumer)) {
-    return { type: "fits", adapters: [coilSimulator(consumer)], why: `${label(consumer)} waits for spikes of ${plain(spikeVolts(consumer))} V, as a coil's negative terminal gives; ${label(provider)} is ${drive}` };
-  }
+function matchSwing(provider: Source, consumer: Reader, builder: WayBuilder): Swing {
+  const drive = builder.need(provider, "drive");
+  if (drive === null) return manual({ type: "facts-missing" });
+  const [hz, limitHz] = [fieldOf(provider.form, "maxHz"), fieldOf(consumer.form, "maxHz")];
+  if (hz !== null && limitHz !== null && hz > limitHz) return manual({ type: "too-fast", hz, limitHz });
+  const spikes = fieldOf(provider.form, "amplitude");
+  if (wantsCoilSpikes(consumer) && spikes !== null && spikes >= spikeVolts(consumer)) return spikesAsTheyAre(consumer, spikes, builder);
+  if (wantsCoilSpikes(consumer)) return fits([coilSimulator(consumer)], { type: "wants-spikes", volts: spikeVolts(consumer), drive });
   switch (drive) {
-    case "open-collector": case "contact": return openSwing(provider, consumer, drive, reckon);
-    case "push-pull": return drivenSwing(provider, consumer, reckon);
-    case "sine": {
-      const amplitude = numberParam(provider.params, "amplitude");
-      reckon.show("conditioner", `sine${amplitude === null ? "" : ` of ${plain(amplitude)} V`} to a square wave`);
-      return { type: "fits", adapters: [conditioner(provider, consumer)], why: `${label(provider)} gives a sine, and ${label(consumer)} reads levels` };
-    }
-    default: return { type: "manual", why: `The drive “${drive}” of ${label(provider)} is not known here` };
+    case "open-collector":
+    case "contact":
+      return openSwing(provider, consumer, drive, builder);
+    case "push-pull":
+      return drivenSwing(provider, consumer, builder);
+    case "sine":
+      builder.show({ type: "conditioner", amplitudeVolts: fieldOf(provider.form, "amplitude") });
+      return fits([conditioner(provider, consumer)], { type: "sine" });
+    default:
+      return manual({ type: "drive-unknown", drive });
   }
 }
 
-/** A coil's own terminal into an instrument made for one: right as it is, unless its spikes are beyond what the input stands. */
-function spikesAsTheyAre(provider: SignalPin, consumer: SignalPin, spikes: number, reckon: Reckoner): Swing {
-  const maxVolts = reckon.need(consumer, "maxVolts");
-  if (maxVolts === null) return { type: "manual", why: `${label(provider)} gives spikes of ${plain(spikes)} V` };
-  reckon.show("spikes", `${plain(spikes)} V against a limit of ${plain(maxVolts)} V`);
-  if (spikes <= maxVolts) return { type: "fits", adapters: [], why: `spikes of ${plain(spikes)} V, which ${label(consumer)} stands` };
-  return { type: "fits", adapters: [clampAt(maxVolts)], why: `spikes of ${plain(spikes)} V are cut at the ${plain(maxVolts)} V that ${label(consumer)} stands` };
+/** A coil's own terminal into an instrument made for one: right as it is, unless its spikes are beyond what the input is rated for. */
+function spikesAsTheyAre(consumer: Reader, volts: number, builder: WayBuilder): Swing {
+  const limitVolts = builder.need(consumer, "maxVolts");
+  if (limitVolts === null) return manual({ type: "spikes", volts, limitVolts, cut: false });
+  builder.show({ type: "spikes", volts, limitVolts });
+  const cut = volts > limitVolts;
+  return fits(cut ? [clampAt(limitVolts)] : [], { type: "spikes", volts, limitVolts, cut });
 }
 
 /** A quarter of the amplitude stays clear of noise and is still crossed at a fraction of full speed. */
-function conditioner(provider: SignalPin, consumer: SignalPin): Adapter {
-  const amplitude = numberParam(provider.params, "amplitude");
+function conditioner(provider: Source, consumer: Reader): Adapter {
+  const amplitude = fieldOf(provider.form, "amplitude");
   return { type: "reluctor-conditioner", thresholdVolts: amplitude === null ? null : Number((amplitude / 4).toPrecision(3)), outVolts: outVoltsFor(consumer) };
 }
 
-/** A made output swings to 12 V unless the input stands less. */
-function outVoltsFor(consumer: SignalPin): number {
-  const maxVolts = numberParam(consumer.params, "maxVolts");
+/** A made output swings to 12 V unless the input is rated for less. */
+function outVoltsFor({ form }: Reader): number {
+  const maxVolts = fieldOf(form, "maxVolts");
   return maxVolts !== null && maxVolts < SUPPLY.nominal ? 5 : SUPPLY.nominal;
 }
 
-function openSwing(provider: SignalPin, consumer: SignalPin, drive: string, reckon: Reckoner): Swing {
-  const pull = reckon.needWord(consumer, "pull");
-  const what = drive === "contact" ? "a contact to ground" : "an open collector";
-  if (pull === null) return { type: "manual", why: `${label(provider)} is ${what}: whether ${label(consumer)} pulls up decides` };
-  const [pullVolts, high] = [numberParam(consumer.params, "pullVolts"), numberParam(consumer.params, "highVolts")];
-  if (pull === "up" && pullVolts !== null && high !== null && pullVolts < high) return { type: "manual", why: `${label(consumer)} pulls up to ${plain(pullVolts)} V and switches at ${plain(high)} V: one of them is wrong` };
-  const [spikes, maxVolts] = [numberParam(provider.params, "amplitude"), numberParam(consumer.params, "maxVolts")];
-  const cut = spikes !== null && maxVolts !== null && spikes > maxVolts ? [clampAt(maxVolts)] : [];
-  const cutWhy = cut.length === 0 ? "" : `; its ${plain(spikes ?? 0)} V are cut at ${plain(maxVolts ?? 0)} V`;
-  if (pull === "up") return { type: "fits", adapters: cut, why: `${what} into an input that pulls up${cutWhy}` };
-  if (pull === "down") return { type: "manual", why: `${label(consumer)} pulls down, so that ${what} cannot lift it` };
-  const resistor = pullUp(consumer, SUPPLY.running, reckon);
-  if (resistor === null) return { type: "manual", why: `No pull-up reaches ${consumer.params.highVolts} V at a supply of ${SUPPLY.running} V; a level shifter must be chosen` };
-  return { type: "fits", adapters: [...cut, resistor], why: `${what} into an input with no pull-up: ${plain(Number(resistor.ohms))} Ω to ${resistor.volts} V${cutWhy}` };
+function openSwing(provider: Source, consumer: Reader, drive: OpenDrive, builder: WayBuilder): Swing {
+  const pull = builder.need(consumer, "pull");
+  if (pull === null) return manual({ type: "pull-unknown", drive });
+  const [pullVolts, highVolts] = [fieldOf(consumer.form, "pullVolts"), fieldOf(consumer.form, "highVolts")];
+  if (pull === "up" && pullVolts !== null && highVolts !== null && pullVolts < highVolts) return manual({ type: "pull-below-threshold", pullVolts, highVolts });
+  const [spikes, maxVolts] = [fieldOf(provider.form, "amplitude"), fieldOf(consumer.form, "maxVolts")];
+  const cut: SpikesCut | null = spikes !== null && maxVolts !== null && spikes > maxVolts ? { volts: spikes, atVolts: maxVolts } : null;
+  const clamps = cut === null ? [] : [clampAt(cut.atVolts)];
+  if (pull === "up") return fits(clamps, { type: "pulled-up", drive, cut });
+  if (pull === "down") return manual({ type: "pulled-down", drive });
+  const resistor = pullUp(consumer, SUPPLY.running, builder);
+  if (resistor === null) return manual({ type: "no-pull-up-fits", highVolts, supplyVolts: SUPPLY.running });
+  return fits([...clamps, resistor], { type: "pull-up-added", drive, ohms: resistor.ohms, volts: resistor.volts, cut });
 }
 
-function drivenSwing(provider: SignalPin, consumer: SignalPin, reckon: Reckoner): Swing {
-  const amplitude = reckon.need(provider, "amplitude");
-  const high = reckon.need(consumer, "highVolts");
-  const maxVolts = reckon.need(consumer, "maxVolts");
-  if (amplitude === null || high === null || maxVolts === null) return { type: "manual", why: "" };
-  reckon.show("swing", `${plain(amplitude)} V against a threshold of ${plain(high)} V and a limit of ${plain(maxVolts)} V`);
-  if (amplitude > maxVolts) {
-    const divider = dividerFor(amplitude, maxVolts);
-    const divided = amplitude * Number(divider.ratio);
-    if (divided >= high) return { type: "fits", adapters: [divider], why: `${plain(amplitude)} V is more than ${plain(maxVolts)} V; divided it is ${plain(divided)} V, above ${plain(high)} V` };
-    return { type: "fits", adapters: [{ type: "level-shifter", inVolts: amplitude, outVolts: maxVolts }], why: `${plain(amplitude)} V is more than ${plain(maxVolts)} V, and a divider would fall below ${plain(high)} V` };
+function drivenSwing(provider: Source, consumer: Reader, builder: WayBuilder): Swing {
+  const volts = builder.need(provider, "amplitude");
+  const highVolts = builder.need(consumer, "highVolts");
+  const maxVolts = builder.need(consumer, "maxVolts");
+  if (volts === null || highVolts === null || maxVolts === null) return manual({ type: "facts-missing" });
+  builder.show({ type: "swing", volts, highVolts, maxVolts });
+  if (volts > maxVolts) {
+    const divider = dividerFor(volts, maxVolts);
+    const dividedVolts = volts * divider.ratio;
+    if (dividedVolts >= highVolts) return fits([divider], { type: "divided", volts, maxVolts, dividedVolts, highVolts });
+    return fits([{ type: "level-shifter", inVolts: volts, outVolts: maxVolts }], { type: "shifted-down", volts, maxVolts, highVolts });
   }
-  if (amplitude < high) {
-    return { type: "fits", adapters: [{ type: "level-shifter", inVolts: amplitude, outVolts: Math.min(maxVolts, SUPPLY.nominal) }], why: `${plain(amplitude)} V does not reach the threshold of ${plain(high)} V` };
-  }
-  return { type: "fits", adapters: [], why: `swing of ${plain(amplitude)} V between ${plain(high)} V and ${plain(maxVolts)} V` };
+  if (volts < highVolts) return fits([{ type: "level-shifter", inVolts: volts, outVolts: Math.min(maxVolts, SUPPLY.nominal) }], { type: "shifted-up", volts, highVolts });
+  return fits([], { type: "within", volts, highVolts, maxVolts });
 }
 
-function toWay(swing: Swing, reckon: Reckoner, start: string): Way {
-  if (swing.type === "manual") return reckon.manual([start, swing.why].filter((part) => part !== "").join(". "));
-  return reckon.way(swing.adapters.length === 0 ? "direct" : "adapter", swing.adapters, `${start}; ${swing.why}`);
+/** Pulses agree: only the swing counts. */
+function asItIs({ adapters, reason }: Swing, builder: WayBuilder): Way {
+  const told = { code: "pulses-agree", swing: reason } as const;
+  return adapters === null ? builder.manual(told) : builder.way(adapters.length === 0 ? "direct" : "adapter", adapters, told);
 }
 
 /** A scaler's input takes open collectors and squares, and its output swings as the consumer needs: no other step beside it. */
-function scaled(provider: SignalPin, consumer: SignalPin, ratio: number, text: string, reckon: Reckoner): Way {
-  const drive = wordParam(provider.params, "drive");
+function scaled(provider: Source, consumer: Reader, ratio: Ratio, builder: WayBuilder): Way {
+  const drive = fieldOf(provider.form, "drive");
   if (drive === null) {
-    if (!reckon.lacks) reckon.lack(provider, "drive");
-    return reckon.manual(`Pulses differ by ${text}`);
+    if (!builder.lacks) builder.lack(provider, "drive");
+    return builder.manual({ code: "pulses-differ", ratio });
   }
-  const chain: Adapter[] = [];
-  if (drive === "sine") chain.push(conditioner(provider, consumer));
-  chain.push({ type: "frequency-scaler", ratio, outVolts: outVoltsFor(consumer) });
-  if (wantsCoilSpikes(consumer)) chain.push(coilSimulator(consumer));
-  return reckon.way("adapter", chain, `Pulses differ: × ${text}${wantsCoilSpikes(consumer) ? `; ${label(consumer)} waits for coil spikes of ${plain(spikeVolts(consumer))} V` : ""}`);
+  const spikes = wantsCoilSpikes(consumer);
+  const scaler: AdapterOf<"frequency-scaler"> = { type: "frequency-scaler", ratio: ratio.numerator / ratio.denominator, outVolts: outVoltsFor(consumer) };
+  const chain: Adapter[] = [...(drive === "sine" ? [conditioner(provider, consumer)] : []), scaler, ...(spikes ? [coilSimulator(consumer)] : [])];
+  return builder.way("adapter", chain, { code: "pulses-scaled", ratio, spikeVolts: spikes ? spikeVolts(consumer) : null });
 }

@@ -1,14 +1,17 @@
-import { Reckoner, wordParam } from "./reckon";
-import { label, type SignalPin, type Way } from "./types";
+import { type FormOf, fieldOf } from "../forms";
+import { pointOf, type SignalPin, type Way } from "./types";
+import { WayBuilder } from "./way-builder";
 
-/** From a ground of one side to one of the other. Power and chassis grounds join; a sensor's return or a screen never does. */
-export function groundWays(provider: SignalPin, consumer: SignalPin): Way[] {
-  const reckon = new Reckoner();
-  const roles = [provider, consumer].map((pin) => wordParam(pin.params, "role") ?? (pin.quantity === "sensor-ground" ? "sensor-return" : "power"));
-  reckon.show("roles", roles.join(" → "));
-  if (roles.includes("shield")) return [reckon.manual(`A screen is grounded at one end only; choose which end for ${label(consumer)}`)];
-  if (roles.includes("sensor-return")) {
-    return [reckon.manual(`${label(roles[0] === "sensor-return" ? provider : consumer)} is a sensor's return: it ends at its own computer, and body current must not share it`)];
-  }
-  return [reckon.way("direct", [], `${label(consumer)} returns to ${label(provider)}; both are power grounds`)];
+type Ground = SignalPin & { readonly form: FormOf<"ground"> };
+
+const roleOf = (pin: Ground) => fieldOf(pin.form, "role") ?? (pin.quantity === "sensor-ground" ? "sensor-return" : "power");
+
+/** From a ground of one side to one of the other. Power and chassis grounds join; a sensor ground or a screen never does. */
+export function groundWays(provider: Ground, consumer: Ground): Way[] {
+  const builder = new WayBuilder();
+  const roles = [roleOf(provider), roleOf(consumer)] as const;
+  builder.show({ type: "roles", provider: roles[0], consumer: roles[1] });
+  if (roles.includes("shield")) return [builder.manual({ code: "screen-one-end" })];
+  if (roles.includes("sensor-return")) return [builder.manual({ code: "sensor-ground-apart", at: pointOf(roles[0] === "sensor-return" ? provider : consumer) })];
+  return [builder.way("direct", [], { code: "power-grounds" })];
 }

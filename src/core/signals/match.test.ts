@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { pinFrom, pinsFrom } from "../../../tests/support/pins";
-import { label, matchSignals, type SignalPin, waysBetween } from "./index";
+import { cavityLabel as label, unmatchedText } from "../words";
+import { matchSignals, type SignalPin, waysBetween } from "./index";
 
 const summary = (pins: readonly SignalPin[]) => matchSignals(pins).links.map(({ provider, consumer, ways }) => `${label(provider)} > ${label(consumer)} ${ways[0].verdict}`);
-const reasons = (pins: readonly SignalPin[]) => Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, why }) => [label(pin), why]));
+const reasons = (pins: readonly SignalPin[]) => Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, reason }) => [label(pin), unmatchedText(reason, pin)]));
 
 describe("pairing", () => {
   test("a donor's consumer that its own side serves stays there; the host's gauge is served by the donor", () => {
@@ -14,7 +15,7 @@ describe("pairing", () => {
       host IP-2@21 resistive-in coolant-temperature
       host TS-1@21 resistive-out coolant-temperature`);
     expect(summary(pins)).toEqual(["CTS-1 > IP-2 manual"]);
-    expect(reasons(pins)).toMatchObject({ "C1-4": expect.stringContaining("Pairs with CTS-1"), "TS-1": expect.stringContaining("own side") });
+    expect(reasons(pins)).toMatchObject({ "C1-4": expect.stringContaining("Connected to CTS-1"), "TS-1": expect.stringContaining("own side") });
   });
   test("each consumer of an output has its own link", () => {
     const pins = pinsFrom(`
@@ -53,7 +54,7 @@ describe("pairing", () => {
       host KEY-15 supply-out ignition-supply maxAmps=15;alive=run-crank
       donor C1-2 supply-in ignition-supply amps=5;alive=run-crank`);
     expect(summary(pins)).toEqual(["KEY-15 > C1-2 direct"]);
-    expect(reasons(pins)["KEY-IG"]).toContain("served by another");
+    expect(reasons(pins)["KEY-IG"]).toContain("has another provider");
   });
   test("grounds join by role and thickness; a sensor's return never crosses", () => {
     const pins = pinsFrom(`
@@ -84,7 +85,7 @@ describe("pairing", () => {
 test("airbag circuits are never paired, whatever both sides have", () => {
   const { links, unmatched } = matchSignals(pinsFrom("host A-1 load-in airbag otherEnd=free\ndonor B-1 high-side-out airbag maxAmps=2"));
   expect(links).toEqual([]);
-  expect(unmatched.map(({ why }) => why)).toEqual([expect.stringContaining("never paired or probed"), expect.stringContaining("never paired or probed")]);
+  expect(unmatched.map(({ reason }) => reason.code)).toEqual(["airbag", "airbag"]);
 });
 
 describe("decisions", () => {
@@ -120,11 +121,11 @@ test("whatever the pins: every one that is no spare is in a link or told why not
     const linked = new Set(links.flatMap((link) => [link.provider.id, link.consumer.id]));
     const told = unmatched.map(({ pin }) => pin.id);
     expect(new Set(told).size).toBe(told.length);
-    for (const pin of pins) expect(linked.has(pin.id) || told.includes(pin.id) || pin.kind === "spare").toBe(true);
+    for (const pin of pins) expect(linked.has(pin.id) || told.includes(pin.id) || pin.form.kind === "spare").toBe(true);
     for (const id of told) expect(linked.has(id)).toBe(false);
     expect(new Set(links.map((link) => link.consumer.id)).size).toBe(links.length);
     for (const { provider, consumer } of links) expect(provider.side).not.toBe(consumer.side);
-    for (const { why } of unmatched) expect(why.length).toBeGreaterThan(5);
+    for (const { reason, pin } of unmatched) expect(unmatchedText(reason, pin).length).toBeGreaterThan(5);
   }), { numRuns: 300 });
 });
 
@@ -140,7 +141,7 @@ test("no provider across would have served a consumer better than the one it got
     for (const [at, link] of links.entries()) {
       const before = links.slice(0, at);
       for (const other of pins) {
-        if (other.kind !== "supply-out" || other.side === link.consumer.side || other.quantity !== link.quantity) continue;
+        if (other.form.kind !== "supply-out" || other.side === link.consumer.side || other.quantity !== link.quantity) continue;
         expect(rank[waysBetween(other, link.consumer, pins, before)[0].verdict]).toBeGreaterThanOrEqual(rank[link.ways[0].verdict]);
       }
     }

@@ -1,7 +1,8 @@
-import { directionOf, numberParam, type Quantity, type Side } from "../forms";
-import { VERDICT_RANK } from "./reckon";
+import { directionOf, fieldOf, type Quantity, } from "../forms";
+import type { UnmatchedReason } from "./reasons";
 import { loadAmps } from "./switched";
-import { label, type SignalPin, type Surroundings, type Way } from "./types";
+import { pointOf, type SignalPin, type Surroundings, type Way } from "./types";
+import { VERDICT_RANK } from "./way-builder";
 import { waysAcross } from "./ways";
 
 /** A proposed link with every way that is known for it, the best first. */
@@ -14,7 +15,7 @@ export interface ProposedLink {
 
 export interface Unmatched {
   readonly pin: SignalPin;
-  readonly why: string;
+  readonly reason: UnmatchedReason;
 }
 
 export interface Matching {
@@ -31,21 +32,21 @@ const FEEDS: ReadonlySet<Quantity> = new Set(["battery-supply", "ignition-supply
  * where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of its own, and
  * what already hangs on the output counts against its limit.
  */
-export function matchSignals(pins: readonly SignalPin[], taken: Taken = NOTHING_TAKEN): Matching {
-  return new Matcher(pins, taken).run();
+export function matchSignals(pins: readonly SignalPin[], decided: Decided = NOTHING_DECIDED): Matching {
+  return new Matcher(pins, decided).run();
 }
 
 /** What people have decided already: these pairs stand, and those are not proposed again. Ids of pins. */
-export interface Taken {
+export interface Decided {
   readonly joined: readonly { readonly providerId: string; readonly consumerId: string }[];
   readonly refused: readonly { readonly providerId: string; readonly consumerId: string }[];
 }
 
-const NOTHING_TAKEN: Taken = { joined: [], refused: [] };
+const NOTHING_DECIDED: Decided = { joined: [], refused: [] };
 
 /** The ways between two pins that a person pairs, reckoned with what hangs on the provider in `links` and by circuit. */
 export function waysBetween(provider: SignalPin, consumer: SignalPin, pins: readonly SignalPin[], links: readonly { provider: SignalPin; consumer: SignalPin }[]): readonly [Way, ...Way[]] {
-  const matcher = new Matcher(pins, NOTHING_TAKEN);
+  const matcher = new Matcher(pins, NOTHING_DECIDED);
   for (const link of links) if (link.consumer.id !== consumer.id) matcher.hang(link.provider, link.consumer);
   return matcher.ways(provider, consumer);
 }
@@ -58,16 +59,16 @@ class Matcher {
   private readonly hung = new Map<string, number | null>();
   private readonly fixed = new Map<string, string>();
   private readonly links: ProposedLink[] = [];
-  private readonly why = new Map<string, string>();
+  private readonly reasons = new Map<string, UnmatchedReason>();
 
   private readonly served = new Set<string>();
   private readonly used = new Set<string>();
   private readonly refused: ReadonlySet<string>;
 
-  constructor(private readonly pins: readonly SignalPin[], taken: Taken) {
+  constructor(private readonly pins: readonly SignalPin[], decided: Decided) {
     const byId = new Map(pins.map((pin) => [pin.id, pin]));
-    this.refused = new Set(taken.refused.map((pair) => pairKey(pair.providerId, pair.consumerId)));
-    for (const { providerId, consumerId } of taken.joined) {
+    this.refused = new Set(decided.refused.map((pair) => pairKey(pair.providerId, pair.consumerId)));
+    for (const { providerId, consumerId } of decided.joined) {
       const [provider, consumer] = [byId.get(providerId), byId.get(consumerId)];
       if (provider === undefined || consumer === undefined) continue;
       this.served.add(consumerId);
@@ -78,31 +79,31 @@ class Matcher {
       if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
       if (pin.circuit !== null) push(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
     }
-    this.feeds = pins.filter((pin) => pin.kind === "supply-out" && pin.side === "host");
+    this.feeds = pins.filter((pin) => pin.form.kind === "supply-out" && pin.side === "host");
   }
 
   run(): Matching {
     for (const [quantity, members] of this.byQuantity) {
-      if (quantity === "airbag") for (const pin of members) this.why.set(pin.id, "An airbag circuit stays as it is: left to those licensed for it, never paired or probed here");
-      else if (quantity === "other") for (const pin of members) this.why.set(pin.id, "“other” says what it is not; give it a quantity to pair it");
+      if (quantity === "airbag") for (const pin of members) this.reasons.set(pin.id, { code: "airbag" });
+      else if (quantity === "other") for (const pin of members) this.reasons.set(pin.id, { code: "quantity-other" });
       else if (quantity === "ground" || quantity === "sensor-ground") this.matchGrounds(quantity, members);
       else this.matchQuantity(quantity, members);
     }
     const linked = new Set([...this.served, ...this.used, ...this.links.flatMap((link) => [link.provider.id, link.consumer.id])]);
     const unmatched = this.pins
-      .filter((pin) => !linked.has(pin.id) && pin.kind !== "spare")
-      .map((pin) => ({ pin, why: this.why.get(pin.id) ?? unreadWhy(pin) }));
+      .filter((pin) => !linked.has(pin.id) && pin.form.kind !== "spare")
+      .map((pin) => ({ pin, reason: this.reasons.get(pin.id) ?? unreadReason(pin) }));
     return { links: this.links, unmatched };
   }
 
   private matchQuantity(quantity: Quantity, members: readonly SignalPin[]): void {
-    const able = members.filter((pin) => directionOf(pin.kind) !== "none");
-    const buses = able.filter((pin) => directionOf(pin.kind) === "shared");
+    const able = members.filter((pin) => directionOf(pin.form.kind) !== "none");
+    const buses = able.filter((pin) => directionOf(pin.form.kind) === "shared");
     this.matchBuses(quantity, buses);
-    const providers = able.filter((pin) => directionOf(pin.kind) === "provider");
-    const consumers = able.filter((pin) => directionOf(pin.kind) === "consumer");
+    const providers = able.filter((pin) => directionOf(pin.form.kind) === "provider");
+    const consumers = able.filter((pin) => directionOf(pin.form.kind) === "consumer");
     for (const consumer of consumers) this.serve(quantity, consumer, providers);
-    for (const provider of providers) this.explainProvider(provider, consumers);
+    for (const provider of providers) this.explainProvider(quantity, provider, consumers);
   }
 
   private serve(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): void {
@@ -115,7 +116,7 @@ class Matcher {
     // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can.
     const stays = consumer.side === "donor" ? home : FEEDS.has(quantity) ? wired : undefined;
     if (stays !== undefined) {
-      this.why.set(consumer.id, `Pairs with ${label(stays)} on its own side`);
+      this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;
     }
     const best = this.bestOf(quantity, consumer, across);
@@ -123,9 +124,9 @@ class Matcher {
       this.links.push(best);
       this.hang(best.provider, best.consumer);
     } else if (home !== undefined) {
-      this.why.set(consumer.id, `Pairs with ${label(home)} on its own side; the ${otherSide(consumer.side)} has no provider of ${quantity}`);
+      this.reasons.set(consumer.id, { code: "own-side-none-across", partner: pointOf(home), quantity });
     } else {
-      this.why.set(consumer.id, noProviderWhy(quantity, consumer, providers));
+      this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers));
     }
   }
 
@@ -148,7 +149,7 @@ class Matcher {
   private likeness(provider: SignalPin, consumer: SignalPin): string {
     let fixed = this.fixed.get(provider.id);
     if (fixed === undefined) {
-      fixed = JSON.stringify([provider.kind, provider.params, provider.kind === "ground" ? provider.sizeMm2 : null]);
+      fixed = JSON.stringify([provider.form, provider.form.kind === "ground" ? provider.sizeMm2 : null]);
       this.fixed.set(provider.id, fixed);
     }
     return `${fixed} ${this.hangingOn(provider, consumer)} ${this.hung.has(provider.id)} ${provider.index === consumer.index}`;
@@ -158,7 +159,7 @@ class Matcher {
   private better(a: ProposedLink, b: ProposedLink): boolean {
     const key = (link: ProposedLink) => [
       VERDICT_RANK[link.ways[0].verdict], link.provider.index === link.consumer.index ? 0 : 1, link.ways[0].missing.length, link.ways[0].minutes,
-      ...(link.provider.kind === "ground" ? groundFit(link.provider, link.consumer) : [this.hung.has(link.provider.id) ? 1 : 0]),
+      ...(link.provider.form.kind === "ground" ? groundFit(link.provider, link.consumer) : [this.hung.has(link.provider.id) ? 1 : 0]),
     ];
     const [left, right] = [key(a), key(b)];
     const at = left.findIndex((value, index) => value !== right[index]);
@@ -169,45 +170,45 @@ class Matcher {
     const hosts = buses.filter((pin) => pin.side === "host");
     const taken = new Set([...this.served, ...this.used]);
     for (const donor of buses.filter((pin) => pin.side === "donor" && !taken.has(pin.id))) {
-      const free = hosts.filter((host) => !taken.has(host.id) && host.kind === donor.kind && sameIndex(host, donor) && !this.isRefused(donor, host));
+      const free = hosts.filter((host) => !taken.has(host.id) && host.form.kind === donor.form.kind && sameIndex(host, donor) && !this.isRefused(donor, host));
       const host = free.find((one) => one.index === donor.index) ?? free[0];
       const mate = buses.find((pin) => pin.side === "donor" && pin.id !== donor.id && sameIndex(pin, donor));
       if (host === undefined) {
-        this.why.set(donor.id, mate ? `Joins ${label(mate)} on its own side` : `The host has no ${donor.kind} line for ${quantity}`);
+        this.reasons.set(donor.id, mate ? { code: "bus-own-side", partner: pointOf(mate) } : { code: "no-bus-across", kind: donor.form.kind, quantity, further: false });
         continue;
       }
       taken.add(host.id);
       this.links.push({ quantity, provider: donor, consumer: host, ways: this.ways(donor, host) });
     }
-    for (const host of hosts.filter((pin) => !taken.has(pin.id))) this.why.set(host.id, `The donor has no further ${host.kind} line for ${quantity}`);
+    for (const host of hosts.filter((pin) => !taken.has(pin.id))) this.reasons.set(host.id, { code: "no-bus-across", kind: host.form.kind, quantity, further: true });
   }
 
   private matchGrounds(quantity: Quantity, members: readonly SignalPin[]): void {
-    const grounds = members.filter((pin) => pin.kind === "ground");
+    const grounds = members.filter((pin) => pin.form.kind === "ground");
     const hosts = grounds.filter((pin) => pin.side === "host");
     for (const donor of grounds.filter((pin) => pin.side === "donor" && !this.served.has(pin.id))) {
       if (quantity === "sensor-ground") {
-        this.why.set(donor.id, "A sensor's return ends at its own computer");
+        this.reasons.set(donor.id, { code: "sensor-ground-own-computer" });
         continue;
       }
       const best = this.bestOf(quantity, donor, hosts.filter((host) => !this.isRefused(host, donor)));
-      if (best === null) this.why.set(donor.id, "The host's table has no ground");
+      if (best === null) this.reasons.set(donor.id, { code: "no-ground-across" });
       else this.links.push(best);
     }
-    for (const host of hosts) this.why.set(host.id, quantity === "sensor-ground" ? "A sensor's return stays on its own side" : "A ground of the host's own; nothing of the donor returns here");
+    for (const host of hosts) this.reasons.set(host.id, quantity === "sensor-ground" ? { code: "sensor-ground-own-computer" } : { code: "ground-unused" });
   }
 
   private isRefused(provider: SignalPin, consumer: SignalPin): boolean {
     return this.refused.size > 0 && this.refused.has(pairKey(provider.id, consumer.id));
   }
 
-  private explainProvider(provider: SignalPin, consumers: readonly SignalPin[]): void {
+  private explainProvider(quantity: Quantity, provider: SignalPin, consumers: readonly SignalPin[]): void {
     const mates = consumers.filter((consumer) => consumer.side === provider.side && sameIndex(provider, consumer));
     const own = mates.find((mate) => mate.circuit !== null && mate.circuit === provider.circuit) ?? mates.find((mate) => mate.circuit === null || provider.circuit === null);
     const across = consumers.find((consumer) => consumer.side !== provider.side && sameIndex(provider, consumer));
-    if (own !== undefined) this.why.set(provider.id, `Pairs with ${label(own)} on its own side`);
-    else if (across !== undefined) this.why.set(provider.id, `${label(across)} is served by another`);
-    else this.why.set(provider.id, `The ${otherSide(provider.side)} has no consumer of ${provider.quantity}`);
+    if (own !== undefined) this.reasons.set(provider.id, { code: "own-side", partner: pointOf(own) });
+    else if (across !== undefined) this.reasons.set(provider.id, { code: "served-by-another", consumer: pointOf(across) });
+    else this.reasons.set(provider.id, { code: "no-consumer-across", quantity });
   }
 
   ways(provider: SignalPin, consumer: SignalPin): readonly [Way, ...Way[]] {
@@ -226,7 +227,7 @@ class Matcher {
   }
 
   private freeOf(feed: SignalPin): number | null {
-    const limit = numberParam(feed.params, "maxAmps");
+    const limit = fieldOf(feed.form, "maxAmps");
     const hanging = this.hangingOn(feed, feed);
     return limit === null || hanging === null ? null : limit - hanging;
   }
@@ -249,7 +250,7 @@ class Matcher {
   /** Where no circuit is written, an output's own side hangs on it by quantity, as {@link joined} pairs it. */
   private unwiredMates(provider: SignalPin): SignalPin[] {
     if (provider.quantity === null || FEEDS.has(provider.quantity)) return [];
-    return (this.byQuantity.get(provider.quantity) ?? []).filter((pin) => pin.side === provider.side && pin.circuit === null && directionOf(pin.kind) === "consumer" && sameIndex(pin, provider));
+    return (this.byQuantity.get(provider.quantity) ?? []).filter((pin) => pin.side === provider.side && pin.circuit === null && directionOf(pin.form.kind) === "consumer" && sameIndex(pin, provider));
   }
 
   hang(provider: SignalPin, consumer: SignalPin): void {
@@ -267,32 +268,30 @@ class Matcher {
 
 /** What a pin draws from its feed or driver, A. Inputs that read draw nothing that counts; null where it is not known. */
 function drawOf(pin: SignalPin): number | null {
-  if (pin.kind === "supply-in") return numberParam(pin.params, "amps");
-  if (pin.kind === "load-in") return loadAmps(pin);
+  if (pin.form.kind === "supply-in") return fieldOf(pin.form, "amps");
+  if (pin.form.kind === "load-in") return loadAmps(pin);
   return 0;
 }
 
 /** A ground meant for power first; then one whose copper is no thinner than what returns through it, the thinnest such. */
 function groundFit(provider: SignalPin, consumer: SignalPin): [role: number, thinner: number, areaMm2: number] {
   const [area, needed] = [provider.sizeMm2 ?? 0, consumer.sizeMm2 ?? 0];
-  return [provider.params.role === "power" ? 0 : 1, area >= needed ? 0 : 1, area];
+  return [fieldOf(provider.form, "role") === "power" ? 0 : 1, area >= needed ? 0 : 1, area];
 }
 
-function noProviderWhy(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): string {
-  if (quantity === "relay-supply") return "Neither side feeds it yet; pair it with a permanent feed, and the relay that its computer works is reckoned";
-  if (providers.some((provider) => provider.side !== consumer.side)) return `No provider of ${quantity} across has its number (${consumer.index}), or it was refused`;
-  if (providers.length > 0) return `Nothing in its circuit provides ${quantity}, and the ${otherSide(consumer.side)} has no provider of it`;
-  return `Neither side provides ${quantity}`;
+function noProviderReason(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): UnmatchedReason {
+  if (quantity === "relay-supply") return { code: "no-relay-feed" };
+  if (providers.some((provider) => provider.side !== consumer.side)) return { code: "no-provider-with-index", quantity, index: consumer.index };
+  return { code: providers.length > 0 ? "no-provider-on-circuit" : "no-provider", quantity };
 }
 
 const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);
 const sameIndex = (a: SignalPin, b: SignalPin) => a.index === null || b.index === null || a.index === b.index;
-const otherSide = (side: Side): Side => (side === "donor" ? "host" : "donor");
 
-function unreadWhy(pin: SignalPin): string {
-  if (pin.kind === "unknown") return "Its electrical form is not known yet";
-  if (pin.kind === "shield") return "A screen is grounded at one end, on its own side";
-  return pin.quantity === null ? "What it carries is not known yet" : `Its form ${pin.kind} pairs with nothing`;
+function unreadReason({ form: { kind }, quantity }: SignalPin): UnmatchedReason {
+  if (kind === "unknown") return { code: "kind-unknown" };
+  if (kind === "shield") return { code: "screen" };
+  return quantity === null ? { code: "quantity-unknown" } : { code: "pairs-with-nothing", kind };
 }
 
 function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {

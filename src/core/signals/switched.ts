@@ -1,21 +1,28 @@
-import { numberParam, type Quantity } from "../forms";
+import { type FormOf, fieldOf, type Quantity } from "../forms";
+import type { Adapter, AdapterOf } from "./adapter";
 import { e24Within } from "./e-series";
-import { contactFor, feedLabel, flyback, permanentFeed, RELAY_COIL_AMPS, relay } from "./parts";
-import { plain, plainOhms, Reckoner, SUPPLY, wordParam } from "./reckon";
-import { type Adapter, label, type SignalPin, type Surroundings, type Way } from "./types";
+import { contactFor, feedPoint, flyback, permanentFeed, RELAY_COIL_AMPS, relayFor } from "./parts";
+import type { Load, SwitchedCause } from "./reasons";
+import type { SignalPin, Surroundings, Way } from "./types";
+import { SUPPLY, WayBuilder } from "./way-builder";
 
-/** Anything that makes or breaks a path: a driver, a contact, a switched feed. `pole` is where its path leads. */
+/** Anything that makes or breaks a path: a driver, a contact, a switched feed. */
+export type Switching = SignalPin & { readonly form: FormOf<"low-side-out" | "high-side-out" | "switch-out" | "supply-out"> };
+type LoadPin = SignalPin & { readonly form: FormOf<"load-in"> };
+type LogicPin = SignalPin & { readonly form: FormOf<"logic-in"> };
+
 interface Switched {
+  /** Where its path leads. */
   readonly pole: "ground" | "battery" | "free" | null;
   readonly semiconductor: boolean;
 }
 
-function switchedBy(pin: SignalPin): Switched {
-  switch (pin.kind) {
+function switchedBy({ form }: Switching): Switched {
+  switch (form.kind) {
     case "low-side-out": return { pole: "ground", semiconductor: true };
     case "high-side-out": return { pole: "battery", semiconductor: true };
     case "supply-out": return { pole: "battery", semiconductor: false };
-    default: return { pole: wordParam(pin.params, "to") as Switched["pole"], semiconductor: false };
+    case "switch-out": return { pole: fieldOf(form, "to"), semiconductor: false };
   }
 }
 
@@ -26,163 +33,175 @@ const LAMPS: ReadonlySet<Quantity> = new Set([
 ]);
 
 /** Current of a load, A: as written, or charging voltage over its resistance. Null where neither is given. */
-export function loadAmps(pin: SignalPin): number | null {
-  const amps = numberParam(pin.params, "amps");
+export function loadAmps({ form }: Pick<SignalPin, "form">): number | null {
+  const amps = fieldOf(form, "amps");
   if (amps !== null) return amps;
-  const ohms = numberParam(pin.params, "ohms");
+  const ohms = fieldOf(form, "ohms");
   return ohms === null || ohms === 0 ? null : SUPPLY.charging / ohms;
 }
 
 /** From a driver, contact or switched feed to a lamp, motor, coil or other load. */
-export function loadWays(provider: SignalPin, consumer: SignalPin, around: Surroundings): Way[] {
-  const reckon = new Reckoner();
+export function loadWays(provider: Switching, consumer: LoadPin, around: Surroundings): Way[] {
+  const builder = new WayBuilder();
   const by = switchedBy(provider);
-  const otherEnd = reckon.needWord(consumer, "otherEnd");
+  const otherEnd = builder.need(consumer, "otherEnd");
   const amps = loadAmps(consumer);
-  const limit = reckon.need(provider, "maxAmps");
-  if (by.pole === null) reckon.lack(provider, "to");
-  if (amps === null) reckon.lack(consumer, "amps or ohms");
-  if (by.pole === null || otherEnd === null || limit === null) return [reckon.manual()];
-  if (by.pole === "free") return [reckon.manual(`${label(provider)} is a contact between two cavities; choose whether its other end goes to ground or to a feed`)];
+  const limitAmps = builder.need(provider, "maxAmps");
+  if (by.pole === null) builder.lack(provider, "to");
+  if (amps === null) builder.lack(consumer, "amps-or-ohms");
+  if (by.pole === null || otherEnd === null || limitAmps === null) return [builder.manual()];
+  if (by.pole === "free") return [builder.manual({ code: "contact-both-ends-free", needs: "either" })];
 
-  const polesAgree = otherEnd === "free" || otherEnd !== by.pole;
-  reckon.show("path", `switches to ${by.pole}; load's other end at ${otherEnd}`);
-  if (!polesAgree) return bySwitchedStep(provider, consumer, amps, limit, around, reckon, `${label(provider)} switches to ${by.pole}, and so lies the other end of ${label(consumer)}`);
-  if (amps === null) return [reckon.manual()];
-  if (around.hangingAmps === null) return [reckon.manual(`What else hangs on ${label(provider)} is not known, so its limit of ${plain(limit)} A cannot be checked`)];
-  const total = amps + around.hangingAmps;
-  reckon.show("current", `${plain(amps)} A${around.hangingAmps > 0 ? ` + ${plain(around.hangingAmps)} A` : ""} against ${plain(limit)} A`);
-  if (total > limit) return bySwitchedStep(provider, consumer, amps, limit, around, reckon, `${plain(total)} A is more than the ${plain(limit)} A of ${label(provider)}`);
-
-  const fits = `${plain(total)} A of ${plain(limit)} A`;
-  if (!by.semiconductor) return [reckon.way("direct", [], `${label(provider)} carries ${label(consumer)}: ${fits}`)];
-  return [driverWay(provider, consumer, amps, fits, reckon)];
+  const step = { provider, consumer, amps, limitAmps, around, builder };
+  builder.show({ type: "path", pole: by.pole, otherEnd });
+  if (otherEnd === by.pole) return bySwitchedStep(step, { type: "same-pole", pole: by.pole });
+  if (amps === null) return [builder.manual()];
+  if (around.hangingAmps === null) return [builder.manual({ code: "load-unknown", limitAmps })];
+  const totalAmps = amps + around.hangingAmps;
+  builder.show({ type: "current", amps, alsoAmps: around.hangingAmps, limitAmps });
+  if (totalAmps > limitAmps) return bySwitchedStep(step, { type: "too-much", totalAmps, limitAmps });
+  const load: Load = { totalAmps, limitAmps };
+  return [by.semiconductor ? driverWay(provider, consumer, amps, load, builder) : builder.way("direct", [], { code: "carries", ...load })];
 }
 
 /** A coil's current must go somewhere when a driver opens: its own clamp, or a diode. */
-function driverWay(provider: SignalPin, consumer: SignalPin, amps: number, fits: string, reckon: Reckoner): Way {
-  const clamp = wordParam(provider.params, "clamp");
-  const inductive = wordParam(consumer.params, "inductive") ?? (consumer.quantity !== null && LAMPS.has(consumer.quantity) ? "no" : null);
-  reckon.show("flyback", `load inductive: ${inductive ?? "not known"}; driver's clamp: ${clamp ?? "not known"}`);
-  if (inductive === "no" || clamp === "own") return reckon.way("direct", [], `${label(provider)} carries ${label(consumer)}: ${fits}`);
-  if (inductive === "yes") {
-    return reckon.way("adapter", [flyback(amps)], `${fits}; ${clamp === "none" ? "the driver has no path" : "whether the driver has a path is not known, and a diode does no harm"} for the coil's current when it opens`);
-  }
-  reckon.lack(consumer, "inductive");
-  return reckon.manual();
+function driverWay(provider: Switching, consumer: LoadPin, amps: number, load: Load, builder: WayBuilder): Way {
+  const clamp = fieldOf(provider.form, "clamp");
+  const inductive = fieldOf(consumer.form, "inductive") ?? (consumer.quantity !== null && LAMPS.has(consumer.quantity) ? "no" : null);
+  builder.show({ type: "flyback", inductive, clamp });
+  if (inductive === "no" || clamp === "own") return builder.way("direct", [], { code: "carries", ...load });
+  if (inductive === "yes") return builder.way("adapter", [flyback(amps)], { code: "coil-needs-diode", driverHasPath: clamp === "none" ? false : null, ...load });
+  builder.lack(consumer, "inductive");
+  return builder.manual();
 }
 
-function bySwitchedStep(provider: SignalPin, consumer: SignalPin, amps: number | null, limit: number, around: Surroundings, reckon: Reckoner, says: string): Way[] {
-  const toGround = consumer.params.otherEnd === "battery";
-  const feed = toGround ? null : permanentFeed(around, amps);
-  const contactFeed = toGround ? "ground" : feedLabel(feed);
+interface SwitchedStep {
+  readonly provider: Switching;
+  readonly consumer: LoadPin;
+  readonly amps: number | null;
+  readonly limitAmps: number;
+  readonly around: Surroundings;
+  readonly builder: WayBuilder;
+}
+
+function bySwitchedStep({ provider, consumer, amps, limitAmps, around, builder }: SwitchedStep, because: SwitchedCause): Way[] {
+  const toGround = fieldOf(consumer.form, "otherEnd") === "battery";
+  const contact = toGround ? "ground" : feedPoint(permanentFeed(around, amps));
+  const alsoAmps = around.hangingAmps ?? 0;
+  builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps, limitAmps });
+  if (amps !== null) builder.show({ type: "contact", amps, ratingAmps: contactFor(amps), from: contact });
+  const reason = (by: "relay" | "solid-state") => ({ code: "switched-step", because, by, loadAmps: amps, coilAmps: RELAY_COIL_AMPS, contact }) as const;
   const solid: Adapter = { type: toGround ? "low-side-switch" : "high-side-switch", maxAmps: amps === null ? null : Number((amps * 1.5).toPrecision(3)), inVolts: SUPPLY.nominal };
-  const coilTotal = RELAY_COIL_AMPS + (around.hangingAmps ?? 0);
-  reckon.show("coil", `${RELAY_COIL_AMPS} A${around.hangingAmps ? ` + ${plain(around.hangingAmps)} A` : ""} against ${plain(limit)} A`);
-  if (amps !== null) reckon.show("contact", `${plain(amps)} A ≤ 0.75 × ${contactFor(amps) ?? "more than any"} A${contactFeed === null ? "" : `, from ${contactFeed}`}`);
-  const missing = [amps === null ? "the load's current" : "", contactFeed === null ? "a feed for the contact" : ""].filter((part) => part !== "").join(" and ");
-  const tail = missing === "" ? "" : `; missing: ${missing}`;
-  const solidWay = reckon.way("adapter", [solid], `${says}; a solid-state switch takes almost nothing from ${label(provider)} and carries ${plain(amps ?? 0)} A${tail}`);
-  if (coilTotal > limit) return [solidWay];
-  const needsDiode = switchedBy(provider).semiconductor && wordParam(provider.params, "clamp") === "none";
-  const chain = [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), relay(amps, contactFeed)];
-  const relayWay = reckon.way("adapter", chain, `${says}; a relay's coil takes ${RELAY_COIL_AMPS} A, and its contact carries the load from ${contactFeed ?? "a feed still to be chosen"}${tail}`);
+  const solidWay = builder.way("adapter", [solid], reason("solid-state"));
+  if (RELAY_COIL_AMPS + alsoAmps > limitAmps) return [solidWay];
+  const needsDiode = switchedBy(provider).semiconductor && fieldOf(provider.form, "clamp") === "none";
+  const relayWay = builder.way("adapter", [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), relayFor(amps, contact)], reason("relay"));
   return [relayWay, solidWay];
 }
 
 /** From a bridge or stepper output to its motor: the same kind of drive, and current within the output's limit. */
-export function motorWays(provider: SignalPin, consumer: SignalPin, around: Surroundings): Way[] {
-  const reckon = new Reckoner();
-  const [given, wanted] = [reckon.needWord(provider, "drive"), reckon.needWord(consumer, "drive")];
-  const limit = reckon.need(provider, "maxAmps");
+export function motorWays(provider: SignalPin & { readonly form: FormOf<"motor-out"> }, consumer: SignalPin & { readonly form: FormOf<"motor-in"> }, around: Surroundings): Way[] {
+  const builder = new WayBuilder();
+  const [given, wanted] = [builder.need(provider, "drive"), builder.need(consumer, "drive")];
+  const limitAmps = builder.need(provider, "maxAmps");
   const amps = loadAmps(consumer);
-  if (amps === null) reckon.lack(consumer, "amps or ohms");
-  if (given === null || wanted === null || limit === null || amps === null) return [reckon.manual()];
-  reckon.show("drive", `${given} → ${wanted}`);
-  reckon.show("current", `${plain(amps)} A against ${plain(limit)} A`);
-  if (given !== wanted) return [reckon.manual(`${label(provider)} drives a ${given} and ${label(consumer)} is for a ${wanted}`)];
-  if (around.hangingAmps !== 0) return [reckon.manual(`Something else hangs on ${label(provider)}, and a motor's output serves one motor`)];
-  if (amps > limit) return [reckon.manual(`${plain(amps)} A is more than the ${plain(limit)} A of ${label(provider)}, and no step of the table carries a motor's bridge`)];
-  return [reckon.way("direct", [], `Both ${given}; ${plain(amps)} A of ${plain(limit)} A`)];
+  if (amps === null) builder.lack(consumer, "amps-or-ohms");
+  if (given === null || wanted === null || limitAmps === null || amps === null) return [builder.manual()];
+  builder.show({ type: "drive", given, wanted });
+  builder.show({ type: "current", amps, alsoAmps: 0, limitAmps });
+  if (given !== wanted) return [builder.manual({ code: "other-drive", given, wanted })];
+  if (around.hangingAmps !== 0) return [builder.manual({ code: "motor-output-shared" })];
+  if (amps > limitAmps) return [builder.manual({ code: "motor-too-strong", amps, limitAmps })];
+  return [builder.way("direct", [], { code: "same-drive", drive: given, amps, limitAmps })];
 }
 
-/** Sink of a contact or driver below which a pull-up may not fall, A: what the usual output bears without being asked. */
+/** Sink of a contact or driver below which a pull-up may not fall, A: what the usual output sinks without being asked. */
 const ASSUMED_SINK_AMPS = 0.02;
 /** Leakage of an open output with the input's own current, A: what a pull-up must still overcome. */
 const ASSUMED_LEAK_AMPS = 0.0004;
 
 /**
  * A pull-up that lets an open output be seen as high and still be pulled low.
- * R ≥ V_highest / I_sink, so that the output bears it; R ≤ (V_lowest − V_high) / I_leak, so that the level is reached (Ohm's law).
+ * R ≥ V_highest / I_sink, so that the output can sink it; R ≤ (V_lowest − V_high) / I_leak, so that the level is reached (Ohm's law).
  */
-export function pullUp(input: SignalPin, leastSupplyVolts: number, reckon: Reckoner): Adapter | null {
-  const maxVolts = numberParam(input.params, "maxVolts");
-  const high = numberParam(input.params, "highVolts");
+export function pullUp(input: SignalPin, leastSupplyVolts: number, builder: WayBuilder): (AdapterOf<"pull-up"> & { readonly ohms: number; readonly volts: number }) | null {
+  const maxVolts = fieldOf(input.form, "maxVolts");
+  const high = fieldOf(input.form, "highVolts");
   const volts = maxVolts !== null && maxVolts < SUPPLY.highest ? 5 : SUPPLY.nominal;
   const [lowest, highest] = volts === 5 ? [4.75, 5.25] : [leastSupplyVolts, SUPPLY.highest];
   const threshold = high ?? 0.7 * lowest;
-  const least = highest / ASSUMED_SINK_AMPS;
-  const most = (lowest - threshold) / ASSUMED_LEAK_AMPS;
-  reckon.show("sink limit", `${plain(ASSUMED_SINK_AMPS * 1000)} mA (assumed) → R ≥ ${plainOhms(least)}`);
-  reckon.show("threshold", `${plain(threshold)} V${high === null ? " (assumed)" : ""} at ${plain(lowest)} V supply`);
-  if (most <= 0) return null;
-  reckon.show("leakage", `${plain(ASSUMED_LEAK_AMPS * 1000)} mA (assumed) → R ≤ ${plainOhms(most)}`);
-  const ohms = e24Within(least, most);
+  const leastOhms = highest / ASSUMED_SINK_AMPS;
+  const mostOhms = (lowest - threshold) / ASSUMED_LEAK_AMPS;
+  builder.show({ type: "sink-limit", amps: ASSUMED_SINK_AMPS, leastOhms });
+  builder.show({ type: "threshold", volts: threshold, assumed: high === null, supplyVolts: lowest });
+  if (mostOhms <= 0) return null;
+  builder.show({ type: "leakage", amps: ASSUMED_LEAK_AMPS, mostOhms });
+  const ohms = e24Within(leastOhms, mostOhms);
   if (ohms === null) return null;
-  const watts = SUPPLY.charging ** 2 / ohms;
-  reckon.show("chosen", `${plainOhms(ohms)} E24 to ${volts} V${volts === 5 ? "" : `, ${plain(watts)} W at ${SUPPLY.charging} V`}`);
+  builder.show({ type: "resistor-chosen", ohms, volts, watts: volts === 5 ? null : SUPPLY.charging ** 2 / ohms });
   return { type: "pull-up", ohms, volts };
 }
 
 /** From a driver, contact or switched feed to an input that reads a level. */
-export function levelWays(provider: SignalPin, consumer: SignalPin): Way[] {
-  const reckon = new Reckoner();
+export function levelWays(provider: Switching, consumer: LogicPin): Way[] {
+  const builder = new WayBuilder();
   const { pole } = switchedBy(provider);
-  const active = reckon.needWord(consumer, "active");
-  const pull = reckon.needWord(consumer, "pull");
-  if (pole === null) reckon.lack(provider, "to");
-  if (pole === null || active === null) return [reckon.manual()];
-  if (pole === "free") return [reckon.manual(`${label(provider)} is a contact between two cavities; tie its other end to ${active === "low" ? "ground" : "a feed"} and pair again`)];
-  reckon.show("sense", `closed gives ${pole === "ground" ? "0 V" : "battery"}; input is active ${active}`);
+  const active = builder.need(consumer, "active");
+  const pull = builder.need(consumer, "pull");
+  if (pole === null) builder.lack(provider, "to");
+  if (pole === null || active === null) return [builder.manual()];
+  if (pole === "free") return [builder.manual({ code: "contact-both-ends-free", needs: active === "low" ? "ground" : "battery" })];
+  builder.show({ type: "sense", pole, active });
   if ((pole === "ground") !== (active === "low")) {
-    const maxVolts = numberParam(consumer.params, "maxVolts");
+    const maxVolts = fieldOf(consumer.form, "maxVolts");
     const outVolts = maxVolts !== null && maxVolts < SUPPLY.highest ? 5 : SUPPLY.nominal;
-    return [reckon.way("adapter", [{ type: "inverter", inVolts: SUPPLY.nominal, outVolts, maxAmps: 0.1 }], `Closed, ${label(provider)} leads to ${pole}, and ${label(consumer)} is active ${active}: the sense must be turned round`)];
+    return [builder.way("adapter", [{ type: "inverter", inVolts: SUPPLY.nominal, outVolts, maxAmps: 0.1 }], { code: "sense-inverted", pole, active })];
   }
-  if (pull === null) return [reckon.manual()];
-  return [pole === "ground" ? lowLevel(provider, consumer, pull, reckon) : highLevel(provider, consumer, pull, reckon)];
+  if (pull === null) return [builder.manual()];
+  return [pole === "ground" ? lowLevel(provider, consumer, pull, builder) : highLevel(consumer, pull, builder)];
 }
 
-function lowLevel(provider: SignalPin, consumer: SignalPin, pull: string, reckon: Reckoner): Way {
-  const [pullVolts, pullOhms, limit] = ["pullVolts", "pullOhms"].map((key) => numberParam(consumer.params, key)).concat(numberParam(provider.params, "maxAmps")) as [number | null, number | null, number | null];
-  if (pull === "up" && pullVolts !== null && pullOhms !== null && limit !== null && pullOhms > 0 && pullVolts / pullOhms > limit) {
-    return reckon.manual(`The pull-up of ${label(consumer)} gives ${plain(pullVolts / pullOhms)} A and ${label(provider)} bears ${plain(limit)} A`);
+type Pull = "none" | "up" | "down";
+
+function lowLevel(provider: Switching, consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
+  const [pullVolts, pullOhms, limitAmps] = [fieldOf(consumer.form, "pullVolts"), fieldOf(consumer.form, "pullOhms"), fieldOf(provider.form, "maxAmps")];
+  if (pull === "up" && pullVolts !== null && pullOhms !== null && limitAmps !== null && pullOhms > 0 && pullVolts / pullOhms > limitAmps) {
+    return builder.manual({ code: "pull-up-too-strong", amps: pullVolts / pullOhms, limitAmps });
   }
-  if (pull === "up") return reckon.way("direct", [], `${label(provider)} closes to ground, and ${label(consumer)} pulls up by itself`);
-  if (pull === "down") return reckon.manual(`${label(consumer)} pulls down and is active low, so that it would always be active: check its pull`);
-  const resistor = pullUp(consumer, SUPPLY.cranking, reckon);
-  if (resistor === null) return reckon.manual(`No pull-up reaches the threshold of ${label(consumer)} at ${SUPPLY.cranking} V supply`);
-  return reckon.way("adapter", [resistor], `${label(provider)} closes to ground, and ${label(consumer)} has no pull-up: ${plainOhms(Number(resistor.ohms))} to ${resistor.volts} V`);
+  if (pull === "up") return builder.way("direct", [], { code: "closes-to-ground", pullUp: null });
+  if (pull === "down") return builder.manual({ code: "always-active", pull, active: "low" });
+  const resistor = pullUp(consumer, SUPPLY.cranking, builder);
+  if (resistor === null) return builder.manual({ code: "no-pull-up-fits", supplyVolts: SUPPLY.cranking });
+  return builder.way("adapter", [resistor], { code: "closes-to-ground", pullUp: { ohms: resistor.ohms, volts: resistor.volts } });
 }
 
-function highLevel(provider: SignalPin, consumer: SignalPin, pull: string, reckon: Reckoner): Way {
-  const maxVolts = reckon.need(consumer, "maxVolts");
-  const high = numberParam(consumer.params, "highVolts");
-  if (maxVolts === null) return reckon.manual();
-  if (pull === "up") return reckon.manual(`${label(consumer)} pulls up and is active high, so that it would always be active: check its pull`);
-  reckon.show("level", `up to ${SUPPLY.highest} V against ${plain(maxVolts)} V; at least ${SUPPLY.cranking} V against ${high === null ? "no stated threshold" : `${plain(high)} V`}`);
-  const adapters: Adapter[] = [];
-  if (pull === "none") adapters.push({ type: "pull-down", ohms: 4700 });
-  if (maxVolts < SUPPLY.highest) adapters.unshift(dividerFor(SUPPLY.highest, maxVolts));
-  else if (high !== null && high > SUPPLY.cranking) adapters.unshift({ type: "level-shifter", inVolts: SUPPLY.cranking, outVolts: SUPPLY.nominal });
-  if (adapters.length === 0) return reckon.way("direct", [], `${label(provider)} gives battery voltage, ${label(consumer)} stands ${plain(maxVolts)} V and pulls down by itself`);
-  const floats = pull === "none" ? `${label(consumer)} floats when ${label(provider)} is open; 4.7 kΩ draws it to ground` : "";
-  const level = maxVolts < SUPPLY.highest ? `${SUPPLY.highest} V is more than the ${plain(maxVolts)} V of ${label(consumer)}` : adapters[0]?.type === "level-shifter" ? `${SUPPLY.cranking} V while cranking is below its ${plain(high ?? 0)} V` : "";
-  return reckon.way("adapter", adapters, [level, floats].filter((part) => part !== "").join("; "));
+function highLevel(consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
+  const maxVolts = builder.need(consumer, "maxVolts");
+  const highVolts = fieldOf(consumer.form, "highVolts");
+  if (maxVolts === null) return builder.manual();
+  if (pull === "up") return builder.manual({ code: "always-active", pull, active: "high" });
+  builder.show({ type: "level", highestVolts: SUPPLY.highest, maxVolts, lowestVolts: SUPPLY.cranking, highVolts });
+  const over = maxVolts < SUPPLY.highest;
+  const under = !over && highVolts !== null && highVolts > SUPPLY.cranking;
+  const floats = pull === "none";
+  const adapters: Adapter[] = [
+    ...(over ? [dividerFor(SUPPLY.highest, maxVolts)] : under ? [{ type: "level-shifter", inVolts: SUPPLY.cranking, outVolts: SUPPLY.nominal } as const] : []),
+    ...(floats ? [{ type: "pull-down", ohms: PULL_DOWN_OHMS } as const] : []),
+  ];
+  if (adapters.length === 0) return builder.way("direct", [], { code: "battery-level", maxVolts });
+  return builder.way("adapter", adapters, {
+    code: "level-adapted",
+    overVolts: over ? { volts: SUPPLY.highest, maxVolts } : null,
+    underVolts: under && highVolts !== null ? { volts: SUPPLY.cranking, highVolts } : null,
+    floats,
+  });
 }
 
-/** A divider that brings `fromVolts` to 0.9 of what the input stands; 10 kΩ below, so that it loads little. */
-export function dividerFor(fromVolts: number, maxVolts: number): Adapter {
+/** What draws an input to ground that would float, Ω. */
+export const PULL_DOWN_OHMS = 4700;
+
+/** A divider that brings `fromVolts` to 0.9 of what the input is rated for; 10 kΩ below, so that it loads little. */
+export function dividerFor(fromVolts: number, maxVolts: number): AdapterOf<"voltage-divider"> & { readonly ratio: number } {
   const lowerOhms = 10_000;
   const target = 0.9 * maxVolts;
   const exact = lowerOhms * (fromVolts / target - 1);

@@ -1,3 +1,2 @@
-export { awgText, awgToMm2, METRIC_SIZES, mm2ToAwg, soldAtLeast, soldSizes } from "./sizes";
-export { celsiusOf, FOOT_M, lengthText, massText, sizeText, sizeUnit, sizeWords, temperatureText } from "./text";
+export { awgText, awgToMm2, FOOT_M, METRIC_SIZES, mm2ToAwg, soldAtLeast, soldSizes } from "./sizes";
 export type { Units } from "./units";

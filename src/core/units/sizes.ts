@@ -34,3 +34,6 @@ export const soldSizes = (units: Units): readonly number[] => (units === "metric
 
 /** The next of them of at least this area, mm²; the largest where none is. */
 export const soldAtLeast = (areaMm2: number, units: Units): number => soldSizes(units).find((size) => size >= areaMm2 - 1e-9) ?? (soldSizes(units).at(-1) as number);
+
+/** One foot, m. */
+export const FOOT_M = 0.3048;

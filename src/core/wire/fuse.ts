@@ -1,4 +1,3 @@
-import { sizeWords, temperatureText, type Units } from "../units";
 import { continuousAmps, INSULATION_C, type Surroundings } from "./rating";
 import { harmSeconds, SHORT_C } from "./short";
 
@@ -37,16 +36,16 @@ export interface FusedWire {
   readonly inrush?: { readonly amps: number; readonly seconds: number };
   /** What would flow into a short at the far end, A; infinite where it is not known. */
   readonly shortAmps?: number;
-  /** In which its checks are told; metric by default. */
-  readonly units?: Units;
 }
 
-export interface FuseCheck {
-  readonly code: "continuous" | "wire" | "inrush" | "short";
-  readonly holds: boolean;
-  /** The inequality with its numbers. */
-  readonly text: string;
-}
+/** One inequality of a fuse with its numbers: A, s, mm², °C. */
+export type FuseCheck = { readonly holds: boolean } & (
+  | { readonly code: "continuous"; readonly amps: number; readonly allowedAmps: number; readonly ratedAmps: number }
+  | { readonly code: "wire"; readonly ratedAmps: number; readonly wireAmps: number; readonly areaMm2: number; readonly ambientC: number }
+  | { readonly code: "inrush"; readonly amps: number; readonly seconds: number; readonly quickestSeconds: number }
+  /** `slowestSeconds` null: the short draws too little for the fuse to blow at all. */
+  | { readonly code: "short"; readonly amps: number; readonly wireSeconds: number | null; readonly slowestSeconds: number | null }
+);
 
 export interface FuseVerdict {
   readonly checks: readonly FuseCheck[];
@@ -56,23 +55,21 @@ export interface FuseVerdict {
   readonly margin: number;
 }
 
-const shown = (value: number) => (Number.isFinite(value) ? String(Number(value.toPrecision(3))) : "∞");
-
 /** Judges a fuse by its load, its inrush and its wire; each check carries its numbers. */
-export function judgeFuse({ ratedAmps, areaMm2, surroundings, continuousAmps: load, inrush, shortAmps = Number.POSITIVE_INFINITY, units = "metric" }: FusedWire): FuseVerdict {
+export function judgeFuse({ ratedAmps, areaMm2, surroundings, continuousAmps: load, inrush, shortAmps = Number.POSITIVE_INFINITY }: FusedWire): FuseVerdict {
   const wireAmps = continuousAmps(areaMm2, surroundings, INSULATION_C);
   const { margin, amps: worst } = protection(ratedAmps, areaMm2, surroundings, shortAmps);
   const checks: FuseCheck[] = [
-    { code: "continuous", holds: load <= CONTINUOUS_PART * ratedAmps, text: `${shown(load)} A for good, of ${shown(CONTINUOUS_PART * ratedAmps)} A (0.75 × ${shown(ratedAmps)} A)` },
-    { code: "wire", holds: ratedAmps <= wireAmps, text: `${shown(ratedAmps)} A fuse, ${shown(wireAmps)} A that ${sizeWords(areaMm2, units)} bears at ${temperatureText(surroundings.ambientC, units)}` },
+    { code: "continuous", holds: load <= CONTINUOUS_PART * ratedAmps, amps: load, allowedAmps: CONTINUOUS_PART * ratedAmps, ratedAmps },
+    { code: "wire", holds: ratedAmps <= wireAmps, ratedAmps, wireAmps, areaMm2, ambientC: surroundings.ambientC },
   ];
   if (inrush !== undefined) {
-    const melts = meltSeconds(inrush.amps, ratedAmps) / SLOWEST;
-    checks.push({ code: "inrush", holds: melts > inrush.seconds, text: `${shown(inrush.amps)} A for ${shown(inrush.seconds)} s at the start; a quick fuse melts after ${shown(melts)} s` });
+    const quickestSeconds = meltSeconds(inrush.amps, ratedAmps) / SLOWEST;
+    checks.push({ code: "inrush", holds: quickestSeconds > inrush.seconds, ...inrush, quickestSeconds });
   }
   checks.push(margin === null
-    ? { code: "short", holds: false, text: `a short draws ${shown(shortAmps)} A: a slow fuse need not melt at all` }
-    : { code: "short", holds: margin >= 1, text: `at ${shown(worst)} A the wire is harmed after ${shown(harmSeconds(worst, areaMm2, surroundings))} s, the slowest fuse melts after ${shown(meltSeconds(worst, ratedAmps, true))} s` });
+    ? { code: "short", holds: false, amps: shortAmps, wireSeconds: null, slowestSeconds: null }
+    : { code: "short", holds: margin >= 1, amps: worst, wireSeconds: harmSeconds(worst, areaMm2, surroundings), slowestSeconds: meltSeconds(worst, ratedAmps, true) });
   return { checks, wireAmps, margin: margin ?? 0 };
 }
 

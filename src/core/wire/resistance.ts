@@ -49,3 +49,6 @@ export function dropVolts(amps: number, out: Path, back: Path): { readonly out: 
   const [there, home] = [amps * pathOhms(out), amps * pathOhms(back)];
   return { out: there, back: home, total: there + home };
 }
+
+/** What is assumed of a wire of which nobody knows size or length: signal wire, and from one end of a van to the middle. */
+export const USUAL_WIRE = { areaMm2: 0.75, lengthM: 1.5 } as const;

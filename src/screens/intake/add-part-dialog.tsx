@@ -2,7 +2,8 @@
 
 import { nanoid } from "nanoid";
 import { type FormEvent, useRef, useState } from "react";
-import { elementText, fuseBox, groundStud, LIBRARY, type Part, splicePack } from "@/core/harness";
+import { fuseBox, groundStud, LIBRARY, type Part, splicePack } from "@/core/harness";
+import { elementText } from "@/core/words";
 import { readOwnParts, writeOwnParts } from "@/formats/own-parts";
 import { placePartOps } from "@/job/harness-ops";
 import { deleteOp, insertOp } from "@/job/ops";

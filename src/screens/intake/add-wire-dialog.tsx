@@ -2,7 +2,7 @@
 
 import { type FormEvent, useState } from "react";
 import { readLength, readSize } from "@/core/intake";
-import { sizeUnit } from "@/core/units";
+import { sizeUnit } from "@/core/words";
 import { addWireOps } from "@/job/harness-ops";
 import { WIRE_STOCK, type WireRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";

@@ -3,6 +3,7 @@
 import { nanoid } from "nanoid";
 import { type FormEvent, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
+import { harnessProblemWords } from "@/core/words";
 import { findSubject, subjectName, topicsOf } from "@/job/evidence";
 import { branchOps } from "@/job/harness-ops";
 import { deleteOp, insertOp, updateOp } from "@/job/ops";
@@ -58,7 +59,7 @@ function Branches() {
 function Facts() {
   const job = useJob();
   const topics = topicsOf(job.document.facts);
-  const conflicts = job.report?.problems.filter((problem) => problem.code === "conflict") ?? [];
+  const conflicts = (job.report?.problems ?? []).filter((problem) => problem.code === "conflict").map((problem) => harnessProblemWords(problem, job.document.job.units));
   const raise = (fact: FactRow, grade: FactRow["grade"]) => job.change(`${fact.topic} of ${subjectName(job.document, fact.subject)} is ${grade}`, (person) => [updateOp("fact", fact.id, fact, { grade, person })], { quiet: true });
   return (
     <section className="border border-rule2 bg-sheet" aria-labelledby="facts">
@@ -73,7 +74,7 @@ function Facts() {
             ))}</ul>
           </li>
         ))}
-        {conflicts.slice(0, 40).map((problem) => <li key={`${problem.where} ${problem.message}`} className="grid grid-cols-[minmax(150px,0.7fr)_minmax(0,2fr)] gap-3 border-b border-rule px-3 py-2"><p><strong className="block font-mono text-[13px]">{problem.where}</strong><strong className="text-[13px] text-stop">In conflict, by the tables</strong></p><p>{problem.message}<span className="block text-[13px] text-ink2">{problem.cure}</span></p></li>)}
+        {conflicts.slice(0, 40).map((problem) => <li key={`${problem.where} ${problem.message}`} className="grid grid-cols-[minmax(150px,0.7fr)_minmax(0,2fr)] gap-3 border-b border-rule px-3 py-2"><p><strong className="block font-mono text-[13px]">{problem.where}</strong><strong className="text-[13px] text-stop">In conflict, by the pin tables</strong></p><p>{problem.message}<span className="block text-[13px] text-ink2">{problem.cure}</span></p></li>)}
         {conflicts.length > 40 && <li className="px-3 py-2 text-ink2">{conflicts.length - 40} more on the harness's list of problems</li>}
       </ul>
       <FactForm />

@@ -4,8 +4,8 @@ import { Minus, Plus, Printer, Search } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { type FormEvent, useEffect, useMemo, useState } from "react";
-import { colourWords, functionName, listed } from "@/core/harness";
-import { lengthText, sizeText, sizeWords } from "@/core/units";
+import { functionName } from "@/core/harness";
+import { colourWords, KIND_WORDS, lengthText, listed, quantityWords, sizeText, sizeWords, wireEndText } from "@/core/words";
 import { assumedFace, layFace, NUMBERINGS, type Numbering } from "@/job/harness-ops";
 import { updateOp } from "@/job/ops";
 import { type ConnectorRow, type Face, GENDERS } from "@/job/schema";
@@ -90,7 +90,7 @@ export function FacesScreen() {
           <FaceDrawing shape={face} cells={cells} side={side} selected={current?.row.cavity ?? null} pxPerMm={zoom} onSelect={(cell) => setCavity(cell.cavity)} title={`${connector.label}, ${side} side`} />
           {outside.length > 0 && <p role="alert" className="mt-3 text-stop">{outside.length} {outside.length === 1 ? "cavity has" : "cavities have"} no place on this face: {listed(outside.map((pin) => pin.row.cavity), 8)}. Add rows or columns.</p>}
           <table className="mt-4 hidden border-collapse text-left text-[8pt] print:table"><tbody>
-            {pins.map(({ row }) => <tr key={row.id} className="border-b border-rule"><td className="pr-3 font-mono font-semibold">{row.cavity}</td><td className="pr-3">{colourWords(row.colourBase, row.colourTracer) || row.colour}</td><td className="pr-3 font-mono">{sizeText(row.sizeMm2, job.document.job.units)}</td><td className="pr-3">{row.description}</td><td>{(job.report?.ends.get(row.id) ?? []).map((end) => end.where).join(", ")}</td></tr>)}
+            {pins.map(({ row }) => <tr key={row.id} className="border-b border-rule"><td className="pr-3 font-mono font-semibold">{row.cavity}</td><td className="pr-3">{colourWords(row.colourBase, row.colourTracer) || row.colour}</td><td className="pr-3 font-mono">{sizeText(row.sizeMm2, job.document.job.units)}</td><td className="pr-3">{row.description}</td><td>{(job.report?.ends.get(row.id) ?? []).map(wireEndText).join(", ")}</td></tr>)}
           </tbody></table>
           <FaceForm key={connector.id} connector={connector} face={face} cavities={pins.map((pin) => pin.row.cavity)} />
         </section>
@@ -128,7 +128,7 @@ function CavityFacts({ pin, place, onOpen }: { pin: PinView; place: string; onOp
       <p><Plate side={connector.side} label={label} /></p>
       <p className="mt-2 font-mono text-xl font-semibold">{row.colour === null ? "no wire" : <Wire colour={row.colour} base={row.colourBase} tracer={row.colourTracer} />}</p>
       <dl className="mt-2 grid grid-cols-[84px_1fr] gap-x-2 gap-y-1">
-        {fact("Colour", colourWords(row.colourBase, row.colourTracer))}{fact("Seen at", place)}{fact("Size", row.sizeMm2 === null ? "" : `${sizeWords(row.sizeMm2, units)}`)}{fact("Length", lengthText(row.lengthM, units))}{fact("Circuit", row.circuit ?? "")}{fact("Does", row.description ?? "not described")}{fact("Form", `${row.kind}${row.quantity === null ? "" : `, ${words(row.quantity).toLowerCase()}`}`)}{fact("Needed by", listed(by.map(functionName)) || "nothing kept")}
+        {fact("Colour", colourWords(row.colourBase, row.colourTracer))}{fact("Seen at", place)}{fact("Size", row.sizeMm2 === null ? "" : `${sizeWords(row.sizeMm2, units)}`)}{fact("Length", lengthText(row.lengthM, units))}{fact("Circuit", row.circuit ?? "")}{fact("Does", row.description ?? "not described")}{fact("Form", `${KIND_WORDS[row.kind]}${row.quantity === null ? "" : `, ${quantityWords(row.quantity)}`}`)}{fact("Needed by", listed(by.map(functionName)) || "nothing kept")}
       </dl>
       <h3 className="mt-4 mb-1 text-[13px] font-bold">Its wire leads to</h3>
       <EndList ends={job.report?.ends.get(row.id) ?? []} self={row.id} onOpen={onOpen} />

@@ -6,6 +6,7 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { HarnessPart } from "@/core/harness";
+import { harnessProblemWords } from "@/core/words";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
@@ -69,10 +70,10 @@ export function HarnessScreen() {
       {showProblems ? (
         <section aria-label="Problems in the harness" tabIndex={0} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet">
           {problems.length === 0 ? <Empty title="No problem found"><p>Every circuit, mate and part of both harnesses fits together.</p></Empty> : (
-            <ul>{problems.map((problem) => (
-              <li key={`${problem.code} ${problem.where} ${problem.message}`} className="flex items-start gap-3 border-b border-rule px-3 py-2.5">
+            <ul>{problems.map((problem) => [problem, harnessProblemWords(problem, job.document.job.units)] as const).map(([problem, { where, message, cure }]) => (
+              <li key={`${problem.code} ${where} ${message}`} className="flex items-start gap-3 border-b border-rule px-3 py-2.5">
                 <TriangleAlert size={18} className="mt-0.5 shrink-0 text-stop" aria-hidden="true" />
-                <p className="min-w-0 flex-1"><strong className="font-mono text-[13px]">{problem.where}</strong><span className="block">{problem.message}</span><span className="block text-[13px] text-ink2">{problem.cure}</span></p>
+                <p className="min-w-0 flex-1"><strong className="font-mono text-[13px]">{where}</strong><span className="block">{message}</span><span className="block text-[13px] text-ink2">{cure}</span></p>
                 {problem.connectorId !== null && <Button onClick={() => open(parts.find((part) => part.connectorIds.includes(problem.connectorId ?? "")))}>Open</Button>}
               </li>
             ))}</ul>

@@ -4,7 +4,8 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { Download, Search } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useMemo, useRef, useState } from "react";
-import { functionName, type InventoryItem, type InventoryKind, listed } from "@/core/harness";
+import { functionName, type InventoryItem, type InventoryKind } from "@/core/harness";
+import { inventoryName, listed } from "@/core/words";
 import { deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import { COUNTED, type CountRow } from "@/job/schema";
 import { Button, Chip } from "@/ui/controls";
@@ -35,7 +36,7 @@ export function InventoryScreen() {
   const open = (item: InventoryItem) => needed(item) && !counts.has(item.subject);
   const toSource = (item: InventoryItem) => { const state = counts.get(item.subject)?.state; return needed(item) && (state === "missing" || state === "damaged"); };
   const tests: Record<Show, (item: InventoryItem) => boolean> = { all: () => true, needed, open, source: toSource };
-  const visible = items.filter(tests[show]).filter((item) => kind === null || item.kind === kind).filter((item) => `${item.name} ${item.place ?? ""}`.toLowerCase().includes(search.trim().toLowerCase()));
+  const visible = items.filter(tests[show]).filter((item) => kind === null || item.kind === kind).filter((item) => `${inventoryName(item.what)} ${item.place ?? ""}`.toLowerCase().includes(search.trim().toLowerCase()));
   const list = useVirtualizer({ count: visible.length, getScrollElement: () => scroller.current, overscan: 8, initialRect: { width: 1000, height: 600 }, estimateSize: () => 60, getItemKey: (at) => visible[at]?.subject ?? at });
 
   const save = (item: InventoryItem, to: Partial<CountRow>, label: string) => {
@@ -47,8 +48,8 @@ export function InventoryScreen() {
     if (item === undefined) return;
     const row = counts.get(item.subject);
     const found = COUNTED.find((one) => one === state);
-    if (found !== undefined) save(item, { state: found }, `${item.name}: ${found}`);
-    else if (row !== undefined) job.change(`${item.name}: not looked at`, [deleteOp("stock_count", row)], { quiet: true });
+    if (found !== undefined) save(item, { state: found }, `${inventoryName(item.what)}: ${found}`);
+    else if (row !== undefined) job.change(`${inventoryName(item.what)}: not looked at`, [deleteOp("stock_count", row)], { quiet: true });
   };
   const move = (by: number) => setSelected((now) => { const next = Math.max(0, Math.min(visible.length - 1, now + by)); list.scrollToIndex(next, { align: "auto" }); return next; });
   const mark = (state: string) => { setState(visible[selected], state); if (show !== "open") move(1); };
@@ -75,12 +76,12 @@ export function InventoryScreen() {
               const item = visible[virtual.index] as InventoryItem;
               const row = counts.get(item.subject);
               return (
-                <div key={virtual.key} role="group" aria-label={item.name} onFocus={() => setSelected(virtual.index)} style={{ height: virtual.size, transform: `translateY(${virtual.start}px)` }} className={`absolute top-0 left-0 w-full border-b border-rule ${COLUMNS} ${virtual.index === selected ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
-                  <span className="flex min-w-0 items-center gap-2"><StateMark mark={markOf(row?.state)} /><span className="min-w-0"><strong className="block truncate font-semibold" title={item.name}>{item.name}</strong><span className="block truncate text-[13px] text-ink2">{item.side} {item.kind}{item.place === null ? "" : `, ${item.place}`}{item.neededBy.length > 0 ? `; for ${listed(item.neededBy.map(functionName), 2)}` : ""}</span></span></span>
-                  <select aria-label={`${item.name} was found`} className="field" value={row?.state ?? ""} onChange={(event) => setState(item, event.target.value)}><option value="">not looked at</option>{COUNTED.map((one) => <option key={one}>{one}</option>)}</select>
-                  <SavedInput label={`Where ${item.name} was found`} value={row?.foundAt ?? ""} placeholder={item.place ?? ""} onSave={(text) => save(item, { foundAt: text }, `Where ${item.name} was found`)} />
-                  <SavedInput label={`Where ${item.name} goes`} value={row?.goesTo ?? ""} onSave={(text) => save(item, { goesTo: text }, `Where ${item.name} goes`)} />
-                  <SavedInput label={`Note on ${item.name}`} value={row?.note ?? ""} onSave={(text) => save(item, { note: text }, `Note on ${item.name}`)} />
+                <div key={virtual.key} role="group" aria-label={inventoryName(item.what)} onFocus={() => setSelected(virtual.index)} style={{ height: virtual.size, transform: `translateY(${virtual.start}px)` }} className={`absolute top-0 left-0 w-full border-b border-rule ${COLUMNS} ${virtual.index === selected ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
+                  <span className="flex min-w-0 items-center gap-2"><StateMark mark={markOf(row?.state)} /><span className="min-w-0"><strong className="block truncate font-semibold" title={inventoryName(item.what)}>{inventoryName(item.what)}</strong><span className="block truncate text-[13px] text-ink2">{item.side} {item.kind}{item.place === null ? "" : `, ${item.place}`}{item.neededBy.length > 0 ? `; for ${listed(item.neededBy.map(functionName), 2)}` : ""}</span></span></span>
+                  <select aria-label={`${inventoryName(item.what)} was found`} className="field" value={row?.state ?? ""} onChange={(event) => setState(item, event.target.value)}><option value="">not looked at</option>{COUNTED.map((one) => <option key={one}>{one}</option>)}</select>
+                  <SavedInput label={`Where ${inventoryName(item.what)} was found`} value={row?.foundAt ?? ""} placeholder={item.place ?? ""} onSave={(text) => save(item, { foundAt: text }, `Where ${inventoryName(item.what)} was found`)} />
+                  <SavedInput label={`Where ${inventoryName(item.what)} goes`} value={row?.goesTo ?? ""} onSave={(text) => save(item, { goesTo: text }, `Where ${inventoryName(item.what)} goes`)} />
+                  <SavedInput label={`Note on ${inventoryName(item.what)}`} value={row?.note ?? ""} onSave={(text) => save(item, { note: text }, `Note on ${inventoryName(item.what)}`)} />
                 </div>
               );
             })}
@@ -98,7 +99,7 @@ function PrintedInventory({ items, counts, name }: { items: readonly InventoryIt
     <table className="hidden w-full border-collapse text-left text-[9pt] print:table">
       <caption className="pb-2 text-left"><strong className="wide text-base">Inventory: {name}</strong></caption>
       <thead><tr className="border-y-[1.5px] border-ink">{["What", "Kind", "Found", "Where it was found", "Where it goes", "Note"].map((head) => <th key={head} className="py-1 pr-2">{head}</th>)}</tr></thead>
-      <tbody>{items.map((item) => { const row = counts.get(item.subject); return <tr key={item.subject} className="border-b border-rule"><td className="py-1 pr-2 font-semibold">{item.name}</td><td className="pr-2">{item.side} {item.kind}</td><td className="pr-2">{row?.state ?? "______"}</td><td className="pr-2">{row?.foundAt || item.place}</td><td className="pr-2">{row?.goesTo}</td><td>{row?.note}</td></tr>; })}</tbody>
+      <tbody>{items.map((item) => { const row = counts.get(item.subject); return <tr key={item.subject} className="border-b border-rule"><td className="py-1 pr-2 font-semibold">{inventoryName(item.what)}</td><td className="pr-2">{item.side} {item.kind}</td><td className="pr-2">{row?.state ?? "______"}</td><td className="pr-2">{row?.foundAt || item.place}</td><td className="pr-2">{row?.goesTo}</td><td>{row?.note}</td></tr>; })}</tbody>
     </table>
   );
 }

@@ -4,7 +4,8 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { Printer } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { HARMS, type Harm, type LookAlike, listed } from "@/core/harness";
+import { HARMS, type Harm, type LookAlike } from "@/core/harness";
+import { capital, carriedText, crossingText, HARM_WORDS, listed } from "@/core/words";
 import { insertOp, updateOp } from "@/job/ops";
 import type { AlikeRow } from "@/job/schema";
 import { Button, Chip } from "@/ui/controls";
@@ -15,8 +16,8 @@ import { useKeys } from "../shell/keys";
 import { PaperStyle } from "../shell/paper";
 import { ScreenHead } from "../shell/screen-head";
 
-const WORST: readonly Harm[] = [...HARMS].reverse().filter((harm) => harm !== "nothing");
-const SHORT: Readonly<Record<Harm, string>> = { "short circuit": "Short circuit", "may destroy electronics": "Destroys electronics", "works wrongly": "Works wrongly", "does not work": "Does not work", nothing: "Nothing" };
+const WORST: readonly Harm[] = [...HARMS].reverse().filter((harm) => harm !== "none");
+const isGrave = (harm: Harm) => harm === "short" || harm === "destroys";
 
 /** Pairs that could be plugged into each other's place, the most dangerous first. */
 export function LookAlikesScreen() {
@@ -58,7 +59,7 @@ export function LookAlikesScreen() {
       <PaperStyle paper="A4" />
       <ScreenHead title="Look-alikes">
         <Chip on={harm === null} onClick={() => setHarm(null)}>All <span className="font-mono">{pairs?.length ?? 0}</span></Chip>
-        {WORST.map((one) => <Chip key={one} on={harm === one} onClick={() => setHarm(one)}>{SHORT[one]} <span className="font-mono">{(pairs ?? []).filter((pair) => pair.harm === one).length}</span></Chip>)}
+        {WORST.map((one) => <Chip key={one} on={harm === one} onClick={() => setHarm(one)}>{capital(HARM_WORDS[one])} <span className="font-mono">{(pairs ?? []).filter((pair) => pair.harm === one).length}</span></Chip>)}
         <span className="flex-1" /><span className="text-ink2">{checked} checked</span>
       </ScreenHead>
       <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[380px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[260px_minmax(0,1fr)]">
@@ -72,7 +73,7 @@ export function LookAlikesScreen() {
               return (
                 <button key={virtual.key} type="button" aria-pressed={pair === current} onClick={() => setSelected(pair.ids.join(" "))} style={{ height: virtual.size, transform: `translateY(${virtual.start}px)` }} className={`absolute top-0 left-0 flex w-full items-center gap-2.5 border-b border-rule px-3 text-left ${pair === current ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
                   <StateMark mark={row?.state === "checked" ? "proven" : row?.state === "flagged" ? "decided" : "open"} />
-                  <span className="min-w-0"><span className="block truncate font-semibold">{pair.labels.join(" ↔ ")}</span><span className={`block truncate text-[13px] ${pair.harm === "short circuit" || pair.harm === "may destroy electronics" ? "font-semibold text-stop" : "text-ink2"}`}>{SHORT[pair.harm]}{row === undefined ? "" : `, ${row.state}`}</span></span>
+                  <span className="min-w-0"><span className="block truncate font-semibold">{pair.labels.join(" ↔ ")}</span><span className={`block truncate text-[13px] ${isGrave(pair.harm) ? "font-semibold text-stop" : "text-ink2"}`}>{capital(HARM_WORDS[pair.harm])}{row === undefined ? "" : `, ${row.state}`}</span></span>
                 </button>
               );
             })}
@@ -81,19 +82,19 @@ export function LookAlikesScreen() {
         {current === undefined ? <div /> : (
           <section aria-label="Pair" tabIndex={0} className="min-h-0 overflow-auto p-4">
             <h2 className="text-lg">{current.labels.join(" ↔ ")}</h2>
-            <p className="mt-1"><strong className="text-stop">{SHORT[current.harm]}</strong> if they change places.{current.unsure.length > 0 && <span className="text-ink2"> Not ruled out, since nobody has entered {listed(current.unsure, 6)}.</span>}</p>
+            <p className="mt-1"><strong className="text-stop">{capital(HARM_WORDS[current.harm])}</strong> if they change places.{current.unsure.length > 0 && <span className="text-ink2"> Not ruled out, since nobody has entered {listed(current.unsure, 6)}.</span>}</p>
             <div className="mt-3 flex flex-wrap gap-2"><Button onClick={() => printFlag(current)}><Printer size={16} aria-hidden="true" />Print the flag</Button><Button primary hotkey="C" onClick={() => check(current)}>Checked at installation</Button></div>
             <table className="mt-4 w-full border-collapse text-left">
               <thead className="text-[13px]"><tr className="border-y border-rule2"><th className="py-1.5 pr-3 font-semibold">Cavity</th><th className="pr-3 font-semibold">{current.labels[0]}</th><th className="pr-3 font-semibold">{current.labels[1]}</th><th className="font-semibold">Crossed, it</th></tr></thead>
-              <tbody>{current.crossings.map((one) => <tr key={one.cavity} className="border-b border-rule align-top"><td className="py-1.5 pr-3 font-mono font-semibold">{one.cavity}</td><td className="py-1.5 pr-3">{one.one}</td><td className="py-1.5 pr-3">{one.two}</td><td className="py-1.5"><strong className={one.harm === "short circuit" || one.harm === "may destroy electronics" ? "text-stop" : ""}>{SHORT[one.harm]}</strong><span className="block text-[13px] text-ink2">{one.why}</span></td></tr>)}</tbody>
+              <tbody>{current.crossings.map((one) => <tr key={one.cavity} className="border-b border-rule align-top"><td className="py-1.5 pr-3 font-mono font-semibold">{one.cavity}</td><td className="py-1.5 pr-3">{carriedText(one.one)}</td><td className="py-1.5 pr-3">{carriedText(one.two)}</td><td className="py-1.5"><strong className={isGrave(one.harm) ? "text-stop" : ""}>{capital(HARM_WORDS[one.harm])}</strong><span className="block text-[13px] text-ink2">{crossingText(one)}</span></td></tr>)}</tbody>
             </table>
-            {(current.harm === "short circuit" || current.harm === "may destroy electronics") && <div className="mt-4"><Caution>Identify both by their cavities and use before you plug them in, never by shape or colour alone. “It does not reach” is a clue that it is another plug. Power up first with a limited supply.</Caution></div>}
+            {isGrave(current.harm) && <div className="mt-4"><Caution>Identify both by their cavities and use before you plug them in, never by shape or colour alone. “It does not reach” is a clue that it is another plug. Power up first with a limited supply.</Caution></div>}
           </section>
         )}
       </div>
       <div className="hidden print:block">
         {flags.map((pair) => pair.labels.map((label, at) => (
-          <div key={label} className="keep mb-4 border-2 border-ink p-3"><p className="wide text-[16pt]">{label}</p><p className="text-[12pt] font-semibold">NOT into the place of {pair.labels[1 - at]}: {SHORT[pair.harm].toLowerCase()}.</p><table className="mt-1 text-[9pt]"><tbody>{pair.crossings.slice(0, 8).map((one) => <tr key={one.cavity}><td className="pr-3 font-mono font-semibold">{one.cavity}</td><td>{at === 0 ? one.one : one.two}</td></tr>)}</tbody></table></div>
+          <div key={label} className="keep mb-4 border-2 border-ink p-3"><p className="wide text-[16pt]">{label}</p><p className="text-[12pt] font-semibold">NOT into the place of {pair.labels[1 - at]}: {HARM_WORDS[pair.harm]}.</p><table className="mt-1 text-[9pt]"><tbody>{pair.crossings.slice(0, 8).map((one) => <tr key={one.cavity}><td className="pr-3 font-mono font-semibold">{one.cavity}</td><td>{carriedText(at === 0 ? one.one : one.two)}</td></tr>)}</tbody></table></div>
         )))}
       </div>
     </>

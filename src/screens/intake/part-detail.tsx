@@ -3,11 +3,12 @@
 import { nanoid } from "nanoid";
 import Link from "next/link";
 import { useState } from "react";
-import { elementText, functionName, guessedElements, type HarnessPart, listed, PART_TYPES, partProblems, type WireEnd } from "@/core/harness";
-import { sizeText } from "@/core/units";
+import { functionName, guessedElements, type HarnessPart, PART_TYPES, partProblems, type WireEnd } from "@/core/harness";
+import { elementText, listed, partFaultText, partWords, sizeText, wireEndText } from "@/core/words";
 import { addCavityOps, forgetPartOps, mateOps, tellPartOps } from "@/job/harness-ops";
 import { insertOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, PartRow } from "@/job/schema";
+import { formOf } from "@/job/signal-pins";
 import { Button, buttonLook, Field } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { SavedInput } from "@/ui/saved-input";
@@ -25,21 +26,21 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
   const row = job.document.parts.find((one) => one.id === part.id);
   const tell = (label: string, to: Parameters<typeof tellPartOps>[2]) => job.change(label, tellPartOps(job.document, part, to));
   const setType = (type: string) => {
-    const pins = part.terminals.flatMap(({ name, pinId }) => { const pin = pinId === null ? undefined : job.pinById.get(pinId); return pin === undefined ? [] : [{ ...pin.row, cavity: name, index: pin.row.indexLabel }]; });
-    tell(`${part.label} is a ${words(type).toLowerCase()}`, { type, elements: type === "computer" ? [] : guessedElements(type, pins, part.label).map((element) => structuredClone(element) as PartRow["elements"][number]) });
+    const pins = part.terminals.flatMap(({ name, pinId }) => { const pin = pinId === null ? undefined : job.pinById.get(pinId); return pin === undefined ? [] : [{ ...pin.row, cavity: name, index: pin.row.indexLabel, form: formOf(pin.row) }]; });
+    tell(`${part.label} is a ${partWords(type)}`, { type, elements: type === "computer" ? [] : guessedElements(type, pins, part.label).map((element) => structuredClone(element) as PartRow["elements"][number]) });
   };
   const faults = partProblems({ terminals: part.terminals.map((one) => one.name), elements: part.elements });
   return (
     <section aria-label={part.label} tabIndex={0} className="min-h-0 overflow-auto p-4">
       <div className="flex flex-wrap items-end gap-3">
         <h2 className="mr-2 text-lg">{part.label}</h2>
-        <label className="block text-[13px] font-semibold"><span className="block">It is a</span><select className="field mt-1 block w-44" value={part.type} onChange={(event) => setType(event.target.value)}>{[...new Set([...PART_TYPES, part.type])].map((type) => <option key={type} value={type}>{words(type)}</option>)}</select></label>
-        {part.guessed ? <Button onClick={() => tell(`${part.label} is confirmed as a ${words(part.type).toLowerCase()}`, {})}>Confirm</Button> : <Button onClick={() => job.change(`Guess ${part.label} anew`, forgetPartOps(job.document, part.id))}>Guess it anew</Button>}
+        <label className="block text-[13px] font-semibold"><span className="block">It is a</span><select className="field mt-1 block w-44" value={part.type} onChange={(event) => setType(event.target.value)}>{[...new Set([...PART_TYPES, part.type])].map((type) => <option key={type} value={type}>{partWords(type)}</option>)}</select></label>
+        {part.guessed ? <Button onClick={() => tell(`${part.label} is confirmed as a ${partWords(part.type).toLowerCase()}`, {})}>Confirm</Button> : <Button onClick={() => job.change(`Guess ${part.label} anew`, forgetPartOps(job.document, part.id))}>Guess it anew</Button>}
         <Button onClick={() => job.change(`Keep ${part.label} in the library`, [insertOp("own_part", { id: nanoid(), name: part.label, type: part.type, terminals: part.terminals.map((one) => one.name), elements: part.elements.map((one) => structuredClone(one) as PartRow["elements"][number]) })])}>Into my library</Button>
         {connectors[0] !== undefined && <Link className={buttonLook()} href={`/jobs/${job.jobId}/faces?connector=${connectors[0].id}`}>Face</Link>}
       </div>
       <p className="mt-1 text-[13px] text-ink2">{part.guessed ? "Guessed from its label and cavities; nobody has said so yet." : "Told by a person."}{part.type === "plug" ? " Say what it is on: until then nothing can be reckoned through it." : ""}</p>
-      {faults.map((fault) => <p key={fault} role="alert" className="mt-2 text-[13px] font-semibold text-stop">{fault}</p>)}
+      {faults.map(partFaultText).map((fault) => <p key={fault} role="alert" className="mt-2 text-[13px] font-semibold text-stop">{fault}</p>)}
 
       {connectors.map((connector) => <ConnectorFacts key={connector.id} connector={connector} />)}
       {row !== undefined && (
@@ -90,10 +91,10 @@ export function EndList({ ends, self, onOpen }: { ends: readonly WireEnd[]; self
     <ul className="space-y-0.5">
       {ends.map((end) => {
         const others = end.pinIds.filter((id) => id !== self);
-        const splice = end.where.startsWith("splice");
+        const splice = end.to.type === "splice";
         return (
-          <li key={`${end.by} ${end.where}`} className="text-[13px]">
-            {end.by === "mate" && <span className="text-ink2">plugs into </span>}{end.by === "join" && <span className="text-ink2">by a link of the plan to </span>}{(splice || others.length === 0) && <span className={splice ? "font-mono font-semibold" : "text-ink2"}>{end.where}{others.length > 0 ? ": " : ""}</span>}
+          <li key={`${end.by} ${wireEndText(end)}`} className="text-[13px]">
+            {end.by === "mate" && <span className="text-ink2">plugs into </span>}{end.by === "join" && <span className="text-ink2">by a link of the plan to </span>}{(splice || others.length === 0) && <span className={splice ? "font-mono font-semibold" : "text-ink2"}>{wireEndText(end)}{others.length > 0 ? ": " : ""}</span>}
             {others.slice(0, 10).map((id, at) => <span key={id}>{at > 0 ? ", " : ""}<button type="button" className="min-h-6 text-left font-mono font-semibold underline decoration-rule2" onClick={() => onOpen(id)}>{job.pinById.get(id)?.label ?? id}</button></span>)}{others.length > 10 && <span className="text-ink2"> and {others.length - 10} more</span>}
           </li>
         );

@@ -6,7 +6,7 @@ import { useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
 import { type VariantRow as ComparedRow, compareVariants, type TableCavity } from "@/core/harness";
 import { readColour } from "@/core/intake";
-import { sizeText } from "@/core/units";
+import { differenceText, sizeText } from "@/core/words";
 import { deleteOp, insertOp } from "@/job/ops";
 import { cavitiesOf, pickOps, placeOf, variantOf } from "@/job/variant-ops";
 import { Button, Chip } from "@/ui/controls";
@@ -37,7 +37,7 @@ export function VariantsScreen() {
   const variants = job.document.variants;
   const variant = variants.find((row) => row.id === chosen) ?? variants[0];
   const { pins, connectors, job: { units } } = job.document;
-  const rows = useMemo(() => (variant === undefined ? [] : compareVariants(cavitiesOf(job.document, variant.side), variant.cavities, units)), [units, pins, connectors, variant]);
+  const rows = useMemo(() => (variant === undefined ? [] : compareVariants(cavitiesOf(job.document, variant.side), variant.cavities)), [pins, connectors, variant]);
   const visible = rows.filter((row) => (type === "different" ? row.difference.type !== "same" : row.difference.type === type));
   const unsettled = rows.filter((row) => row.difference.type !== "same" && variant?.picks[placeOf(row)] === undefined);
   const list = useVirtualizer({ count: visible.length, getScrollElement: () => scroller.current, overscan: 8, initialRect: { width: 1000, height: 600 }, estimateSize: () => 74, getItemKey: (at) => (visible[at] === undefined ? at : placeOf(visible[at])) });
@@ -95,7 +95,7 @@ export function VariantsScreen() {
                     <div key={virtual.key} role="group" aria-label={placeOf(row)} onFocus={() => setSelected(virtual.index)} style={{ height: virtual.size, transform: `translateY(${virtual.start}px)` }} className={`absolute top-0 left-0 w-full border-b border-rule ${COLUMNS} ${virtual.index === selected ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
                       <span><Plate side={variant.side} label={placeOf(row)} /></span>
                       <Told cavity={row.here} /><Told cavity={row.there} />
-                      <span className="min-w-0"><strong className={row.difference.type === "same" ? "" : "text-ink"}>{TYPES[row.difference.type]}</strong>{row.difference.type !== "same" && <span className="line-clamp-3 text-[13px] leading-tight text-ink2">{row.difference.explain}</span>}</span>
+                      <span className="min-w-0"><strong className={row.difference.type === "same" ? "" : "text-ink"}>{TYPES[row.difference.type]}</strong>{row.difference.type !== "same" && <span className="line-clamp-3 text-[13px] leading-tight text-ink2">{differenceText(row.difference, units)}</span>}</span>
                       {row.difference.type === "same" && picked === undefined ? <span className="text-[13px] text-ink2">either</span> : (
                         <span className="flex gap-1.5" role="group" aria-label={`On the bench at ${placeOf(row)}`}><Chip on={picked === "here"} onClick={() => pick([row], "here")}>the job's</Chip><Chip on={picked === "there"} onClick={() => pick([row], "there")}>the other</Chip></span>
                       )}

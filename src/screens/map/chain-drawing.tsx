@@ -1,5 +1,7 @@
-import { describeAdapter, type Line } from "@/core/plan";
-import { type Adapter, label } from "@/core/signals";
+import { fieldOf } from "@/core/forms";
+import type { Line } from "@/core/plan";
+import type { Adapter } from "@/core/signals";
+import { adapterText, cavityLabel, KIND_WORDS } from "@/core/words";
 
 const WIDTH = 420;
 const RAIL_Y = 88;
@@ -10,27 +12,27 @@ const BESIDE = new Set(["pull-up", "pull-down", "flyback-diode", "clamp", "can-t
 /** The link's circuit: the wire from end to end, what stands in it, and what hangs on it towards a supply or ground. */
 export function ChainDrawing({ line }: { line: Line }) {
   const places = line.adapters.length;
-  const sinks = line.provider.kind === "low-side-out" || line.provider.params.to === "ground";
+  const sinks = line.provider.form.kind === "low-side-out" || fieldOf(line.provider.form, "to") === "ground";
   const at = (index: number) => 60 + ((WIDTH - 120) * (index + 1)) / (places + 1);
   const broken = line.verdict === "impossible";
   return (
-    <svg viewBox={`0 0 ${WIDTH} 176`} role="img" aria-label={`Circuit from ${label(line.provider)} to ${label(line.consumer)}${places > 0 ? `, with ${line.adapters.map(describeAdapter).join(", ")}` : ""}`} fill="none" stroke="var(--ink)" strokeWidth="2" className="w-full max-w-[460px] font-mono">
+    <svg viewBox={`0 0 ${WIDTH} 176`} role="img" aria-label={`Circuit from ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}${places > 0 ? `, with ${line.adapters.map(adapterText).join(", ")}` : ""}`} fill="none" stroke="var(--ink)" strokeWidth="2" className="w-full max-w-[460px] font-mono">
       <path d={`M20 ${RAIL_Y}H${WIDTH - 20}`} strokeDasharray={broken ? "5 5" : undefined} />
       {line.adapters.map((adapter, index) => (BESIDE.has(adapter.type)
-        ? <Hanging key={describeAdapter(adapter)} x={at(index)} adapter={adapter} up={adapter.type === "pull-up" || (adapter.type === "flyback-diode" && sinks)} />
-        : <Box key={describeAdapter(adapter)} x={at(index)} adapter={adapter} low={index % 2 === 1} />))}
+        ? <Hanging key={adapterText(adapter)} x={at(index)} adapter={adapter} up={adapter.type === "pull-up" || (adapter.type === "flyback-diode" && sinks)} />
+        : <Box key={adapterText(adapter)} x={at(index)} adapter={adapter} low={index % 2 === 1} />))}
       <circle cx="20" cy={RAIL_Y} r="4.5" fill="var(--sheet)" /><circle cx={WIDTH - 20} cy={RAIL_Y} r="4.5" fill="var(--sheet)" />
       <g stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">
-        <text x="10" y={RAIL_Y - 14}>{label(line.provider)}</text><text x={WIDTH - 10} y={RAIL_Y - 14} textAnchor="end">{label(line.consumer)}</text>
+        <text x="10" y={RAIL_Y - 14}>{cavityLabel(line.provider)}</text><text x={WIDTH - 10} y={RAIL_Y - 14} textAnchor="end">{cavityLabel(line.consumer)}</text>
       </g>
-      <g stroke="none" fill="var(--ink2)" fontSize="13"><text x="10" y={RAIL_Y + 24}>{line.provider.kind}</text><text x={WIDTH - 10} y={RAIL_Y + 24} textAnchor="end">{line.consumer.kind}</text></g>
+      <g stroke="none" fill="var(--ink2)" fontSize="13"><text x="10" y={RAIL_Y + 24}>{KIND_WORDS[line.provider.form.kind]}</text><text x={WIDTH - 10} y={RAIL_Y + 24} textAnchor="end">{KIND_WORDS[line.consumer.form.kind]}</text></g>
     </svg>
   );
 }
 
 /** An adapter in the wire: a box with its values over or under it. */
 function Box({ x, adapter, low }: { x: number; adapter: Adapter; low: boolean }) {
-  const lines = split(describeAdapter(adapter));
+  const lines = split(adapterText(adapter));
   const top = low ? RAIL_Y + 46 : RAIL_Y - 30 - 16 * (lines.length - 1);
   return (
     <g>
@@ -44,7 +46,7 @@ function Box({ x, adapter, low }: { x: number; adapter: Adapter; low: boolean })
 /** An adapter beside the wire: up to a supply (a pull-up, the flyback diode of a driver that sinks) or down to ground. */
 function Hanging({ x, adapter, up }: { x: number; adapter: Adapter; up: boolean }) {
   const diode = adapter.type.endsWith("diode");
-  const lines = split(`${describeAdapter(adapter)}${diode && up ? " to battery" : ""}`);
+  const lines = split(`${adapterText(adapter)}${diode && up ? " to battery" : ""}`);
   return (
     <g>
       <circle cx={x} cy={RAIL_Y} r="3.5" fill="var(--ink)" />

@@ -1,8 +1,8 @@
 "use client";
 
-import { describeChain, type Line } from "@/core/plan";
+import type { Line } from "@/core/plan";
 import type { SignalPin } from "@/core/signals";
-import { sizeText } from "@/core/units";
+import { chainText, lineText, sizeText, staleText } from "@/core/words";
 import { Lane, StateMark } from "@/ui/marks";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
@@ -20,9 +20,9 @@ export function LineRow({ line, selected, open, onToggle }: { line: Line; select
     <button type="button" aria-expanded={open} data-line={line.key} onClick={onToggle} className={`${LINE_COLUMNS} min-h-[66px] w-full border-b border-rule text-left ${selected || open ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}>
       <span className="min-w-0 px-2.5"><span className="block font-semibold break-words">{words(line.quantity)}</span><span className="block text-[13px] text-ink2">{line.consumer.side === "donor" ? "host to donor" : "donor to host"}</span></span>
       <End pin={donor} />
-      <span className="flex flex-col items-center justify-center self-stretch bg-lane py-1.5"><Lane kind={laneKind(line)} />{(line.adapters.length > 0 || line.state === "refused") && <span className="narrow mt-0.5 line-clamp-2 px-1.5 text-center text-[13px] leading-tight font-medium">{line.state === "refused" ? "refused" : describeChain(line.adapters)}</span>}</span>
+      <span className="flex flex-col items-center justify-center self-stretch bg-lane py-1.5"><Lane kind={laneKind(line)} />{(line.adapters.length > 0 || line.state === "refused") && <span className="narrow mt-0.5 line-clamp-2 px-1.5 text-center text-[13px] leading-tight font-medium">{line.state === "refused" ? "refused" : chainText(line.adapters)}</span>}</span>
       <End pin={host} />
-      <span className="min-w-0 px-2.5 py-1.5"><span className={`flex items-center gap-1.5 font-semibold ${state.bad ? "text-stop" : ""}`}><StateMark mark={state.mark} />{state.word}</span><span className="mt-0.5 line-clamp-2 text-[13px] leading-snug text-ink2" title={line.stale ?? line.why}>{line.stale ?? line.why}</span></span>
+      <span className="min-w-0 px-2.5 py-1.5"><span className={`flex items-center gap-1.5 font-semibold ${state.bad ? "text-stop" : ""}`}><StateMark mark={state.mark} />{state.word}</span><span className="mt-0.5 line-clamp-2 text-[13px] leading-snug text-ink2" title={staleText(line) ?? lineText(line)}>{staleText(line) ?? lineText(line)}</span></span>
     </button>
   );
 }

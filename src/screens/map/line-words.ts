@@ -1,20 +1,16 @@
 import type { Line } from "@/core/plan";
-import type { Verdict } from "@/core/signals";
+import { VERDICT_WORDS } from "@/core/words";
 import type { LaneKind, Mark } from "@/ui/marks";
-
-const VERDICT_WORDS: Readonly<Record<Verdict, string>> = { direct: "Direct", adapter: "Adapter", calibration: "Calibration", manual: "To choose", impossible: "Impossible" };
-
-export const verdictWord = (verdict: Verdict) => VERDICT_WORDS[verdict];
 
 /** The mark and the word of a line's state; a decision that no longer fits says so first. */
 export function lineState(line: Line): { mark: Mark; word: string; bad: boolean } {
-  if (line.stale !== null) return { mark: "blocked", word: "Decide again", bad: true };
+  if (line.stale) return { mark: "blocked", word: "Decide again", bad: true };
   switch (line.state) {
-    case "decided": return { mark: "decided", word: line.decision?.byHand ? "Decided by hand" : `Decided: ${verdictWord(line.verdict).toLowerCase()}`, bad: false };
+    case "decided": return { mark: "decided", word: line.decision?.byHand ? "Decided by hand" : `Decided: ${VERDICT_WORDS[line.verdict].toLowerCase()}`, bad: false };
     case "refused": return { mark: "refused", word: "Refused", bad: false };
-    case "blocked": return { mark: "blocked", word: verdictWord(line.verdict), bad: true };
-    case "open": return { mark: "open", word: verdictWord(line.verdict), bad: false };
-    case "proposed": return { mark: "proposed", word: verdictWord(line.verdict), bad: false };
+    case "blocked": return { mark: "blocked", word: VERDICT_WORDS[line.verdict], bad: true };
+    case "open": return { mark: "open", word: VERDICT_WORDS[line.verdict], bad: false };
+    case "proposed": return { mark: "proposed", word: VERDICT_WORDS[line.verdict], bad: false };
   }
 }
 

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { groupOf, type Line } from "@/core/plan";
-import { label } from "@/core/signals";
+import { cavityLabel, lineText } from "@/core/words";
 import { type Choice, decideOps } from "@/job/decide";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { Empty } from "@/ui/states";
@@ -21,7 +21,7 @@ import { UnmatchedList } from "./unmatched-list";
 const FILTERS = {
   all: { name: "All", test: (_line: Line) => true },
   decide: { name: "To decide", test: (line: Line) => line.state === "proposed" || line.state === "open" || line.state === "blocked" },
-  trouble: { name: "Trouble", test: (line: Line) => line.state === "blocked" || line.state === "open" || line.stale !== null },
+  trouble: { name: "Trouble", test: (line: Line) => line.state === "blocked" || line.state === "open" || line.stale },
   decided: { name: "Decided", test: (line: Line) => line.state === "decided" },
 } as const;
 type Filter = keyof typeof FILTERS | "unmatched";
@@ -60,14 +60,14 @@ export function MapScreen() {
 
   const current = lines.find((line) => line.key === selected);
   const choose = (line: Line, text: string, choice: Partial<Choice>) => job.change(`${text} ${name(line)}`, decideOps(job.document, {
-    providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: line.verdict, adapters: line.adapters, why: line.why, byHand: false, ...choice,
+    providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: line.verdict, adapters: line.adapters, why: lineText(line), byHand: false, ...choice,
   }));
   const accept = (line: Line) => choose(line, "Accept", line.verdict === "manual" || line.verdict === "impossible" ? { byHand: true } : {});
   const direct = lines.filter((line) => line.state === "proposed" && line.verdict === "direct");
   const acceptDirect = () => {
     if (direct.length === 0) return;
     // One after the other on the document as each leaves it, so that the whole is one change and one undo.
-    const ops = direct.flatMap((line) => decideOps(job.document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: line.why, byHand: false }));
+    const ops = direct.flatMap((line) => decideOps(job.document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: lineText(line), byHand: false }));
     job.change(`Accept ${direct.length} direct ${direct.length === 1 ? "link" : "links"}`, ops);
   };
   const move = (by: number) => {
@@ -130,7 +130,7 @@ export function MapScreen() {
   );
 }
 
-const name = (line: Line) => `${words(line.quantity).toLowerCase()}: ${label(line.provider)} to ${label(line.consumer)}`;
+const name = (line: Line) => `${words(line.quantity).toLowerCase()}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`;
 
 function inGroups(lines: readonly Line[]): Item[] {
   const groups = new Map<string, Line[]>();

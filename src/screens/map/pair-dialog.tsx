@@ -3,15 +3,14 @@
 import { Command } from "cmdk";
 import { useState } from "react";
 import { directionOf } from "@/core/forms";
-import { describeChain } from "@/core/plan";
 import { type SignalPin, waysBetween } from "@/core/signals";
+import { chainText, KIND_WORDS, VERDICT_WORDS, wayText } from "@/core/words";
 import { decideOps } from "@/job/decide";
 import { signalPins } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { Plate } from "@/ui/plate";
 import { useJob } from "../shell/job-provider";
-import { verdictWord } from "./line-words";
 
 const MOST = 30;
 
@@ -29,19 +28,19 @@ export function PairDialog({ start, onClose, onPaired }: { start: string | null;
     if (!ends || way === undefined) return;
     const { provider, consumer } = ends;
     const byHand = way.verdict === "manual" || way.verdict === "impossible" || provider.quantity !== consumer.quantity;
-    job.change(`Pair ${name(provider)} with ${name(consumer)}`, decideOps(job.document, { providerId: provider.id, consumerId: consumer.id, quantity: consumer.quantity ?? provider.quantity, decision: "accepted", verdict: way.verdict, adapters: way.adapters, why: way.why, byHand }));
+    job.change(`Pair ${name(provider)} with ${name(consumer)}`, decideOps(job.document, { providerId: provider.id, consumerId: consumer.id, quantity: consumer.quantity ?? provider.quantity, decision: "accepted", verdict: way.verdict, adapters: way.adapters, why: wayText(way, { provider, consumer }), byHand }));
     onPaired(`${provider.id}>${consumer.id}`);
   };
-  const others = pins.filter((pin) => (first === null ? directionOf(pin.kind) !== "none" : pin.side !== first.side && fits(first, pin)));
+  const others = pins.filter((pin) => (first === null ? directionOf(pin.form.kind) !== "none" : pin.side !== first.side && fits(first, pin)));
   const ranked = first === null ? others : others.toSorted((a, b) => Number(b.quantity === first.quantity) - Number(a.quantity === first.quantity));
   return (
     <Dialog open onClose={onClose} title={first === null ? "Pair by hand: choose a cavity" : second === null ? "Choose its counterpart" : "What the pair needs"} wide>
-      {first !== null && <p className="mb-3 flex flex-wrap items-center gap-3"><Plate side={first.side} label={name(first)} />{second === null ? <span className="text-ink2">{first.kind}, to be joined to the {first.side === "donor" ? "host" : "donor"}</span> : <><span aria-hidden="true">—</span><Plate side={second.side} label={name(second)} /></>}</p>}
+      {first !== null && <p className="mb-3 flex flex-wrap items-center gap-3"><Plate side={first.side} label={name(first)} />{second === null ? <span className="text-ink2">{KIND_WORDS[first.form.kind]}, to be joined to the {first.side === "donor" ? "host" : "donor"}</span> : <><span aria-hidden="true">—</span><Plate side={second.side} label={name(second)} /></>}</p>}
       {second === null ? <PinPicker key={first?.id ?? "first"} pins={ranked} onPick={(pin) => (first === null ? setFirst(pin) : setSecond(pin))} /> : (
         <ol className="space-y-3">
           {ways?.map((way, at) => (
-            <li key={`${way.verdict} ${describeChain(way.adapters)}`} className="flex items-start justify-between gap-4 border-t border-rule pt-3">
-              <div className="min-w-0"><p className="font-semibold">{verdictWord(way.verdict)}{way.adapters.length > 0 ? `: ${describeChain(way.adapters)}` : ""}</p><p className="text-[13px] text-ink2">{way.why}</p></div>
+            <li key={`${way.verdict} ${chainText(way.adapters)}`} className="flex items-start justify-between gap-4 border-t border-rule pt-3">
+              <div className="min-w-0"><p className="font-semibold">{VERDICT_WORDS[way.verdict]}{way.adapters.length > 0 ? `: ${chainText(way.adapters)}` : ""}</p><p className="text-[13px] text-ink2">{wayText(way, inOrder(first as SignalPin, second))}</p></div>
               <Button primary={at === 0} onClick={() => pair(at)}>{way.verdict === "manual" || way.verdict === "impossible" ? "Pair by hand" : "Pair"}</Button>
             </li>
           ))}
@@ -55,7 +54,7 @@ function PinPicker({ pins, onPick }: { pins: readonly SignalPin[]; onPick: (pin:
   const job = useJob();
   const [query, setQuery] = useState("");
   const terms = query.toLowerCase().split(/\s+/).filter((term) => term !== "");
-  const text = (pin: SignalPin) => `${name(pin)} ${pin.kind} ${pin.quantity ?? ""} ${pin.circuit ?? ""} ${job.pinById.get(pin.id)?.row.description ?? ""}`.toLowerCase();
+  const text = (pin: SignalPin) => `${name(pin)} ${KIND_WORDS[pin.form.kind]} ${pin.quantity ?? ""} ${pin.circuit ?? ""} ${job.pinById.get(pin.id)?.row.description ?? ""}`.toLowerCase();
   const found = pins.filter((pin) => terms.every((term) => text(pin).includes(term)));
   return (
     <Command shouldFilter={false} label="Choose a cavity">
@@ -64,7 +63,7 @@ function PinPicker({ pins, onPick }: { pins: readonly SignalPin[]; onPick: (pin:
         <Command.Empty className="py-4 text-center text-ink2">No cavity fits.</Command.Empty>
         {found.slice(0, MOST).map((pin) => (
           <Command.Item key={pin.id} value={pin.id} onSelect={() => onPick(pin)} className="flex min-h-11 cursor-pointer items-center gap-3 px-2 data-[selected=true]:bg-fill">
-            <Plate side={pin.side} label={name(pin)} /><span className="text-[13px] text-ink2">{pin.kind}</span><span className="min-w-0 flex-1 truncate">{job.pinById.get(pin.id)?.row.description}</span>
+            <Plate side={pin.side} label={name(pin)} /><span className="text-[13px] text-ink2">{KIND_WORDS[pin.form.kind]}</span><span className="min-w-0 flex-1 truncate">{job.pinById.get(pin.id)?.row.description}</span>
           </Command.Item>
         ))}
         {found.length > MOST && <p className="px-2 py-2 text-[13px] text-ink2">{found.length - MOST} more; type another word.</p>}
@@ -77,12 +76,12 @@ const name = (pin: SignalPin) => `${pin.connector}-${pin.cavity}`;
 
 /** One end gives and the other takes, or both share. */
 function fits(a: SignalPin, b: SignalPin): boolean {
-  const [one, other] = [directionOf(a.kind), directionOf(b.kind)];
-  return one === "shared" ? other === "shared" && a.kind === b.kind : (one === "provider" && other === "consumer") || (one === "consumer" && other === "provider");
+  const [one, other] = [directionOf(a.form.kind), directionOf(b.form.kind)];
+  return one === "shared" ? other === "shared" && a.form.kind === b.form.kind : (one === "provider" && other === "consumer") || (one === "consumer" && other === "provider");
 }
 
 /** Grounds come from the host, buses from the donor; else the form says who gives. */
 function inOrder(a: SignalPin, b: SignalPin): { provider: SignalPin; consumer: SignalPin } {
-  const provides = (pin: SignalPin) => (directionOf(pin.kind) === "shared" ? (pin.kind === "ground") === (pin.side === "host") : directionOf(pin.kind) === "provider");
+  const provides = (pin: SignalPin) => (directionOf(pin.form.kind) === "shared" ? (pin.form.kind === "ground") === (pin.side === "host") : directionOf(pin.form.kind) === "provider");
   return provides(a) ? { provider: a, consumer: b } : { provider: b, consumer: a };
 }

@@ -2,10 +2,10 @@
 
 import { directionOf } from "@/core/forms";
 import type { Unmatched } from "@/core/signals";
+import { KIND_WORDS, quantityHead, unmatchedText } from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 
 /** What stands at the edges: the donor's on the left, the host's on the right, each with the reason. */
@@ -25,18 +25,20 @@ export function UnmatchedList({ onPair }: { onPair: (pinId: string) => void }) {
 }
 
 /** What is served at home needs no thought and stands last. */
-const weight = ({ why }: Unmatched) => (/^(Pairs with|Joins|A sensor|A ground|A screen)/.test(why) ? 1 : 0);
+/** What its own side serves needs nobody across. */
+const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set(["own-side", "own-side-none-across", "bus-own-side", "sensor-ground-own-computer", "ground-unused", "screen"]);
+const weight = ({ reason }: Unmatched) => (SETTLED.has(reason.code) ? 1 : 0);
 
-function Edge({ one: { pin, why }, onPair }: { one: Unmatched; onPair: (pinId: string) => void }) {
+function Edge({ one: { pin, reason }, onPair }: { one: Unmatched; onPair: (pinId: string) => void }) {
   const view = useJob().pinById.get(pin.id);
   if (view === undefined) return null;
   return (
     <li className="grid grid-cols-[1fr_auto] items-center gap-3 border-b border-rule px-3 py-2">
       <div className="min-w-0">
         <p className="flex flex-wrap items-center gap-x-2 gap-y-1"><Plate side={pin.side} label={view.label} /><Wire colour={view.row.colour} base={view.row.colourBase} tracer={view.row.colourTracer} /><span className="min-w-0 truncate">{view.row.description}</span></p>
-        <p className="mt-1 text-[13px] text-ink2"><strong className="font-semibold text-ink">{pin.quantity === null ? "Not known" : words(pin.quantity)}</strong>{directionOf(pin.kind) === "none" ? "" : `, ${pin.kind}`}. {why}.</p>
+        <p className="mt-1 text-[13px] text-ink2"><strong className="font-semibold text-ink">{quantityHead(pin.quantity)}</strong>{directionOf(pin.form.kind) === "none" ? "" : `, ${KIND_WORDS[pin.form.kind]}`}. {unmatchedText(reason, pin)}.</p>
       </div>
-      {directionOf(pin.kind) !== "none" && <Button onClick={() => onPair(pin.id)} aria-label={`Pair ${view.label} by hand`}>Pair</Button>}
+      {directionOf(pin.form.kind) !== "none" && <Button onClick={() => onPair(pin.id)} aria-label={`Pair ${view.label} by hand`}>Pair</Button>}
     </li>
   );
 }

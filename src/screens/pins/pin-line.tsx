@@ -3,7 +3,8 @@
 import { type KeyboardEvent, useState } from "react";
 import { KINDS, QUANTITIES } from "@/core/forms";
 import { readColour, readLength, readSize } from "@/core/intake";
-import { lengthText, sizeText, type Units } from "@/core/units";
+import type { Units } from "@/core/units";
+import { lengthText, sizeText } from "@/core/words";
 import { type RowOp, updateOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { Plate } from "@/ui/plate";

@@ -6,7 +6,7 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
-import { sizeUnit } from "@/core/units";
+import { sizeUnit } from "@/core/words";
 import { describeOp } from "@/job/describe";
 import { updateOp } from "@/job/ops";
 import { Button, buttonLook, Chip } from "@/ui/controls";

@@ -5,12 +5,11 @@ import Link from "next/link";
 import { Fragment, useMemo, useState } from "react";
 import { readColour } from "@/core/intake";
 import { type SheetRow, sheetRows } from "@/core/plan";
-import { sizeText, sizeUnit } from "@/core/units";
+import { cavityLabel, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { type Paper, PaperStyle } from "../shell/paper";
 import { ScreenHead } from "../shell/screen-head";
@@ -61,14 +60,14 @@ export function PlanScreen() {
 
 function SheetLine({ row }: { row: SheetRow }) {
   const { units } = useJob().document.job;
-  const wire = (colour: string) => (colour === "" ? null : <Wire {...readColour(colour)} colour={colour} />);
+  const wire = (colour: string | null) => (colour === null ? null : <Wire {...readColour(colour)} colour={colour} />);
   return (
     <tr className="border-b border-rule align-middle">
-      <td className="px-3 py-1.5 font-semibold">{words(row.quantity)}</td>
-      <td className="pr-2"><Plate side="donor" label={row.donor} /></td><td className="pr-2">{wire(row.donorColour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.donorSizeMm2, units)}</td>
-      <td className="max-w-72 pr-3">{row.adapter}</td>
-      <td className="pr-2"><Plate side="host" label={row.host} /></td><td className="pr-2">{wire(row.hostColour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.hostSizeMm2, units)}</td>
-      <td className="max-w-56 pr-3 text-[13px] break-words">{row.note}</td>
+      <td className="px-3 py-1.5 font-semibold">{quantityHead(row.quantity)}</td>
+      <td className="pr-2"><Plate side="donor" label={cavityLabel(row.donor.at)} /></td><td className="pr-2">{wire(row.donor.colour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.donor.sizeMm2, units)}</td>
+      <td className="max-w-72 pr-3">{sheetAdapter(row)}</td>
+      <td className="pr-2"><Plate side="host" label={cavityLabel(row.host.at)} /></td><td className="pr-2">{wire(row.host.colour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.host.sizeMm2, units)}</td>
+      <td className="max-w-56 pr-3 text-[13px] break-words">{sheetNote(row)}</td>
     </tr>
   );
 }

@@ -1,16 +1,19 @@
 import { scaleLog } from "d3-scale";
 import { line } from "d3-shape";
 import type { FuseRow } from "@/core/power";
+import type { Units } from "@/core/units";
 import { harmSeconds, meltSeconds } from "@/core/wire";
+import { fuseCheckText, ratedAmps, sizeWords } from "@/core/words";
 
 const [WIDTH, HEIGHT] = [440, 300];
 const MARGIN = { left: 58, right: 14, top: 14, bottom: 42 } as const;
 const [FAST, SLOW] = [0.01, 1000];
 
 /** When the fuse melts and when its wire is harmed, over the current: where the wire's line lies above the fuse's, the fuse saves it. */
-export function FuseChart({ row }: { row: FuseRow }) {
+export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
   if (row.wire === null) return <p className="text-ink2">No wire is known behind this fuse.</p>;
-  const { sizeMm2 } = row.wire;
+  const { sizeMm2 } = row.wire.origin;
+  const short = row.verdict?.checks.find((check) => check.code === "short");
   const most = Math.max(row.ratedAmps * 12, Math.min(row.shortAmps * 1.1, row.ratedAmps * 40));
   const x = scaleLog([row.ratedAmps * 0.8, most], [MARGIN.left, WIDTH - MARGIN.right]);
   const y = scaleLog([FAST, SLOW], [HEIGHT - MARGIN.bottom, MARGIN.top]).clamp(true);
@@ -19,7 +22,7 @@ export function FuseChart({ row }: { row: FuseRow }) {
   const wire = (at: number) => harmSeconds(at, sizeMm2, { ambientC: row.ambientC });
   const ticks = x.ticks(5).filter((tick) => /^[125]/.test(String(tick)));
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Time over current: fuse of ${row.ratedAmps} A and wire of ${sizeMm2} mm². ${row.verdict?.checks.find((check) => check.code === "short")?.text ?? ""}`} className="w-full max-w-[560px] font-mono" fill="none" stroke="var(--ink)">
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Time over current: fuse of ${ratedAmps(row.ratedAmps)} and wire of ${sizeWords(sizeMm2, units)}. ${short === undefined ? "" : fuseCheckText(short, units)}`} className="w-full max-w-[560px] font-mono" fill="none" stroke="var(--ink)">
       {[0.01, 0.1, 1, 10, 100, 1000].map((tick) => <g key={tick}><path d={`M${MARGIN.left} ${y(tick)}H${WIDTH - MARGIN.right}`} stroke="var(--rule)" /><text x={MARGIN.left - 6} y={y(tick) + 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">{tick} s</text></g>)}
       {ticks.map((tick) => <g key={tick}><path d={`M${x(tick)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`} stroke="var(--rule)" /><text x={x(tick)} y={HEIGHT - MARGIN.bottom + 18} textAnchor="middle" stroke="none" fill="var(--ink2)" fontSize="13">{tick}</text></g>)}
       <text x={WIDTH - MARGIN.right} y={HEIGHT - 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">current, A</text>

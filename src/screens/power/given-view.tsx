@@ -4,7 +4,7 @@ import { Download } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
-import { temperatureText } from "@/core/units";
+import { assumptionText, capital, powerProblemWords, temperatureText } from "@/core/words";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
@@ -16,6 +16,7 @@ const STATED: Readonly<Partial<Record<SettingKey, (report: PowerReport) => numbe
 /** What the solution rests on: values that were given, values that are assumed, and what is wrong in the facts. */
 export function GivenView({ report }: { report: PowerReport }) {
   const job = useJob();
+  const { units } = job.document.job;
   const said = new Map(job.document.settings.map((row) => [row.id, row]));
   const save = (key: SettingKey, written: string) => {
     const { low, high, name, unit } = SETTINGS[key];
@@ -44,7 +45,7 @@ export function GivenView({ report }: { report: PowerReport }) {
           const value = row?.value ?? stated ?? usual;
           return (
             <div key={key} className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1">
-              <dt>{name}<span className="block text-[13px] text-ink2">{stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}{unit === "°C" && job.document.job.units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}</span></dt>
+              <dt>{name}<span className="block text-[13px] text-ink2">{stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}{unit === "°C" && units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}</span></dt>
               <dd className="flex items-center gap-2"><SettingInput name={name} value={value} assumed={row === undefined && stated === null} onSave={(written) => save(key, written)} /><span className="w-12 text-[13px]">{unit}</span></dd>
             </div>
           );
@@ -53,16 +54,16 @@ export function GivenView({ report }: { report: PowerReport }) {
       </section>
       <div>
         <section>
-          <h2 className="mb-1 text-sm">Wrong in the facts <span className="font-mono">{report.problems.length}</span></h2>
-          {report.problems.length === 0 ? <p className="text-ink2">Nothing stands in the way of a solution.</p> : (
-            <ul className="space-y-2">{report.problems.map((problem) => (
-              <li key={`${problem.code} ${problem.where} ${problem.message}`} className="border border-rule p-2.5"><p className="font-semibold">{problem.pinId === null ? problem.where : <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>{problem.where}</Link>}</p><p>{problem.message}</p><p className="text-[13px] text-ink2">{problem.cure}</p></li>
+          <h2 className="mb-1 text-sm">Contradictions and values out of range <span className="font-mono">{report.problems.length}</span></h2>
+          {report.problems.length === 0 ? <p className="text-ink2">Nothing in the facts contradicts itself.</p> : (
+            <ul className="space-y-2">{report.problems.map((problem) => [problem, powerProblemWords(problem, units)] as const).map(([problem, { where, message, cure }]) => (
+              <li key={JSON.stringify(problem)} className="border border-rule p-2.5"><p className="font-semibold">{problem.pinId === null ? capital(where) : <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>{where}</Link>}</p><p>{message}</p><p className="text-[13px] text-ink2">{cure}</p></li>
             ))}</ul>
           )}
         </section>
         <section className="mt-6">
           <h2 className="mb-1 text-sm">Assumed</h2>
-          <ul>{report.assumptions.map((one) => <li key={one.says} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-b border-rule py-1.5"><span>{one.says.charAt(0).toUpperCase()}{one.says.slice(1)}.</span><span className="font-mono text-[13px] text-ink2">{one.count}×</span></li>)}</ul>
+          <ul>{report.assumptions.map((one) => <li key={JSON.stringify(one)} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-b border-rule py-1.5"><span>{capital(assumptionText(one, units))}.</span><span className="font-mono text-[13px] text-ink2">{one.count}×</span></li>)}</ul>
         </section>
       </div>
     </div>

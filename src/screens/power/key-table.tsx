@@ -2,13 +2,15 @@
 
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef, useState } from "react";
+import { fieldOf } from "@/core/forms";
 import { type KeyCell, type KeyRow, type PowerReport, TROUBLE } from "@/core/power";
+import { aliveWords, cavityLabel, cellText, fixed, KEY_VERDICT_WORDS, STATE_HEADS } from "@/core/words";
 import { Chip } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
+import { VERDICT_MARKS } from "./marks";
 import type { Looked } from "./trying";
-import { cellWhy, STATE_HEADS, VERDICTS, voltsText } from "./words";
 
 interface Props {
   readonly report: PowerReport;
@@ -18,6 +20,8 @@ interface Props {
 }
 
 const FILTERS = { all: "All", trouble: "Trouble", consumers: "Consumers", feeds: "Feeds" } as const;
+/** Two decimals in every cell, so that a column is read down. */
+const tableVolts = (volts: number | null) => (volts === null ? "—" : fixed(volts, 2));
 type Filter = keyof typeof FILTERS;
 /** Beside an open path there is less room; the cavity and the six states stay. */
 const COLUMNS = { wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]" } as const;
@@ -30,7 +34,7 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
   const narrow = looked !== null;
   const rows = useMemo(() => {
     const words = query.trim().toLowerCase();
-    return report.rows.filter((row) => (filter === "all" || (filter === "trouble" ? row.trouble : row.role === (filter === "feeds" ? "feed" : "consumer"))) && (words === "" || `${row.label} ${row.pin.description ?? ""} ${row.pin.circuit ?? ""}`.toLowerCase().includes(words)));
+    return report.rows.filter((row) => (filter === "all" || (filter === "trouble" ? row.trouble : row.role === (filter === "feeds" ? "feed" : "consumer"))) && (words === "" || `${cavityLabel(row.at)} ${row.pin.description ?? ""} ${row.pin.circuit ?? ""}`.toLowerCase().includes(words)));
   }, [report, filter, query]);
   const was = useMemo(() => new Map((before?.rows ?? []).map((row) => [row.pin.id, row])), [before]);
   const states = report.rows[0]?.cells.map((cell) => cell.state) ?? [];
@@ -45,7 +49,7 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
       {rows.length === 0 ? <Empty title="Nothing here"><p>{filter === "trouble" ? "No feed or consumer is wrong in any key position." : "No feed or consumer has these words."}</p></Empty> : (
         <div ref={scroller} role="table" aria-label="Key table" aria-rowcount={rows.length + 1} className="min-h-0 flex-1 overflow-auto print:overflow-visible" tabIndex={0}>
           <div role="row" className={`sticky top-0 z-10 grid ${COLUMNS[narrow ? "narrow" : "wide"]} border-b border-rule2 bg-fill text-[13px] font-bold`}>
-            <div role="columnheader" className="px-3 py-1.5">Cavity</div>{!narrow && <div role="columnheader" className="px-2 py-1.5">Must live in</div>}
+            <div role="columnheader" className="px-3 py-1.5">Cavity</div>{!narrow && <div role="columnheader" className="px-2 py-1.5">Must be live</div>}
             {states.map((state) => <div key={state} role="columnheader" className="px-2 py-1.5">{STATE_HEADS[state]}</div>)}
           </div>
           <div className={`no-print relative ${narrow ? "min-w-[628px]" : "min-w-[920px]"}`} style={{ height: list.getTotalSize() }}>
@@ -59,24 +63,24 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
 }
 
 function Line({ row, was, looked, onLook, index, narrow }: { row: KeyRow; was: KeyRow | undefined; looked: Looked | null; onLook: Props["onLook"]; index: number; narrow: boolean }) {
+  const alive = fieldOf(row.pin.form, "alive");
   return (
     <div role="row" aria-rowindex={index + 2} className={`keep grid ${COLUMNS[narrow ? "narrow" : "wide"]} min-h-[54px] items-center border-b border-rule`}>
-      <div role="rowheader" className="min-w-0 px-3 py-1"><Plate side={row.side} label={row.label} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
-      {!narrow && <div role="cell" className="px-2 text-[13px]">{row.pin.params.alive ?? <span className="text-ink2">not said</span>}</div>}
+      <div role="rowheader" className="min-w-0 px-3 py-1"><Plate side={row.at.side} label={cavityLabel(row.at)} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
+      {!narrow && <div role="cell" className="px-2 text-[13px]">{alive === null ? <span className="text-ink2">not known</span> : aliveWords[alive]}</div>}
       {row.cells.map((cell) => <Cell key={cell.state} row={row} cell={cell} was={was?.cells.find((one) => one.state === cell.state)} narrow={narrow} on={looked?.node === row.node && looked.state === cell.state} onLook={onLook} />)}
     </div>
   );
 }
 
 function Cell({ row, cell, was, narrow, on, onLook }: { row: KeyRow; cell: KeyCell; was: KeyCell | undefined; narrow: boolean; on: boolean; onLook: Props["onLook"] }) {
-  const { mark, word } = VERDICTS[cell.verdict];
   const bad = TROUBLE.has(cell.verdict);
   const changed = was !== undefined && ((was.volts === null) !== (cell.volts === null) || Math.abs((was.volts ?? 0) - (cell.volts ?? 0)) >= 0.05);
   return (
     <div role="cell" className="h-full">
-      <button type="button" aria-pressed={on} title={cellWhy(row, cell)} onClick={() => onLook({ node: row.node, state: cell.state, label: row.label })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
-        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">{changed && <span className={`text-[13px] font-normal line-through ${narrow ? "block" : "mr-1"} ${on ? "" : "text-ink2"}`}>{voltsText(was.volts)}</span>}{voltsText(cell.volts)}{cell.volts === null || (changed && !narrow) ? "" : " V"}</span>
-        <span className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}><StateMark mark={mark} />{word}</span>
+      <button type="button" aria-pressed={on} title={cellText(row, cell)} onClick={() => onLook({ node: row.node, state: cell.state, label: cavityLabel(row.at) })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
+        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">{changed && <span className={`text-[13px] font-normal line-through ${narrow ? "block" : "mr-1"} ${on ? "" : "text-ink2"}`}>{tableVolts(was.volts)}</span>}{tableVolts(cell.volts)}{cell.volts === null || (changed && !narrow) ? "" : " V"}</span>
+        <span className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}><StateMark mark={VERDICT_MARKS[cell.verdict]} />{KEY_VERDICT_WORDS[cell.verdict]}</span>
       </button>
     </div>
   );

@@ -1,8 +1,11 @@
 import type { ReactNode } from "react";
-import type { PowerReport } from "@/core/power";
-import { sizeWords, type Units } from "@/core/units";
+import { originKey, type PowerReport } from "@/core/power";
+import type { Units } from "@/core/units";
+import { amps, capital, fixed, originText, ratedAmps, sizeWords, volts, watts, wireText } from "@/core/words";
 import { NumberWithOrigin } from "@/ui/origin";
-import { ampsText } from "./words";
+
+/** Loads are sums of usual values: no digit after the ampere deserves to be read. */
+const whole = (value: number) => `${fixed(value, 0)} A`;
 
 /** Alternator against loads, what is parked, and the loads themselves. */
 export function LoadsView({ report, before, units }: { report: PowerReport; before: PowerReport | null; units: Units }) {
@@ -11,11 +14,11 @@ export function LoadsView({ report, before, units }: { report: PowerReport; befo
   return (
     <div className="p-4">
       <dl className="flex flex-wrap border border-rule2">
-        <Figure name="needed with everything on" value={`${charge.neededAmps.toFixed(0)} A`} was={was && `${was.neededAmps.toFixed(0)} A`} why="The sum of all loads that the plan and both harnesses show, at the voltages that they have with the engine running." />
-        <Figure name="alternator at idle" value={`${charge.idleAmps.toFixed(0)} A`} was={was && `${was.idleAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.idleAmps} why="Its rated current times the part of it that it gives at idle; both can be set under Given and assumed." />
-        <Figure name="alternator on the road" value={`${charge.roadAmps.toFixed(0)} A`} was={was && `${was.roadAmps.toFixed(0)} A`} bad={charge.neededAmps > charge.roadAmps} why="Its rated current: as set, else as its cavity states, else a usual one." />
-        <Figure name={charge.batteryAmps < 0 ? "out of the battery, running" : "into the battery, running"} value={ampsText(Math.abs(charge.batteryAmps))} was={was && ampsText(Math.abs(was.batteryAmps))} bad={charge.batteryAmps < 0 ? "drained" : false} why={`What is left of ${charge.givenAmps.toFixed(0)} A at ${charge.regulatedVolts.toFixed(1)} V when everything on has taken its part; the battery takes little more than a tenth of its capacity an hour.`} />
-        <Figure name="parked" value={ampsText(charge.parkedAmps)} was={was && ampsText(was.parkedAmps)} why="What the battery gives with the key off: computers asleep, and what the plan joins for good." />
+        <Figure name="needed with everything on" value={whole(charge.neededAmps)} was={was && whole(was.neededAmps)} why="The sum of all loads that the plan and both harnesses show, at the voltages that they have with the engine running." />
+        <Figure name="alternator at idle" value={whole(charge.idleAmps)} was={was && whole(was.idleAmps)} bad={charge.neededAmps > charge.idleAmps} why="Its rated current times the part of it that it gives at idle; both can be set under Given and assumed." />
+        <Figure name="alternator on the road" value={whole(charge.roadAmps)} was={was && whole(was.roadAmps)} bad={charge.neededAmps > charge.roadAmps} why="Its rated current: as set, else as its cavity states, else a usual one." />
+        <Figure name={charge.batteryAmps < 0 ? "out of the battery, running" : "into the battery, running"} value={amps(Math.abs(charge.batteryAmps))} was={was && amps(Math.abs(was.batteryAmps))} bad={charge.batteryAmps < 0 ? "drained" : false} why={`What is left of ${amps(charge.givenAmps)} at ${volts(charge.regulatedVolts)} when everything on has taken its part; the battery takes little more than a tenth of its capacity an hour.`} />
+        <Figure name="parked" value={amps(charge.parkedAmps)} was={was && amps(was.parkedAmps)} why="What the battery gives with the key off: computers asleep, and what the plan joins for good." />
         <Figure name="days to half the battery" value={charge.daysToHalf === null ? "—" : charge.daysToHalf > 365 ? "over a year" : charge.daysToHalf.toFixed(charge.daysToHalf < 10 ? 1 : 0)} was={was?.daysToHalf == null ? undefined : was.daysToHalf.toFixed(0)} bad={charge.daysToHalf !== null && charge.daysToHalf < 21} why="Half of the battery's capacity over the parked current; a vehicle should stand three weeks and start." />
       </dl>
       <Boxes rows={report.boxes} units={units} />
@@ -33,11 +36,11 @@ function Boxes({ rows, units }: { rows: PowerReport["boxes"]; units: Units }) {
   return (
     <table className="mt-5 w-full max-w-4xl">
       <caption className="mb-1 text-left text-sm font-bold">Fuse boxes against their feeds</caption>
-      <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Box</th><th className="px-2 py-1 text-right">Its fuses</th><th className="px-2 py-1 text-right">Its loads</th><th className="px-2 py-1">Feed</th><th className="px-2 py-1 text-right">Carries</th><th className="px-2 py-1 text-right">Bears</th><th className="py-1 pl-3">Holds</th></tr></thead>
+      <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Box</th><th className="px-2 py-1 text-right">Its fuses</th><th className="px-2 py-1 text-right">Its loads</th><th className="px-2 py-1">Feed</th><th className="px-2 py-1 text-right">Carries</th><th className="px-2 py-1 text-right">Rated for</th><th className="py-1 pl-3">Verdict</th></tr></thead>
       <tbody>{rows.map((row) => (
-        <tr key={row.key} className="border-b border-rule"><td className="py-1.5 font-semibold">{row.label}</td><td className="px-2 text-right font-mono">{row.fuseAmps} A</td><td className="px-2 text-right font-mono">{ampsText(row.loadAmps)}</td>
-          {row.feed === null ? <td colSpan={3} className="px-2 text-ink2">no wire is drawn</td> : <><td className="px-2">{sizeWords(row.feed.sizeMm2, units)}, {row.feed.name}</td><td className="px-2 text-right font-mono">{ampsText(row.feed.amps)}</td><td className="px-2 text-right font-mono">{row.feed.bearsAmps.toFixed(0)} A</td></>}
-          <td className={`pl-3 text-[13px] ${row.holds ? "" : "font-bold text-stop"}`}>{row.holds ? "holds" : "too thin"}</td></tr>
+        <tr key={row.key} className="border-b border-rule"><td className="py-1.5 font-semibold">{row.label}</td><td className="px-2 text-right font-mono">{ratedAmps(row.fuseAmps)}</td><td className="px-2 text-right font-mono">{amps(row.loadAmps)}</td>
+          {row.feed === null ? <td colSpan={3} className="px-2 text-ink2">no feed wire known</td> : <><td className="px-2">{sizeWords(row.feed.origin.sizeMm2, units)}, {wireText(row.feed.origin)}</td><td className="px-2 text-right font-mono">{amps(row.feed.amps)}</td><td className="px-2 text-right font-mono">{ratedAmps(row.feed.ratedAmps)}</td></>}
+          <td className={`pl-3 text-[13px] ${row.holds ? "" : "font-bold text-stop"}`}>{row.holds ? "in order" : "too thin"}</td></tr>
       ))}</tbody>
     </table>
   );
@@ -61,7 +64,7 @@ function Loads({ title, rows }: { title: string; rows: PowerReport["charge"]["lo
         <table className="w-full">
           <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Load</th><th className="w-1/3 py-1"><span className="hidden-text">Share</span></th><th className="py-1 text-right">Current</th><th className="py-1 text-right">Power</th></tr></thead>
           <tbody>{rows.slice(0, 40).map((row) => (
-            <tr key={row.name} className="border-b border-rule"><td className="py-1 pr-2">{row.name}</td><td className="pr-3"><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{ampsText(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{row.watts < 1 ? `${(1000 * row.watts).toFixed(0)} mW` : `${row.watts.toFixed(0)} W`}</td></tr>
+            <tr key={originKey(row.origin)} className="border-b border-rule"><td className="py-1 pr-2">{capital(originText(row.origin))}</td><td className="pr-3"><span className="block h-2.5 bg-ink [print-color-adjust:exact]" style={{ width: `${Math.max(1, (100 * row.amps) / most)}%` }} /></td><td className="py-1 text-right font-mono whitespace-nowrap">{amps(row.amps)}</td><td className="py-1 pl-2 text-right font-mono whitespace-nowrap">{watts(row.watts)}</td></tr>
           ))}</tbody>
         </table>
       )}

@@ -4,13 +4,14 @@ import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { editFaultText, editText, findingTitle } from "@/core/words";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { PaperStyle } from "../shell/paper";
 import { ScreenHead } from "../shell/screen-head";
-import { editText, useEditNames } from "./edit-text";
+import { useEditNames } from "./edit-names";
 import { FindingDetail } from "./finding-detail";
 import { FindingsList } from "./findings-list";
 import { FusesView } from "./fuses-view";
@@ -81,7 +82,7 @@ export function PowerScreen() {
       {power === null || shownReport === null ? <p role="status" className="mx-4 border border-rule2 bg-sheet p-4 text-ink2">Solving the plan in every key position …</p> : (
         <div className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}>
           <section aria-label={TABS[tab]} className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0" tabIndex={0}>
-            {tab === "findings" && <><FindingsList jobId={job.jobId} report={trying.effect?.report ?? power} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={select} /><TryForm onTry={trying.add} report={power} /></>}
+            {tab === "findings" && <><FindingsList jobId={job.jobId} units={job.document.job.units} report={trying.effect?.report ?? power} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={select} /><TryForm onTry={trying.add} report={power} /></>}
             {tab === "keys" && <KeyTable report={shownReport} before={trying.rows !== null ? power : null} looked={looked} onLook={setLooked} />}
             {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} units={job.document.job.units} />}
             {tab === "grounds" && <GroundsView report={shownReport} onLook={setLooked} />}
@@ -108,8 +109,8 @@ function TryingStrip({ trying }: { trying: Trying }) {
       <strong className="wide">What if</strong>
       <ul className="min-w-56 flex-1">{edits.map((edit) => <li key={JSON.stringify(edit)} className="text-balance font-semibold">{editText(edit, names)}</li>)}</ul>
       <p aria-live="polite" className="min-w-52 flex-[2]">
-        {effect === null ? "Solving …" : effect.fault !== null ? <span role="alert" className="font-semibold text-stop">{effect.fault}</span> : (
-          <><strong className="font-mono">{effect.gone.length}</strong> {effect.gone.length === 1 ? "finding goes" : "findings go"}, <strong className={`font-mono ${effect.come.length > 0 ? "text-stop" : ""}`}>{effect.come.length}</strong> {effect.come.length === 1 ? "comes" : "come"}{effect.come.length > 0 && <span className="block text-[13px]">{effect.come.slice(0, 2).map((one) => one.title).join("; ")}{effect.come.length > 2 ? " …" : ""}</span>}</>
+        {effect === null ? "Solving …" : effect.fault !== null ? <span role="alert" className="font-semibold text-stop">{editFaultText(effect.fault, names.units)}</span> : (
+          <><strong className="font-mono">{effect.gone.length}</strong> {effect.gone.length === 1 ? "finding goes" : "findings go"}, <strong className={`font-mono ${effect.come.length > 0 ? "text-stop" : ""}`}>{effect.come.length}</strong> {effect.come.length === 1 ? "comes" : "come"}{effect.come.length > 0 && <span className="block text-[13px]">{effect.come.slice(0, 2).map((one) => findingTitle(one, names.units)).join("; ")}{effect.come.length > 2 ? " …" : ""}</span>}</>
         )}
       </p>
       <Button primary hotkey="Y" disabled={effect === null || effect.fault !== null} onClick={trying.accept}>Accept</Button>

@@ -4,7 +4,8 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { useEffect, useState } from "react";
 import { type CrankingReport, cableTable, type PowerEdit, type PowerReport } from "@/core/power";
-import { FOOT_M, lengthText, sizeWords, temperatureText } from "@/core/units";
+import { FOOT_M } from "@/core/units";
+import { cavityLabel, fixed, lengthText, ratedAmps, ratedVolts, sizeWords, temperatureText } from "@/core/words";
 import { Button, Field } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -33,7 +34,7 @@ export function StartingView({ report, before, onTry }: { report: PowerReport; b
         <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Cavity</th><th className="px-2 py-1 text-right">Across it</th><th className="px-2 py-1 text-right">Needs</th><th className="px-2 py-1 text-right">To spare</th></tr></thead>
         <tbody>{crank.computers.map((one) => {
           const spare = one.volts === null ? null : one.volts - one.leastVolts;
-          return <tr key={one.label} className="border-b border-rule"><td className="py-1.5 font-mono font-semibold">{one.label}</td><td className="px-2 text-right font-mono">{volts(one.volts)}</td><td className="px-2 text-right font-mono">{one.leastVolts} V</td><td className={`px-2 text-right font-mono font-semibold ${spare === null || spare < 0 ? "text-stop" : ""}`}>{spare === null || spare < 0 ? "too little" : volts(spare)}</td></tr>;
+          return <tr key={one.at.pinId} className="border-b border-rule"><td className="py-1.5 font-mono font-semibold">{cavityLabel(one.at)}</td><td className="px-2 text-right font-mono">{volts(one.volts)}</td><td className="px-2 text-right font-mono">{ratedVolts(one.leastVolts)}</td><td className={`px-2 text-right font-mono font-semibold ${spare === null || spare < 0 ? "text-stop" : ""}`}>{spare === null || spare < 0 ? "too little" : volts(spare)}</td></tr>;
         })}</tbody>
       </table>
       <h2 className="mt-6 mb-1 text-sm">When it is colder</h2>
@@ -57,8 +58,8 @@ function MovedBattery({ amps }: { amps: number }) {
       <div className="max-w-60"><Field label={`Cable from battery to starter, ${units === "metric" ? "m" : "ft"}`} error={sane ? null : `Give a length from ${lengthText(0.2, units)} to ${lengthText(15, units)}.`}><input className="field" inputMode="decimal" value={written} onChange={(event) => setWritten(event.target.value)} /></Field></div>
       {sane && (
         <table className="mt-2 w-full max-w-2xl">
-          <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Size</th><th className="px-2 py-1 text-right">Lost at {amps.toFixed(0)} A, out</th><th className="px-2 py-1 text-right">and back in a cable</th><th className="px-2 py-1 text-right">Bears for good</th><th className="px-2 py-1">Out and back</th></tr></thead>
-          <tbody>{cableTable(metres, amps, 40, units).map((row) => <tr key={row.sizeMm2} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{sizeWords(row.sizeMm2, units)}</td><td className="px-2 text-right font-mono">{row.outVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bothVolts.toFixed(2)} V</td><td className="px-2 text-right font-mono">{row.bearsAmps.toFixed(0)} A</td><td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>{row.holds ? "under half a volt" : "too much"}</td></tr>)}</tbody>
+          <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Size</th><th className="px-2 py-1 text-right">Lost at {amps.toFixed(0)} A, out</th><th className="px-2 py-1 text-right">and back in a cable</th><th className="px-2 py-1 text-right">Rated for</th><th className="px-2 py-1">Out and back</th></tr></thead>
+          <tbody>{cableTable(metres, amps, 40, units).map((row) => <tr key={row.sizeMm2} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{sizeWords(row.sizeMm2, units)}</td><td className="px-2 text-right font-mono">{fixed(row.outVolts, 2)} V</td><td className="px-2 text-right font-mono">{fixed(row.bothVolts, 2)} V</td><td className="px-2 text-right font-mono">{ratedAmps(row.ratedAmps)}</td><td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>{row.holds ? "under half a volt" : "too much"}</td></tr>)}</tbody>
         </table>
       )}
     </section>

@@ -3,10 +3,11 @@
 import { memo, type ReactNode, useId, useMemo, useState } from "react";
 import { readLength, readSize } from "@/core/intake";
 import { editFault, type PowerEdit, type PowerReport } from "@/core/power";
-import { celsiusOf, FOOT_M, sizeUnit } from "@/core/units";
+import { FOOT_M } from "@/core/units";
+import { celsiusOf, type EditNames, editFaultText, sizeUnit, wireText } from "@/core/words";
 import { Button, Field } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
-import { type EditNames, useEditNames } from "./edit-text";
+import { useEditNames } from "./edit-names";
 
 const KINDS = {
   feed: "Another feed or ground for a cavity", wire: "A thicker or longer wire", relay: "A relay in a feed", diode: "A diode in a link", strap: "A new wire or ground strap", load: "One more load", setting: "A colder or other battery",
@@ -23,7 +24,8 @@ export const TryForm = memo(function TryForm({ onTry, report }: { onTry: (edit: 
   const set = (name: string) => (value: string) => { setFields({ ...fields, [name]: value }); setFault(null); };
   const submit = () => {
     const made = build(kind, fields, report);
-    const wrong = typeof made === "string" ? made : editFault(made, names.units);
+    const found = typeof made === "string" ? null : editFault(made);
+    const wrong = typeof made === "string" ? made : found && editFaultText(found, names.units);
     setFault(wrong);
     if (wrong === null && typeof made !== "string") onTry(made);
   };
@@ -54,7 +56,7 @@ function useChoices(): { readonly pins: Choices; readonly wires: Choices; readon
   const job = useJob();
   return useMemo(() => ({
     pins: new Map(job.pins.map((pin) => [pin.label, pin.row.id])),
-    wires: new Map((job.report?.rows ?? []).map((row) => [row.name, row.wire.id])),
+    wires: new Map((job.report?.rows ?? []).map((row) => [wireText(row.ends), row.wire.id])),
     links: new Map(job.plan.lines.filter((line) => line.state === "decided" || line.state === "proposed").map((line) => [`${line.provider.connector}-${line.provider.cavity} to ${line.consumer.connector}-${line.consumer.cavity}`, line.decision?.id ?? `${line.provider.id}-${line.consumer.id}`])),
   }), [job.pins, job.report, job.plan]);
 }
@@ -87,7 +89,7 @@ function useBuilder(names: EditNames): (kind: Kind, fields: Readonly<Record<stri
         if (consumerId === providerId) return "A cavity cannot feed itself.";
         if (kind === "feed") return { type: "relink", consumerId, providerId };
         const contact = from(choices.pins, "contact");
-        return contact === undefined ? missing("feed for the contact", "contact") : { type: "relay", consumerId, providerId, contactFeed: names.pin(contact) };
+        return contact === undefined ? missing("feed for the contact", "contact") : { type: "relay", consumerId, providerId, contactFeedId: contact };
       }
       case "wire": {
         const wireId = from(choices.wires, "wire");

@@ -1,16 +1,18 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useState } from "react";
-import type { DrawnPath, Effect, KeyRow, PowerEdit, PowerState } from "@/core/power";
+import type { DrawnPath, Effect, KeyRow, PowerEdit } from "@/core/power";
+import type { KeyPosition } from "@/core/state";
+import { editText } from "@/core/words";
 import { powerLinks } from "@/job/power-facts";
 import { editsOps } from "@/job/power-ops";
 import { useJob } from "../shell/job-provider";
-import { editText, useEditNames } from "./edit-text";
+import { useEditNames } from "./edit-names";
 
 /** A place and state whose current path is looked at. */
 export interface Looked {
   readonly node: string;
-  readonly state: PowerState;
+  readonly state: KeyPosition;
   readonly label: string;
 }
 

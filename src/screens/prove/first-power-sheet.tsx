@@ -1,5 +1,6 @@
 import { Fragment } from "react";
-import { CAUTIONS, expectedText, type Probe } from "@/core/proving";
+import type { Probe } from "@/core/proving";
+import { CAUTIONS, expectedText, GROUP_WORDS, meterText, probeLabel, stepKey, stepStop, stepTitle } from "@/core/words";
 import type { JobRow } from "@/job/schema";
 import { Caution } from "@/ui/states";
 import type { StepView } from "../shell/derive";
@@ -17,9 +18,9 @@ export function FirstPowerSheet({ steps, job, revision }: { steps: readonly Step
         <tbody>
           {steps.map(({ step, latest, stale }, at) => (
             <Fragment key={step.key}>
-              {step.group !== steps[at - 1]?.step.group && <tr><th colSpan={7} className="pt-3 pb-1">{step.group}</th></tr>}
+              {step.group !== steps[at - 1]?.step.group && <tr><th colSpan={7} className="pt-3 pb-1">{GROUP_WORDS[step.group]}</th></tr>}
               <tr className="border-b border-rule align-top">
-                <td className="py-1 font-mono">{at + 1}</td><td className="pr-2"><strong>{step.title}</strong><br />Stop for: {step.stopFor}</td><td className="pr-2"><ProbeAt probe={step.red} /></td><td className="pr-2"><ProbeAt probe={step.black} /></td><td className="pr-2">{step.meter}; {step.keyState}</td><td className="pr-2 font-mono">{expectedText(step.expected)}</td><td className="border-b border-ink font-mono">{stale ? "" : latest?.written}</td>
+                <td className="py-1 font-mono">{at + 1}</td><td className="pr-2"><strong>{stepTitle(step)}</strong><br />{stepStop(step)}</td><td className="pr-2"><ProbeAt probe={step.red} /></td><td className="pr-2"><ProbeAt probe={step.black} /></td><td className="pr-2">{meterText(step)}; {stepKey(step).toLowerCase()}</td><td className="pr-2 font-mono">{expectedText(step.expected)}</td><td className="border-b border-ink font-mono">{stale ? "" : latest?.written}</td>
               </tr>
             </Fragment>
           ))}
@@ -31,10 +32,10 @@ export function FirstPowerSheet({ steps, job, revision }: { steps: readonly Step
 
 /** A probe's place on paper: cavity, wire colour, and where the plug sits. */
 function ProbeAt({ probe }: { probe: Probe }) {
-  const view = useJob().pinById.get(probe.pinId ?? "");
+  const view = useJob().pinById.get(probe.at.type === "cavity" ? probe.at.pinId : "");
   return (
     <>
-      <span className="font-mono font-semibold">{probe.label}</span>
+      <span className="font-mono font-semibold">{probeLabel(probe)}</span>
       {view !== undefined && <> <span className="font-mono">{view.row.colour ?? "no colour"}</span>{view.connector.place !== null && <><br />{view.connector.place}</>}</>}
     </>
   );

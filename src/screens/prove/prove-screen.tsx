@@ -4,6 +4,7 @@ import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
+import { GROUP_WORDS, stepTitle } from "@/core/words";
 import { Button, buttonLook, Chip } from "@/ui/controls";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
@@ -54,9 +55,9 @@ export function ProveScreen() {
         <ol ref={list} className="overflow-auto border-r border-rule2" aria-label="Steps">
           {steps.map((view, index) => (
             <li key={view.step.key}>
-              {view.step.group !== steps[index - 1]?.step.group && <p className="border-b border-rule px-3 pt-3 pb-1.5 text-[13px] font-bold">{view.step.group}</p>}
+              {view.step.group !== steps[index - 1]?.step.group && <p className="border-b border-rule px-3 pt-3 pb-1.5 text-[13px] font-bold">{GROUP_WORDS[view.step.group]}</p>}
               <button type="button" data-step={view.step.key} aria-current={view === current ? "step" : undefined} onClick={() => setSelected(view.step.key)} className={`grid min-h-10 w-full grid-cols-[26px_1fr_auto] items-center border-b border-rule px-3 py-1.5 text-left text-[13px] ${view === current ? "bg-ink text-bench" : ""}`}>
-                <StateMark mark={markOf(view)} /><span>{view.step.title}<span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span></span>
+                <StateMark mark={markOf(view)} /><span>{stepTitle(view.step)}<span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span></span>
                 <b className="pl-2 font-mono font-medium">{view.stale ? "stale" : (view.latest?.written ?? "")}</b>
               </button>
             </li>

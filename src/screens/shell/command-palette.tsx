@@ -3,9 +3,8 @@
 import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { label } from "@/core/signals";
+import { cavityLabel, findingAlso, findingTitle, GROUP_WORDS, quantityHead, stepTitle } from "@/core/words";
 import { Dialog } from "@/ui/dialog";
-import { words } from "@/ui/words";
 import { useJob } from "./job-provider";
 import { INTAKE_VIEWS, stagesOf } from "./stages";
 
@@ -37,9 +36,9 @@ function Finder({ onClose }: { onClose: () => void }) {
       entry("stage history", "History", "who changed what, and when", "history"),
       ...job.document.connectors.map((row) => entry(`connector ${row.id}`, row.label, `${row.side} connector${row.place === null ? "" : `, ${row.place}`}`, `faces?connector=${row.id}`)),
       ...(job.report?.functions ?? []).map((one) => entry(`function ${one.key}`, one.name, "function, its wires", `triage?tab=decide&function=${one.key}`)),
-      ...job.plan.lines.map((line) => entry(`line ${line.key}`, `${words(line.quantity)}: ${label(line.provider)} to ${label(line.consumer)}`, `link, ${line.state}`, `map?line=${encodeURIComponent(line.key)}`)),
-      ...(job.power?.findings ?? []).map((finding) => entry(`finding ${finding.key}`, finding.title, `finding, ${finding.severity}`, `power?finding=${encodeURIComponent(finding.key)}`, finding.also.join(" "))),
-      ...job.steps.map(({ step }) => entry(`step ${step.key}`, step.title, `step, ${step.group.toLowerCase()}`, `prove?step=${encodeURIComponent(step.key)}`)),
+      ...job.plan.lines.map((line) => entry(`line ${line.key}`, `${quantityHead(line.quantity)}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`, `link, ${line.state}`, `map?line=${encodeURIComponent(line.key)}`)),
+      ...(job.power?.findings ?? []).map((finding) => entry(`finding ${finding.key}`, findingTitle(finding, job.document.job.units), `finding, ${finding.severity}`, `power?finding=${encodeURIComponent(finding.key)}`, findingAlso(finding).join(" "))),
+      ...job.steps.map(({ step }) => entry(`step ${step.key}`, stepTitle(step), `step, ${GROUP_WORDS[step.group].toLowerCase()}`, `prove?step=${encodeURIComponent(step.key)}`)),
       ...job.pins.map((pin) => entry(`pin ${pin.row.id}`, pin.label, `${pin.connector.side} cavity${pin.row.circuit === null ? "" : `, circuit ${pin.row.circuit}`}, ${pin.row.colour ?? "no colour"}, ${pin.row.description ?? ""}`, `pins?pin=${pin.row.id}`, pin.row.quantity ?? "")),
     ];
   }, [job]);

@@ -1,17 +1,18 @@
 import { describe, expect, test } from "vitest";
 import { basisOf } from "@/core/proving";
+import { lineText, staleText } from "@/core/words";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { applyOps, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument, ReadingRow } from "@/job/schema";
 import { laneKind, lineState } from "../map/line-words";
 import { derive, isGuess, isUnknown } from "./derive";
-import { holdAddress, stagesOf } from "./stages";
+import { blockerAddress, stagesOf } from "./stages";
 
 const heron = heronTables();
 let count = 0;
 const acceptDirect = (document: JobDocument) => applyOps(document, derive(document).plan.lines.filter((line) => line.verdict === "direct").flatMap((line) =>
-  decideOps(document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: line.why, byHand: false }, () => `l${++count}`)));
+  decideOps(document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: lineText(line), byHand: false }, () => `l${++count}`)));
 const decided = acceptDirect(heron);
 const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
   const step = derive(document).steps.find((view) => view.step.key === key)?.step;
@@ -48,39 +49,40 @@ describe("steps and readings", () => {
   const key = first?.step.key ?? "";
   test("the latest reading counts, and is judged by the step as it is now", () => {
     const failed = read(decided, key, { written: "OL", value: null, outcome: "fail" });
-    expect(derive(failed).holds[0]).toMatchObject({ code: "failed-step", target: { view: "prove", stepKey: key } });
+    expect(derive(failed).blockers[0]).toMatchObject({ code: "failed-step", target: { view: "prove", stepKey: key } });
     const passed = read(failed, key, {});
     expect(derive(passed).steps[0]).toMatchObject({ judgement: { outcome: "pass" }, attempts: 2, stale: false });
-    expect(derive(passed).holds.some((hold) => hold.code === "failed-step")).toBe(false);
+    expect(derive(passed).blockers.some((blocker) => blocker.code === "failed-step")).toBe(false);
   });
   test("a proof is stale when the wire it was made on has changed", () => {
     const passed = read(decided, key, {});
-    const pin = passed.pins.find((row) => row.id === first?.step.red.pinId) as JobDocument["pins"][number];
+    const pin = passed.pins.find((row) => first?.step.red.at.type === "cavity" && row.id === first.step.red.at.pinId) as JobDocument["pins"][number];
     const rewired = applyOps(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
     expect(derive(rewired).steps[0]?.stale).toBe(true);
-    expect(stagesOf({ ...derive(rewired), document: rewired, report: null, power: null }).find((stage) => stage.key === "prove")?.open).toBe(derive(rewired).steps.length);
+    expect(stagesOf({ ...derive(rewired), document: rewired, report: null, power: null, expected: [] }).find((stage) => stage.key === "prove")?.open).toBe(derive(rewired).steps.length);
   });
   test("a decision whose feed no longer lives where it must is stale and comes first", () => {
     const feedId = derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id;
     const feed = decided.pins.find((row) => row.id === feedId) as JobDocument["pins"][number];
     const dead = applyOps(decided, [updateOp("pin", feed.id, feed, { params: { ...feed.params, alive: "run" } }) as RowOp]);
     const line = derive(dead).plan.lines.find((one) => one.consumer.connector === "C1" && one.consumer.cavity === "2");
-    expect(line?.stale).toContain("dead in crank");
+    expect(line?.stale).toBe(true);
+    expect(line && staleText(line)).toContain("while cranking");
     expect(line && lineState(line)).toMatchObject({ word: "Decide again", bad: true });
-    expect(derive(dead).holds[0]?.code).toBe("stale-line");
+    expect(derive(dead).blockers[0]?.code).toBe("stale-line");
   });
 });
 
 describe("stages and marks", () => {
-  const marks = (document: JobDocument) => Object.fromEntries(stagesOf({ ...derive(document), document, report: null, power: null }).map((stage) => [stage.key, stage.mark]));
+  const marks = (document: JobDocument) => Object.fromEntries(stagesOf({ ...derive(document), document, report: null, power: null, expected: [] }).map((stage) => [stage.key, stage.mark]));
   test("they follow the work", () => {
     expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", intake: "open", triage: "open", map: "open", power: "open", plan: "open", prove: "open" });
     expect(marks(heron)).toMatchObject({ intake: "proposed", map: "proposed", plan: "open", prove: "open" });
     expect(marks(decided)).toMatchObject({ plan: "decided", prove: "proposed" });
   });
-  test("a hold leads to its place", () => {
-    expect(holdAddress("j", { target: { view: "map", lineKey: "a>b" } })).toBe("/jobs/j/map?line=a%3Eb");
-    expect(holdAddress("j", { target: { view: "import", side: "host" } })).toBe("/jobs/j/import?side=host");
+  test("a blocker leads to its place", () => {
+    expect(blockerAddress("j", { target: { view: "map", lineKey: "a>b" } })).toBe("/jobs/j/map?line=a%3Eb");
+    expect(blockerAddress("j", { target: { view: "import", side: "host" } })).toBe("/jobs/j/import?side=host");
   });
   test("what lies between is drawn by the verdict", () => {
     const kinds = new Set(derive(heron).plan.lines.map((line) => `${line.verdict} ${laneKind(line)}`));

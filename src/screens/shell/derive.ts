@@ -1,9 +1,10 @@
 import { KNOWN_FROM } from "@/core/intake";
-import { deriveLines, findHolds, type Hold, type PlanLines } from "@/core/plan";
+import { type Blocker, type Decision, deriveLines, findBlockers, type PlanLines } from "@/core/plan";
 import type { ExpectedVolts } from "@/core/power";
-import { basisOf, expectedText, type Judgement, judge, makeSteps, type PlannedPin, type Step } from "@/core/proving";
-import { label, type SignalPin } from "@/core/signals";
-import type { Units } from "@/core/units";
+import { basisOf, type Judgement, judge, makeSteps, type PlannedPin, type Step } from "@/core/proving";
+import type { SignalPin } from "@/core/signals";
+import { cavityLabel } from "@/core/words";
+import { decisionsOf } from "@/job/links";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
 import { signalPins } from "@/job/signal-pins";
 
@@ -30,7 +31,7 @@ export interface Derived {
   readonly pinById: ReadonlyMap<string, PinView>;
   readonly plan: PlanLines;
   readonly steps: readonly StepView[];
-  readonly holds: readonly Hold[];
+  readonly blockers: readonly Blocker<Step>[];
 }
 
 export const derive = (document: JobDocument, expected: Expected = null): Derived => new Deriver().derive(document, expected);
@@ -42,17 +43,18 @@ type Expected = readonly ExpectedVolts[] | null;
 export class Deriver {
   private readonly views = lastOf(viewPins);
   private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) => signalPins({ pins, connectors }));
+  private readonly decisions = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"], links: JobDocument["links"]): readonly Decision[] => decisionsOf({ pins, connectors, links }));
   private readonly lines = lastOf(deriveLines);
   private readonly rest = lastOf(deriveRest);
 
   /** The lines of the map, which the power solution is made from. */
   plan({ pins, connectors, links }: JobDocument): PlanLines {
-    return this.lines(this.signals(pins, connectors), links);
+    return this.lines(this.signals(pins, connectors), this.decisions(pins, connectors, links));
   }
 
   derive(document: JobDocument, expected: Expected = null): Derived {
-    const { pins: rows, connectors, readings, job: { units } } = document;
-    return this.rest(this.views(rows, connectors), this.signals(rows, connectors), this.plan(document), readings, expected, units);
+    const { pins: rows, connectors, readings } = document;
+    return this.rest(this.views(rows, connectors), this.signals(rows, connectors), this.plan(document), readings, expected);
   }
 }
 
@@ -69,11 +71,11 @@ function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connect
   const connectors = new Map(connectorRows.map((row) => [row.id, row]));
   return rows.toSorted((a, b) => a.position - b.position).flatMap((row): PinView[] => {
     const connector = connectors.get(row.connectorId);
-    return connector === undefined ? [] : [{ row, connector, label: label({ connector: connector.label, cavity: row.cavity }) }];
+    return connector === undefined ? [] : [{ row, connector, label: cavityLabel({ connector: connector.label, cavity: row.cavity }) }];
   });
 }
 
-function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"], expected: Expected, units: Units): Derived {
+function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"], expected: Expected): Derived {
   const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
@@ -81,15 +83,15 @@ function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], pla
     return signal && pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description };
   };
   const volts = new Map((expected ?? []).map((one) => [`${one.pinId} ${one.state}`, one]));
-  const steps = viewSteps(makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null, units), readings);
+  const steps = viewSteps(makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null), readings);
   const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
-  const holds = findHolds({
+  const blockers = findBlockers({
     sides: { donor: count("donor"), host: count("host") },
     plan,
-    unknownPins: pins.filter(isUnknown).map((pin) => ({ id: pin.row.id, label: pin.label, description: pin.row.description })),
-    steps: steps.map(({ step, judgement, stale }) => ({ key: step.key, title: step.title, expected: expectedText(step.expected), probes: `red ${step.red.label}, black ${step.black.label}`, outcome: judgement?.outcome ?? null, stale })),
+    unknownPins: pins.filter(isUnknown).map(({ row, connector }) => ({ at: { type: "cavity", pinId: row.id, side: connector.side, connector: connector.label, cavity: row.cavity }, description: row.description })),
+    steps: steps.map(({ step, judgement, stale }) => ({ key: step.key, step, outcome: judgement?.outcome ?? null, stale })),
   });
-  return { pins, pinById, plan, steps, holds };
+  return { pins, pinById, plan, steps, blockers };
 }
 
 /** Nobody knows yet what the cavity does; a person can still say that they looked and it stays so. */

@@ -2,7 +2,8 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { CutReport, Decisions, HarnessReport, LookAlike } from "@/core/harness";
-import type { Hold } from "@/core/plan";
+import type { Blocker } from "@/core/plan";
+import type { Step } from "@/core/proving";
 import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, shapesOf, triageFacts } from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";
 import { looseEndRow } from "@/job/triage-ops";
@@ -20,9 +21,9 @@ export interface HarnessState {
 
 /** Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions do. */
 export function useHarness(document: JobDocument): HarnessState {
-  const { pins, connectors, branches, parts, wires, links, kept, cuts, counts, job: { units } } = document;
+  const { pins, connectors, branches, parts, wires, links, kept, cuts, counts } = document;
   // Only these lists bear the harness; a reading or a note must not build it anew.
-  const facts = useMemo(() => ({ job: { units }, pins, connectors, branches, parts, wires, links }), [units, pins, connectors, branches, parts, wires, links]);
+  const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links }), [pins, connectors, branches, parts, wires, links]);
   const decisions = useMemo((): Decisions => ({ kept: [...keptFunctions({ kept })], cuts: triageFacts({ cuts }), removedConnectors: [...removedConnectors({ cuts, connectors })], moved: movedConnectors({ counts }) }), [kept, cuts, counts, connectors]);
   const [answer, setAnswer] = useState<{ readonly report: HarnessReport; readonly facts: object; readonly decisions: Decisions } | null>(null);
   const loaded = useRef<object | null>(null);
@@ -71,18 +72,19 @@ function withDecisions(report: HarnessReport, then: Decisions, now: Decisions): 
 }
 
 /** Functions that a cut has stopped: nothing is more urgent. */
-export function stopHolds(report: HarnessReport | null): Hold[] {
+export function stopBlockers(report: HarnessReport | null): Blocker<Step>[] {
   // The most urgent of each function stands first.
   const byFunction = new Map((report?.stops ?? []).toReversed().map((stop) => [stop.functionKey, stop]));
-  return [...byFunction.values()].reverse().map((stop): Hold => ({ code: "stopped-function", text: `Stopped by a cut: ${stop.name}. ${stop.text}`, detail: "keep the wire, feed it from elsewhere, or drop the function", target: { view: "triage", tab: "decide", functionKey: stop.functionKey } }));
+  return [...byFunction.values()].reverse().map((stop) => ({ code: "stopped-function", stop, target: { view: "triage", tab: "decide", functionKey: stop.functionKey } }));
 }
 
-/** What hangs and what is owed: it must be settled before the end, not before the next step. */
-export function owedHolds(document: JobDocument, report: HarnessReport | null): Hold[] {
-  const [ends, debts] = [openEnds(document, report), openDebts(document)];
+/** What hangs, and temporary fixes: they must be settled before the end, not before the next step. */
+export function owedBlockers(document: JobDocument, report: HarnessReport | null): Blocker<Step>[] {
+  const [ends, fixes] = [openEnds(document, report), openDebts(document)];
+  const target = { view: "triage", tab: "loose" } as const;
   return [
-    ...(ends[0] === undefined ? [] : [{ code: "loose-end", text: `${ends.length} loose ${ends.length === 1 ? "end has" : "ends have"} no home`, detail: ends.slice(0, 3).map((end) => end.name).join(", "), target: { view: "triage", tab: "loose" } } as const]),
-    ...(debts[0] === undefined ? [] : [{ code: "debt", text: `${debts.length} ${debts.length === 1 ? "debt is" : "debts are"} open`, detail: debts[0].says, target: { view: "triage", tab: "loose" } } as const]),
+    ...(ends.length === 0 ? [] : [{ code: "loose-end", count: ends.length, ends: ends.map((end) => end.at), target } as const]),
+    ...(fixes[0] === undefined ? [] : [{ code: "debt", count: fixes.length, says: fixes[0].says, target } as const]),
   ];
 }
 

@@ -6,9 +6,9 @@ import { toast } from "sonner";
 import type { LoadedJob } from "@/job/edit";
 import type { RowOp } from "@/job/ops";
 import { type Derived, Deriver } from "./derive";
-import { type HarnessState, owedHolds, stopHolds, useHarness } from "./harness-state";
+import { type HarnessState, owedBlockers, stopBlockers, useHarness } from "./harness-state";
 import { PersonDialog } from "./person-dialog";
-import { type PowerState, powerHolds, usePower } from "./power-state";
+import { type PowerState, powerBlockers, usePower } from "./power-state";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
 /** How often others' changes are asked for, ms: they must be seen within two seconds, also where the machine is busy. */
@@ -69,7 +69,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   const value = useMemo((): JobContextValue => {
     const named = (act: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ act }) : act());
     return {
-      ...snapshot, ...derived, ...harness, ...power, holds: [...stopHolds(harness.report), ...powerHolds(power.power, snapshot.document), ...derived.holds, ...owedHolds(snapshot.document, harness.report)], jobId: loaded.id, person,
+      ...snapshot, ...derived, ...harness, ...power, blockers: [...stopBlockers(harness.report), ...powerBlockers(power.power, snapshot.document), ...derived.blockers, ...owedBlockers(snapshot.document, harness.report)], jobId: loaded.id, person,
       change: (label, ops, options = {}) => named(() => {
         const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
         sync.change(label, made.filter((op) => op !== null));

@@ -4,6 +4,7 @@ import { Moon, Sun } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { type ReactNode, Suspense, useState } from "react";
+import { blockerWords } from "@/core/words";
 import { Kbd } from "@/ui/controls";
 import { Logo, StateMark } from "@/ui/marks";
 import { CommandPalette } from "./command-palette";
@@ -12,7 +13,7 @@ import { openDebts, openEnds } from "./harness-state";
 import { useJob } from "./job-provider";
 import { useKeys } from "./keys";
 import { ShortcutsSheet } from "./shortcuts-sheet";
-import { holdAddress, stageAt, stagesOf } from "./stages";
+import { blockerAddress, stageAt, stagesOf } from "./stages";
 
 /** What every screen of a job has around it: whose job, what is next, the stages, and the ways to anywhere. */
 export function JobShell({ children }: { children: ReactNode }) {
@@ -20,11 +21,12 @@ export function JobShell({ children }: { children: ReactNode }) {
   const router = useRouter();
   const [palette, setPalette] = useState(false);
   const [shortcuts, setShortcuts] = useState(false);
-  const [next] = job.holds;
+  const [next] = job.blockers;
+  const told = next && blockerWords(next, job.document.job.units);
   const stages = stagesOf(job);
   const go = (path: string) => router.push(`/jobs/${job.jobId}/${path}`);
   useKeys({
-    n: () => next && router.push(holdAddress(job.jobId, next)),
+    n: () => next && router.push(blockerAddress(job.jobId, next)),
     h: () => go("history"),
     "?": () => setShortcuts(true),
     "Control+k": () => setPalette(true),
@@ -44,10 +46,10 @@ export function JobShell({ children }: { children: ReactNode }) {
         <ThemeToggle />
         <button type="button" onClick={() => setShortcuts(true)} aria-label="Keyboard shortcuts" className="grid size-10 place-items-center"><span className="rounded-[3px] border border-b-2 border-rule2 px-1.5 font-mono text-[13px]">?</span></button>
       </header>
-      {next !== undefined ? (
-        <Link href={holdAddress(job.jobId, next)} className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 py-1.5 text-bench">
-          <strong className="wide">Next</strong><span className="min-w-0 font-medium">{next.text}</span><span className="min-w-0 flex-1 truncate opacity-80 max-md:hidden">{next.detail}</span>
-          <span className="whitespace-nowrap opacity-80">1 of {job.holds.length}</span><Kbd>N</Kbd>
+      {next !== undefined && told !== undefined ? (
+        <Link href={blockerAddress(job.jobId, next)} className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 py-1.5 text-bench">
+          <strong className="wide">Next</strong><span className="min-w-0 font-medium">{told.text}</span><span className="min-w-0 flex-1 truncate opacity-80 max-md:hidden">{told.detail}</span>
+          <span className="whitespace-nowrap opacity-80">1 of {job.blockers.length}</span><Kbd>N</Kbd>
         </Link>
       ) : (
         <p className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 text-bench"><strong className="wide">Next</strong>Nothing holds the job back: every link is decided and every step proven.</p>
@@ -83,7 +85,7 @@ function StageNav() {
           <li key={stage.key}>
             <Link href={`${base}/${stage.path}`} aria-current={stage.key === here ? "page" : undefined} className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2.5 ${item(stage.key === here)}`}>
               <StateMark mark={stage.mark} /><span className="whitespace-nowrap">{stage.name}<span className="hidden-text"> {stage.state}</span></span>
-              {stage.open > 0 && <span className="font-mono text-[13px] font-medium" title={`${stage.open} open`}>{stage.open}</span>}
+              {stage.open !== null && stage.open > 0 && <span className="font-mono text-[13px] font-medium" title={`${stage.open} open`}>{stage.open}</span>}
             </Link>
           </li>
         ))}
@@ -92,7 +94,7 @@ function StageNav() {
         <p className="px-3.5 pb-1 text-[13px] font-semibold text-ink2 max-lg:hidden">Always open</p>
         <Link href={`${base}/pins?show=guesses`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Guesses <b className="font-mono">{guesses}</b></Link>
         <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Loose ends <b className="font-mono">{ends}</b></Link>
-        <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Debts <b className="font-mono">{debts}</b></Link>
+        <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Temporary fixes <b className="font-mono">{debts}</b></Link>
         <Link href={`${base}/history`} className={`flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] ${item(view === "history")}`}>History <Kbd>H</Kbd></Link>
       </div>
     </nav>

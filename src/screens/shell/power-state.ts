@@ -2,8 +2,10 @@
 
 import { usePathname } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Hold, Line } from "@/core/plan";
-import { type DrawnPath, type ExpectedVolts, type Explanation, type KeyRow, type PowerState as KeyState, type PowerEdit, type PowerReport, unpackCells } from "@/core/power";
+import type { Blocker, Line } from "@/core/plan";
+import { type DrawnPath, type ElementFault, type ExpectedVolts, type KeyRow, type PowerEdit, type PowerReport, unpackCells } from "@/core/power";
+import type { Step } from "@/core/proving";
+import type { KeyPosition } from "@/core/state";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { type LaterEffect, powerWorker } from "@/workers/power-worker";
@@ -18,9 +20,9 @@ export interface PowerState {
   /** The volts of what is tried, which are there before its findings are. */
   readonly askTryRows: (edits: readonly PowerEdit[]) => Promise<readonly KeyRow[] | null>;
   readonly askTry: (edits: readonly PowerEdit[]) => Promise<LaterEffect>;
-  readonly askPath: (state: KeyState, node: string, edits: readonly PowerEdit[]) => Promise<DrawnPath>;
+  readonly askPath: (state: KeyPosition, node: string, edits: readonly PowerEdit[]) => Promise<DrawnPath>;
   /** Which single faults would bring a reading about. */
-  readonly askExplain: (pinId: string, state: KeyState, volts: number) => Promise<readonly Explanation[]>;
+  readonly askFaults: (pinId: string, state: KeyPosition, volts: number) => Promise<readonly ElementFault[]>;
   readonly askNetlist: () => Promise<object>;
 }
 
@@ -77,15 +79,14 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     askTryRows: async (edits) => { await ready.current(); const cells = await powerWorker().tryRows(edits); return cells && unpackCells(rows.current, cells); },
     askTry: async (edits) => { await ready.current(); return powerWorker().tryEdits(edits); },
     askPath: async (state, node, edits) => { await ready.current(); return powerWorker().path(state, node, edits); },
-    askExplain: async (pinId, state, volts) => { await ready.current(); return powerWorker().explain(pinId, state, volts); },
+    askFaults: async (pinId, state, volts) => { await ready.current(); return powerWorker().elementFaults(pinId, state, volts); },
     askNetlist: async () => { await ready.current(); return powerWorker().netlist(); },
   }), [answer, expected, facts]);
 }
 
 /** What stops the engine although the plan was decided so: more urgent than what is still open. */
-export function powerHolds(power: PowerReport | null, document: Pick<JobDocument, "links">): Hold[] {
+export function powerBlockers(power: PowerReport | null, document: Pick<JobDocument, "links">): Blocker<Step>[] {
   const decided = new Set(document.links.filter((link) => link.decision === "accepted").map((link) => link.consumerId));
-  return (power?.findings ?? []).filter((finding) => finding.severity === "stop" && finding.pinId !== null && decided.has(finding.pinId)).map((finding): Hold => ({
-    code: "power-finding", text: finding.title, detail: `${finding.why} Probe: red at ${finding.where}, black at battery −.`, target: { view: "power", findingKey: finding.key },
-  }));
+  return (power?.findings ?? []).filter((finding) => finding.severity === "stop" && finding.pinId !== null && decided.has(finding.pinId))
+    .map((finding) => ({ code: "power-finding", finding, target: { view: "power", findingKey: finding.key } }));
 }

@@ -3,7 +3,7 @@ import { heronDocument, heronTables } from "@/demo/heron";
 import { emptyDocument } from "@/job/document";
 import type { JobDocument } from "@/job/schema";
 import { jobOf } from "../../../tests/support/page";
-import { holdAddress, INTAKE_VIEWS, stageAt, stagesOf } from "./stages";
+import { blockerAddress, INTAKE_VIEWS, stageAt, stagesOf } from "./stages";
 
 const stages = (document: JobDocument) => Object.fromEntries(stagesOf(jobOf(document)).map((stage) => [stage.key, stage]));
 const oneSide = (side: "donor" | "host"): JobDocument => {
@@ -30,7 +30,8 @@ describe("the state of each stage", () => {
     expect(map?.open).toBe(job.plan.lines.filter((line) => ["proposed", "open", "blocked"].includes(line.state)).length);
     expect(prove?.open).toBe(job.steps.length);
   });
-  test("before the plan is solved Power is open", () => expect(stagesOf({ ...jobOf(heronDocument()), power: null }).find((stage) => stage.key === "power")?.mark).toBe("open"));
+  test("before the plan is solved Power says so, and counts nothing", () => expect(stagesOf({ ...jobOf(heronDocument()), power: null }).find((stage) => stage.key === "power")).toMatchObject({ mark: "open", state: "solving", open: null }));
+  test("steps that need the solved plan are not counted before it is there", () => expect(stagesOf({ ...jobOf(heronDocument()), expected: null }).find((stage) => stage.key === "prove")?.open).toBeNull());
   test("the digits count them in the order of work", () => expect(stagesOf(jobOf(heronDocument())).map((stage) => stage.digit)).toEqual(["1", "2", "3", "4", "5", "6", "7"]));
 });
 
@@ -42,5 +43,5 @@ describe("addresses", () => {
   test.each([
     [{ view: "power", findingKey: "dead a/b" }, "/jobs/j/power?finding=dead%20a%2Fb"], [{ view: "import", side: "host" }, "/jobs/j/import?side=host"], [{ view: "pins", pinId: "p 1" }, "/jobs/j/pins?pin=p%201"],
     [{ view: "triage", tab: "loose" }, "/jobs/j/triage?tab=loose"], [{ view: "triage", tab: "decide", functionKey: "horn" }, "/jobs/j/triage?tab=decide&function=horn"], [{ view: "map", lineKey: "a>b" }, "/jobs/j/map?line=a%3Eb"], [{ view: "prove", stepKey: "s" }, "/jobs/j/prove?step=s"],
-  ] as const)("what holds the job back is mended at %j", (target, address) => expect(holdAddress("j", { target })).toBe(address));
+  ] as const)("what blocks the job is mended at %j", (target, address) => expect(blockerAddress("j", { target })).toBe(address));
 });

@@ -1,73 +1,117 @@
 import type { HarnessReport } from "@/core/harness";
-import type { Hold, HoldTarget } from "@/core/plan";
+import type { BlockerTarget } from "@/core/plan";
 import type { PowerReport } from "@/core/power";
 import type { JobDocument } from "@/job/schema";
 import type { Mark } from "@/ui/marks";
-import type { Derived } from "./derive";
-import { isUnknown } from "./derive";
+import { type Derived, isUnknown } from "./derive";
 
-export interface Stage {
-  readonly key: "scope" | "intake" | "triage" | "map" | "power" | "plan" | "prove";
+export type StageKey = "scope" | "intake" | "triage" | "map" | "power" | "plan" | "prove";
+
+/** How a stage stands: its mark with the word beside it, and how much of it is open; null while that is being worked out. */
+interface StageState {
+  readonly mark: Mark;
+  readonly state: string;
+  readonly open: number | null;
+}
+
+export interface Stage extends StageState {
+  readonly key: StageKey;
   /** Where its link leads; a stage of several views leads to the one to begin with. */
   readonly path: string;
   readonly name: string;
   readonly digit: string;
-  readonly mark: Mark;
-  readonly state: string;
-  readonly open: number;
 }
 
 /** The views of intake, in the order in which they are of use. */
 export const INTAKE_VIEWS = [
   { path: "import", name: "Import" }, { path: "pins", name: "Pin tables" }, { path: "harness", name: "Harness" }, { path: "faces", name: "Faces" }, { path: "variants", name: "Variants" },
-  { path: "inventory", name: "Inventory" }, { path: "look-alikes", name: "Look-alikes" }, { path: "evidence", name: "Evidence" },
+  { path: "inventory", name: "Inventory" }, { path: "look-alikes", name: "Confusable connectors" }, { path: "evidence", name: "Evidence" },
 ] as const;
 
-interface StageFacts extends Derived {
-  readonly document: JobDocument;
+/** What the stages are told from. `report`, `power` and `expected` are null until their worker has answered. */
+export interface StageFacts extends Pick<Derived, "pins" | "plan" | "steps"> {
+  readonly document: Pick<JobDocument, "cuts">;
   readonly report: HarnessReport | null;
   readonly power: PowerReport | null;
+  readonly expected: readonly unknown[] | null;
+}
+
+const sidesOf = ({ pins }: StageFacts): number => new Set(pins.map((pin) => pin.connector.side)).size;
+
+function intakeState(facts: StageFacts): StageState {
+  const missing = 2 - sidesOf(facts);
+  if (missing > 0) return { mark: "open", state: missing === 2 ? "no pin tables yet" : "one pin table is missing", open: missing };
+  const unknown = facts.pins.filter(isUnknown).length;
+  return unknown > 0 ? { mark: "proposed", state: "to decide", open: unknown } : { mark: "decided", state: "decided", open: 0 };
+}
+
+function triageState(facts: StageFacts): StageState {
+  const { report, document } = facts;
+  if (sidesOf(facts) === 0) return { mark: "open", state: "open", open: 0 };
+  if (report === null) return { mark: "open", state: "working it out", open: null };
+  const toDecide = report.rows.filter((row) => row.decided === null && row.proposed !== "keep").length;
+  const toDo = document.cuts.filter((row) => row.choice !== "keep" && !row.done).length;
+  const open = toDecide + toDo;
+  if (report.numbers.atRisk.length > 0) return { mark: "blocked", state: "a function stopped", open };
+  return { mark: open > 0 ? "proposed" : "decided", state: toDecide > 0 ? "to decide" : toDo > 0 ? "to do" : "decided", open };
+}
+
+function mapState({ plan: { lines } }: StageFacts): StageState {
+  const open = lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
+  if (lines.some((line) => line.state === "blocked" || line.stale)) return { mark: "blocked", state: "blocked", open };
+  if (open > 0) return { mark: "proposed", state: "to decide", open };
+  return lines.some((line) => line.state === "decided") ? { mark: "decided", state: "decided", open } : { mark: "open", state: "open", open };
+}
+
+function powerState(facts: StageFacts): StageState {
+  const { power } = facts;
+  if (sidesOf(facts) === 0) return { mark: "open", state: "open", open: 0 };
+  if (power === null) return { mark: "open", state: "solving", open: null };
+  const found = power.findings.filter((finding) => finding.severity !== "note").length;
+  if (power.findings.some(({ severity }) => severity === "stop" || severity === "danger")) return { mark: "blocked", state: "the engine stops or something burns", open: found };
+  if (power.problems.some((problem) => problem.code === "one-side")) return { mark: "open", state: "one side is missing", open: found };
+  return found > 0 ? { mark: "proposed", state: "to mend", open: found } : { mark: "decided", state: "no finding", open: 0 };
+}
+
+const planState = ({ plan }: StageFacts): StageState =>
+  plan.lines.some((line) => line.state === "decided") ? { mark: "decided", state: "ready", open: 0 } : { mark: "open", state: "open", open: 0 };
+
+function proveState({ steps, expected, plan }: StageFacts): StageState {
+  const current = steps.filter((view) => view.judgement !== null && !view.stale);
+  const proven = current.filter((view) => view.judgement?.outcome === "pass").length;
+  // Steps with voltage come with the solved plan: until then nobody knows how many there are.
+  const open = expected === null && plan.lines.some((line) => line.state === "decided") ? null : steps.length - proven;
+  if (current.length > proven) return { mark: "blocked", state: "failed", open };
+  if (open === null) return { mark: "open", state: "solving", open };
+  if (steps.length === 0) return { mark: "open", state: "open", open };
+  return open === 0 ? { mark: "proven", state: "proven", open } : { mark: "proposed", state: "to prove", open };
 }
 
 /** The stages in the order of work, each with its state and how much of it is open. */
-export function stagesOf({ pins, plan, steps, document, report, power }: StageFacts): Stage[] {
-  const unknown = pins.filter(isUnknown).length;
-  const sides = new Set(pins.map((pin) => pin.connector.side)).size;
-  const open = plan.lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
-  const blocked = plan.lines.some((line) => line.state === "blocked" || line.stale !== null);
-  const decided = plan.lines.filter((line) => line.state === "decided").length;
-  const proven = steps.filter((view) => view.judgement?.outcome === "pass" && !view.stale).length;
-  const failed = steps.some((view) => view.judgement !== null && view.judgement.outcome !== "pass" && !view.stale);
-  const stopped = report?.numbers.atRisk.length ?? 0;
-  const toCut = report?.rows.filter((row) => row.decided === null && row.proposed !== "keep").length ?? 0;
-  const undone = document.cuts.filter((row) => row.choice !== "keep" && !row.done).length;
-  const found = power?.findings.filter((finding) => finding.severity !== "note").length ?? 0;
-  const grave = power?.findings.filter((finding) => finding.severity === "stop" || finding.severity === "danger").length ?? 0;
-  const half = power?.problems.some((problem) => problem.code === "one-side") ?? false;
-  const stage = (key: Stage["key"], path: string, name: string, digit: string, mark: Mark, state: string, count = 0): Stage => ({ key, path, name, digit, mark, state, open: count });
+export function stagesOf(facts: StageFacts): Stage[] {
   return [
-    stage("scope", "scope", "Scope", "1", "decided", "decided"),
-    stage("intake", sides === 0 ? "import" : "pins", "Intake", "2", sides < 2 ? "open" : unknown > 0 ? "proposed" : "decided", sides < 2 ? "open" : unknown > 0 ? "to decide" : "decided", sides < 2 ? 2 - sides : unknown),
-    stage("triage", "triage", "Triage", "3", stopped > 0 ? "blocked" : sides === 0 || report === null ? "open" : toCut + undone > 0 ? "proposed" : "decided", stopped > 0 ? "a function stopped" : toCut > 0 ? "to decide" : undone > 0 ? "to do" : "decided", toCut + undone),
-    stage("map", "map", "Map", "4", blocked ? "blocked" : decided === 0 && open === 0 ? "open" : open > 0 ? "proposed" : "decided", blocked ? "blocked" : open > 0 ? "to decide" : "decided", open),
-    stage("power", "power", "Power", "5", grave > 0 ? "blocked" : power === null || sides === 0 || half ? "open" : found > 0 ? "proposed" : "decided", grave > 0 ? "the engine stops or something burns" : found > 0 ? "to mend" : half ? "one side is missing" : "sound", found),
-    stage("plan", "plan", "Plan sheet", "6", decided === 0 ? "open" : "decided", decided === 0 ? "open" : "ready"),
-    stage("prove", "prove", "Prove", "7", failed ? "blocked" : steps.length > 0 && proven === steps.length ? "proven" : steps.length === 0 ? "open" : "proposed", failed ? "failed" : "to prove", steps.length - proven),
+    { key: "scope", path: "scope", name: "Scope", digit: "1", mark: "decided", state: "decided", open: 0 },
+    { key: "intake", path: sidesOf(facts) === 0 ? "import" : "pins", name: "Intake", digit: "2", ...intakeState(facts) },
+    { key: "triage", path: "triage", name: "Triage", digit: "3", ...triageState(facts) },
+    { key: "map", path: "map", name: "Map", digit: "4", ...mapState(facts) },
+    { key: "power", path: "power", name: "Power", digit: "5", ...powerState(facts) },
+    { key: "plan", path: "plan", name: "Plan sheet", digit: "6", ...planState(facts) },
+    { key: "prove", path: "prove", name: "Prove", digit: "7", ...proveState(facts) },
   ];
 }
 
 /** The stage that a view belongs to, by the last part of its address. */
-export function stageAt(path: string): Stage["key"] | null {
+export function stageAt(path: string): StageKey | null {
   if (INTAKE_VIEWS.some((view) => view.path === path)) return "intake";
   return (["scope", "triage", "map", "power", "plan", "prove"] as const).find((key) => key === path) ?? null;
 }
 
-/** The address at which a hold is mended. */
-export function holdAddress(jobId: string, { target }: Pick<Hold, "target">): string {
+/** The address at which a blocker is mended. */
+export function blockerAddress(jobId: string, { target }: { readonly target: BlockerTarget }): string {
   return `/jobs/${jobId}/${targetPath(target)}`;
 }
 
-function targetPath(target: HoldTarget): string {
+function targetPath(target: BlockerTarget): string {
   switch (target.view) {
     case "import": return `import?side=${target.side}`;
     case "pins": return `pins?pin=${encodeURIComponent(target.pinId)}`;

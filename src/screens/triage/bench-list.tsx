@@ -4,7 +4,8 @@ import { Printer } from "lucide-react";
 import Link from "next/link";
 import { Fragment, useState } from "react";
 import type { ReportRow } from "@/core/harness";
-import { sizeText, type Units } from "@/core/units";
+import type { Units } from "@/core/units";
+import { CHOICE_WORDS, capital, sizeText, taskText, triageText, wireText } from "@/core/words";
 import type { CutRow, JobDocument } from "@/job/schema";
 import { doneOps } from "@/job/triage-ops";
 import { Button, buttonLook, Chip } from "@/ui/controls";
@@ -12,7 +13,6 @@ import { Empty } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";
 import { type Paper, PaperStyle } from "../shell/paper";
-import { WORDS } from "./decide-view";
 import { MARK_WORDS } from "./wire-row";
 
 interface Line {
@@ -29,17 +29,17 @@ export function BenchListView() {
   const [printing, setPrinting] = useState<"list" | "flags">("list");
   const rows = new Map((job.report?.rows ?? []).map((row) => [row.wire.id, row]));
   const cuts = new Map(job.document.cuts.map((cut) => [cut.subject, cut]));
-  const lines = (job.report?.bench ?? []).flatMap(({ wireId, connector, text }): Line[] => {
+  const lines = (job.report?.bench ?? []).flatMap(({ wireId, connector, task }): Line[] => {
     const [row, cut] = [rows.get(wireId), cuts.get(wireId)];
-    return row === undefined || cut === undefined ? [] : [{ row, cut, connector, text }];
+    return row === undefined || cut === undefined ? [] : [{ row, cut, connector, text: taskText(task) }];
   });
   const { units, name } = job.document.job;
   const done = lines.filter((line) => line.cut.done).length;
   const printNow = (what: "list" | "flags") => { setPrinting(what); setTimeout(() => print(), 50); };
-  const tick = ({ cut, row }: Line, on: boolean) => job.change(`${on ? "Done" : "Not done"}: ${WORDS[cut.choice].toLowerCase()} ${row.name}`, (person) => doneOps(cut, on, person), { quiet: true });
+  const tick = ({ cut, row }: Line, on: boolean) => job.change(`${on ? "Done" : "Not done"}: ${CHOICE_WORDS[cut.choice]} ${wireText(row.ends)}`, (person) => doneOps(cut, on, person), { quiet: true });
 
   if (lines.length === 0) {
-    return <div className="mx-4 border border-rule2 bg-sheet"><Empty title="Nothing is decided for the bench"><p>What you decide to remove, park, lengthen or move is listed here connector by connector, with flags to print.</p><Link href={`/jobs/${job.jobId}/triage?tab=decide`} className={buttonLook(true)}>Decide</Link></Empty></div>;
+    return <div className="mx-4 border border-rule2 bg-sheet"><Empty title="Nothing is decided for the bench"><p>What you decide to remove, cap off, lengthen or move is listed here connector by connector, with flags to print.</p><Link href={`/jobs/${job.jobId}/triage?tab=decide`} className={buttonLook(true)}>Decide</Link></Empty></div>;
   }
   return (
     <>
@@ -60,10 +60,10 @@ export function BenchListView() {
                 {line.connector !== lines[at - 1]?.connector && <tr><th colSpan={5} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">{line.connector}{placeOf(job.document, line.row.connectorId)}</th></tr>}
                 <tr className={`border-b border-rule ${line.cut.done ? "text-ink2" : ""}`}>
                   <td className="px-3"><label className="flex size-10 cursor-pointer items-center justify-center"><span className="hidden-text">{line.text}</span><input type="checkbox" className="size-5 accent-ink" checked={line.cut.done} onChange={(event) => tick(line, event.target.checked)} /></label></td>
-                  <td className="py-1 pr-3"><strong>{WORDS[line.cut.choice]}</strong>{line.cut.unplanned ? " (cut unplanned)" : ""}: {line.text}{line.row.mark !== null && <span className="block text-[13px] text-warn">{MARK_WORDS[line.row.mark]}: follow the maker's procedure.</span>}{line.cut.note !== "" && <span className="block text-[13px]">{line.cut.note}</span>}{line.cut.doneBy !== null && <span className="block text-[13px]">done by {line.cut.doneBy}</span>}</td>
+                  <td className="py-1 pr-3"><strong>{line.text}</strong>{line.cut.unplanned ? " (cut unplanned)" : ""}{line.row.mark !== null && <span className="block text-[13px] text-warn">{MARK_WORDS[line.row.mark]}: follow the maker's procedure.</span>}{line.cut.note !== "" && <span className="block text-[13px]">{line.cut.note}</span>}{line.cut.doneBy !== null && <span className="block text-[13px]">done by {line.cut.doneBy}</span>}</td>
                   <td className="pr-3"><Wire colour={line.row.wire.colour} base={line.row.wire.colourBase} tracer={line.row.wire.colourTracer} /></td>
                   <td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(line.row.wire.sizeMm2, units)}</td>
-                  <td className="max-w-80 py-1 pr-3 text-[13px] max-lg:hidden print:table-cell">{line.cut.override === "" ? line.row.why : `Against need: ${line.cut.override}`}</td>
+                  <td className="max-w-80 py-1 pr-3 text-[13px] max-lg:hidden print:table-cell">{line.cut.override === "" ? triageText(line.row.reason) : `Against need: ${line.cut.override}`}</td>
                 </tr>
               </Fragment>
             ))}
@@ -86,8 +86,8 @@ function Flags({ lines, units }: { lines: readonly Line[]; units: Units }) {
     <div className="hidden grid-cols-3 gap-0 print:grid">
       {lines.map(({ row, cut }) => (
         <div key={row.wire.id} className="keep border border-dashed border-ink p-2 text-[9pt]">
-          <p className="wide text-[13pt]">{WORDS[cut.choice]}</p>
-          <p className="font-mono font-semibold">{row.name}</p>
+          <p className="wide text-[13pt]">{capital(CHOICE_WORDS[cut.choice])}</p>
+          <p className="font-mono font-semibold">{wireText(row.ends)}</p>
           <p className="flex items-center gap-2"><Wire colour={row.wire.colour} base={row.wire.colourBase} tracer={row.wire.colourTracer} /><span className="font-mono">{sizeText(row.wire.sizeMm2, units)} {row.wire.circuit ?? ""}</span></p>
         </div>
       ))}

@@ -2,8 +2,8 @@
 
 import { nanoid } from "nanoid";
 import { type ReactNode, useEffect, useState } from "react";
-import { type CutReport, copperTotal, functionName, listed, type ReportRow, type TriageChoice } from "@/core/harness";
-import { lengthText, massText, sizeWords } from "@/core/units";
+import { type CutReport, copperTotal, functionName, type ReportRow, type TriageChoice } from "@/core/harness";
+import { cavityLabel, lengthText, listed, massText, pointText, sizeWords, stopText, triageText, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import { insertOp, updateOp } from "@/job/ops";
 import { keepOps, recordCutOps, reopenCutOps } from "@/job/triage-ops";
@@ -39,7 +39,7 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
   if (subject === null) {
     return <section aria-label="Consequences" className="p-4 text-ink2"><h2 className="text-base text-ink">What a cut would do</h2><p className="mt-2">Choose a wire or a connector: here you see the current's path through it, what would stop without it, and what else hangs on it. Nothing is decided by looking.</p></section>;
   }
-  const name = row?.name ?? subjectName(job.document, subject);
+  const name = row === undefined ? subjectName(job.document, subject) : wireText(row.ends);
   const cut = job.document.cuts.find((one) => one.subject === subject);
   const decided = row?.decided ?? cut;
   const airbag = row?.mark === "airbag";
@@ -47,7 +47,7 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
     <section aria-label="Consequences" className="min-h-0 overflow-auto p-4" tabIndex={0}>
       <h2 className="text-base break-words">{row === undefined ? `${name}, the whole ${subject.startsWith("branch:") ? "branch" : "connector"}` : name}</h2>
       {row !== undefined && <p className="mt-0.5 text-[13px] text-ink2">{row.wire.side}{row.wire.circuit === null ? "" : `, circuit ${row.wire.circuit}`}{row.wire.lengthM === null ? ", length not known" : `, ${lengthText(row.wire.lengthM, job.document.job.units)}`}</p>}
-      {row !== undefined && <p className="mt-2">{row.why}</p>}
+      {row !== undefined && <p className="mt-2">{triageText(row.reason)}</p>}
       {row?.mark != null && <div className="mt-3"><Caution>{row.mark === "airbag" ? "Airbag and pretensioner circuits are never cut or probed here. Leave them to those licensed for it, by the maker's procedure." : `${MARK_WORDS[row.mark]}: a fault here can cost control of the vehicle. Follow the maker's procedure and local law.`}</Caution></div>}
       {!airbag && (
         <div className="mt-3 flex flex-wrap gap-2" role="group" aria-label="Decision">
@@ -67,10 +67,10 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
           <Told told={told} cutAlready={decided?.choice === "remove"} />
           {row !== undefined && told.paths.map((path) => (
             <Part key={`${path.functionKey} ${path.purpose}`} title={`${functionName(path.functionKey)}: ${PURPOSE[path.purpose] ?? path.purpose}`}>
-              <ol className="flex flex-wrap gap-x-1.5 font-mono text-[13px]">{path.steps.map((step, at) => <li key={step}>{at > 0 && <span aria-hidden="true" className="mr-1.5 text-ink2">→</span>}{step}</li>)}</ol>
+              <ol className="flex flex-wrap gap-x-1.5 font-mono text-[13px]">{path.steps.map((step, at) => <li key={pointText(step)}>{at > 0 && <span aria-hidden="true" className="mr-1.5 text-ink2">→</span>}{pointText(step)}</li>)}</ol>
             </Part>
           ))}
-          {row !== undefined && !airbag && decided?.done !== true && <p className="mt-4"><Button onClick={() => job.change(`${row.name} was cut`, (person) => recordCutOps(job.document, subject, person))}>It was cut already</Button></p>}
+          {row !== undefined && !airbag && decided?.done !== true && <p className="mt-4"><Button onClick={() => job.change(`${wireText(row.ends)} was cut`, (person) => recordCutOps(job.document, subject, person))}>It was cut already</Button></p>}
         </>
       )}
     </section>
@@ -97,8 +97,8 @@ function Told({ told, cutAlready }: { told: CutReport; cutAlready: boolean }) {
         <p className="mt-1 text-[13px] text-ink2">Reclaims {massText(copper.kg, units)}, {told.copper.map((one) => `${one.unmeasured === one.wires ? "unknown length" : lengthText(one.lengthM, units)} of ${one.sizeMm2 === null ? "unknown size" : `${sizeWords(one.sizeMm2, units)}`}`).join(", ")}.{told.emptied.length > 0 ? ` Left empty: ${told.emptied.join(", ")}.` : ""}</p>
       </Part>
       {told.hangs.map((hang) => (
-        <Part key={hang.where} title={`Also on ${hang.where}`}>
-          <ul className="space-y-0.5 text-[13px]">{hang.wires.slice(0, 12).map((wire) => <li key={wire.wireId}><span className="font-mono">{wire.name}</span> <span className="text-ink2">{wire.by.length === 0 ? "nothing kept" : listed(wire.by.map(functionName))}</span></li>)}{hang.wires.length > 12 && <li className="text-ink2">{hang.wires.length - 12} more</li>}</ul>
+        <Part key={pointText(hang.at)} title={`Also on ${pointText(hang.at)}`}>
+          <ul className="space-y-0.5 text-[13px]">{hang.wires.slice(0, 12).map((wire) => <li key={wire.wireId}><span className="font-mono">{wireText(wire.ends)}</span> <span className="text-ink2">{wire.by.length === 0 ? "nothing kept" : listed(wire.by.map(functionName))}</span></li>)}{hang.wires.length > 12 && <li className="text-ink2">{hang.wires.length - 12} more</li>}</ul>
         </Part>
       ))}
     </>
@@ -106,7 +106,7 @@ function Told({ told, cutAlready }: { told: CutReport; cutAlready: boolean }) {
 }
 
 function Names({ wireIds }: { wireIds: readonly string[] }) {
-  const names = new Map((useJob().report?.rows ?? []).map((row) => [row.wire.id, row.name]));
+  const names = new Map((useJob().report?.rows ?? []).map((row) => [row.wire.id, wireText(row.ends)]));
   return <span className="font-mono text-[13px]">{listed(wireIds.map((id) => names.get(id) ?? id))}</span>;
 }
 
@@ -114,24 +114,24 @@ function Names({ wireIds }: { wireIds: readonly string[] }) {
 function Refused({ told, wireIds, onDecide }: { told: CutReport; wireIds: readonly string[]; onDecide: Props["onDecide"] }) {
   const job = useJob();
   const [why, setWhy] = useState("");
-  const [feed, setFeed] = useState(told.feeds[0]?.pinId ?? "");
+  const [feed, setFeed] = useState(told.feeds[0]?.at.pinId ?? "");
   const stopped = byFunction(told);
   const [first] = told.stops;
   const refeed = () => {
-    const from = told.feeds.find((one) => one.pinId === feed);
-    if (from === undefined || first?.pinId == null) return;
+    const from = told.feeds.find((one) => one.at.pinId === feed);
+    if (from === undefined || first?.at.type !== "cavity") return;
     const wire = job.report?.rows.find((row) => row.wire.id === wireIds[0])?.wire;
-    const target = first.pinId;
-    job.change(`Feed ${job.pinById.get(target)?.label ?? "it"} from ${from.name}`, [insertOp("wire", { id: nanoid(), fromPinId: from.pinId, toPinId: target, circuit: null, colour: wire?.colour ?? null, colourBase: wire?.colourBase ?? null, colourTracer: wire?.colourTracer ?? null, sizeMm2: wire?.sizeMm2 ?? null, lengthM: null, insulation: null, stock: "new", note: "in place of a wire that is to be removed" })]);
+    const target = first.at.pinId;
+    job.change(`Feed ${job.pinById.get(target)?.label ?? "it"} from ${cavityLabel(from.at)}`, [insertOp("wire", { id: nanoid(), fromPinId: from.at.pinId, toPinId: target, circuit: null, colour: wire?.colour ?? null, colourBase: wire?.colourBase ?? null, colourTracer: wire?.colourTracer ?? null, sizeMm2: wire?.sizeMm2 ?? null, lengthM: null, insulation: null, stock: "new", note: "in place of a wire that is to be removed" })]);
   };
   return (
     <div role="alert" className="mt-3 border-[1.5px] border-stop p-3">
       <p className="font-semibold text-stop">Refused: {listed(stopped.map(([key]) => functionName(key)))} would stop.</p>
-      <p className="mt-1">{listed(told.stops.map((stop) => stop.text))}. Ways out:</p>
+      <p className="mt-1">{listed(told.stops.map(stopText))}. What you can do:</p>
       <div className="mt-2 flex flex-wrap gap-2"><Button onClick={() => onDecide("keep")}>Keep it</Button><Button className="h-auto! min-h-10 py-1 whitespace-normal!" onClick={() => job.change(`Drop ${listed(stopped.map(([key]) => functionName(key).toLowerCase()))}`, keepOps(job.document, stopped.map(([key]) => key), false))}>Drop {listed(stopped.map(([key]) => functionName(key).toLowerCase()), 2)}</Button></div>
-      {told.feeds.length > 0 && first?.pinId != null && (
+      {told.feeds.length > 0 && first?.at.type === "cavity" && (
         <div className="mt-2 flex items-end gap-2">
-          <label className="min-w-0 flex-1 text-[13px] font-semibold">{first.purpose === "return" ? "Ground it elsewhere" : "Feed it from elsewhere"}<select className="field mt-1" value={feed} onChange={(event) => setFeed(event.target.value)}>{told.feeds.map((one) => <option key={one.pinId} value={one.pinId}>{one.name}{one.spare ? " (free)" : ""}</option>)}</select></label>
+          <label className="min-w-0 flex-1 text-[13px] font-semibold">{first.purpose === "return" ? "Ground it elsewhere" : "Feed it from elsewhere"}<select className="field mt-1" value={feed} onChange={(event) => setFeed(event.target.value)}>{told.feeds.map((one) => <option key={one.at.pinId} value={one.at.pinId}>{cavityLabel(one.at)}{one.spare ? " (free)" : ""}</option>)}</select></label>
           <Button onClick={refeed}>Add the wire</Button>
         </div>
       )}
@@ -151,13 +151,13 @@ function Repair({ row, told }: { row: ReportRow | undefined; told: CutReport }) 
   return (
     <div role="alert" className="mt-3 border-[1.5px] border-stop p-3">
       <p className="font-semibold text-stop">This cut stopped {listed(byFunction(told).map(([key]) => functionName(key)))}.</p>
-      <p className="mt-1">Mend it: join the two ends of <span className="font-mono">{row.name}</span> with a crimped and sealed butt joint for {wire.sizeMm2 === null ? "its size (measure it)" : `${sizeWords(wire.sizeMm2, units)}`}, or lay a new wire of that size{wire.lengthM === null ? "" : `, ${lengthText(wire.lengthM, units)} long`}. Keep the joint away from bends, clips and heat, and prove it by its resistance. Then choose Keep.</p>
+      <p className="mt-1">Mend it: join the two ends of <span className="font-mono">{wireText(row.ends)}</span> with a crimped and sealed butt joint for {wire.sizeMm2 === null ? "its size (measure it)" : `${sizeWords(wire.sizeMm2, units)}`}, or lay a new wire of that size{wire.lengthM === null ? "" : `, ${lengthText(wire.lengthM, units)} long`}. Keep the joint away from bends, clips and heat, and prove it by its resistance. Then choose Keep.</p>
     </div>
   );
 }
 
 function byFunction(told: CutReport): [string, string[]][] {
   const groups = new Map<string, string[]>();
-  for (const stop of told.stops) groups.set(stop.functionKey, [...(groups.get(stop.functionKey) ?? []), stop.text]);
+  for (const stop of told.stops) groups.set(stop.functionKey, [...(groups.get(stop.functionKey) ?? []), stopText(stop)]);
   return [...groups];
 }

@@ -5,6 +5,7 @@ import { Search } from "lucide-react";
 import Link from "next/link";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { functionName, type ReportRow, type TriageChoice } from "@/core/harness";
+import { CHOICE_WORDS, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import type { BranchRow, ConnectorRow } from "@/job/schema";
 import { decideCutOps, reopenCutOps } from "@/job/triage-ops";
@@ -45,7 +46,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   const rows = job.report?.rows ?? [];
   const visible = useMemo(() => {
     const terms = search.toLowerCase().split(/\s+/).filter((term) => term !== "");
-    const text = (row: ReportRow) => `${row.name} ${row.wire.circuit ?? ""} ${row.wire.colourBase ?? ""}/${row.wire.colourTracer ?? ""} ${row.wire.pinIds.map((id) => job.pinById.get(id)?.row.description ?? "").join(" ")}`.toLowerCase();
+    const text = (row: ReportRow) => `${wireText(row.ends)} ${row.wire.circuit ?? ""} ${row.wire.colourBase ?? ""}/${row.wire.colourTracer ?? ""} ${row.wire.pinIds.map((id) => job.pinById.get(id)?.row.description ?? "").join(" ")}`.toLowerCase();
     return rows.filter(FILTERS[filter].test).filter((row) => onlyFunction === null || row.by.includes(onlyFunction) || row.unkept.includes(onlyFunction)).filter((row) => terms.every((term) => text(row).includes(term)));
   }, [rows, filter, onlyFunction, search, job.pinById]);
   const items = useMemo(() => inGroups(visible, job.document.connectors, job.document.branches), [visible, job.document.connectors, job.document.branches]);
@@ -64,10 +65,10 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   const wholeOf = (subject: string) => rows.filter((row) => row.mark !== "airbag" && (`branch:${row.wire.branchId}` === subject || row.wire.pinIds.some((id) => `connector:${job.pinById.get(id)?.connector.id}` === subject))).map((row) => row.wire.id);
   const decide = (choice: TriageChoice, override = "") => {
     if (selected === null || (current?.mark === "airbag" && choice !== "keep")) return;
-    const name = current?.name ?? subjectName(job.document, selected);
+    const name = current === undefined ? subjectName(job.document, selected) : wireText(current.ends);
     const subjects = current !== undefined ? [selected] : [selected, ...wholeOf(selected)];
     setRefusing(null);
-    job.change(`${WORDS[choice]} ${name}${override === "" ? "" : " against need"}`, (person) => decideCutOps(job.document, { subjects, choice, override, person }));
+    job.change(`${CHOICE_WORDS[choice]} ${name}${override === "" ? "" : " against need"}`, (person) => decideCutOps(job.document, { subjects, choice, override, person }));
   };
   /** A removal that stops something kept is refused first; the panel then shows the ways out. */
   const tryRemove = () => {
@@ -85,7 +86,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   useKeys({
     ArrowDown: () => move(1), ArrowUp: () => move(-1), j: () => move(1), k: () => move(-1), "/": () => searchField.current?.focus(),
     e: () => decide("keep"), r: tryRemove, p: () => decide("park"), l: () => decide("lengthen"), m: () => decide("move"), a: acceptSafe,
-    Delete: () => selected !== null && job.change(`Decide ${current?.name ?? "it"} anew`, reopenCutOps(job.document, [selected])),
+    Delete: () => selected !== null && job.change(`Decide ${current === undefined ? "it" : wireText(current.ends)} anew`, reopenCutOps(job.document, [selected])),
   });
 
   return (
@@ -123,8 +124,6 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
     </div>
   );
 }
-
-export const WORDS: Readonly<Record<TriageChoice, string>> = { keep: "Keep", remove: "Remove", lengthen: "Lengthen", move: "Move", park: "Park" };
 
 function subjectOf(item: Item): string {
   switch (item.type) {

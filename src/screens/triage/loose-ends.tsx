@@ -1,7 +1,8 @@
 "use client";
 
 import { type FormEvent, type ReactNode, useState } from "react";
-import { functionName, type LooseEnd, listed } from "@/core/harness";
+import { functionName, type LooseEnd } from "@/core/harness";
+import { hangsText, listed, pointText } from "@/core/words";
 import { type DEBT_ENDS, DEBT_TYPES, type DebtRow } from "@/job/schema";
 import { looseEndRow, openDebtOps, settleDebtOps, settleEndOps } from "@/job/triage-ops";
 import { Button, Field } from "@/ui/controls";
@@ -28,10 +29,11 @@ export function LooseEndsView() {
         {ends.length === 0 ? <Empty title="No end hangs"><p>When a connector is taken out whole, each feed, ground and splice that it carried is listed here by name, until it has a new home, a cap, or a signed “not needed”.</p></Empty> : (
           <ul>{ends.map((end) => {
             const row = looseEndRow(job.document, end.pinId);
+            const name = pointText(end.at);
             return (
-              <Owed key={end.pinId} settled={row?.settled ?? null} note={row?.note ?? ""} choices={FOR_ENDS} name={end.name} person={row?.person ?? ""}
-                onSettle={(settled, note) => job.change(`${end.name}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) => settleEndOps(job.document, end, settled, note, person))}>
-                <strong className="font-mono text-[13px]">{end.name}</strong> carried a {CARRIED[end.carried]}{end.hangs.length > 0 && <span className="text-ink2">; on it still {end.hangs.length === 1 ? "hangs" : "hang"} <span className="font-mono text-[13px]">{listed(end.hangs, 6)}</span></span>}{end.functions.length > 0 && <span className="block text-[13px] text-stop">needed by {listed(end.functions.map(functionName))}</span>}
+              <Owed key={end.pinId} settled={row?.settled ?? null} note={row?.note ?? ""} choices={FOR_ENDS} name={name} person={row?.person ?? ""}
+                onSettle={(settled, note) => job.change(`${name}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) => settleEndOps(job.document, { pinId: end.pinId, name }, settled, note, person))}>
+                <strong className="font-mono text-[13px]">{name}</strong> carried a {CARRIED[end.carried]}{end.hangs.length > 0 && <span className="text-ink2">; on it still {end.hangs.length === 1 ? "hangs" : "hang"} <span className="font-mono text-[13px]">{hangsText(end.hangs)}</span></span>}{end.functions.length > 0 && <span className="block text-[13px] text-stop">needed by {listed(end.functions.map(functionName))}</span>}
               </Owed>
             );
           })}</ul>

@@ -2,8 +2,9 @@
 
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
-import { copperTotal, functionName, type HarnessReport, listed } from "@/core/harness";
-import { lengthText, massText, sizeText, sizeUnit, type Units } from "@/core/units";
+import { copperTotal, functionName, type HarnessReport } from "@/core/harness";
+import type { Units } from "@/core/units";
+import { lengthText, listed, massText, sizeText, sizeUnit } from "@/core/words";
 import { Chip } from "@/ui/controls";
 import { NumberWithOrigin } from "@/ui/origin";
 import { openDebts, openEnds } from "../shell/harness-state";

@@ -12,8 +12,7 @@ import { relayFindings } from "./relays";
 import { supplyFindings } from "./supply";
 import { type Finding, SEVERITIES } from "./types";
 
-export { stateWords } from "./supply";
-export { type Cure, type Finding, type FindingCode, SEVERITIES, type Severity } from "./types";
+export { type Cure, type CureFacts, type DeadCause, type Finding, type FindingCode, type FindingFacts, SEVERITIES, type Severity } from "./types";
 
 export interface Tables {
   readonly rows: readonly KeyRow[];
@@ -24,7 +23,8 @@ export interface Tables {
 }
 
 /** What is told of an engine, and means nothing of a host whose own has gone. */
-const OF_THE_ENGINE: ReadonlySet<string> = new Set(["ground block", "charge", "cranking battery"]);
+const isOfEngine = (finding: Finding): boolean =>
+  finding.code === "ground-missing" || finding.code === "charge" || (finding.code === "cranking" && finding.what === "battery");
 
 /** What is wrong in the solved plan, the gravest first. */
 export function findFindings(solution: PowerSolution, { rows, fuses, relays, charge, crank }: Tables): Finding[] {
@@ -32,8 +32,15 @@ export function findFindings(solution: PowerSolution, { rows, fuses, relays, cha
   // Without the host there is no battery, and all that could be said would be that.
   if (!sides.has("host")) return [];
   const all = [
-    ...supplyFindings(solution, rows), ...backFeedFindings(solution, rows), ...groundFindings(solution), ...driverFindings(solution), ...hotWires(solution), ...fuseFindings(solution, fuses), ...relayFindings(solution, relays), ...energyFindings(solution, charge, crank),
-  ].filter((finding) => sides.has("donor") || !OF_THE_ENGINE.has(finding.key));
-  const rank = (finding: Finding) => SEVERITIES.indexOf(finding.severity);
-  return all.map((finding, at) => ({ finding, at })).toSorted((a, b) => rank(a.finding) - rank(b.finding) || a.at - b.at).map(({ finding }) => finding);
+    ...supplyFindings(solution, rows),
+    ...backFeedFindings(solution, rows),
+    ...groundFindings(solution),
+    ...driverFindings(solution),
+    ...hotWires(solution),
+    ...fuseFindings(solution, fuses),
+    ...relayFindings(solution, relays),
+    ...energyFindings(solution, charge, crank),
+  ].filter((finding) => sides.has("donor") || !isOfEngine(finding));
+  // Sorting keeps the order of those that are equal.
+  return all.toSorted((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }

@@ -1,3 +1,4 @@
+import { fieldOf } from "../../forms";
 import type { CavityFacts, HarnessPart } from "../../harness";
 import { type Settings, settingValue } from "../settings";
 import type { PowerFacts, PowerModel } from "../types";
@@ -16,13 +17,13 @@ export function ratedAmps(settings: Settings, pins: readonly (CavityFacts | unde
   const usual = settingValue(settings, "alternator-a");
   if (settings.get("alternator-a")?.origin != null) return usual;
   // A lamp's or sense terminal states its own few amperes.
-  const stated = Math.max(0, ...pins.map((pin) => Number(pin?.params.maxAmps) || 0));
+  const stated = Math.max(0, ...pins.map((pin) => (pin === undefined ? 0 : (fieldOf(pin.form, "maxAmps") ?? 0))));
   return stated > 10 ? stated : usual;
 }
 
 /** Its regulated voltage, V: as somebody said, else as its output's cavity states, else a usual one. */
 export function regulatedVolts(settings: Settings, output: CavityFacts | undefined): number {
-  const stated = Number(output?.params.volts);
+  const stated = output === undefined ? 0 : (fieldOf(output.form, "volts") ?? 0);
   return settings.get("alternator-v")?.origin == null && stated > AT_REST_VOLTS ? stated : settingValue(settings, "alternator-v");
 }
 
@@ -39,8 +40,8 @@ interface Source {
 export function sourcesOf({ net, spans, facts }: PowerModel): Source[] {
   return net.sources.map((at) => {
     const span = spans.all[at] as NetSpan;
-    const { place } = span.piece;
-    return { span, part: place.type === "part" ? (facts.harness.partById.get(place.partId) ?? null) : null };
+    const { origin } = span.planned;
+    return { span, part: origin.type === "part" ? (facts.harness.partById.get(origin.partId) ?? null) : null };
   });
 }
 
@@ -51,4 +52,4 @@ export const EXCITER = "exciter";
 
 /** Alternators that charge, by their main output. */
 export const alternatorsOf = (model: PowerModel): (Source & { readonly part: HarnessPart })[] => sourcesOf(model).flatMap(({ span, part }) =>
-  (part?.type === "alternator" && span.piece.place.type === "part" && span.piece.place.elementId !== EXCITER ? [{ span, part }] : []));
+  (part?.type === "alternator" && span.planned.origin.type === "part" && span.planned.origin.elementId !== EXCITER ? [{ span, part }] : []));

@@ -1,5 +1,5 @@
 import { type NamedBranches, NumberedMap } from "../../circuit";
-import type { Piece } from "../piece";
+import type { Origin, PlanElement } from "../plan-element";
 
 /** One way through an element from node to node; a relay has its coil and each contact. */
 export interface NetSpan {
@@ -11,7 +11,7 @@ export interface NetSpan {
   readonly at: number;
   readonly i: number;
   readonly j: number;
-  readonly piece: Piece;
+  readonly planned: PlanElement;
   /** `path`: current goes on; `load`: it is used; `source`: it comes from here. */
   readonly role: "path" | "load" | "source";
 }
@@ -28,29 +28,37 @@ export interface Spans {
 /** From this resistance on a resistor of a part uses current rather than passing it on, Ω. */
 const LOAD_OHMS = 0.4;
 
-function roleOf({ element, place }: Piece): NetSpan["role"] {
+const isCopper = (origin: Origin): boolean => {
+  switch (origin.type) {
+    case "wire": case "mate": case "battery-post": case "assumed-ground": return true;
+    case "link": return origin.as === "wire";
+    default: return false;
+  }
+};
+
+function roleOf({ element, origin }: PlanElement): NetSpan["role"] {
   switch (element.type) {
     case "source": return "source";
-    case "resistor": return place.type === "wire" || place.type === "mate" || place.type === "assumed" || (place.type === "link" && place.role === "wire") || (element.ohms < LOAD_OHMS && !element.id.endsWith("/motor")) ? "path" : "load";
+    case "resistor": return isCopper(origin) || (element.ohms < LOAD_OHMS && !(origin.type === "part" && origin.role === "starter-motor")) ? "path" : "load";
     case "switch": case "fuse": case "diode": return "path";
     default: return "load";
   }
 }
 
 /**
- * @param pieces one an element of the netlist, in its order
- * @param like   of a netlist numbered alike: ways of the same pieces are the same
+ * @param planned one an element of the netlist, in its order
+ * @param like   of a netlist numbered alike: ways of the same elements are the same
  */
-export function spansOf(pieces: readonly Piece[], { nodes, nodeOf, list }: NamedBranches, like: Spans | null = null): Spans {
+export function spansOf(planned: readonly PlanElement[], { nodes, nodeOf, list }: NamedBranches, like: Spans | null = null): Spans {
   const atNode = like === null ? nodes.map((): readonly NetSpan[] => []) : like.atNode.slice();
-  let piece = -1;
+  let nth = -1;
   const all = list.map(({ name, contact, a, b }, at): NetSpan => {
     // A contact belongs to the element before it.
-    if (contact < 0) piece += 1;
-    const own = pieces[piece] as Piece;
+    if (contact < 0) nth += 1;
+    const own = planned[nth] as PlanElement;
     const known = like?.all[at];
-    if (known?.piece === own) return known;
-    const span: NetSpan = { name, a: nodes[a] as string, b: nodes[b] as string, at, i: a, j: b, piece: own, role: own.element.type === "relay" ? (contact < 0 ? "load" : "path") : roleOf(own) };
+    if (known?.planned === own) return known;
+    const span: NetSpan = { name, a: nodes[a] as string, b: nodes[b] as string, at, i: a, j: b, planned: own, role: own.element.type === "relay" ? (contact < 0 ? "load" : "path") : roleOf(own) };
     for (const node of [a, b]) {
       if (known === undefined) (atNode[node] as NetSpan[]).push(span);
       else atNode[node] = (atNode[node] as readonly NetSpan[]).map((one) => (one === known ? span : one));

@@ -1,9 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { toldFindings } from "../../../../tests/support/told";
 import { ALTERNATOR, input, type Plan, solved, VAN } from "../../../../tests/support/van";
 import { Network } from "../../circuit";
 import { branchesOf } from "../../circuit/branches";
-import { buildModel, explainReading, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "../index";
+import { parseForm } from "../../forms";
+import { buildModel, elementFaults, factsOf, netlistOf, PowerDesk, reportPower, settingsOf, solvePower } from "../index";
 import { alternatorOhms, alternatorsOf, isBattery, ratedAmps, regulatedVolts, sourcesOf } from "../model/sources";
 import { expectedVolts } from "../tables/expected";
 import { takingOhms } from "./charging";
@@ -18,7 +20,7 @@ const given = (amps: number, settings: Plan["settings"] = []) => {
   const sum = (ids: readonly string[]) => ids.reduce((all, id) => all + current(id), 0);
   return { solution, alternator: sum(alternatorsOf(solution.model).map(({ span }) => span.name)), battery: sum(sourcesOf(solution.model).filter(isBattery).map(({ span }) => span.name)) };
 };
-const at = (solution: ReturnType<typeof solved>, state: "run" | "running" | "run-on", pinId: string) => voltsAt(solution, state, solution.model.nodeOfPin.get(pinId) as string) ?? Number.NaN;
+const at = (solution: ReturnType<typeof solved>, state: "run" | "running" | "coasting", pinId: string) => voltsAt(solution, state, solution.model.nodeOfPin.get(pinId) as string) ?? Number.NaN;
 
 describe("what alternator and battery are worth", () => {
   test("an alternator falls by 0.3 V from a tenth of its rating to all of it", () => expect(alternatorOhms(90) * 81).toBeCloseTo(0.3, 12));
@@ -28,7 +30,7 @@ describe("what alternator and battery are worth", () => {
     expect(ohms(120)).toBeCloseTo(ohms(60) / 2, 12);
   });
   test("ratings: what somebody said, else what the cavity states, else a usual one; a lamp terminal's half ampere is none", () => {
-    const pin = (params: Record<string, string>) => ({ params }) as unknown as Parameters<typeof regulatedVolts>[1];
+    const pin = (params: Record<string, string>) => ({ form: parseForm("supply-out", params) }) as unknown as Parameters<typeof regulatedVolts>[1];
     const said = settingsOf([{ key: "alternator-a", value: 70, origin: "plate" }, { key: "alternator-v", value: 14, origin: "meter" }]);
     const usual = settingsOf([]);
     expect([ratedAmps(said, [pin({ maxAmps: "110" })]), ratedAmps(usual, [pin({ maxAmps: "110" })]), ratedAmps(usual, [pin({ maxAmps: "0.5" })])]).toEqual([70, 110, 90]);
@@ -87,8 +89,8 @@ describe("with the engine running", () => {
   });
   test("just after the key is off it still turns, and holds the battery up", () => {
     const { solution } = given(4);
-    expect(at(solution, "run-on", "Battery-+")).toBeGreaterThan(13.9);
-    expect(at(solution, "run-on", "Wiper-1")).toBeLessThan(0.1);
+    expect(at(solution, "coasting", "Battery-+")).toBeGreaterThan(13.9);
+    expect(at(solution, "coasting", "Wiper-1")).toBeLessThan(0.1);
   });
   test("without an alternator it is as in run", () => {
     const solution = solved();
@@ -110,7 +112,7 @@ describe("with the engine running", () => {
     expect(running?.ok && running.solution.volts.get(solution.model.nodeOfPin.get("Battery-+") as string)).toBeCloseTo(at(solution, "running", "Battery-+"), 6);
     const fused = solved({ ...charging(4), settings: [] });
     const low = at(fused, "running", "Wiper-1") - 3;
-    expect(explainReading(fused, "Wiper-1", "running", low).some((one) => one.fault === "resistance")).toBe(true);
+    expect(elementFaults(fused, "Wiper-1", "running", low).some((one) => one.fault === "resistance")).toBe(true);
   });
 });
 
@@ -118,9 +120,9 @@ describe("what says that the battery is not charged", () => {
   const loose = { ...charging(4), van: wiper(4) + ALTERNATOR.replace(" S1 ", " A9 ") };
   test("an output that leads nowhere stops the engine in the end, and a cable cures it", () => {
     const desk = new PowerDesk();
-    const finding = desk.load(input(loose)).findings.find((one) => one.code === "charge");
+    const finding = toldFindings(desk.load(input(loose))).find((one) => one.code === "charge");
     expect(finding).toMatchObject({ severity: "stop", where: "Alternator-B+" });
-    expect(finding?.why).toMatch(/^No wire or link joins the alternator's output to it; with everything on it is empty in \d+ (minutes|hours)/);
+    expect(finding?.why).toMatch(/^No wire or link connects the alternator's output to it; with everything on it is empty in \d+ (minutes|hours)/);
     const [cure] = finding?.cures ?? [];
     expect(cure?.edit?.type).toBe("strap");
     const effect = desk.tryEdits(cure?.edit == null ? [] : [cure.edit]);

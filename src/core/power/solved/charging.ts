@@ -1,4 +1,4 @@
-import type { Change, Network, SolveResult } from "../../circuit";
+import type { Change, Network, SolveResult, SwitchSetting } from "../../circuit";
 import { AT_REST_VOLTS, alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
 import type { NetSpan } from "../model/spans";
 import { type Settings, settingValue } from "../settings";
@@ -27,15 +27,15 @@ export interface Charged {
  * it is the source behind just the resistance at which that current flows, found by the secant rule. A battery takes current through
  * {@link takingOhms}; where the alternators cannot carry everything it gives the rest as it does at rest.
  */
-export function solveCharged(network: Network, model: PowerModel): Charged {
+export function solveCharged(network: Network, model: PowerModel, running: SwitchSetting): Charged {
   const turning = alternatorsOf(model).map(({ span, part }) => new Limited(span, ratedAmpsOf(model.facts, part)));
-  if (turning.length === 0) return { result: network.solve("running"), under: [] };
+  if (turning.length === 0) return { result: network.solve(running), under: [] };
   const batteries = sourcesOf(model).filter(isBattery).map(({ span }) => span.name);
   const ohms = takingOhms(model.facts.settings);
   let [takes, returned] = [true, false];
   for (let round = 0; ; round++) {
     const under = [...(takes ? batteries.map((id) => ({ id, ohms })) : []), ...turning.flatMap((one) => one.change)];
-    const result = network.solve("running", { changes: under });
+    const result = network.solve(running, { changes: under });
     if (!result.ok || round === MOST_ROUNDS) return { result, under };
     const given = (id: string) => result.solution.amps.get(id) ?? 0;
     const flows = batteries.reduce((sum, id) => sum + given(id), 0);
@@ -61,7 +61,7 @@ class Limited {
   private before: { readonly ohms: number; readonly amps: number } | null = null;
 
   constructor(span: NetSpan, private readonly limit: number) {
-    const { element } = span.piece;
+    const { element } = span.planned;
     if (element.type !== "source") throw new Error(`“${span.name}” is no source`);
     this.id = span.name;
     this.volts = element.volts;

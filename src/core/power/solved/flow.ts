@@ -1,12 +1,12 @@
+import { isClosedWhen, type KeyPosition, neverClosed, usualState } from "../../state";
 import type { NetSpan } from "../model/spans";
-import type { PowerState } from "../states";
 import type { PowerSolution } from "../types";
 
 /** Volts of a node in a state: null where it floats, undefined where the state has no solution. */
-export const voltsAt = ({ states }: PowerSolution, state: PowerState, node: string): number | null | undefined => states.get(state)?.volts.get(node);
+export const voltsAt = ({ states }: PowerSolution, state: KeyPosition, node: string): number | null | undefined => states.get(state)?.volts.get(node);
 
 /** Current through a span from the given node on, A. */
-export function ampsFrom({ states }: PowerSolution, state: PowerState, span: NetSpan, node: string): number {
+export function ampsFrom({ states }: PowerSolution, state: KeyPosition, span: NetSpan, node: string): number {
   const amps = states.get(state)?.byNumber.amps[span.at] ?? 0;
   // A source's current is told as it leaves its + end.
   const fromA = span.role === "source" ? -amps : amps;
@@ -14,14 +14,13 @@ export function ampsFrom({ states }: PowerSolution, state: PowerState, span: Net
 }
 
 /** The strongest current through a span in some states, whichever way, A. */
-export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly PowerState[]): number => of.reduce((most, state) => Math.max(most, Math.abs(states.get(state)?.byNumber.amps[span.at] ?? 0)), 0);
+export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly KeyPosition[]): number => of.reduce((most, state) => Math.max(most, Math.abs(states.get(state)?.byNumber.amps[span.at] ?? 0)), 0);
 
 /** Whether a span conducts in a state as it was solved. */
-export function isClosed(solution: PowerSolution, state: PowerState, span: NetSpan): boolean {
-  const { element } = span.piece;
+export function isClosed(solution: PowerSolution, state: KeyPosition, span: NetSpan): boolean {
+  const { element, closed } = span.planned;
   const solved = solution.states.get(state);
-  if (element.type === "switch" && state === "run-on" && solution.model.pressed.has(element.id)) return false;
-  if (element.type === "switch") return element.closedIn.includes(state === "run-on" ? "off" : state) || (state === "run-on" && solution.model.charging.has(element.id));
+  if (element.type === "switch") return isClosedWhen(closed ?? neverClosed, usualState(state));
   if (element.type === "fuse") return element.blown !== true;
   if (element.type !== "relay" || span.name === element.id) return true;
   const contact = element.contacts[Number(span.name.split("#").at(-1))];

@@ -1,7 +1,7 @@
+import { cachedBy } from "../../cached-by";
+import { DEAD_VOLTS, type KeyPosition } from "../../state";
 import { type NetSpan, other } from "../model/spans";
-import { DEAD_VOLTS, MINUS } from "../nodes";
-import { onceFor } from "../once-for";
-import type { PowerState } from "../states";
+import { MINUS } from "../nodes";
 import type { PowerSolution } from "../types";
 import { ampsFrom, isClosed, voltsAt } from "./flow";
 
@@ -17,7 +17,7 @@ export interface PathStep {
 
 /** The way that current takes from a source through a node to the battery's negative, or would take. */
 export interface CurrentPath {
-  readonly state: PowerState;
+  readonly state: KeyPosition;
   readonly steps: readonly PathStep[];
   /** The node that it was asked for. */
   readonly node: string;
@@ -31,7 +31,7 @@ const MOST_STEPS = 200;
  * The path through a node in a state: against the strongest current from the node up to a source, and with the strongest down to
  * the battery's negative. Where no current shows the way, the shortest one from a source is taken, and what is open on it is marked.
  */
-export function pathThrough(solution: PowerSolution, state: PowerState, node: string): CurrentPath {
+export function pathThrough(solution: PowerSolution, state: KeyPosition, node: string): CurrentPath {
   const up = wayUp(solution, state, node);
   // The loop closes where it began, at the source's other pole.
   const began = up.at(-1)?.to ?? MINUS;
@@ -40,13 +40,13 @@ export function pathThrough(solution: PowerSolution, state: PowerState, node: st
 }
 
 /** From a node up to a source. */
-function wayUp(solution: PowerSolution, state: PowerState, node: string): PathStep[] {
+function wayUp(solution: PowerSolution, state: KeyPosition, node: string): PathStep[] {
   const dead = Math.abs(voltsAt(solution, state, node) ?? 0) < DEAD_VOLTS;
   return (dead ? null : (follow(solution, state, node, -1) ?? fromNearby(solution, state, node))) ?? feedTree(solution, state).from(node);
 }
 
 /** A live node that no current leaves, a stub, has its volts from nearby: over what is closed to the nearest node at which current arrives. */
-function fromNearby(solution: PowerSolution, state: PowerState, start: string): PathStep[] | null {
+function fromNearby(solution: PowerSolution, state: KeyPosition, start: string): PathStep[] | null {
   const by = new Map<string, { readonly span: NetSpan; readonly from: string } | null>([[start, null]]);
   for (const node of by.keys()) {
     const up = node === start ? null : follow(solution, state, node, -1, new Set(by.keys()));
@@ -67,7 +67,7 @@ function fromNearby(solution: PowerSolution, state: PowerState, start: string): 
 const turned = (steps: readonly PathStep[]): PathStep[] => steps.map((step) => ({ ...step, from: step.to, to: step.from, amps: -step.amps })).reverse();
 
 /** With (1) or against (−1) the strongest current from node to node. Null where none flows at the start. */
-function follow(solution: PowerSolution, state: PowerState, start: string, way: 1 | -1, not: ReadonlySet<string> = new Set(), end = MINUS): PathStep[] | null {
+function follow(solution: PowerSolution, state: KeyPosition, start: string, way: 1 | -1, not: ReadonlySet<string> = new Set(), end = MINUS): PathStep[] | null {
   const steps: PathStep[] = [];
   const seen = new Set([start, ...not]);
   for (let node = start; steps.length < MOST_STEPS;) {
@@ -92,10 +92,10 @@ interface Tree {
   readonly from: (node: string) => PathStep[];
 }
 
-const feedTrees = onceFor((_: PowerSolution) => new Map<PowerState, Tree>());
+const feedTrees = cachedBy((_: PowerSolution) => new Map<KeyPosition, Tree>());
 
 /** Ways to the nearest source. What is open in the state counts as longer. All are found at once, for a dead feed has many consumers. */
-function feedTree(solution: PowerSolution, state: PowerState): Tree {
+function feedTree(solution: PowerSolution, state: KeyPosition): Tree {
   const known = feedTrees(solution);
   const tree = known.get(state) ?? grow(solution, state, solution.model.net.sources.map((at) => { const last = solution.model.spans.all[at] as NetSpan; return { node: last.i, last }; }), null);
   known.set(state, tree);
@@ -106,7 +106,7 @@ function feedTree(solution: PowerSolution, state: PowerState): Tree {
 const OPEN_PRICE = 20;
 
 /** Grows a tree of shortest ways from some ends, each with the span that it ends in. Never through the battery's negative, nor past a node. */
-function grow(solution: PowerSolution, state: PowerState, ends: readonly { readonly node: number; readonly last: NetSpan }[], not: string | null): Tree {
+function grow(solution: PowerSolution, state: KeyPosition, ends: readonly { readonly node: number; readonly last: NetSpan }[], not: string | null): Tree {
   const { spans: { atNode, all }, net: { nodes, nodeOf } } = solution.model;
   const [minus, kept] = [nodeOf.get(MINUS), not === null ? undefined : nodeOf.get(not)];
   const price = new Int32Array(nodes.length).fill(-1);
@@ -152,7 +152,7 @@ function grow(solution: PowerSolution, state: PowerState, ends: readonly { reado
 }
 
 /** The shortest way from a node down to the battery's negative past another node, what is open on it marked. */
-export function pathDown(solution: PowerSolution, state: PowerState, node: string, not: string): PathStep[] {
+export function pathDown(solution: PowerSolution, state: KeyPosition, node: string, not: string): PathStep[] {
   const known = returnsOf(solution);
   const key = `${state} ${node} ${not}`;
   const before = known.get(key);
@@ -165,7 +165,7 @@ export function pathDown(solution: PowerSolution, state: PowerState, node: strin
 }
 
 /** Returns found before: many consumers hang on one relay. */
-const returnsOf = onceFor((_: PowerSolution) => new Map<string, PathStep[]>());
+const returnsOf = cachedBy((_: PowerSolution) => new Map<string, PathStep[]>());
 
 /** The first open element on the way to a node that has no feed, told from the source on. */
-export const opening = (solution: PowerSolution, state: PowerState, node: string): PathStep | undefined => turned(wayUp(solution, state, node)).find((step) => step.open);
+export const opening = (solution: PowerSolution, state: KeyPosition, node: string): PathStep | undefined => turned(wayUp(solution, state, node)).find((step) => step.open);

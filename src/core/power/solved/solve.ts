@@ -1,24 +1,37 @@
-import { type Change, NETLIST_FORMAT, type NetElement, type Netlist, Network, retuned, type Solution, type SolveResult } from "../../circuit";
-import { KEY_STATES, type KeyState, nodeName } from "../../harness";
+import { type Change, NETLIST_FORMAT, type NetElement, type Netlist, Network, retuned, type Solution, type SolveResult, type SwitchSetting } from "../../circuit";
+import { fieldOf } from "../../forms";
+import { pointAt } from "../../harness";
+import { type Alive, isClosedWhen, type KeyPosition, type NetlistKey, neverClosed, usualState, type VehicleState } from "../../state";
 import { other } from "../model/spans";
 import { MINUS } from "../nodes";
-import type { PowerState } from "../states";
 import type { PowerModel, PowerProblem, PowerSolution } from "../types";
 import { solveCharged } from "./charging";
 
 /** The resistances that differ in a state from those of the plan at rest. */
-export const chargedIn = ({ charged }: PowerSolution, state: PowerState): readonly Change[] => (state === "running" || state === "run-on" ? charged : []);
+export const chargedIn = ({ charged }: PowerSolution, state: KeyPosition): readonly Change[] => (state === "running" || state === "coasting" ? charged : []);
 
 /** The netlist of contracts/netlist.md that the plan comes to in a state, to be written out and solved elsewhere. */
-export const netlistOf = (solution: PowerSolution, state: KeyState = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: elementsIn(solution, state) });
+export const netlistOf = (solution: PowerSolution, state: NetlistKey = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: elementsIn(solution, state) });
 
-function elementsIn(solution: PowerSolution, state: PowerState): NetElement[] {
+/** How the plan's switches stand in a state of the vehicle: their predicates over it decide. */
+export function settingOf({ elementOf }: Pick<PowerModel, "elementOf">, state: VehicleState): SwitchSetting {
+  return { name: JSON.stringify(state), isClosed: ({ id }) => isClosedWhen(elementOf.get(id)?.closed ?? neverClosed, state) };
+}
+
+/** The plan solved in any state of the vehicle: another range, a pedal, a switch that it names. All share the network's one order of elimination. */
+export function solveIn({ network, model, charged }: PowerSolution, state: VehicleState): SolveResult | null {
+  if (network === null) return null;
+  const changes = state.key === "running" || state.key === "coasting" ? charged : [];
+  return network.solve(settingOf(model, state), { changes });
+}
+
+function elementsIn(solution: PowerSolution, state: KeyPosition): NetElement[] {
   const ohms = new Map(chargedIn(solution, state).map((change) => [change.id, change.ohms]));
-  return solution.model.pieces.map(({ element }) => (element.type === "source" && ohms.has(element.id) ? { ...element, ohms: ohms.get(element.id) as number } : element));
+  return solution.model.elements.map(({ element }) => (element.type === "source" && ohms.has(element.id) ? { ...element, ohms: ohms.get(element.id) as number } : element));
 }
 
 /** The plan made ready for questions about one state; null where it could not be. */
-export function networkIn(solution: PowerSolution, state: PowerState): Network | null {
+export function networkIn(solution: PowerSolution, state: KeyPosition): Network | null {
   const { network, model } = solution;
   if (network === null || chargedIn(solution, state).length === 0) return network;
   const whole = retuned(model.net, elementsIn(solution, state));
@@ -35,21 +48,23 @@ export function solvePower(model: PowerModel, tried: PowerSolution | null = null
   const problems: PowerProblem[] = [...model.problems];
   const built = Network.of(model.net, tried?.network);
   if (!built.ok) {
-    problems.push({ code: "source-loop", where: built.fault.element ?? "the sources", message: built.fault.message, cure: "Give each battery and alternator its inner resistance.", pinId: null });
+    problems.push({ code: "source-loop", fault: built.fault, pinId: null });
     return { model, states: new Map(), charged: [], problems, network: null };
   }
   const { network } = built;
-  const states = new Map<PowerState, Solution>();
-  const take = (state: PowerState, result: SolveResult) => {
+  const states = new Map<KeyPosition, Solution>();
+  const keep = (state: KeyPosition, result: SolveResult) => {
     if (result.ok) states.set(state, result.solution);
-    else problems.push({ code: "no-solution", where: `the state ${state}`, message: result.fault.message, cure: "Look at the loads and resistances of the nodes named.", pinId: null });
+    else problems.push({ code: "no-solution", state, fault: result.fault, pinId: null });
   };
-  for (const state of KEY_STATES) if (state !== "running") take(state, network.solve(state));
-  const { result, under: charged } = solveCharged(network, model);
-  take("running", result);
+  const setting = (key: KeyPosition) => settingOf(model, usualState(key));
+  for (const key of ["off", "accessory", "run", "crank"] as const) keep(key, network.solve(setting(key)));
+  const { result, under: charged } = solveCharged(network, model, setting("running"));
+  keep("running", result);
   if (result.ok) {
+    // Relays are as they were when the key was turned off.
     const pulledIn = new Set([...result.solution.relays].flatMap(([id, is]) => (is === "energised" ? [id] : [])));
-    take("run-on", network.solve("off", { pulledIn, alsoClosed: model.charging, changes: [...charged, ...[...model.pressed].map((id) => ({ id, ohms: Number.POSITIVE_INFINITY }))] }));
+    keep("coasting", network.solve(setting("coasting"), { pulledIn, changes: charged }));
   }
   if (tried === null) problems.push(...oneSided(model), ...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
   return { model, states, charged, problems, network };
@@ -59,7 +74,7 @@ export function solvePower(model: PowerModel, tried: PowerSolution | null = null
 function oneSided({ facts: { harness } }: PowerModel): PowerProblem[] {
   const [missing] = (["host", "donor"] as const).filter((side) => ![...harness.connectorById.values()].some((connector) => connector.side === side));
   if (missing === undefined || harness.connectorById.size === 0) return [];
-  return [{ code: "one-side", where: `the ${missing}`, message: missing === "host" ? "The host's pin table is not here yet, and with it the battery and every feed: nothing can be said of the donor's consumers." : "The donor's pin table is not here yet: the host is solved as it stands, without an engine.", cure: `Import the ${missing}'s pin table.`, pinId: null }];
+  return [{ code: "one-side", missing, pinId: null }];
 }
 
 /** Current that one battery at rest may take from another before they are told apart, A. */
@@ -68,11 +83,11 @@ const FIGHT_AMPS = 0.5;
 /** Batteries in parallel of different voltage: one charges the other without end. */
 function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] {
   if (off === undefined) return [];
-  return model.pieces.flatMap(({ element, place, name }): PowerProblem[] => {
-    if (element.type !== "source" || place.type !== "part" || model.facts.harness.partById.get(place.partId)?.type !== "battery") return [];
+  return model.elements.flatMap(({ element, origin }): PowerProblem[] => {
+    if (element.type !== "source" || origin.type !== "part" || model.facts.harness.partById.get(origin.partId)?.type !== "battery") return [];
     const amps = off.amps.get(element.id) ?? 0;
     if (amps > -FIGHT_AMPS) return [];
-    return [{ code: "two-batteries", where: name, message: `With the key off it takes ${(-amps).toFixed(1)} A from another battery: the two are joined at different voltages (this one is given as ${element.volts} V).`, cure: "Correct its voltage, part them by a relay, or leave one of them out.", pinId: null }];
+    return [{ code: "two-batteries", part: origin.label, amps: -amps, volts: element.volts, pinId: null }];
   });
 }
 
@@ -86,22 +101,22 @@ function withoutReturn(model: PowerModel): PowerProblem[] {
   const { harness } = model.facts;
   return [...harness.pinById.values()].flatMap((pin): PowerProblem[] => {
     const [node, at] = [model.nodeOfPin.get(pin.id), harness.nodeOfPin.get(pin.id)];
-    if (pin.kind !== "supply-in" || node === undefined || at === undefined) return [];
+    if (pin.form.kind !== "supply-in" || node === undefined || at === undefined) return [];
     const partId = harness.partAt[at]?.id;
-    const loads = (spans.at.get(node) ?? []).filter((span) => span.role === "load" && span.piece.place.type === "part" && span.piece.place.partId === partId);
+    const loads = (spans.at.get(node) ?? []).filter((span) => span.role === "load" && span.planned.origin.type === "part" && span.planned.origin.partId === partId);
     if (loads.length === 0 || loads.some((span) => reached.has(other(span, node)))) return [];
-    return [{ code: "no-return", where: nodeName(harness, at), message: "What it feeds has no way back to the battery's negative, whatever is switched on.", cure: "Add the ground that the tables leave out: a wire from its other side to a stud, or the cavity's circuit.", pinId: pin.id }];
+    return [{ code: "no-return", at: pointAt(harness, at), pinId: pin.id }];
   });
 }
 
-/** Feeds on one piece of copper whose tables say that they live at different times. */
+/** Feeds on one piece of copper whose tables say that they are live at different times. */
 function contradictions({ facts: { harness } }: PowerModel): PowerProblem[] {
-  const byNet = new Map<number, { pinId: string; node: number; alive: string }[]>();
+  const byNet = new Map<number, { pinId: string; node: number; alive: Alive }[]>();
   for (const [pinId, node] of harness.nodeOfPin) {
     const pin = harness.pinById.get(pinId);
-    const alive = pin?.params.alive;
+    const alive = pin === undefined ? null : fieldOf(pin.form, "alive");
     // What a driver's own cavity says of its output is no statement about the copper of a feed.
-    if (pin?.kind !== "supply-out" || alive === undefined || alive === "relay") continue;
+    if (pin?.form.kind !== "supply-out" || alive === null || alive === "relay") continue;
     const net = harness.netOf[node] as number;
     byNet.set(net, [...(byNet.get(net) ?? []), { pinId, node, alive }]);
   }
@@ -109,6 +124,6 @@ function contradictions({ facts: { harness } }: PowerModel): PowerProblem[] {
     const [first] = feeds;
     const other = feeds.find((feed) => feed.alive !== first?.alive);
     if (first === undefined || other === undefined) return [];
-    return [{ code: "contradiction", where: `${nodeName(harness, first.node)} and ${nodeName(harness, other.node)}`, message: `They are one piece of copper, and the tables say that one lives in ${first.alive} and the other in ${other.alive}. Both cannot be.`, cure: "Correct `alive` of one of them, or find the wire that joins them.", pinId: other.pinId }];
+    return [{ code: "contradiction", one: pointAt(harness, first.node), two: pointAt(harness, other.node), aliveOne: first.alive, aliveTwo: other.alive, pinId: other.pinId }];
   });
 }

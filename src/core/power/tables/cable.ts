@@ -7,8 +7,8 @@ export interface CableRow {
   /** Lost in the cable while cranking, V: to the starter alone, and with a return cable of the same size and length. */
   readonly outVolts: number;
   readonly bothVolts: number;
-  /** What it bears for good, A. */
-  readonly bearsAmps: number;
+  /** Its continuous rating, A. */
+  readonly ratedAmps: number;
   /** Within half a volt out and back. */
   readonly holds: boolean;
 }
@@ -24,6 +24,6 @@ const MOST_VOLTS = 0.5;
 export function cableTable(lengthM: number, amps: number, ambientC: number, units: Units = "metric"): CableRow[] {
   return soldSizes(units).filter((size) => size >= 16).map((sizeMm2): CableRow => {
     const outVolts = amps * wireOhms({ lengthM, areaMm2: sizeMm2 });
-    return { sizeMm2, outVolts, bothVolts: 2 * outVolts, bearsAmps: continuousAmps(sizeMm2, { ambientC }), holds: 2 * outVolts <= MOST_VOLTS };
+    return { sizeMm2, outVolts, bothVolts: 2 * outVolts, ratedAmps: continuousAmps(sizeMm2, { ambientC }), holds: 2 * outVolts <= MOST_VOLTS };
   });
 }

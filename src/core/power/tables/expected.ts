@@ -1,17 +1,16 @@
+import { DEAD_VOLTS, type KeyPosition } from "../../state";
 import { buildModel } from "../model/model";
 import { alternatorsOf, ratedAmpsOf } from "../model/sources";
-import { DEAD_VOLTS } from "../nodes";
 import { SETTING_KEYS, type SettingKey, type Settings, settingValue } from "../settings";
 import { voltsAt } from "../solved/flow";
 import { solvePower } from "../solved/solve";
-import type { PowerState } from "../states";
 import type { PowerFacts, PowerSolution } from "../types";
 import { keyTable } from "./keys";
 
 /** What a meter should read at a cavity in a state, against the battery's negative, V. */
 export interface ExpectedVolts {
   readonly pinId: string;
-  readonly state: PowerState;
+  readonly state: KeyPosition;
   /** As the plan is solved. */
   readonly volts: number;
   /** With all uncertain inputs to one side, and to the other. */
@@ -36,7 +35,7 @@ export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
   const [low, high, quiet] = [solve(atIdle(main, cornerOf(facts, 0))), solve(upper), solve({ ...upper, quiet: true })];
   const { model } = main;
   const wanted = new Set(keyTable(main).map((row) => row.pin.id));
-  for (const pin of facts.harness.pinById.values()) if (pin.kind === "ground") wanted.add(pin.id);
+  for (const pin of facts.harness.pinById.values()) if (pin.form.kind === "ground") wanted.add(pin.id);
   return [...wanted].flatMap((pinId) => {
     const node = model.nodeOfPin.get(pinId) as string;
     return [...main.states.keys()].flatMap((state): ExpectedVolts[] => {

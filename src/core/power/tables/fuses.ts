@@ -1,18 +1,17 @@
+import { cachedBy } from "../../cached-by";
+import type { Point } from "../../points";
+import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse, warmPullInVolts } from "../../wire";
+import { pointOfNode } from "../model/node-names";
 import { type NetSpan, other } from "../model/spans";
-import { onceFor } from "../once-for";
+import { type Origin, originKey, type WireOrigin } from "../plan-element";
 import { settingValue } from "../settings";
-import { pointLabel } from "../solved/drawn-path";
 import { ampsFrom, mostAmps } from "../solved/flow";
-import { POWER_STATES, type PowerState } from "../states";
 import type { PowerModel, PowerSolution } from "../types";
 
 /** A wire behind a fuse. */
 export interface ProtectedWire {
-  readonly id: string;
-  readonly name: string;
-  readonly sizeMm2: number;
-  readonly assumed: boolean;
+  readonly origin: WireOrigin;
   /** The link by which it is reached from the fuse; null where it is of the fuse's own loom. */
   readonly linkId: string | null;
   /** What it carries for good, A. */
@@ -22,15 +21,13 @@ export interface ProtectedWire {
 /** A way of the table to build from. */
 export interface FuseRow {
   readonly key: string;
-  readonly partId: string | null;
-  readonly elementId: string | null;
-  readonly name: string;
+  readonly origin: Origin;
   readonly ratedAmps: number;
   /** The circuit that it feeds, as its cavity is numbered; null where no table numbers it. */
   readonly circuit: string | null;
-  /** The thinnest wire that it protects: its name, size and whether that is assumed. */
+  /** The thinnest wire that it protects. */
   readonly wire: ProtectedWire | null;
-  /** All that bear less than it lets through, the thinnest first. */
+  /** All that are rated for less than it lets through, the thinnest first. */
   readonly thin: readonly ProtectedWire[];
   /** With everything on, for good; and the most in any state. A. */
   readonly continuousAmps: number;
@@ -42,7 +39,7 @@ export interface FuseRow {
   readonly ambientC: number;
   readonly verdict: FuseVerdict | null;
   /** What hangs on it. */
-  readonly loads: readonly string[];
+  readonly loads: readonly Origin[];
   /** The rating that its load and its wire both agree with; null where none does. */
   readonly better: number | null;
 }
@@ -67,42 +64,44 @@ export function ambientOf({ facts }: PowerModel, wireId: string): number {
 export function fuseTable(solution: PowerSolution): FuseRow[] {
   const { model } = solution;
   return model.spans.all.flatMap((span): FuseRow[] => {
-    const { piece } = span;
-    const { element, place } = piece;
+    const { element, origin } = span.planned;
     if (element.type !== "fuse") return [];
     const behind = hangsOn(solution, span);
     const lasting = mostAmps(solution, span, ["run", "running", "off"]);
-    const peakAmps = mostAmps(solution, span, POWER_STATES);
-    const start = behind.loads.reduce((sum, { span, amps: taken }) => sum + taken * (span.piece.element.type === "lamp" ? LAMP_INRUSH : span.piece.element.type === "power" && isMotor(solution, span) ? MOTOR_INRUSH : 1), 0);
+    const peakAmps = mostAmps(solution, span, KEY_POSITIONS);
+    const start = behind.loads.reduce((sum, { span, amps: taken }) => sum + taken * (span.planned.element.type === "lamp" ? LAMP_INRUSH : span.planned.element.type === "power" && isMotor(solution, span) ? MOTOR_INRUSH : 1), 0);
     const inrush = start > peakAmps * 1.5 ? { amps: start, seconds: INRUSH_SECONDS } : null;
     const [wire = null] = behind.wires;
     const shortAmps = 12.6 / (SHORT_OHMS + element.ohms + behind.ohms);
-    const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : ambientOf(model, wire.id);
+    const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : ambientOf(model, wire.origin.wireId);
     const surroundings = { ambientC, loaded: settingValue(model.facts.settings, "wires-together") };
-    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.sizeMm2, surroundings, units: model.facts.units, continuousAmps: lasting, ...(inrush === null ? {} : { inrush }), shortAmps }));
+    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.origin.sizeMm2, surroundings, continuousAmps: lasting, ...(inrush === null ? {} : { inrush }), shortAmps }));
     const verdict = judged(element.amps);
     const failing = verdict?.checks.some((check) => !check.holds) ?? false;
     const least = fuseForLoad(lasting) ?? element.amps;
     const better = failing && behind.isKnown && peakAmps > TOLD_AMPS ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
-    const thin = wire === null ? [] : behind.wires.filter((one) => continuousAmps(one.sizeMm2, surroundings) < element.amps);
+    const thin = wire === null ? [] : behind.wires.filter((one) => continuousAmps(one.origin.sizeMm2, surroundings) < element.amps);
     return [{
-      key: element.id, partId: place.type === "part" ? place.partId : null, elementId: place.type === "part" ? place.elementId : null, name: piece.name, ratedAmps: element.amps,
-      circuit: circuitAt(model, span), wire, thin, continuousAmps: lasting, peakAmps, marginAmps: CONTINUOUS_PART * element.amps - lasting, inrush, shortAmps, ambientC, verdict, loads: [...new Set(behind.loads.map(({ span }) => span.piece.name))], better,
+      key: element.id, origin, ratedAmps: element.amps,
+      circuit: circuitAt(model, span), wire, thin, continuousAmps: lasting, peakAmps, marginAmps: CONTINUOUS_PART * element.amps - lasting, inrush, shortAmps, ambientC, verdict, loads: distinctOrigins(behind.loads.map(({ span }) => span.planned.origin)), better,
     }];
   });
 }
 
 /** Number of the circuit behind a fuse: that of its way, or of what a link's fuse feeds. */
-function circuitAt({ printed, facts: { harness, links } }: PowerModel, { b, piece: { place } }: NetSpan): string | null {
-  const consumerId = place.type === "link" ? links.find((link) => link.id === place.linkId)?.consumerId : undefined;
-  const pins = consumerId === undefined ? (printed.pinsOf.get(b) ?? []) : [consumerId];
+function circuitAt({ names, facts: { harness, links } }: PowerModel, { b, planned: { origin } }: NetSpan): string | null {
+  const consumerId = origin.type === "link" ? links.find((link) => link.id === origin.linkId)?.consumerId : undefined;
+  const pins = consumerId === undefined ? (names.pinsOf.get(b) ?? []) : [consumerId];
   return pins.map((pinId) => harness.pinById.get(pinId)?.circuit ?? null).find((circuit) => circuit !== null) ?? null;
 }
 
-const isMotor = ({ model }: PowerSolution, { piece: { place } }: NetSpan) => place.type === "part" && model.facts.harness.partById.get(place.partId)?.type === "motor";
+const isMotor = ({ model }: PowerSolution, { planned: { origin } }: NetSpan) => origin.type === "part" && model.facts.harness.partById.get(origin.partId)?.type === "motor";
+
+/** Each thing once, however many elements stand for it. */
+const distinctOrigins = (origins: readonly Origin[]): Origin[] => [...new Map(origins.map((origin) => [originKey(origin), origin])).values()];
 
 /** Relays that never settle in some state: what hangs on their contacts has no load that one could name. */
-const buzzing = onceFor((solution: PowerSolution) => new Set([...solution.states.values()].flatMap(({ findings }) => findings.flatMap(({ code, element }) => (code === "buzzing" && element !== null ? [element] : [])))));
+const buzzing = cachedBy((solution: PowerSolution) => new Set([...solution.states.values()].flatMap(({ findings }) => findings.flatMap(({ code, element }) => (code === "buzzing" && element !== null ? [element] : [])))));
 
 /** What hangs behind a fuse: loads with their current in the engine's running state, the wires on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
 function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
@@ -118,11 +117,11 @@ function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
   for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
     for (const span of spans.at.get(node) ?? []) {
       if (span.name === fuse) continue;
-      if (span.piece.element.type === "relay" && span.name !== span.piece.element.id && restless.has(span.piece.element.id)) isKnown = false;
+      if (span.planned.element.type === "relay" && span.name !== span.planned.element.id && restless.has(span.planned.element.id)) isKnown = false;
       const away = Math.max(...(["run", "running", "crank", "off"] as const).map((state) => ampsFrom(solution, state, span, node)));
       if (away < LEAST_AMPS) continue;
       if (span.role === "load") { loads.push({ span, amps: away }); continue; }
-      const { place, element } = span.piece;
+      const { origin, element } = span.planned;
       // Behind a relay's contact or a fuse of its own another way begins.
       if (element.type === "fuse" || span.role === "source") continue;
       const next = other(span, node);
@@ -130,58 +129,58 @@ function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
       const sofar = (ohmsTo.get(node) ?? 0) + (element.type === "resistor" ? element.ohms : 0);
       ohmsTo.set(next, sofar);
       ohms = Math.max(ohms, sofar);
-      const link = place.type === "link" ? place.linkId : linkTo.get(node);
+      const link = origin.type === "link" ? origin.linkId : linkTo.get(node);
       if (link !== undefined) linkTo.set(next, link);
-      if (place.type === "wire") wires.push({ id: place.wireId, name: span.piece.name, sizeMm2: place.sizeMm2, assumed: place.assumed.includes("size"), linkId: link ?? null, amps: away });
+      if (origin.type === "wire") wires.push({ origin, linkId: link ?? null, amps: away });
       queue.push(next);
     }
   }
-  return { loads, wires: wires.toSorted((a, b) => a.sizeMm2 - b.sizeMm2), ohms, isKnown };
+  return { loads, wires: wires.toSorted((a, b) => a.origin.sizeMm2 - b.origin.sizeMm2), ohms, isKnown };
 }
 
 /** A relay of the table to build from. */
 export interface RelayRow {
   readonly key: string;
-  readonly name: string;
-  /** What works its coil, by name, and the coil's current when pulled in, A. */
-  readonly coilBy: string;
+  readonly origin: Origin;
+  /** What its coil lies between, and the coil's current when pulled in, A. */
+  readonly coilEnds: readonly [Point, Point];
   readonly coilAmps: number;
   readonly coilVolts: number;
   /** The least that its coil has in a key position in which it is pulled in; null where it never is. */
-  readonly weakest: { readonly state: PowerState; readonly volts: number } | null;
+  readonly weakest: { readonly state: KeyPosition; readonly volts: number } | null;
   readonly pullInVolts: number;
   /** What it takes to pull it in when its coil is warm, V. */
   readonly warmPullInVolts: number;
   readonly contactAmps: number;
   readonly contactRating: number;
   readonly diode: boolean;
-  readonly pulledIn: readonly string[];
+  readonly pulledIn: readonly KeyPosition[];
 }
 
-/** What an unread relay's contact is taken to bear, A. */
+/** What a relay's contact is rated for where nobody has read it, A. */
 const USUAL_CONTACT = 30;
 
 export function relayTable(solution: PowerSolution): RelayRow[] {
   const { model } = solution;
-  const diodes = model.pieces.flatMap(({ element }) => (element.type === "diode" ? [element] : []));
+  const diodes = model.elements.flatMap(({ element }) => (element.type === "diode" ? [element] : []));
   return model.spans.all.flatMap((span): RelayRow[] => {
-    const { element, name, place } = span.piece;
+    const { element, origin } = span.planned;
     // A starter's solenoid is part of it, and what stands for a computer being awake is no relay at all.
-    if (element.type !== "relay" || span.name !== element.id || element.coilOhms > 1000 || (place.type === "part" && model.facts.harness.partById.get(place.partId)?.type === "starter")) return [];
-    const link = place.type === "link" ? model.facts.links.find((one) => one.id === place.linkId) : undefined;
+    if (element.type !== "relay" || span.name !== element.id || element.coilOhms > 1000 || (origin.type === "part" && origin.role === "starter-solenoid")) return [];
+    const link = origin.type === "link" ? model.facts.links.find((one) => one.id === origin.linkId) : undefined;
     const planned = link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps;
-    const states = POWER_STATES.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
-    const coilAmps = mostAmps(solution, span, POWER_STATES);
+    const states = KEY_POSITIONS.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
+    const coilAmps = mostAmps(solution, span, KEY_POSITIONS);
     // Its contacts stand behind its coil.
-    const contactAmps = Math.max(0, ...element.contacts.map((_, nth) => mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, POWER_STATES)));
+    const contactAmps = Math.max(0, ...element.contacts.map((_, nth) => mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, KEY_POSITIONS)));
     // With the key off it only holds what is on its way out.
-    const weakest = states.filter((state) => state !== "run-on").map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms })).toSorted((a, b) => a.volts - b.volts)[0] ?? null;
-    const isDonors = place.type === "part" && model.facts.harness.partById.get(place.partId)?.side === "donor";
+    const weakest = states.filter((state) => state !== "coasting").map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms })).toSorted((a, b) => a.volts - b.volts)[0] ?? null;
+    const isDonors = origin.type === "part" && model.facts.harness.partById.get(origin.partId)?.side === "donor";
     const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
     return [{
-      key: element.id, name, coilBy: [element.coilA, element.coilB].map(pointLabel).join(" and "), coilAmps, coilVolts: coilAmps * element.coilOhms, weakest, pullInVolts: element.pullInVolts,
+      key: element.id, origin, coilEnds: [pointOfNode(model, element.coilA), pointOfNode(model, element.coilB)], coilAmps, coilVolts: coilAmps * element.coilOhms, weakest, pullInVolts: element.pullInVolts,
       warmPullInVolts: warmPullInVolts(element.pullInVolts, settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c")),
-      contactAmps, contactRating: typeof planned === "number" ? planned : USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
+      contactAmps, contactRating: planned ?? USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
     }];
   });
 }

@@ -1,11 +1,13 @@
-import type { CavityFacts, Harness, KeyState } from "../../harness";
-import { printedOf } from "../model/printed";
+import { cachedBy } from "../../cached-by";
+import { fieldOf } from "../../forms";
+import { type CavityFacts, cavityPoint, type Harness } from "../../harness";
+import type { CavityPoint } from "../../points";
+import { DEAD_VOLTS, KEY_POSITIONS, type KeyPosition, liveIn } from "../../state";
+import { nodeNamesOf } from "../model/node-names";
 import { type NetSpan, other } from "../model/spans";
-import { FEED_STATES, neededIn } from "../model/uses";
-import { BLOCK, BODY, DEAD_VOLTS, MINUS } from "../nodes";
-import { onceFor } from "../once-for";
+import { neededIn } from "../model/switch-states";
+import { BLOCK, BODY, MINUS } from "../nodes";
 import { ampsFrom, voltsAt } from "../solved/flow";
-import { POWER_STATES, type PowerState } from "../states";
 import type { PowerModel, PowerSolution } from "../types";
 
 /** How a feed or consumer stands in one state. */
@@ -18,7 +20,7 @@ export type KeyVerdict =
   | "also";
 
 export interface KeyCell {
-  readonly state: PowerState;
+  readonly state: KeyPosition;
   /** At the cavity against the battery's negative, V, as a meter reads it; null where it floats. */
   readonly volts: number | null;
   /** Across the consumer itself; the cavity's volts where it is a feed. */
@@ -31,8 +33,7 @@ export interface KeyCell {
 
 export interface KeyRow {
   readonly pin: CavityFacts;
-  readonly label: string;
-  readonly side: "donor" | "host";
+  readonly at: CavityPoint;
   readonly role: "feed" | "consumer";
   readonly node: string;
   /** Least voltage with which it works, V. */
@@ -46,41 +47,47 @@ const CRANK_VOLTS = 6.5;
 const USUAL_VOLTS = 10;
 
 /** Volts that a consumer must have in a state. */
-export const leastVolts = (pin: CavityFacts, state: PowerState): number => {
-  const stated = Number(pin.params.minVolts);
+export const leastVolts = (pin: CavityFacts, state: KeyPosition): number => {
+  const stated = fieldOf(pin.form, "minVolts") ?? 0;
   return stated > 0 ? stated : state === "crank" ? CRANK_VOLTS : USUAL_VOLTS;
 };
 
 /** Less than this flows through a load whose other side is switched off, A. */
 const NO_FLOW = 1e-3;
 
-const isFeed = (pin: CavityFacts) => pin.kind === "supply-out";
-const isConsumer = (pin: CavityFacts) => pin.kind === "supply-in" || (pin.kind === "load-in" && pin.params.otherEnd !== "battery");
+const isFeed = (pin: CavityFacts) => pin.form.kind === "supply-out";
+const isConsumer = (pin: CavityFacts) => pin.form.kind === "supply-in" || (pin.form.kind === "load-in" && fieldOf(pin.form, "otherEnd") !== "battery");
 
 interface Asked {
   readonly row: Omit<KeyRow, "cells" | "trouble">;
   readonly partId: string | undefined;
-  readonly states: readonly KeyState[] | null;
+  readonly states: readonly KeyPosition[] | null;
+}
+
+/** When a feed is said to be live; null where nobody says, or only its relay knows. */
+function feedStates(pin: CavityFacts): readonly KeyPosition[] | null {
+  const alive = fieldOf(pin.form, "alive");
+  return alive === null || alive === "relay" ? null : liveIn(alive);
 }
 
 /** Rows of the table, without the answers: feeds and consumers at the ends of the looms. */
-const askedOf = onceFor((harness: Harness): Asked[] => {
-  const { label, nodeOfPin } = printedOf(harness);
+const askedOf = cachedBy((harness: Harness): Asked[] => {
+  const { nodeOfPin } = nodeNamesOf(harness);
   return [...harness.pinById.values()].flatMap((pin): Asked[] => {
     if (!isFeed(pin) && !isConsumer(pin)) return [];
     const [at, node] = [harness.nodeOfPin.get(pin.id), nodeOfPin.get(pin.id)];
     const connector = harness.connectorById.get(pin.connectorId);
     if (at === undefined || node === undefined || connector === undefined || connector.mateId !== null) return [];
     const role = isFeed(pin) ? "feed" : "consumer";
-    const states = role === "feed" ? (pin.params.alive === undefined ? null : (FEED_STATES[pin.params.alive] ?? null)) : neededIn(pin);
-    return [{ row: { pin, label: label[at] as string, side: connector.side, role, node, leastVolts: leastVolts(pin, "run") }, partId: harness.partAt[at]?.id, states }];
+    const states = role === "feed" ? (feedStates(pin)) : neededIn(pin);
+    return [{ row: { pin, at: cavityPoint(harness, pin.id), role, node, leastVolts: leastVolts(pin, "run") }, partId: harness.partAt[at]?.id, states }];
   });
 });
 
 /** Every feed and consumer against every key state: volts, and alive or dead as it must be. */
 export function keyTable(solution: PowerSolution): KeyRow[] {
   const { facts, spans } = solution.model;
-  const solved = POWER_STATES.filter((state) => solution.states.has(state));
+  const solved = KEY_POSITIONS.filter((state) => solution.states.has(state));
   return askedOf(facts.harness).map(({ row, partId, states }): KeyRow => {
     const { pin, node, role } = row;
     const loads = role === "consumer" ? ownLoads(solution.model, spans.at.get(node) ?? [], node, partId) : [];
@@ -92,18 +99,18 @@ export function keyTable(solution: PowerSolution): KeyRow[] {
 export const TROUBLE: ReadonlySet<KeyVerdict> = new Set(["missing", "low", "back-fed", "floating"]);
 
 /** The loads that a cavity feeds in its own part: what they have across them is what counts. */
-function ownLoads({ printed, facts: { harness } }: PowerModel, at: readonly NetSpan[], node: string, partId: string | undefined): OwnLoad[] {
+function ownLoads({ names, facts: { harness } }: PowerModel, at: readonly NetSpan[], node: string, partId: string | undefined): OwnLoad[] {
   const grounds: readonly string[] = [BODY, BLOCK, MINUS];
-  const load = (ground: string, span: NetSpan): OwnLoad => ({ ground, span, worked: !grounds.includes(ground) && !(printed.pinsOf.get(ground) ?? []).some((pinId) => harness.pinById.get(pinId)?.kind === "ground") });
-  const own = at.filter((span) => span.piece.place.type === "part" && span.piece.place.partId === partId);
+  const load = (ground: string, span: NetSpan): OwnLoad => ({ ground, span, worked: !grounds.includes(ground) && !(names.pinsOf.get(ground) ?? []).some((pinId) => harness.pinById.get(pinId)?.form.kind === "ground") });
+  const own = at.filter((span) => span.planned.origin.type === "part" && span.planned.origin.partId === partId);
   const loads = own.filter((span) => span.role === "load").map((span) => load(other(span, node), span));
   // Behind the contact of a computer that is awake.
-  const awake = own.flatMap((span): OwnLoad[] => { const { element } = span.piece; return span.name.includes("#") && element.type === "relay" ? [load(element.coilB, span)] : []; });
+  const awake = own.flatMap((span): OwnLoad[] => { const { element } = span.planned; return element.type === "relay" && span.name !== element.id ? [load(element.coilB, span)] : []; });
   return [...loads, ...awake];
 }
 
 /** Of several loads at a cavity the one that takes most now. */
-function busiest(solution: PowerSolution, state: PowerState, node: string, loads: readonly OwnLoad[]): OwnLoad | undefined {
+function busiest(solution: PowerSolution, state: KeyPosition, node: string, loads: readonly OwnLoad[]): OwnLoad | undefined {
   if (loads.length < 2) return loads[0];
   const taken = (load: OwnLoad) => Math.abs(ampsFrom(solution, state, load.span, node));
   return loads.reduce<OwnLoad | undefined>((best, load) => (best === undefined || taken(load) > taken(best) ? load : best), undefined);
@@ -116,12 +123,11 @@ interface OwnLoad {
   readonly span: NetSpan;
 }
 
-function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: OwnLoad | undefined, role: KeyRow["role"], state: PowerState, states: readonly KeyState[] | null): KeyCell {
+function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: OwnLoad | undefined, role: KeyRow["role"], state: KeyPosition, states: readonly KeyPosition[] | null): KeyCell {
   const volts = voltsAt(solution, state, node) ?? null;
   const ground = load === undefined ? 0 : (voltsAt(solution, state, load.ground) ?? null);
   const across = volts === null || ground === null ? null : volts - ground;
-  const key: KeyState = state === "run-on" ? "off" : state;
-  const needed = states === null ? null : states.includes(key);
+  const needed = states === null ? null : states.includes(state);
   const cell = (verdict: KeyVerdict, idle = false): KeyCell => ({ state, volts, across, needed, verdict, idle });
   if (needed === true) {
     const least = role === "feed" ? DEAD_VOLTS : leastVolts(pin, state);
@@ -133,5 +139,5 @@ function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: O
   }
   // A lamp that glows from its other side has volts across it, and yet its cavity is dead.
   if (volts === null || across === null || Math.min(Math.abs(across), Math.abs(volts)) < DEAD_VOLTS) return cell("dead");
-  return cell(needed === false && (state === "off" || state === "run-on") ? "back-fed" : "also");
+  return cell(needed === false && (state === "off" || state === "coasting") ? "back-fed" : "also");
 }

@@ -1,13 +1,15 @@
-import { KEY_STATES, type KeyState } from "../../harness";
+import type { CavityPoint } from "../../points";
+import type { KeyPosition } from "../../state";
 import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sources";
 import type { NetSpan } from "../model/spans";
 import { BODY } from "../nodes";
+import { type Origin, originKey, type PartRole } from "../plan-element";
 import { batterySource, settingValue } from "../settings";
 import { mostAmps, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";
 
 export interface LoadRow {
-  readonly name: string;
+  readonly origin: Origin;
   readonly amps: number;
   readonly watts: number;
 }
@@ -16,24 +18,25 @@ export interface LoadRow {
 const NO_LOAD = 1e-7;
 
 /** Loads of a state, the strongest first; those under a tenth of an ampere together are left out. */
-export function loadsIn(solution: PowerSolution, state: KeyState, least = 0.1): LoadRow[] {
+export function loadsIn(solution: PowerSolution, state: KeyPosition, least = 0.1): LoadRow[] {
   const spans = solution.model.spans;
   return together(spans.all.flatMap((span): LoadRow[] => {
     const amps = span.role === "load" ? mostAmps(solution, span, [state]) : 0;
     if (amps < NO_LOAD) return [];
     const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
-    return [{ name: span.piece.name, amps, watts: amps * volts }];
+    return [{ origin: span.planned.origin, amps, watts: amps * volts }];
   })).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
 }
 
-/** Loads of one name are one row: a lamp's filaments, a box's feeds. */
+/** Loads of one thing are one row: a lamp's filaments, a box's feeds. */
 function together(rows: readonly LoadRow[]): LoadRow[] {
-  const byName = new Map<string, LoadRow>();
+  const byThing = new Map<string, LoadRow>();
   for (const row of rows) {
-    const known = byName.get(row.name);
-    byName.set(row.name, known === undefined ? row : { name: row.name, amps: known.amps + row.amps, watts: known.watts + row.watts });
+    const key = originKey(row.origin);
+    const known = byThing.get(key);
+    byThing.set(key, known === undefined ? row : { ...known, amps: known.amps + row.amps, watts: known.watts + row.watts });
   }
-  return [...byName.values()];
+  return [...byThing.values()];
 }
 
 export interface ChargeBalance {
@@ -57,9 +60,9 @@ export interface ChargeBalance {
 const batteriesOf = ({ model }: PowerSolution) => sourcesOf(model).filter(isBattery).map(({ span }) => span);
 
 /** Current that the batteries deliver in a state, A. */
-export const batteryAmps = (solution: PowerSolution, state: KeyState): number => batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
+export const batteryAmps = (solution: PowerSolution, state: KeyPosition): number => batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
 
-const voltsOf = (span: NetSpan | undefined) => (span?.piece.element.type === "source" ? span.piece.element.volts : undefined);
+const voltsOf = (span: NetSpan | undefined) => (span?.planned.element.type === "source" ? span.planned.element.volts : undefined);
 
 /** Alternator against loads, and the battery at rest. */
 export function chargeBalance(solution: PowerSolution): ChargeBalance {
@@ -86,17 +89,17 @@ export interface CrankingReport {
   readonly starterVolts: number | null;
   readonly cableVolts: number;
   readonly returnVolts: number;
-  readonly computers: readonly { readonly label: string; readonly volts: number | null; readonly leastVolts: number }[];
+  readonly computers: readonly { readonly at: CavityPoint; readonly volts: number | null; readonly leastVolts: number }[];
 }
 
 /** What happens at the battery, along the cable and at the computers while cranking. */
 export function cranking(solution: PowerSolution, computers: CrankingReport["computers"]): CrankingReport {
   const { model } = solution;
   const { volts, ohms } = batterySource(model.facts.settings);
-  const battery = batteriesOf(solution)[0]?.piece.element;
+  const battery = batteriesOf(solution)[0]?.planned.element;
   const at = (node: string | undefined) => (node === undefined ? 0 : (voltsAt(solution, "crank", node) ?? 0));
-  const motor = model.pieces.find(({ element, place }) => place.type === "part" && place.elementId === "motor" && element.type === "resistor" && element.ohms < 0.5)?.element;
-  const solenoid = model.pieces.find(({ element, place }) => place.type === "part" && place.elementId === "solenoid" && (element.type === "relay" || element.type === "switch"))?.element;
+  const elementOf = (role: PartRole) => model.elements.find(({ origin }) => origin.type === "part" && origin.role === role)?.element;
+  const [motor, solenoid] = [elementOf("starter-motor"), elementOf("starter-solenoid")];
   const cableEnd = solenoid?.type === "relay" ? solenoid.contacts[0]?.a : solenoid?.type === "switch" ? solenoid.a : undefined;
   const batteryVolts = battery?.type === "source" ? at(battery.a) - at(battery.b) : 0;
   const starterVolts = motor?.type === "resistor" ? at(motor.a) - at(motor.b) : null;
@@ -107,4 +110,4 @@ export function cranking(solution: PowerSolution, computers: CrankingReport["com
 }
 
 /** States in which returns are of interest. */
-export const RETURN_STATES: readonly KeyState[] = KEY_STATES.filter((state) => state !== "accessory");
+export const RETURN_STATES: readonly KeyPosition[] = ["off", "run", "crank", "running"];

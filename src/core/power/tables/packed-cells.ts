@@ -1,5 +1,5 @@
 import { floats } from "../../circuit";
-import type { PowerState } from "../states";
+import type { KeyPosition } from "../../state";
 import { type KeyCell, type KeyRow, type KeyVerdict, TROUBLE } from "./keys";
 
 /**
@@ -8,7 +8,7 @@ import { type KeyCell, type KeyRow, type KeyVerdict, TROUBLE } from "./keys";
  */
 export interface PackedCells {
   /** The states of every row: one that a try leaves without a solution is missing. */
-  readonly states: readonly PowerState[];
+  readonly states: readonly KeyPosition[];
   /** NaN where it floats. */
   readonly volts: Float64Array;
   readonly across: Float64Array;

@@ -1,17 +1,18 @@
 import { describe, expect, test } from "vitest";
 import { added } from "../../../../tests/support/harness";
+import { fuseName, relayName, toldFindings } from "../../../../tests/support/told";
 import { ALTERNATOR, input, type Plan, SOUND, solved, stud, VAN } from "../../../../tests/support/van";
 import type { Adapter } from "../../signals";
 import { PowerDesk, type ReturnVerdict, reportPower } from "../index";
 import { voltsAt } from "../solved/flow";
 
-const report = (plan: Plan = {}) => reportPower(solved(plan));
+const report = (plan: Plan = {}) => { const whole = reportPower(solved(plan)); return { ...whole, findings: toldFindings(whole) }; };
 
 describe("a relay's coil", () => {
-  const RELAY: Adapter = { type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: 20, coilAmps: 0.14 };
+  const RELAY: Adapter = { type: "relay", coilOhms: 85, contactFeed: { type: "cavity", pinId: "Battery-+", side: "host", connector: "Battery", cavity: "+" }, contactAmps: 20, coilAmps: 0.14 };
   const relayed = (van = VAN): Plan => ({ van, links: [["KEY-15", "ECU-1", RELAY], ...SOUND.slice(1)] });
   test("in a sound plan has enough in every state, the least while cranking", () => {
-    const row = report(relayed()).relays.find((one) => one.name.includes("ECU-1"));
+    const row = report(relayed()).relays.find((one) => relayName(one).includes("ECU-1"));
     expect(row?.weakest?.state).toBe("crank");
     expect(row?.weakest?.volts).toBeGreaterThan(row?.warmPullInVolts ?? 99);
     expect(report(relayed()).findings.some((finding) => finding.code === "relay-coil")).toBe(false);
@@ -19,22 +20,22 @@ describe("a relay's coil", () => {
   test("on a weak battery may not pull in when warm, though it does cold: the finding says by how much", () => {
     const weak: Plan = { ...relayed(), settings: [{ key: "battery-cca", value: 160, origin: "label" }, { key: "cabin-c", value: 80, origin: "measured" }] };
     const { findings, relays } = report(weak);
-    const row = relays.find((one) => one.name.includes("ECU-1"));
+    const row = relays.find((one) => relayName(one).includes("ECU-1"));
     const found = findings.find((finding) => finding.code === "relay-coil");
     expect(row?.pulledIn).toContain("crank");
     expect(found).toMatchObject({ severity: "fault", state: "crank", amount: { unit: "V", limit: row?.warmPullInVolts } });
     expect(found?.amount.value).toBeLessThan(row?.warmPullInVolts ?? 0);
-    expect(found?.why).toMatch(/^Its coil has [\d.]+ V then\. Cold it takes [\d.]+ V, and warm [\d.]+ V/);
+    expect(found?.why).toMatch(/^Its coil has [\d.]+ V then\. It pulls in at [\d.]+ V cold and [\d.]+ V warm/);
   });
   test("that is never pulled in has no least", () => {
     const never: Plan = { links: [["KEY-50", "ECU-1", RELAY], ...SOUND.slice(1, 3), ["Battery--", "Block-1"]] };
-    const row = report({ ...never, settings: [{ key: "battery-cca", value: 60, origin: "label" }] }).relays.find((one) => one.name.includes("ECU-1"));
+    const row = report({ ...never, settings: [{ key: "battery-cca", value: 60, origin: "label" }] }).relays.find((one) => relayName(one).includes("ECU-1"));
     expect(row?.weakest === null).toBe(row?.pulledIn.length === 0);
   });
 });
 
 describe("the verdict beside each ground", () => {
-  const verdict = (plan: Plan, pinId: string): ReturnVerdict | undefined => report(plan).returns.find((row) => row.pinId === pinId)?.verdict;
+  const verdict = (plan: Plan, pinId: string): ReturnVerdict | undefined => report(plan).returns.find((row) => row.at.pinId === pinId)?.verdict;
   test("a computer's ground is near enough, with the state and limit that it comes nearest to", () => {
     const one = verdict({}, "ECU-2");
     expect(one?.code).toBe("near");
@@ -59,39 +60,39 @@ describe("the verdict beside each ground", () => {
     const shared = verdict(sensed({ wires: [added("w", "TCU-3", "Block-1")] }), "TCU-3");
     expect(shared).toMatchObject({ code: "shared", state: "crank", limit: 0.05 });
     expect(shared?.code === "shared" && shared.amps).toBeGreaterThan(1);
-    expect(report(sensed({ wires: [added("w", "TCU-3", "Block-1")] })).returns[0]?.pinId).toBe("TCU-3");
+    expect(report(sensed({ wires: [added("w", "TCU-3", "Block-1")] })).returns[0]?.at.pinId).toBe("TCU-3");
   });
 });
 
-describe("wires behind one fuse that bear less than it lets through", () => {
+describe("wires behind one fuse that are rated for less than it lets through", () => {
   const boxed = (amps: number): Plan => ({
     van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 H7 supply-out battery-supply GN 0.5mm 1m alive=permanent "Way 1"\n  host Heater-1 H7 supply-in battery-supply GN 0.75mm 2m amps=2 alive=run "Heater"\n  host Fan-1 H7 supply-in battery-supply GN 4mm 2m amps=2 alive=run "Fan"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n  host Fan-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
     parts: [{ id: "Box", side: "added", type: "fuse-box", label: "Box", terminals: [{ name: "feed", pinId: "Box-feed" }, { name: "1", pinId: "Box-1" }], elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }] }],
   });
-  const row = (amps: number) => report(boxed(amps)).fuses.find((one) => one.name.startsWith("Box"));
+  const row = (amps: number) => report(boxed(amps)).fuses.find((one) => fuseName(one).endsWith("Box"));
   test("are all named, the thinnest first, and thick ones are not", () => {
-    expect(row(20)?.thin.map((wire) => wire.sizeMm2)).toEqual([0.5, 0.75]);
+    expect(row(20)?.thin.map((wire) => wire.origin.sizeMm2)).toEqual([0.5, 0.75]);
     expect(row(20)?.thin[0]).toEqual(row(20)?.wire);
     expect(row(3)?.thin).toEqual([]);
   });
   test("are made thicker at once: the way out is solved, and cures what one alone does not", () => {
     const desk = new PowerDesk();
-    const finding = desk.load(input(boxed(20))).findings.find((one) => one.code === "fuse-wire");
+    const finding = toldFindings(desk.load(input(boxed(20)))).find((one) => one.code === "fuse-wire");
     const together = finding?.cures.find((cure) => cure.edit?.type === "wires");
-    expect(together?.text).toMatch(/^\d+ mm² for both wires behind it that bear less$/);
+    expect(together?.text).toMatch(/^\d+ mm² for both wires behind it that are rated for less$/);
     expect(desk.tryEdits(together?.edit == null ? [] : [together.edit]).gone).toContain(finding?.key);
     expect(together?.edit?.type === "wires" && desk.tryEdits([{ type: "wire", wireId: together.edit.wireIds[0] as string, sizeMm2: together.edit.sizeMm2 }]).gone).not.toContain(finding?.key);
   });
   test("where hardly anything flows no other rating is offered, for nobody knows what it is for", () => {
     const idle = { ...boxed(20), van: (boxed(20).van as string).replaceAll("amps=2 ", "amps=0.01 ") };
-    const fuse = report(idle).fuses.find((one) => one.name.startsWith("Box"));
+    const fuse = report(idle).fuses.find((one) => fuseName(one).endsWith("Box"));
     expect([(fuse?.peakAmps ?? 9) < 0.05, fuse?.better]).toEqual([true, null]);
     expect(row(20)?.better).toBeGreaterThan(4);
   });
   test("an absurd size is refused for all of them", () => {
     const desk = new PowerDesk();
     desk.load(input(boxed(20)));
-    expect(desk.tryEdits([{ type: "wires", wireIds: ["a", "b"], sizeMm2: 0.01 }]).fault).toBe("Size: give 0.2 mm² to 150 mm², not 0.01 mm².");
+    expect(desk.tryEdits([{ type: "wires", wireIds: ["a", "b"], sizeMm2: 0.01 }]).fault).toEqual({ code: "out-of-range", what: "size", low: 0.2, high: 150, value: 0.01 });
   });
 });
 

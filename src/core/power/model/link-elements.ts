@@ -1,8 +1,10 @@
 import type { NetElement } from "../../circuit";
+import { fieldOf } from "../../forms";
 import { type CavityFacts, DIODE } from "../../harness";
-import { type Adapter, RELAY_COIL_OHMS } from "../../signals";
+import { type Adapter, type AdapterOf, type ContactFeed, PULL_DOWN_OHMS, RELAY_COIL_OHMS } from "../../signals";
 import { fuseForLoad } from "../../wire";
 import { BODY, PLUS } from "../nodes";
+import type { AssumedFact } from "../types";
 
 /** One end of a link: its node, and what is known of its cavity. */
 export interface LinkEnd {
@@ -12,16 +14,17 @@ export interface LinkEnd {
 
 /** What an adapter needs of its surroundings. */
 export interface Around {
-  /** Node of a cavity by its label on the host, as `contactFeed` names it. */
-  readonly feed: (label: string) => string | undefined;
-  /** A feed of the host that lives in crank, or with the ignition, for coils and pull-ups. */
+  /** Node of the cavity from which a relay's contact takes its feed. */
+  readonly feed: (from: ContactFeed) => string | undefined;
+  /** A feed of the host that is live in crank, or with the ignition, for coils and pull-ups. */
   readonly feedAlive: (alive: "crank" | "run") => string | undefined;
   readonly jointOhms: number;
 }
 
 export interface LinkElements {
-  readonly elements: readonly NetElement[];
-  readonly assumed: readonly string[];
+  /** Each with the adapter that it is of; null for the copper of the link itself. */
+  readonly elements: readonly { readonly element: NetElement; readonly of: Adapter["type"] | null }[];
+  readonly assumed: readonly AssumedFact[];
 }
 
 type Bare = NetElement extends infer E ? (E extends NetElement ? Omit<E, "id"> : never) : never;
@@ -44,9 +47,12 @@ export function linkElements(id: string, from: LinkEnd, to: LinkEnd, adapters: r
 /** Adapters that do not carry the current on: what goes in and what comes out are two circuits. */
 const APART: ReadonlySet<Adapter["type"]> = new Set(["reluctor-conditioner", "frequency-scaler", "pattern-converter", "coil-simulator", "igniter", "pwm-filter", "analogue-scaler", "gauge-driver", "second-sender", "threshold-switch", "lambda-converter", "can-gateway", "security-module", "level-shifter", "inverter"]);
 
+/** What a consumer takes, A; a usual small load where nobody says. */
+const ampsOf = ({ pin }: LinkEnd): number => fieldOf(pin.form, "amps") || 5;
+
 class LinkBuilder {
-  private readonly elements: NetElement[] = [];
-  private readonly assumed: string[] = [];
+  private readonly elements: { element: NetElement; of: Adapter["type"] | null }[] = [];
+  private readonly assumed: AssumedFact[] = [];
   private count = 0;
   private at: string;
 
@@ -58,12 +64,12 @@ class LinkBuilder {
     const relay = adapters.find((adapter) => adapter.type === "relay");
     if (adapters.some((adapter) => APART.has(adapter.type))) return { elements: [], assumed: [] };
     for (const adapter of adapters) this.add(adapter, relay !== undefined);
-    if (relay === undefined && this.at !== this.to.node) this.push({ type: "resistor", a: this.at, b: this.to.node, ohms: directOhms });
+    if (relay === undefined && this.at !== this.to.node) this.push(null, { type: "resistor", a: this.at, b: this.to.node, ohms: directOhms });
     return { elements: this.elements, assumed: this.assumed };
   }
 
-  private push(element: Bare): void {
-    this.elements.push({ ...element, id: `link ${this.id}${this.count === 0 ? "" : ` ${this.count}`}` } as NetElement);
+  private push(of: Adapter["type"] | null, element: Bare): void {
+    this.elements.push({ element: { ...element, id: `link ${this.id}${this.count === 0 ? "" : ` ${this.count}`}` } as NetElement, of });
     this.count += 1;
   }
 
@@ -72,7 +78,7 @@ class LinkBuilder {
   }
 
   private add(adapter: Adapter, withRelay: boolean): void {
-    const number = (key: string) => (typeof adapter[key] === "number" ? (adapter[key] as number) : null);
+    const { type } = adapter;
     switch (adapter.type) {
       case "relay": this.relay(adapter); return;
       // A relay's own blocking and flyback diodes are placed with its coil.
@@ -80,43 +86,42 @@ class LinkBuilder {
         if (withRelay) return;
         const after = this.inner();
         // Against the way that current must not take: a driver that sinks is blocked from feeding back.
-        const sinks = this.from.pin.kind === "low-side-out";
-        this.push(sinks ? diode(after, this.at) : diode(this.at, after));
+        const sinks = this.from.pin.form.kind === "low-side-out";
+        this.push(type, sinks ? diode(after, this.at) : diode(this.at, after));
         this.at = after;
         return;
       }
-      case "flyback-diode": if (!withRelay) this.push(diode(BODY, this.to.node)); return;
+      case "flyback-diode": if (!withRelay) this.push(type, diode(BODY, this.to.node)); return;
       case "fuse": {
-        const amps = number("amps") ?? fuseForLoad(Number(this.to.pin.params.amps) || 5) ?? 10;
-        if (this.from.pin.kind === "supply-out" && adapter.feed === "battery") this.at = PLUS;
+        const amps = adapter.amps ?? fuseForLoad(ampsOf(this.to)) ?? 10;
         const after = this.inner();
-        this.push({ type: "fuse", a: this.at, b: after, amps, ohms: 0.1 / amps });
+        this.push(type, { type: "fuse", a: this.at, b: after, amps, ohms: 0.1 / amps });
         this.at = after;
         return;
       }
       case "series-resistor": {
         const after = this.inner();
-        this.push({ type: "resistor", a: this.at, b: after, ohms: number("ohms") ?? 1000 });
+        this.push(type, { type: "resistor", a: this.at, b: after, ohms: adapter.ohms ?? 1000 });
         this.at = after;
         return;
       }
       case "voltage-divider": {
         const after = this.inner();
-        this.push({ type: "resistor", a: this.at, b: after, ohms: number("upperOhms") ?? 10_000 });
-        this.push({ type: "resistor", a: after, b: BODY, ohms: number("lowerOhms") ?? 10_000 });
+        this.push(type, { type: "resistor", a: this.at, b: after, ohms: adapter.upperOhms ?? 10_000 });
+        this.push(type, { type: "resistor", a: after, b: BODY, ohms: adapter.lowerOhms ?? 10_000 });
         this.at = after;
         return;
       }
       case "pull-up": {
         const feed = this.around.feedAlive("run");
-        if (feed !== undefined && feed !== this.to.node) this.push({ type: "resistor", a: feed, b: this.to.node, ohms: number("ohms") ?? 2200 });
+        if (feed !== undefined && feed !== this.to.node) this.push(type, { type: "resistor", a: feed, b: this.to.node, ohms: adapter.ohms ?? 2200 });
         return;
       }
-      case "pull-down": case "dummy-load": this.push({ type: "resistor", a: this.to.node, b: BODY, ohms: number("ohms") ?? 1000 }); return;
+      case "pull-down": case "dummy-load": this.push(type, { type: "resistor", a: this.to.node, b: BODY, ohms: adapter.ohms ?? PULL_DOWN_OHMS }); return;
       case "low-side-switch": case "high-side-switch": case "dc-converter": {
         // What it lets through hangs on what works it: as a relay of no coil current to speak of.
-        const contact = adapter.type === "low-side-switch" ? BODY : PLUS;
-        this.push({ type: "relay", coilA: this.from.node, coilB: BODY, coilOhms: 10_000, pullInVolts: 3, dropOutVolts: 2, contacts: [{ a: contact, b: this.to.node, when: "energised", ohms: 0.02 }] });
+        const contact = type === "low-side-switch" ? BODY : PLUS;
+        this.push(type, { type: "relay", coilA: this.from.node, coilB: BODY, coilOhms: 10_000, pullInVolts: 3, dropOutVolts: 2, contacts: [{ a: contact, b: this.to.node, when: "energised", ohms: 0.02 }] });
         this.at = this.to.node;
         return;
       }
@@ -125,29 +130,29 @@ class LinkBuilder {
   }
 
   /** A relay between provider and consumer: worked by the provider, its contact from `contactFeed`, else from a new fused feed of the battery. */
-  private relay(adapter: Adapter): void {
+  private relay({ type, contactFeed, coilOhms }: AdapterOf<"relay">): void {
     const { from, to, around } = this;
-    const named = typeof adapter.contactFeed === "string" ? (adapter.contactFeed === "ground" ? BODY : around.feed(adapter.contactFeed)) : undefined;
+    const named = contactFeed === null ? undefined : around.feed(contactFeed);
     let contact = named;
     if (contact === undefined) {
-      const amps = fuseForLoad(Number(to.pin.params.amps) || 5) ?? 30;
+      const amps = fuseForLoad(ampsOf(to)) ?? 30;
       contact = this.inner();
-      this.push({ type: "fuse", a: PLUS, b: contact, amps, ohms: 0.1 / amps });
-      this.assumed.push(`a new ${amps} A fused feed from the battery, since the relay's contact names none`);
+      this.push("fuse", { type: "fuse", a: PLUS, b: contact, amps, ohms: 0.1 / amps });
+      this.assumed.push({ code: "fused-feed", amps });
     }
-    const sinks = from.pin.kind === "low-side-out" || (from.pin.kind === "switch-out" && from.pin.params.to === "ground");
-    const coilOhms = typeof adapter.coilOhms === "number" ? adapter.coilOhms : RELAY_COIL_OHMS;
+    const { kind } = from.pin.form;
+    const sinks = kind === "low-side-out" || (kind === "switch-out" && fieldOf(from.pin.form, "to") === "ground");
     let [coilA, coilB] = sinks ? [contact === BODY ? (around.feedAlive("run") ?? PLUS) : contact, from.node] : [from.node, BODY];
-    const helper = from.pin.params.alive === "run" && to.pin.params.alive === "run-crank" ? around.feedAlive("crank") : undefined;
+    const helper = fieldOf(from.pin.form, "alive") === "run" && fieldOf(to.pin.form, "alive") === "run-crank" ? around.feedAlive("crank") : undefined;
     if (helper !== undefined && !sinks) {
       // Held by the provider and, while cranking, by a second feed; a diode each keeps the two apart.
       const coil = this.inner();
-      this.push(diode(coilA, coil));
-      this.push(diode(helper, coil));
+      this.push("blocking-diode", diode(coilA, coil));
+      this.push("blocking-diode", diode(helper, coil));
       coilA = coil;
     }
     if (coilA === coilB) coilB = BODY;
-    this.push({ type: "relay", coilA, coilB, coilOhms, pullInVolts: PULL_IN, dropOutVolts: DROP_OUT, contacts: [{ a: contact, b: to.node, when: "energised", ohms: CONTACT_OHMS + around.jointOhms }] });
+    this.push(type, { type: "relay", coilA, coilB, coilOhms: coilOhms ?? RELAY_COIL_OHMS, pullInVolts: PULL_IN, dropOutVolts: DROP_OUT, contacts: [{ a: contact, b: to.node, when: "energised", ohms: CONTACT_OHMS + around.jointOhms }] });
     this.at = to.node;
   }
 }

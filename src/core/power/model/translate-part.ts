@@ -1,8 +1,14 @@
 import type { NetElement } from "../../circuit";
-import { type CavityFacts, CHASSIS, type ElementSpec, type HarnessPart, hasUsualWatts, KEY_STATES, type KeyState, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
+import { fieldOf } from "../../forms";
+import { type CavityFacts, CHASSIS, type ElementSpec, type HarnessPart, hasUsualWatts, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
+import { aliveOf } from "../../signals";
+import { type ClosedWhen, closedInShorthand, NETLIST_KEYS, neverClosed, withCoasting } from "../../state";
+import type { PartRole } from "../plan-element";
 import { batterySource, coldTorque, type Settings, settingValue } from "../settings";
+import type { AssumedFact } from "../types";
 import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
-import { closedIn, drivenIn } from "./uses";
+import { ALWAYS, closedWhen, drivenWhen, engineOn, KEY_ON, whileCranking, whileTurning } from "./switch-states";
+
 
 /** What a starter has left of the battery's voltage at its rated current, V. */
 const CRANKING_VOLTS = 10;
@@ -22,7 +28,6 @@ const DRIVER_OHMS = 0.1;
 const STUD_OHMS = 0.0003;
 /** What a sleeping computer draws from a permanent feed, A: our assumption until someone measures it. */
 const ASLEEP_AMPS = 0.005;
-const ENGINE_ON: readonly KeyState[] = ["run", "crank", "running"];
 /** Terminals by which an alternator's lamp is known. */
 const LAMP_TERMINAL = /^(d\+|l|61|lamp)$/i;
 
@@ -36,29 +41,39 @@ export interface PartToTranslate {
   readonly quiet: boolean;
 }
 
+/** An element between nodes, with the element of the part that it is made from and its role there. */
+export interface TranslatedElement {
+  readonly element: NetElement;
+  readonly elementId: string;
+  readonly role: PartRole;
+  readonly closed?: ClosedWhen;
+}
+
 export interface Translated {
-  readonly elements: readonly { readonly element: NetElement; readonly elementId: string }[];
-  readonly assumed: readonly string[];
-  /** Switches that stand for the turning alternator. */
-  readonly charging: readonly string[];
-  /** Switches that the oil's pressure holds open while the engine turns, whatever the key. */
-  readonly pressed: readonly string[];
+  readonly elements: readonly TranslatedElement[];
+  readonly assumed: readonly AssumedFact[];
 }
 
 /**
  * A part's elements between nodes of the netlist. Beyond copying them: batteries and starters take the settings' values, a starter
  * turns only with its solenoid, an alternator gives only while it turns, switches are closed as they are used, and a computer's
- * outputs work only while the computer is alive.
+ * outputs work only while the computer is awake.
  */
 export function translatePart(subject: PartToTranslate): Translated {
   return new Translation(subject).run();
 }
 
+interface CopyOptions {
+  /** Other nodes for some terminals. */
+  readonly through?: Readonly<Record<string, string>>;
+  readonly closed?: ClosedWhen | undefined;
+  readonly role?: PartRole;
+  readonly elementId?: string;
+}
+
 class Translation {
-  private readonly elements: { element: NetElement; elementId: string }[] = [];
-  private readonly assumed: string[] = [];
-  private readonly charging: string[] = [];
-  private readonly pressed: string[] = [];
+  private readonly elements: TranslatedElement[] = [];
+  private readonly assumed: AssumedFact[] = [];
   private readonly part: HarnessPart;
 
   constructor(private readonly subject: PartToTranslate) {
@@ -67,7 +82,7 @@ class Translation {
 
   run(): Translated {
     const socket = this.part.guessed && /socket/i.test(this.part.label);
-    if (socket) this.assumed.push("nothing is plugged into sockets");
+    if (socket) this.assumed.push({ code: "sockets-empty" });
     else switch (this.part.type) {
       case "motor": case "heater": case "solenoid": case "horn": case "lamp": for (const element of this.part.elements) this.controlled(element); break;
       case "starter": this.starter(); break;
@@ -75,50 +90,58 @@ class Translation {
       case "computer": case "assembly": this.computer(); break;
       case "fuse-box": this.fuseBox(); break;
       default:
-        for (const element of this.part.elements) this.copy(this.adjusted(element));
+        for (const element of this.part.elements) this.copy(this.adjusted(element), { closed: this.worked(element) });
     }
     if (!socket && this.part.guessed && hasUsualWatts(this.part.type)) {
-      for (const element of this.part.elements) if ("a" in element && ![element.a, element.b].some((terminal) => statesAmps(this.subject.pin(terminal)))) this.assumed.push("loads of which no table states the current take what is usual: bulbs by their category, motors and heaters by their name");
+      for (const element of this.part.elements) if ("a" in element && ![element.a, element.b].some((terminal) => statesAmps(this.subject.pin(terminal)))) this.assumed.push({ code: "usual-watts" });
     }
-    return { elements: this.elements, assumed: this.assumed, charging: this.charging, pressed: this.pressed };
+    return { elements: this.elements, assumed: this.assumed };
   }
 
   private id = (elementId: string) => `part:${this.part.id}/${elementId}`.replaceAll("#", "~");
-  private push(elementId: string, element: NetElement): void {
-    this.elements.push({ element, elementId });
+  private push(elementId: string, element: NetElement, role: PartRole = "own", closed?: ClosedWhen): void {
+    this.elements.push({ element, elementId, role, ...(closed === undefined ? {} : { closed }) });
+  }
+
+  /** A switch that no table shows, between nodes. */
+  private pushSwitch(elementId: string, role: PartRole, ends: { readonly id: string; readonly a: string; readonly b: string; readonly ohms: number }, closed: ClosedWhen): void {
+    this.push(elementId, { type: "switch", closedIn: closedInShorthand(closed), ...ends }, role, closed);
   }
 
   /** The element between nodes; left out where one of its terminals leads nowhere or both to the same. */
-  private copy(spec: ElementSpec, through?: Readonly<Record<string, string>>): void {
+  private copy(spec: ElementSpec, { through, closed, role = "own", elementId = spec.id }: CopyOptions = {}): void {
     const nodes = new Map(terminalsOf(spec).map((terminal) => [terminal, through?.[terminal] ?? this.subject.node(terminal)]));
     const at = (terminal: string) => nodes.get(terminal) as string;
     const id = this.id(spec.id);
     if (spec.type === "relay") {
       if (nodes.get(spec.coilA) === undefined || nodes.get(spec.coilB) === undefined || at(spec.coilA) === at(spec.coilB)) return;
       const contacts = spec.contacts.filter(({ a, b }) => nodes.get(a) !== undefined && nodes.get(b) !== undefined && at(a) !== at(b));
-      this.push(spec.id, { ...spec, id, coilA: at(spec.coilA), coilB: at(spec.coilB), contacts: contacts.map((contact) => ({ ...contact, a: at(contact.a), b: at(contact.b) })) });
+      this.push(elementId, { ...spec, id, coilA: at(spec.coilA), coilB: at(spec.coilB), contacts: contacts.map((contact) => ({ ...contact, a: at(contact.a), b: at(contact.b) })) });
       return;
     }
     if (nodes.get(spec.a) === undefined || nodes.get(spec.b) === undefined || at(spec.a) === at(spec.b)) return;
     const ends = { id, a: at(spec.a), b: at(spec.b) };
-    if (spec.type === "resistor") this.push(spec.id, { type: "resistor", ohms: spec.ohms, ...ends });
-    else this.push(spec.id, { ...spec, ...ends });
+    if (spec.type === "resistor") this.push(elementId, { type: "resistor", ohms: spec.ohms, ...ends }, role);
+    else if (spec.type === "switch") this.pushSwitch(elementId, role, { ohms: spec.ohms, ...ends }, closed ?? { key: withCoasting(spec.closedIn) });
+    else this.push(elementId, { ...spec, ...ends }, role);
   }
 
   private adjusted(spec: ElementSpec): ElementSpec {
     const { part, subject } = this;
     if (part.type === "battery" && spec.type === "source" && Math.abs(spec.volts - 12.6) < 0.01) {
-      this.assumed.push("the battery is as the settings have it");
+      this.assumed.push({ code: "battery-by-settings" });
       return { ...spec, ...batterySource(subject.settings) };
     }
     if (part.type === "ground-stud" && spec.type === "resistor" && spec.joint) return { ...spec, ohms: STUD_OHMS };
-    if (spec.type === "switch" && (part.type === "switch" || part.type === "flasher") && spec.closedIn.length === KEY_STATES.length) {
-      const pins = terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []);
-      this.assumed.push("switches are closed as on a rainy night, the gearbox in Park");
-      if (pins.some((pin) => pin.quantity === "oil-pressure-warning")) this.pressed.push(this.id(spec.id));
-      return { ...spec, closedIn: closedIn(part, pins, subject.quiet) };
-    }
     return spec;
+  }
+
+  /** When a switch that may be closed in any position is closed in fact; undefined where its part says it itself. */
+  private worked(spec: ElementSpec): ClosedWhen | undefined {
+    const { part, subject } = this;
+    if (spec.type !== "switch" || (part.type !== "switch" && part.type !== "flasher") || spec.closedIn.length !== NETLIST_KEYS.length) return undefined;
+    this.assumed.push({ code: "switches-usual" });
+    return closedWhen(part, terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []), subject.quiet);
   }
 
   /** The motor hangs on the contact that its solenoid closes; its current is the one that its cavity states. */
@@ -128,15 +151,15 @@ class Translation {
     const solenoid = coils.find((element) => element !== motor && element.ohms < 10);
     const [cable, case_] = motor === undefined ? [] : [this.subject.node(motor.a), this.subject.node(motor.b)];
     if (motor === undefined || cable === undefined || case_ === undefined) { for (const element of this.part.elements) this.copy(element); return; }
-    const amps = Number(this.subject.pin(motor.a)?.params.amps);
+    const amps = ampsOf(this.subject.pin(motor.a));
     const warm = amps > 0 ? CRANKING_VOLTS / amps : motor.ohms;
-    if (!(amps > 0)) this.assumed.push(`a starter of ${Math.round(CRANKING_VOLTS / motor.ohms)} A, since its cavity states none`);
+    if (!(amps > 0)) this.assumed.push({ code: "starter-amps", amps: Math.round(CRANKING_VOLTS / motor.ohms) });
     const ohms = warm / coldTorque(settingValue(this.subject.settings, "battery-c"));
-    const inner = `${this.part.label} motor`;
+    const inner = this.inner("motor");
     const [coilA, coilB] = solenoid === undefined ? [] : [this.subject.node(solenoid.a), this.subject.node(solenoid.b)];
-    if (solenoid === undefined || coilA === undefined || coilB === undefined) this.push("solenoid", { id: this.id("solenoid"), type: "switch", a: cable, b: inner, closedIn: ["crank"], ohms: 0.0005 });
-    else this.push("solenoid", { id: this.id("solenoid"), type: "relay", coilA, coilB, coilOhms: solenoid.ohms, ...SOLENOID, contacts: [{ a: cable, b: inner, when: "energised", ohms: 0.0005 }] });
-    this.push("motor", { id: this.id("motor"), type: "resistor", a: inner, b: case_, ohms });
+    if (solenoid === undefined || coilA === undefined || coilB === undefined) this.pushSwitch("solenoid", "starter-solenoid", { id: this.id("solenoid"), a: cable, b: inner, ohms: 0.0005 }, whileCranking);
+    else this.push("solenoid", { id: this.id("solenoid"), type: "relay", coilA, coilB, coilOhms: solenoid.ohms, ...SOLENOID, contacts: [{ a: cable, b: inner, when: "energised", ohms: 0.0005 }] }, "starter-solenoid");
+    this.push("motor", { id: this.id("motor"), type: "resistor", a: inner, b: case_, ohms }, "starter-motor");
   }
 
   private alternator(): void {
@@ -157,11 +180,9 @@ class Translation {
   }
 
   private turning(elementId: string, a: string, b: string, volts: number, ohms: number): void {
-    const inner = `inside ${this.part.label}, ${elementId}`;
+    const inner = this.inner(elementId);
     this.push(elementId, { id: this.id(elementId), type: "source", a: inner, b, volts, ohms });
-    const charging = this.id(`${elementId} turning`);
-    this.charging.push(charging);
-    this.push(`${elementId} turning`, { id: charging, type: "switch", a: inner, b: a, closedIn: ["running"], ohms: 0.001 });
+    this.pushSwitch(elementId, "turning", { id: this.id(`${elementId} turning`), a: inner, b: a, ohms: 0.001 }, whileTurning);
   }
 
   /** What hangs on a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
@@ -169,55 +190,63 @@ class Translation {
     const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
     const pin = isLoad ? this.subject.pin(element.a) : undefined;
     // A lamp whose other side something else works is on when that is.
-    const worked = element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.kind === "ground";
-    if (!isLoad || !worked || pin?.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
-    this.assumed.push("motors, heaters and lamps on permanent feeds are worked by a control of their own: on in run, off when parked");
-    const inner = `${this.part.label} ${element.id} worked`;
-    this.copy({ id: `${element.id} worked`, type: "switch", a: element.a, b: inner, closedIn: this.subject.quiet ? [] : ["run", "running"], ohms: 0.005 }, { [inner]: inner });
-    this.copy(element, { [element.a]: inner });
+    const worked = element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.form.kind === "ground";
+    if (!isLoad || !worked || pin?.form.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
+    this.assumed.push({ code: "controlled-loads" });
+    const inner = this.inner(`${element.id} control`);
+    this.before(element, "control", inner, this.subject.quiet ? neverClosed : KEY_ON);
+    this.copy(element, { through: { [element.a]: inner } });
   }
 
-  /** A way that a table describes without saying when it lives is taken as live with the ignition: a switch stands before it that nobody has drawn. */
+  /** A way that a table describes without saying when it is live is taken as live with the ignition: a switch stands before it that nobody has drawn. */
   private fuseBox(): void {
     for (const element of this.part.elements) {
       const way = element.type === "fuse" ? this.subject.pin(element.b) : undefined;
-      if (element.type !== "fuse" || way === undefined || way.description === null || way.params.alive !== undefined) { this.copy(element); continue; }
-      this.assumed.push("a fuse way of which no table says when it lives is taken as live in run");
-      const inner = `${this.part.label} ${element.id} before`;
-      this.copy({ id: `${element.id} switched`, type: "switch", a: element.a, b: inner, closedIn: ["run", "running"], ohms: 0.005 }, { [inner]: inner });
-      this.copy(element, { [element.a]: inner });
+      if (element.type !== "fuse" || way === undefined || way.description === null || fieldOf(way.form, "alive") !== null) { this.copy(element); continue; }
+      this.assumed.push({ code: "fuse-way-in-run" });
+      const inner = this.inner(`${element.id} way`);
+      this.before(element, "way-control", inner, KEY_ON);
+      this.copy(element, { through: { [element.a]: inner } });
     }
   }
 
+  /** A switch that no table shows, before an element. */
+  private before(element: ElementSpec & { readonly a: string }, role: PartRole, inner: string, closed: ClosedWhen, ohms = 0.005): void {
+    this.copy({ id: `${element.id} ${role}`, type: "switch", a: element.a, b: inner, closedIn: [], ohms }, { through: { [inner]: inner }, closed, role, elementId: element.id });
+  }
+
+  /** A node inside of the part. */
+  private inner = (what: string) => `inside ${this.part.id} ${what}`;
+
   /**
-   * A computer wakes with its ignition supply: then it draws what its cavities state and works its outputs as {@link drivenIn} has it.
+   * A computer wakes with its ignition supply: then it draws what its cavities state and works its outputs as {@link drivenWhen} has it.
    * Asleep it draws a little from its permanent feeds; one that no ignition supply wakes is taken as asleep with the key off.
    */
   private computer(): void {
     const supply = this.supply();
-    const awake: { spec: ElementSpec & { readonly a: string; readonly b: string }; states: readonly KeyState[] }[] = [];
+    const awake: { spec: ElementSpec & { readonly a: string; readonly b: string }; closed: ClosedWhen }[] = [];
     for (const element of this.part.elements) {
-      const pin = element.type === "switch" || element.type === "power" ? (this.subject.pin(element.a)?.kind === "supply-in" && element.type === "switch" ? this.subject.pin(element.b) : this.subject.pin(element.a)) : undefined;
+      const pin = element.type === "switch" || element.type === "power" ? (this.subject.pin(element.a)?.form.kind === "supply-in" && element.type === "switch" ? this.subject.pin(element.b) : this.subject.pin(element.a)) : undefined;
       if (element.type === "switch" && element.closedIn.length === 0) {
-        const states = pin === undefined ? [] : drivenIn(pin);
-        if (states.length > 0) awake.push({ spec: element, states });
-        else this.copy(element);
+        const closed = pin === undefined ? null : drivenWhen(pin);
+        if (closed === null) this.copy(element);
+        else awake.push({ spec: element, closed });
       } else if (element.type === "power" && pin !== undefined && isPermanent(pin)) {
-        awake.push({ spec: element, states: supply === null ? ENGINE_ON : KEY_STATES });
+        awake.push({ spec: element, closed: supply === null ? engineOn : ALWAYS });
         this.asleep(element.id, element.a, element.b);
       } else this.copy(this.lampFor(element) ?? element);
     }
     if (awake.length === 0) return;
-    this.assumed.push("a computer's outputs are on in the states in which their work is needed, while it has its supply");
-    const inner = (id: string) => `${this.part.label} ${id} awake`;
+    this.assumed.push({ code: "outputs-on" });
+    const inner = (id: string) => this.inner(`${id} awake`);
     const contacts = awake.flatMap(({ spec }) => { const a = this.subject.node(spec.a); return a === undefined ? [] : [{ a, b: inner(spec.id), when: "energised" as const, ohms: DRIVER_OHMS / 5 }]; });
-    if (supply !== null) this.push("alive", { id: this.id("alive"), type: "relay", coilA: supply.node, coilB: supply.ground, coilOhms: SENSE_OHMS, pullInVolts: supply.volts, dropOutVolts: supply.volts * 0.9, contacts });
-    for (const { spec, states } of awake) {
+    if (supply !== null) this.push("awake", { id: this.id("awake"), type: "relay", coilA: supply.node, coilB: supply.ground, coilOhms: SENSE_OHMS, pullInVolts: supply.volts, dropOutVolts: supply.volts * 0.9, contacts }, "awake");
+    for (const { spec, closed } of awake) {
       const through = { [spec.a]: inner(spec.id) };
-      if (spec.type === "switch") this.copy({ ...spec, closedIn: states, ohms: DRIVER_OHMS }, supply === null ? undefined : through);
+      if (spec.type === "switch") this.copy({ ...spec, ohms: DRIVER_OHMS }, { closed, ...(supply === null ? {} : { through }) });
       else {
-        if (supply === null) this.copy({ id: `${spec.id} wakes`, type: "switch", a: spec.a, b: inner(spec.id), closedIn: states, ohms: 0.001 }, { [inner(spec.id)]: inner(spec.id) });
-        this.copy(spec, through);
+        if (supply === null) this.before(spec, "control", inner(spec.id), closed, 0.001);
+        this.copy(spec, { through });
       }
     }
   }
@@ -225,28 +254,28 @@ class Translation {
   /** A load that the other side drives: a lamp or a coil between its cavity and the side that `otherEnd` names. */
   private lampFor(element: ElementSpec): ElementSpec | null {
     const pin = element.type === "resistor" && !element.joint ? this.subject.pin(element.a) : undefined;
-    if (element.type !== "resistor" || pin?.kind !== "load-in") return null;
-    const watts = (Number(pin.params.amps) || 0.1) * RATED_VOLTS;
-    const feed = pin.params.otherEnd === "battery" ? this.feedTerminal() : element.b;
+    if (element.type !== "resistor" || pin?.form.kind !== "load-in") return null;
+    const watts = (fieldOf(pin.form, "amps") || 0.1) * RATED_VOLTS;
+    const feed = fieldOf(pin.form, "otherEnd") === "battery" ? this.feedTerminal() : element.b;
     return feed === null ? null : { id: element.id, type: "lamp", a: feed, b: element.a, ratedVolts: RATED_VOLTS, ratedWatts: watts };
   }
 
   private feedTerminal(): string | null {
-    const feeds = this.part.terminals.filter(({ name }) => this.subject.pin(name)?.kind === "supply-in");
+    const feeds = this.part.terminals.filter(({ name }) => this.subject.pin(name)?.form.kind === "supply-in");
     return (feeds.find(({ name }) => { const pin = this.subject.pin(name); return pin !== undefined && !isPermanent(pin); }) ?? feeds[0])?.name ?? null;
   }
 
   private asleep(id: string, a: string, b: string): void {
-    this.assumed.push(`a computer asleep draws ${1000 * ASLEEP_AMPS} mA from each permanent feed`);
-    this.copy({ id: `${id} asleep`, type: "resistor", a, b, ohms: 12.5 / ASLEEP_AMPS, joint: false });
+    this.assumed.push({ code: "asleep-amps", amps: ASLEEP_AMPS });
+    this.copy({ id: `${id} asleep`, type: "resistor", a, b, ohms: 12.5 / ASLEEP_AMPS, joint: false }, { role: "asleep", elementId: id });
   }
 
-  /** The supply that wakes a computer: the one that lives with the ignition, else any. */
+  /** The supply that wakes a computer: the one that is live with the ignition, else any. */
   private supply(): { readonly node: string; readonly ground: string; readonly volts: number } | null {
     const feeds = this.part.elements.flatMap((element) => {
       if (element.type !== "power") return [];
       const [pin, node, ground] = [this.subject.pin(element.a), this.subject.node(element.a), this.subject.node(element.b)];
-      return pin === undefined || node === undefined || ground === undefined || node === ground ? [] : [{ pin, node, ground, volts: Number(pin.params.minVolts) || COMPUTER_VOLTS }];
+      return pin === undefined || node === undefined || ground === undefined || node === ground ? [] : [{ pin, node, ground, volts: fieldOf(pin.form, "minVolts") || COMPUTER_VOLTS }];
     });
     const order = ["run-crank", "run", "accessory"];
     // What is live for good cannot wake it.
@@ -254,5 +283,6 @@ class Translation {
   }
 }
 
-const isPermanent = (pin: CavityFacts) => pin.params.alive === "permanent" || (pin.params.alive === undefined && pin.quantity === "battery-supply");
-const rank = (order: readonly string[], pin: CavityFacts) => { const at = order.indexOf(pin.params.alive ?? ""); return at < 0 ? order.length : at; };
+const isPermanent = (pin: CavityFacts) => aliveOf(pin) === "permanent";
+const ampsOf = (pin: CavityFacts | undefined): number => (pin === undefined ? 0 : (fieldOf(pin.form, "amps") ?? 0));
+const rank = (order: readonly string[], pin: CavityFacts) => { const at = order.indexOf(fieldOf(pin.form, "alive") ?? ""); return at < 0 ? order.length : at; };

@@ -1,14 +1,14 @@
 import { DRIVING, type EdgeType, reach } from "../../harness";
 import type { PowerFacts } from "../types";
 
-/** What the harness takes a feed to be brought up by, as it does where it assumes one. */
+/** What joins a feed to the battery for the harness, as where it assumes one. */
 const THROUGH: ReadonlySet<EdgeType> = new Set(["wire", "mate", "joint", "path"]);
 
 /**
- * Nodes of the harness that links and tried wires bring up to the battery: a feed that was assumed there is assumed no more, as the
+ * Nodes of the harness that links and tried wires join to the battery: a feed that was assumed there is assumed no more, as the
  * harness itself has it once they are decided. Empty where nothing but the harness's own joins is there.
  */
-export function broughtUp({ harness, links, gone, tried }: PowerFacts): ReadonlySet<number> {
+export function joinedFeeds({ harness, links, gone, tried }: PowerFacts): ReadonlySet<number> {
   const joined = new Set(harness.edges.flatMap((edge) => (edge.type === "join" ? [`${edge.a} ${edge.b}`, `${edge.b} ${edge.a}`] : [])));
   const pairs = [...links.map((link) => [link.providerId, link.consumerId] as const), ...tried.straps.map((strap) => [strap.fromPinId, strap.toPinId] as const)]
     .flatMap(([from, to]) => { const [a, b] = [harness.nodeOfPin.get(from), harness.nodeOfPin.get(to)]; return a === undefined || b === undefined ? [] : [[a, b] as const]; });

@@ -1,0 +1,95 @@
+import { cachedBy } from "../../cached-by";
+import type { NetElement } from "../../circuit";
+import { cavityPoint, type Harness, type HarnessEdge, type HarnessPart, spansOf } from "../../harness";
+import type { CavityPoint } from "../../points";
+import { BLOCK, BODY } from "../nodes";
+import type { PlanElement } from "../plan-element";
+import type { PowerFacts, PowerProblem } from "../types";
+import { nodeNamesOf } from "./node-names";
+import { type Translated, translatePart } from "./translate-part";
+import type { Elements } from "./wire-elements";
+
+/** Stronger than any fuse on a vehicle: a slip of the keys. */
+const ABSURD_FUSE_AMPS = 500;
+/** What stands in for it, A. */
+const LARGEST_FUSE_AMPS = 100;
+/** Sources without resistance would fight each other without bound. */
+const LEAST_SOURCE_OHMS = 0.001;
+
+/** Parts as they were translated before. */
+const knownParts = cachedBy((_: Harness) => ({ quiet: new Map<string, Elements>(), busy: new Map<string, Elements>() }));
+/** Parts that take something from the settings: these are translated anew each time, and those of which a fuse is tried otherwise. */
+const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
+
+/** @param edges the harness's edges inside of the part */
+export function elementsOfPart(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Elements {
+  if (OF_SETTINGS.has(part.type) || [...facts.tried.fuses.values()].some(({ partId }) => partId === part.id)) return makeElements(facts, part, edges);
+  const known = knownParts(facts.harness)[facts.quiet === true ? "quiet" : "busy"];
+  const made = known.get(part.id) ?? makeElements(facts, part, edges);
+  known.set(part.id, made);
+  return made;
+}
+
+function makeElements(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Elements {
+  const { elements: translated, assumed } = translate(facts, part, edges);
+  const elements: PlanElement[] = [];
+  const problems: PowerProblem[] = [];
+  for (const { element: given, elementId, role, closed } of translated) {
+    if (given.type === "current") {
+      problems.push({ code: "stranded-current", part: part.label, elementId, pinId: null });
+      continue;
+    }
+    const { element, problem } = bounded(tried(facts, part, given, elementId), part, elementId);
+    if (problem !== null) problems.push(problem);
+    elements.push({ element, origin: { type: "part", partId: part.id, label: part.label, elementId, kind: element.type, role, at: cavityOfElement(facts.harness, part, element, elementId) }, ...(closed === undefined ? {} : { closed }) });
+  }
+  return { elements, problems, assumed };
+}
+
+function translate({ harness, settings, quiet = false }: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Translated {
+  const ground = onEngine(part) ? BLOCK : BODY;
+  const names = nodeNamesOf(harness).nodeName;
+  const nodeOf = (at: number) => (at === harness.chassis ? ground : (names[at] as string));
+  const byId = new Map(edges.map((edge) => [edge.id, edge]));
+  const terminals = new Map<string, string>();
+  for (const element of part.elements) {
+    for (const span of spansOf(element)) {
+      const edge = byId.get(`part:${part.id}/${span.id}`);
+      if (edge !== undefined) terminals.set(span.a, nodeOf(edge.a)).set(span.b, nodeOf(edge.b));
+    }
+  }
+  const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : harness.pinById.get(pinId)]));
+  return translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings, quiet });
+}
+
+/** Of a box with many cavities, the cavity that an element is at; null for a part that is one thing. */
+function cavityOfElement(harness: Harness, part: HarnessPart, element: NetElement, elementId: string): CavityPoint | null {
+  if ((part.type !== "computer" && part.type !== "assembly") || element.type === "relay") return null;
+  const pinOf = (terminal: string) => harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
+  const spec = part.elements.find((one) => one.id === elementId);
+  if (spec === undefined || spec.type === "relay") return null;
+  const pin = [spec.b, spec.a].map(pinOf).find((one) => one !== undefined && one.form.kind !== "ground" && (element.type !== "lamp" || one.form.kind === "load-in"));
+  return pin === undefined ? null : cavityPoint(harness, pin.id);
+}
+
+function tried({ tried: { fuses } }: PowerFacts, part: HarnessPart, element: NetElement, elementId: string): NetElement {
+  const amps = fuses.get(`${part.id}/${elementId}`)?.amps;
+  return element.type === "fuse" && amps !== undefined ? { ...element, amps, ohms: 0.1 / amps } : element;
+}
+
+/** An element within what can be, and what was wrong with it. */
+function bounded(element: NetElement, part: HarnessPart, elementId: string): { readonly element: NetElement; readonly problem: PowerProblem | null } {
+  const pinId = part.terminals.find((terminal) => terminal.pinId !== null)?.pinId ?? null;
+  if (element.type === "fuse" && element.amps > ABSURD_FUSE_AMPS) {
+    return { element: { ...element, amps: LARGEST_FUSE_AMPS, ohms: 0.1 / LARGEST_FUSE_AMPS }, problem: { code: "absurd", what: "fuse", part: part.label, elementId, amps: element.amps, takenAmps: LARGEST_FUSE_AMPS, pinId } };
+  }
+  if (element.type === "source" && element.ohms < LEAST_SOURCE_OHMS) {
+    return { element: { ...element, ohms: LEAST_SOURCE_OHMS }, problem: { code: "source-without-resistance", part: part.label, elementId, ohms: element.ohms, takenOhms: LEAST_SOURCE_OHMS, pinId } };
+  }
+  return { element, problem: null };
+}
+
+/** Parts that bolt to the engine or gearbox: their case is at the block's voltage, not the body's. */
+const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
+const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set(["sensor", "solenoid", "switch", "ground-stud", "motor", "heater", "sender"]);
+const onEngine = ({ type, side }: HarnessPart) => ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));

@@ -1,0 +1,63 @@
+import { fieldOf, type Quantity } from "../../forms";
+import type { CavityFacts, HarnessPart } from "../../harness";
+import { aliveOf } from "../../signals";
+import { type ClosedWhen, KEY_POSITIONS, type KeyPosition, liveIn, neverClosed } from "../../state";
+
+const ENGINE_ON: readonly KeyPosition[] = ["run", "crank", "running"];
+const TURNING: readonly KeyPosition[] = ["crank", "running"];
+
+/** What is always there: closed in every position of the key. */
+export const ALWAYS: ClosedWhen = {};
+/** With the key in run or the engine running, as lamps and wipers are on a rainy night. */
+export const KEY_ON: ClosedWhen = { key: ["run", "running"] };
+export const whileCranking: ClosedWhen = { key: ["crank"] };
+export const engineOn: ClosedWhen = { key: ENGINE_ON };
+/** While the engine turns under its own power, whatever the key. */
+export const whileTurning: ClosedWhen = { key: ["running", "coasting"] };
+
+/** In which key positions a computer works an output, once it is awake. What is not here it leaves open: pulses, and what only a driver's wish asks for. */
+const DRIVEN: Partial<Record<Quantity, readonly KeyPosition[]>> = {
+  "main-relay": ENGINE_ON, "relay-supply": ENGINE_ON, "fuel-pump": TURNING, "starter-relay": ["crank"], "cooling-fan": ["running"], "charge-warning": ["run", "crank"],
+  "malfunction-lamp": ["run"], "glow-plug": ["run", "crank"], "oxygen-heater": ["running"],
+};
+
+/** When a computer works this output, assumed from what it carries; null where it leaves it open. */
+export const drivenWhen = ({ quantity }: Pick<CavityFacts, "quantity">): ClosedWhen | null => {
+  const key = quantity === null ? undefined : DRIVEN[quantity];
+  return key === undefined ? null : { key };
+};
+
+/** Oil pressure holds its switch open while the engine turns. */
+const NO_OIL_PRESSURE: ClosedWhen = { key: KEY_POSITIONS.filter((key) => key !== "running" && key !== "coasting") };
+
+/** Switches that the engine, the gearbox or a pedal works, by what they carry. */
+const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
+  "oil-pressure-warning": NO_OIL_PRESSURE, "oil-pressure": NO_OIL_PRESSURE, "park-neutral": { range: ["P", "N"] }, "clutch-switch": { clutch: "pressed" }, "brake-switch": { brake: "pressed" },
+  "reverse-lamp": { range: ["R"] }, "reverse-lockout": neverClosed, "gear-range": neverClosed, "starter-request": whileCranking, door: neverClosed, handbrake: neverClosed, "brake-fluid": neverClosed,
+  hazard: neverClosed, "ignition-coil": neverClosed,
+};
+
+/**
+ * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in the rain:
+ * everything on with the engine running and with the key in run, nothing otherwise.
+ *
+ * @param quiet the driver has nothing on
+ */
+export function closedWhen(part: Pick<HarnessPart, "label">, pins: readonly Pick<CavityFacts, "quantity" | "description">[], quiet = false): ClosedWhen {
+  const known = pins.find((pin) => pin.quantity !== null && WORKED[pin.quantity] !== undefined)?.quantity;
+  if (known != null) return quiet && known === "brake-switch" ? neverClosed : (WORKED[known] as ClosedWhen);
+  if (/door|boot|bonnet|hazard|horn|wash/i.test(`${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`)) return neverClosed;
+  return quiet ? neverClosed : KEY_ON;
+}
+
+/** When loads that the engine cannot do without must have their feed. */
+const TURNED: Partial<Record<Quantity, readonly KeyPosition[]>> = { "fuel-pump": TURNING, "starter-request": ["crank"], "starter-relay": ["crank"] };
+
+/** In which positions a consumer must have its feed; what hangs on a computer's relay, while the engine turns. Null where nobody has said. */
+export function neededIn(pin: Pick<CavityFacts, "form" | "quantity">): readonly KeyPosition[] | null {
+  const turned = pin.quantity === null ? undefined : TURNED[pin.quantity];
+  if (turned !== undefined && fieldOf(pin.form, "alive") === null) return turned;
+  const alive = aliveOf(pin);
+  if (alive === null) return null;
+  return alive === "relay" ? ENGINE_ON : liveIn(alive);
+}

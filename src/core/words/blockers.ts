@@ -1,0 +1,44 @@
+import { functionName } from "../harness";
+import type { Blocker, Line } from "../plan";
+import type { Step } from "../proving";
+import type { Units } from "../units";
+import { findingPlace, findingTitle, findingWhy } from "./findings";
+import { quantityHead, VERDICT_WORDS } from "./forms";
+import { stopText } from "./harness";
+import { count, listed } from "./numbers";
+import { cavityLabel, pointText } from "./points";
+import { wayText } from "./signals";
+import { expectedText, probeLabel, stepTitle } from "./steps";
+
+/** Why a line is as it is: as it was told when it was decided, else as the facts have it now. */
+export const lineText = ({ decision, ways, ...ends }: Line): string => decision?.why ?? wayText(ways[0], ends);
+
+/** What is proposed now for a decision whose facts have changed; null where it still stands. */
+export const staleText = ({ stale, ways, ...ends }: Line): string | null =>
+  stale ? `The facts have changed since it was decided. Now: ${VERDICT_WORDS[ways[0].verdict].toLowerCase()}. ${wayText(ways[0], ends)}` : null;
+
+/** The probes of a step: `red C1-2, black BAT −`. */
+export const probesText = ({ red, black }: Step): string => `red ${probeLabel(red)}, black ${probeLabel(black)}`;
+
+/** What holds the job back, and the reason or the next thing to look at. */
+export interface BlockerWords {
+  readonly text: string;
+  readonly detail: string;
+}
+
+export function blockerWords(blocker: Blocker<Step>, units: Units): BlockerWords {
+  switch (blocker.code) {
+    case "no-table": return { text: `The ${blocker.side} has no pin table yet`, detail: "Import it: a file, or pasted text" };
+    case "stopped-function": return { text: `Stopped by a cut: ${functionName(blocker.stop.functionKey)}. ${stopText(blocker.stop)}`, detail: "keep the wire, feed it from elsewhere, or drop the function" };
+    case "power-finding": return { text: findingTitle(blocker.finding, units), detail: `${findingWhy(blocker.finding, units)} Probe: red at ${findingPlace(blocker.finding)}, black at BAT −.` };
+    case "loose-end": return { text: `${count(blocker.count, "loose end has", "loose ends have")} no home`, detail: listed(blocker.ends.map(pointText)) };
+    case "debt": return { text: `${count(blocker.count, "temporary fix is", "temporary fixes are")} open`, detail: blocker.says };
+    case "failed-step": return { text: `${stepTitle(blocker.step)} failed`, detail: `expected ${expectedText(blocker.step.expected)}; ${probesText(blocker.step)}` };
+    case "next-step": return { text: `Read: ${stepTitle(blocker.step)}`, detail: `expects ${expectedText(blocker.step.expected)}; ${probesText(blocker.step)}` };
+    case "unknown-pin": return { text: `${cavityLabel(blocker.at)}: what it does is not known yet`, detail: blocker.description ?? "no description" };
+    case "direct-lines": return { text: `${count(blocker.count, "wire-only link waits", "wire-only links wait")} for your approval`, detail: "wire only; no adapter needed" };
+    default: return { text: `${quantityHead(blocker.quantity)}, ${cavityLabel(blocker.provider)} to ${cavityLabel(blocker.consumer)}: ${LINE_WORDS[blocker.code]}`, detail: staleText(blocker.line) ?? lineText(blocker.line) };
+  }
+}
+
+const LINE_WORDS = { "stale-line": "decide again", "blocked-line": "no way yet", "open-line": "needs a decision, or a value is missing", "proposed-line": "accept or change the adapter" } as const;

@@ -1,0 +1,36 @@
+import type { FormField, Kind, Quantity } from "../forms";
+import type { Verdict } from "../signals";
+import { capital } from "./numbers";
+
+/** Electrical forms as the trade calls them. */
+export const KIND_WORDS: Readonly<Record<Kind, string>> = {
+  "supply-out": "feed", "supply-in": "feed needed", ground: "ground", "low-side-out": "output, switches to ground", "high-side-out": "output, switches battery voltage", "switch-out": "switch contact",
+  "logic-in": "switch input", "load-in": "load", "frequency-out": "pulse output", "frequency-in": "pulse input", "analogue-out": "voltage signal", "analogue-in": "voltage input",
+  "resistive-out": "resistive sender", "resistive-in": "resistive input", "pwm-out": "pulse-width output", "pwm-in": "pulse-width input", "reference-out": "5 V sensor supply", "reference-in": "5 V supply needed",
+  "reluctor-out": "reluctor pickup", "reluctor-in": "reluctor input", "hall-out": "hall pickup", "hall-in": "hall input", "knock-out": "knock sensor", "knock-in": "knock input",
+  "lambda-out": "oxygen sensor", "lambda-in": "oxygen sensor input", "injector-out": "injector driver", "injector-in": "injector", "coil-out": "ignition coil driver", "coil-in": "ignition coil",
+  "motor-out": "motor driver", "motor-in": "motor", can: "CAN bus", lin: "LIN bus", serial: "serial line", shield: "screen", spare: "spare", unknown: "not known",
+};
+
+const QUANTITY_EXCEPTIONS: Partial<Record<Quantity, string>> = {
+  "ac-request": "A/C request", "ac-clutch": "A/C clutch", "park-neutral": "park/neutral", "malfunction-lamp": "engine warning lamp", "anti-lock": "anti-lock brakes", "exhaust-recirculation": "exhaust gas recirculation",
+  "sensor-supply": "5 V sensor supply", "start-supply": "crank feed", "battery-supply": "permanent feed", "ignition-supply": "ignition feed", "accessory-supply": "accessory feed", "relay-supply": "main relay feed",
+};
+
+/** What a cavity carries: `engine speed`; empty where nobody knows. */
+export const quantityWords = (quantity: Quantity | null): string => (quantity === null ? "" : (QUANTITY_EXCEPTIONS[quantity] ?? quantity.replaceAll("-", " ")));
+
+/** The same at the head of a row. */
+export const quantityHead = (quantity: Quantity | null): string => (quantity === null ? "Not known" : capital(quantityWords(quantity)));
+
+/** A form's values as one asks for them. */
+export const FIELD_WORDS: Readonly<Record<FormField, string>> = {
+  index: "number (cylinder, bank)", settable: "can be set", volts: "voltage", maxAmps: "rated current", amps: "current", alive: "when it is live", minVolts: "least voltage", afterRun: "run-on time",
+  ohms: "resistance", role: "kind of ground", onOhms: "resistance when on", clamp: "flyback path", to: "where the contact leads", closedWhen: "when it is closed", active: "active level", pull: "pull resistor",
+  pullOhms: "pull resistor", pullVolts: "pull voltage", lowVolts: "low threshold", highVolts: "high threshold", maxVolts: "highest voltage allowed", otherEnd: "where its other end goes", inductive: "inductive or not",
+  pulsesPerRev: "pulses per engine revolution", pulsesPerShaftRev: "pulses per shaft revolution", pulsesPerKm: "pulses per kilometre", drive: "kind of output stage", amplitude: "amplitude", maxHz: "highest frequency",
+  pattern: "tooth pattern", range: "voltage range", curve: "curve", ratiometric: "supply it follows", feedVolts: "gauge feed voltage", hz: "frequency", band: "narrow or wide band",
+  bitrate: "bit rate", terminated: "terminated here", messages: "messages", carries: "what it carries",
+};
+
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = { direct: "Wire only", adapter: "Adapter", calibration: "Calibration", manual: "Your choice", impossible: "Not possible" };
