@@ -115,6 +115,10 @@ export const LinkRow = z.strictObject({
   note: text,
 });
 
+/** How a reading came here. */
+export const READING_SOURCES = ["typed", "instrument"] as const;
+export const READING_UNITS = ["V", "Ω", "A"] as const;
+
 export const ReadingRow = z.strictObject({
   id,
   stepKey: z.string().min(1).max(200),
@@ -125,6 +129,13 @@ export const ReadingRow = z.strictObject({
   verdict: text,
   /** The step's expectation when it was read; where it differs now, the proof is stale. */
   basis: text,
+  /** What `value` and `uncertainty` are in. */
+  unit: z.enum(READING_UNITS).nullable(),
+  /** What it was read with: the meter and its setting. */
+  meter: z.string().max(200).nullable(),
+  source: z.enum(READING_SOURCES).nullable(),
+  /** ±, in its unit; null where nobody knows, as of readings from before it was asked. */
+  uncertainty: z.number().positive().nullable(),
   person: label,
   takenAt: z.iso.datetime({ precision: 3 }),
 });

@@ -1,12 +1,7 @@
-import { type Remote, wrap } from "comlink";
+import { PageWorker } from "./page-worker";
 import type { RemoteDesk } from "./power.worker";
 
 export type { LaterEffect } from "./power.worker";
 
-let worker: Remote<RemoteDesk> | null = null;
-
-/** The page's one power worker, started at its first use. */
-export function powerWorker(): Remote<RemoteDesk> {
-  worker ??= wrap<RemoteDesk>(new Worker(new URL("./power.worker.ts", import.meta.url), { type: "module" }));
-  return worker;
-}
+/** Solves the plan off the page's own thread. */
+export const powerWorker = new PageWorker<RemoteDesk>(() => new Worker(new URL("./power.worker.ts", import.meta.url), { type: "module" }));

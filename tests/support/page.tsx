@@ -27,6 +27,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     document, revision: 1, unsent: 0, connection: "ok", ...derived, report, stale: false, power, expected, powerStale: false, jobId: "job", person: "Robin",
     blockers: [...stopBlockers(report), ...powerBlockers(power, document), ...derived.blockers, ...owedBlockers(document, report)],
     askCut: idle, askLookAlikes: idle, askTryRows: idle, askTry: idle, askPath: async (...asked) => desk.path(...asked), askFaults: async (...asked) => desk.elementFaults(...asked), askNetlist: async () => desk.netlist(),
+    harnessWatch: { failure: null, retry: () => undefined }, powerWatch: { failure: null, retry: () => undefined },
     change: () => undefined, step: () => undefined, rename: () => undefined, ...more,
   };
 }

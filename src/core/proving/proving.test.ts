@@ -5,7 +5,7 @@ import { fieldOf } from "../forms";
 import { type Decision, deriveLines } from "../plan";
 import { wireOhms } from "../wire";
 import { CAUTIONS, causeWords, expectedText, lineText, meterText, probeLabel, stepStop, stepTitle, stepWhy } from "../words";
-import { basisOf, judge, likelyCauses, makeSteps, type PlannedPin, parseReading, type SolvedVolts, type Step } from "./index";
+import { basisOf, judge, likelyCauses, makeSteps, type PlannedPin, parseReading, readingUncertainty, type SolvedVolts, type Step } from "./index";
 
 const pins = pinsFrom(`
   host KEY-15~2.5 supply-out ignition-supply maxAmps=15;alive=run-crank
@@ -162,4 +162,12 @@ test("copper (IACS): 1 m of 1 mm² at 20 °C with 2 % lay; 39.3 % more at 120 °
   expect(wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(0.017241 * 1.02, 9);
   expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 120 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(1.393, 6);
   for (const bad of [{ lengthM: -1, areaMm2: 1 }, { lengthM: 1, areaMm2: 0 }, { lengthM: Number.NaN, areaMm2: 1 }, { lengthM: 1, areaMm2: 1, conductorC: 900 }]) expect(() => wireOhms(bad)).toThrow(RangeError);
+});
+
+describe("how sure a reading is", () => {
+  // By hand for a 3½-digit meter: volts ±(0.5 % + 2 counts), ohms ±(0.8 % + 3 counts), a count being the last digit as typed.
+  test.each([
+    ["12.40", "V", 0.005 * 12.4 + 0.02], ["12.4", "V", 0.005 * 12.4 + 0.2], ["340 mV", "V", 0.005 * 0.34 + 0.002], ["0.00", "V", 0.02], ["85", "Ω", 0.008 * 85 + 3], ["1.2k", "Ω", 0.008 * 1200 + 300], ["-0,05", "V", 0.005 * 0.05 + 0.02],
+  ] as const)("%s %s is ± %s", (written, unit, uncertainty) => expect(readingUncertainty(written, unit)).toBeCloseTo(uncertainty, 9));
+  test("an open circuit and what is no reading have none", () => expect([readingUncertainty("OL", "Ω"), readingUncertainty("?", "V")]).toEqual([null, null]));
 });

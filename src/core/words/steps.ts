@@ -128,6 +128,9 @@ export function readFaultText(fault: ReadFault): string {
     : `This step is read in ${fault.unit === "V" ? "volts" : "ohms"}; check the meter's setting.`;
 }
 
+/** How sure a reading is: `± 0.08 V`; empty where nobody knows. */
+export const uncertaintyText = (uncertainty: number | null, unit: string | null): string => (uncertainty === null || unit === null ? "" : `± ${digits(uncertainty, 1)} ${unit}`);
+
 /** A cause as it is shown: what, why it is likely, and where to probe next. */
 export interface CauseWords {
   readonly text: string;

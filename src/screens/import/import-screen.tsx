@@ -8,7 +8,7 @@ import { assignColumn, type Column, type PinTableResult } from "@/formats/pin-ta
 import { planImport } from "@/job/import-table";
 import { Button, Chip } from "@/ui/controls";
 import { Trouble } from "@/ui/states";
-import { tableWorker } from "@/workers/table";
+import { tableWorker } from "@/workers/table-worker";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
 import { ImportPreview } from "./import-preview";
@@ -35,7 +35,7 @@ export function ImportScreen() {
   const read = async (next: Source, forSide: Side, columns?: Parameters<typeof assignColumn>[0]) => {
     setSource(next);
     setReading(true);
-    setResult(await tableWorker().readPinTable(next.bytes, forSide, columns));
+    setResult(await tableWorker.ask((worker) => worker.readPinTable(next.bytes, forSide, columns)));
     setReading(false);
   };
   const take = async (chosen: File) => read({ name: chosen.name, bytes: new Uint8Array(await chosen.arrayBuffer()) }, side);

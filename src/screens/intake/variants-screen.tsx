@@ -14,7 +14,7 @@ import { Plate } from "@/ui/plate";
 import { Empty, Trouble } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { words } from "@/ui/words";
-import { tableWorker } from "@/workers/table";
+import { tableWorker } from "@/workers/table-worker";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
@@ -46,7 +46,8 @@ export function VariantsScreen() {
     if (chosenFile === undefined) return;
     setReading(true);
     setFault(null);
-    const result = await tableWorker().readPinTable(new Uint8Array(await chosenFile.arrayBuffer()), side);
+    const bytes = new Uint8Array(await chosenFile.arrayBuffer());
+    const result = await tableWorker.ask((worker) => worker.readPinTable(bytes, side));
     setReading(false);
     if (!result.ok) { setFault({ message: `${chosenFile.name}: ${result.refusal.message}`, hint: result.refusal.hint }); return; }
     const row = variantOf(side, chosenFile.name.replace(/\.[a-z]+$/i, ""), result.table.pins);

@@ -3,8 +3,8 @@
 import { nanoid } from "nanoid";
 import { type FormEvent, useEffect, useRef, useState } from "react";
 import type { ElementFault } from "@/core/power";
-import { basisOf, type Judgement, judge, likelyCauses, type Probe, parseReading, type Step } from "@/core/proving";
-import { CAUTIONS, causeWords, digits, expectedText, meterText, ohms, probeLabel, probeWhere, readFaultText, stepKey, stepStop, stepTitle, stepWhy, verdictText } from "@/core/words";
+import { basisOf, type Judgement, judge, likelyCauses, type Probe, parseReading, readingUncertainty, type Step } from "@/core/proving";
+import { CAUTIONS, causeWords, digits, expectedText, meterText, ohms, probeLabel, probeWhere, readFaultText, stepKey, stepStop, stepTitle, stepWhy, uncertaintyText, verdictText } from "@/core/words";
 import { insertOp } from "@/job/ops";
 import { Button } from "@/ui/controls";
 import { NumberWithOrigin } from "@/ui/origin";
@@ -37,7 +37,7 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
     const made = judge(step, read.value);
     job.change(`Read ${typed.trim()} at ${stepTitle(step)}`, (person) => [insertOp("reading", {
       id: nanoid(), stepKey: step.key, written: typed.trim().slice(0, 40), value: read.value, outcome: made.outcome, verdict: verdictText(made, step), basis: basisOf(step),
-      person, takenAt: new Date().toISOString(),
+      unit: step.expected.unit, meter: meterText(step), source: "typed", uncertainty: readingUncertainty(typed, step.expected.unit), person, takenAt: new Date().toISOString(),
     })], { quiet: true });
     setTyped("");
     if (made.outcome === "pass") onNext();
@@ -64,7 +64,7 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
             <span className="mt-2 flex items-center gap-2"><input ref={input} value={typed} onChange={(event) => setTyped(event.target.value)} inputMode="text" autoComplete="off" aria-invalid={fault !== null} aria-describedby="reading-state" placeholder={latest?.written ?? "…"} className={`h-12 w-full min-w-0 border-b-2 border-ink bg-transparent font-mono text-[32px] text-ink ${failed ? "placeholder:text-stop" : "placeholder:text-ink2"}`} /><Button type="submit" primary disabled={typed.trim() === ""}>Keep</Button></span>
           </label>
           <p id="reading-state" role="status" className={`mt-2 min-h-5 font-semibold ${fault !== null || failed ? "text-stop" : ""}`}>{fault ?? (stale ? "The plan has changed since it was read: read it again" : judgement === null ? "" : `${judgement.outcome === "pass" ? "Passes" : judgement.outcome === "stop" ? "Stop" : "Fails"}: ${verdictText({ ...judgement, outcome: "fail" }, step)}`)}</p>
-          {latest !== null && <p className="text-[13px] text-ink2">{latest.written} by {latest.person}, <time dateTime={latest.takenAt} suppressHydrationWarning>{new Date(latest.takenAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}</time>{view.attempts > 1 ? `, attempt ${view.attempts}` : ""}</p>}
+          {latest !== null && <p className="text-[13px] text-ink2">{latest.written} {uncertaintyText(latest.uncertainty, latest.unit)} by {latest.person}, <time dateTime={latest.takenAt} suppressHydrationWarning>{new Date(latest.takenAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}</time>{view.attempts > 1 ? `, attempt ${view.attempts}` : ""}</p>}
         </form>
       </div>
       <p><strong>Why.</strong> {why}.</p>

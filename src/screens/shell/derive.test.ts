@@ -16,7 +16,7 @@ const acceptDirect = (document: JobDocument) => applyOps(document, derive(docume
 const decided = acceptDirect(heron);
 const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
   const step = derive(document).steps.find((view) => view.step.key === key)?.step;
-  return applyOps(document, [insertOp("reading", { id: `r${++count}`, stepKey: key, written: "0.1", value: 0.1, outcome: "pass", verdict: "", basis: step === undefined ? "" : basisOf(step), person: "Robin", takenAt: new Date(count * 1000).toISOString(), ...part })]);
+  return applyOps(document, [insertOp("reading", { id: `r${++count}`, stepKey: key, written: "0.1", value: 0.1, outcome: "pass", verdict: "", basis: step === undefined ? "" : basisOf(step), unit: "Ω", meter: null, source: "typed", uncertainty: null, person: "Robin", takenAt: new Date(count * 1000).toISOString(), ...part })]);
 };
 
 describe("the sample job", () => {

@@ -8,6 +8,7 @@ import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, shapes
 import type { JobDocument } from "@/job/schema";
 import { looseEndRow } from "@/job/triage-ops";
 import { harnessWorker } from "@/workers/harness-worker";
+import { type FailureWatch, useFailureWatch } from "./worker-failure";
 
 export interface HarnessState {
   /** What the worker last said of the harness; null until it has. */
@@ -17,6 +18,7 @@ export interface HarnessState {
   /** What taking these wires out would do, asked of the harness as the last report has it. */
   readonly askCut: (wireIds: readonly string[]) => Promise<CutReport>;
   readonly askLookAlikes: () => Promise<readonly LookAlike[]>;
+  readonly harnessWatch: Pick<FailureWatch, "failure" | "retry">;
 }
 
 /** Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions do. */
@@ -30,12 +32,18 @@ export function useHarness(document: JobDocument): HarnessState {
   const latest = useRef({ facts, decisions });
   latest.current = { facts, decisions };
   const busy = useRef(false);
+  const { failure, attempt, failed, answered, retry } = useFailureWatch();
 
   const ready = useRef(async () => {
     const { facts: now } = latest.current;
     if (loaded.current === now) return;
     loaded.current = now;
-    await harnessWorker().load(harnessFacts(now));
+    try {
+      await harnessWorker.ask((desk) => desk.load(harnessFacts(now)));
+    } catch (error) {
+      loaded.current = null;
+      throw error;
+    }
   });
 
   useEffect(() => {
@@ -47,21 +55,28 @@ export function useHarness(document: JobDocument): HarnessState {
         for (let asked: typeof latest.current | null = null; asked === null || asked.facts !== latest.current.facts || asked.decisions !== latest.current.decisions;) {
           asked = latest.current;
           await ready.current();
-          const report = await harnessWorker().report(asked.decisions);
+          const { decisions: now } = asked;
+          const report = await harnessWorker.ask((desk) => desk.report(now));
           setAnswer({ report, ...asked });
+          answered();
         }
+      } catch (error) {
+        // A new worker knows nothing: it is given the harness again.
+        loaded.current = null;
+        failed(error);
       } finally {
         busy.current = false;
       }
     })();
-  }, [facts, decisions]);
+  }, [facts, decisions, attempt, answered, failed]);
 
   return useMemo(() => ({
     report: answer === null ? null : withDecisions(answer.report, answer.decisions, decisions),
     stale: answer === null || answer.facts !== facts || answer.decisions !== decisions,
-    askCut: async (wireIds) => { await ready.current(); return harnessWorker().consequences(decisions, wireIds); },
-    askLookAlikes: async () => { await ready.current(); return harnessWorker().lookAlikes([...shapesOf({ connectors }).values()]); },
-  }), [answer, facts, decisions, connectors]);
+    askCut: async (wireIds) => { await ready.current(); return harnessWorker.ask((desk) => desk.consequences(decisions, wireIds)); },
+    askLookAlikes: async () => { await ready.current(); return harnessWorker.ask((desk) => desk.lookAlikes([...shapesOf({ connectors }).values()])); },
+    harnessWatch: { failure, retry },
+  }), [answer, facts, decisions, connectors, failure, retry]);
 }
 
 /** What was decided is shown at once; what it does to everything else, the worker says a moment later. */

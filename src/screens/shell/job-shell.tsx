@@ -5,12 +5,12 @@ import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { type ReactNode, Suspense, useState } from "react";
 import { blockerWords } from "@/core/words";
-import { Kbd } from "@/ui/controls";
+import { Button, Kbd } from "@/ui/controls";
 import { Logo, StateMark } from "@/ui/marks";
 import { CommandPalette } from "./command-palette";
 import { isGuess } from "./derive";
 import { openDebts, openEnds } from "./harness-state";
-import { useJob } from "./job-provider";
+import { type JobContextValue, useJob } from "./job-provider";
 import { useKeys } from "./keys";
 import { ShortcutsSheet } from "./shortcuts-sheet";
 import { blockerAddress, stageAt, stagesOf } from "./stages";
@@ -58,12 +58,25 @@ export function JobShell({ children }: { children: ReactNode }) {
         {job.connection === "lost" && (
           <p className="border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm"><strong>No connection to the server or its database.</strong> {job.unsent > 0 ? `${job.unsent} ${job.unsent === 1 ? "change is" : "changes are"} kept in this browser and sent by themselves when it is back.` : "What you change is kept in this browser and sent when it is back."}</p>
         )}
+        <WorkerFailed name="harness" watch={job.harnessWatch} />
+        <WorkerFailed name="electrical solution" watch={job.powerWatch} />
       </div>
       <StageNav />
       <main className="flex min-h-0 min-w-0 flex-col print:block"><Suspense>{children}</Suspense></main>
       <CommandPalette open={palette} onClose={() => setPalette(false)} />
       <ShortcutsSheet open={shortcuts} onClose={() => setShortcuts(false)} />
     </div>
+  );
+}
+
+/** What is shown of it is older than the job: nobody may act on it unwarned. */
+function WorkerFailed({ name, watch: { failure, retry } }: { name: string; watch: JobContextValue["powerWatch"] }) {
+  if (failure === null) return null;
+  return (
+    <p role="alert" className="flex items-center gap-3 border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm">
+      <span className="flex-1"><strong>The {name} could not be worked out</strong> ({failure.message}). What is shown of it is from before your last change. {failure.again ? "It is started again by itself." : ""}</span>
+      {!failure.again && <Button onClick={retry}>Start it again</Button>}
+    </p>
   );
 }
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { usePathname } from "next/navigation";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Blocker, Line } from "@/core/plan";
 import { type DrawnPath, type ElementFault, type ExpectedVolts, type KeyRow, type PowerEdit, type PowerReport, unpackCells } from "@/core/power";
 import type { Step } from "@/core/proving";
@@ -9,6 +9,7 @@ import type { KeyPosition } from "@/core/state";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { type LaterEffect, powerWorker } from "@/workers/power-worker";
+import { type FailureWatch, useFailureWatch } from "./worker-failure";
 
 export interface PowerState {
   /** What the worker last said of the solved plan; null until it has. */
@@ -24,6 +25,7 @@ export interface PowerState {
   /** Which single faults would bring a reading about. */
   readonly askFaults: (pinId: string, state: KeyPosition, volts: number) => Promise<readonly ElementFault[]>;
   readonly askNetlist: () => Promise<object>;
+  readonly powerWatch: Pick<FailureWatch, "failure" | "retry">;
 }
 
 /** How long nothing may have changed before the plan is solved anew, ms: at once where it is looked at, when there is a pause elsewhere. */
@@ -46,42 +48,49 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
   const loaded = useRef<object | null>(null);
   const rows = useRef<readonly KeyRow[]>([]);
   const busy = useRef<Promise<void> | null>(null);
+  const { failure, attempt, failed, answered, retry } = useFailureWatch();
 
   const work = useRef(async () => {
     // One question at a time; what changed meanwhile is asked when the answer is there.
     while (loaded.current !== latest.current) {
       const now = latest.current;
-      const report = await powerWorker().load(powerInput(now, now.lines));
+      const report = await powerWorker.ask((desk) => desk.load(powerInput(now, now.lines)));
       loaded.current = now;
       rows.current = report.rows;
       setAnswer({ report, facts: now });
     }
   });
+  /** A new worker knows nothing: it is given the plan again. */
+  const forget = useCallback((error: unknown) => {
+    loaded.current = null;
+    failed(error);
+  }, [failed]);
   const ready = useRef(() => {
-    busy.current ??= work.current().finally(() => { busy.current = null; });
+    busy.current ??= work.current().catch((error: unknown) => { loaded.current = null; throw error; }).finally(() => { busy.current = null; });
     return busy.current;
   });
   // Edits come in rows: the plan is solved when there is a moment's rest, or when somebody asks.
   useEffect(() => {
-    const timer = setTimeout(() => void ready.current(), REST_MS[looked ? "looked" : "elsewhere"]);
+    const timer = setTimeout(() => void ready.current().then(answered, failed), REST_MS[looked ? "looked" : "elsewhere"]);
     return () => clearTimeout(timer);
-  }, [facts, looked]);
+  }, [facts, looked, attempt, answered, failed]);
   // What a meter should read solves the plan three times more: once it stands, and there is a pause again.
   useEffect(() => {
     if (answer === null) return;
     let current = true;
-    const timer = setTimeout(() => void ready.current().then(() => powerWorker().expected()).then((volts) => current && setExpected(volts)), looked ? 0 : READINGS_MS);
+    const timer = setTimeout(() => void ready.current().then(() => powerWorker.ask((desk) => desk.expected())).then((volts) => current && setExpected(volts), forget), looked ? 0 : READINGS_MS);
     return () => { current = false; clearTimeout(timer); };
-  }, [answer, looked]);
+  }, [answer, looked, forget]);
 
   return useMemo(() => ({
     power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
-    askTryRows: async (edits) => { await ready.current(); const cells = await powerWorker().tryRows(edits); return cells && unpackCells(rows.current, cells); },
-    askTry: async (edits) => { await ready.current(); return powerWorker().tryEdits(edits); },
-    askPath: async (state, node, edits) => { await ready.current(); return powerWorker().path(state, node, edits); },
-    askFaults: async (pinId, state, volts) => { await ready.current(); return powerWorker().elementFaults(pinId, state, volts); },
-    askNetlist: async () => { await ready.current(); return powerWorker().netlist(); },
-  }), [answer, expected, facts]);
+    askTryRows: async (edits) => { await ready.current(); const cells = await powerWorker.ask((desk) => desk.tryRows(edits)); return cells && unpackCells(rows.current, cells); },
+    askTry: async (edits) => { await ready.current(); return powerWorker.ask((desk) => desk.tryEdits(edits)); },
+    askPath: async (state, node, edits) => { await ready.current(); return powerWorker.ask((desk) => desk.path(state, node, edits)); },
+    askFaults: async (pinId, state, volts) => { await ready.current(); return powerWorker.ask((desk) => desk.elementFaults(pinId, state, volts)); },
+    askNetlist: async () => { await ready.current(); return powerWorker.ask((desk) => desk.netlist()); },
+    powerWatch: { failure, retry },
+  }), [answer, expected, facts, failure, retry]);
 }
 
 /** What stops the engine although the plan was decided so: more urgent than what is still open. */

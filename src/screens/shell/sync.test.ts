@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { beforeEach, describe, expect, test } from "vitest";
+import { heronTables } from "@/demo/heron";
 import { emptyDocument } from "@/job/document";
 import type { Edit } from "@/job/edit";
 import { applyOps, type RowOp, updateOp } from "@/job/ops";
@@ -79,6 +80,17 @@ describe("in step with the server", () => {
     expect(server.edits.map((edit) => (edit.ops[0] as unknown as { to: { name: string } }).to.name)).toEqual(["A", "B", "C"]);
     expect(notices).toEqual([]);
   });
+  test("once confirmed it is the same document: nothing that was derived from it is derived again", async () => {
+    server.document = heronTables();
+    const sync = open();
+    const pin = server.document.pins[3] as JobDocument["pins"][number];
+    sync.change("thicker", [updateOp("pin", pin.id, pin, { sizeMm2: 6 }) as RowOp]);
+    const { pins, connectors } = sync.current().document;
+    await settle(sync);
+    expect(sync.current()).toMatchObject({ unsent: 0, revision: 1 });
+    expect(sync.current().document.pins).toBe(pins);
+    expect(sync.current().document.connectors).toBe(connectors);
+  });
   test("what others did is taken in and told", async () => {
     const sync = open();
     server.commit("Kim", "other", [updateOp("job", "job", server.document.job, { host: "Elsewhere" }) as RowOp]);
@@ -127,6 +139,18 @@ describe("when the line is cut", () => {
     expect(server.document.job.name).toBe("Offline");
     expect(after.current()).toMatchObject({ unsent: 0, connection: "ok" });
     expect(stored.size).toBe(0);
+  });
+  test("what an earlier visit has sent is not told as another's when it comes back", async () => {
+    server.down = true;
+    const before = open();
+    rename(before, { name: "Kept" });
+    await settle(before);
+    server.down = false;
+    const after = open();
+    after.restore();
+    await settle(after);
+    expect(server.document.job.name).toBe("Kept");
+    expect(notices).toEqual([]);
   });
   test("an answer lost on its way does not make the change twice", async () => {
     const sync = open();

@@ -1,6 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Edit, LoadedJob } from "@/job/edit";
 import { applyOps, type Change, type RowOp } from "@/job/ops";
+import { keepSameRows } from "@/job/same-rows";
 import { type JobDocument, LISTS } from "@/job/schema";
 
 /** What a screen shows of the job: the server's last word with this browser's unsent changes laid over it. */
@@ -50,7 +51,7 @@ export class JobSync {
     this.confirmed = loaded.document;
     this.revision = loaded.revision;
     this.outbox = [];
-    this.snapshot = this.makeSnapshot();
+    this.snapshot = { document: this.confirmed, revision: this.revision, unsent: 0, connection: "ok" };
   }
 
   /** Takes up what an earlier visit could not send. Not in the constructor, since the first picture must be the server's. */
@@ -206,7 +207,9 @@ export class JobSync {
   }
 
   private makeSnapshot(): JobSnapshot {
-    const document = this.outbox.reduce((so, change) => applyOps(so, change.ops), this.confirmed);
+    const made = this.outbox.reduce((so, change) => applyOps(so, change.ops), this.confirmed);
+    // What was confirmed as it was made here stays the same object, so that nothing is matched or solved twice.
+    const document = keepSameRows(this.snapshot.document, made);
     return { document, revision: this.revision, unsent: this.outbox.length, connection: this.connection };
   }
 
