@@ -1,9 +1,11 @@
 import { cpus } from "node:os";
 import { type Netlist, Network, Predictor } from "@/core/circuit";
-import { buildHarness, FUNCTIONS, type HarnessFacts, sliceHarness } from "@/core/harness";
+import { FUNCTIONS } from "@/core/functions";
+import { buildHarness, type HarnessFacts } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
 import { PowerDesk, type PowerEdit } from "@/core/power";
 import { matchSignals, type SignalPin } from "@/core/signals";
+import { sliceHarness } from "@/core/slice";
 import { NETLIST_KEYS, type NetlistKey } from "@/core/state";
 import { heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";

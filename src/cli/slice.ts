@@ -1,4 +1,5 @@
-import { buildHarness, endsOf, type Harness, sliceHarness, triage, type Wire } from "@/core/harness";
+import { buildHarness, endsOf, type Harness, type Wire } from "@/core/harness";
+import { sliceHarness, triage } from "@/core/slice";
 import { harnessProblemWords, triageText, wireText } from "@/core/words";
 import { parseDocument } from "@/job/document";
 import { harnessFacts, keptFunctions, triageFacts } from "@/job/harness-facts";

@@ -1,4 +1,4 @@
-import { fuseBox, LIBRARY, type Part } from "@/core/harness";
+import { fuseBox, LIBRARY, type Part } from "@/core/parts";
 import type { Adapter } from "@/core/signals";
 import { placePartOps } from "@/job/harness-ops";
 import { writtenAdapters } from "@/job/links";

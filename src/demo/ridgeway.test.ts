@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, test } from "vitest";
-import { buildHarness, type Harness, sliceHarness } from "@/core/harness";
+import { buildHarness, type Harness } from "@/core/harness";
+import { sliceHarness } from "@/core/slice";
 import { parseDocument, writeDocument } from "@/job/document";
 import { harnessFacts, keptFunctions } from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { LIBRARY } from "@/core/harness";
+import { LIBRARY } from "@/core/parts";
 import { readOwnParts, writeOwnParts } from "./own-parts";
 
 const own = LIBRARY.slice(0, 6).filter((part) => part.terminals.length > 0).map((part, at) => ({ id: `p${at}`, name: part.name, type: part.type, terminals: [...part.terminals], elements: part.elements.map((element) => structuredClone(element)) as never[] }));

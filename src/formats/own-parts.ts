@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { partProblems } from "@/core/harness";
+import { partProblems } from "@/core/parts";
 import { partFaultText } from "@/core/words";
 import { OwnPartRow } from "@/job/schema";
 

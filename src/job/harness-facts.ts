@@ -1,4 +1,7 @@
-import { FUNCTIONS, type HarnessFacts, type Shape, type TriageFacts } from "@/core/harness";
+import type { Shape } from "@/core/compare";
+import { FUNCTIONS } from "@/core/functions";
+import type { HarnessFacts } from "@/core/harness";
+import type { TriageFacts } from "@/core/slice";
 import type { JobDocument } from "./schema";
 import { formOf, knownQuantity } from "./signal-pins";
 

@@ -1,7 +1,8 @@
 import { nanoid } from "nanoid";
 import type { Side } from "@/core/forms";
-import type { HarnessPart, Part } from "@/core/harness";
+import type { HarnessPart } from "@/core/harness";
 import { readColour } from "@/core/intake";
+import type { Part } from "@/core/parts";
 import { newConnector } from "./import-table";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { BranchRow, ConnectorRow, Face, JobDocument, PartRow, PinRow, WireRow } from "./schema";

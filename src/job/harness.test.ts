@@ -1,5 +1,7 @@
 import { beforeAll, describe, expect, test } from "vitest";
-import { buildHarness, compareVariants, fuseBox, groundStud, LIBRARY } from "@/core/harness";
+import { compareVariants } from "@/core/compare";
+import { buildHarness } from "@/core/harness";
+import { fuseBox, groundStud, LIBRARY } from "@/core/parts";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "./decide";
 import { parseDocument, writeDocument } from "./document";

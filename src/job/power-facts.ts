@@ -1,6 +1,6 @@
-import { goneWires } from "@/core/harness";
 import { deriveLines, type Line } from "@/core/plan";
 import type { PowerInput, PowerLink } from "@/core/power";
+import { goneWires } from "@/core/slice";
 import { harnessFacts, triageFacts } from "./harness-facts";
 import { decisionsOf } from "./links";
 import type { JobDocument } from "./schema";

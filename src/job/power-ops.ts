@@ -1,5 +1,6 @@
 import { nanoid } from "nanoid";
-import { buildHarness, CHASSIS, type HarnessPart, type Part, type Wire } from "@/core/harness";
+import { buildHarness, type HarnessPart, type Wire } from "@/core/harness";
+import { CHASSIS, type Part } from "@/core/parts";
 import { changeOf, type PlanChange, type PowerEdit, type PowerLink, type TriedLoad, type TriedWire } from "@/core/power";
 import { decideOps } from "./decide";
 import { harnessFacts } from "./harness-facts";

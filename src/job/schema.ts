@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
-import { TRIAGE } from "@/core/harness";
 import { COLOUR_CODES } from "@/core/intake";
 import { SETTING_KEYS } from "@/core/power";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
+import { TRIAGE } from "@/core/slice";
 import { NETLIST_KEYS } from "@/core/state";
 
 /** The one description of the data. Types, SQL columns, the JSON Schema and every validation follow from it. */

@@ -1,5 +1,5 @@
 import { nanoid } from "nanoid";
-import type { TriageChoice } from "@/core/harness";
+import type { TriageChoice } from "@/core/slice";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { CutRow, DebtRow, JobDocument } from "./schema";
 

@@ -1,5 +1,5 @@
 import { nanoid } from "nanoid";
-import type { VariantRow as ComparedRow, TableCavity } from "@/core/harness";
+import type { VariantRow as ComparedRow, TableCavity } from "@/core/compare";
 import { colourCode, readColour } from "@/core/intake";
 import { describeOp } from "./describe";
 import { type ImportedPin, planImport } from "./import-table";

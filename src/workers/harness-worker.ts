@@ -1,4 +1,4 @@
-import type { HarnessDesk } from "@/core/harness";
+import type { HarnessDesk } from "@/core/slice";
 import { PageWorker } from "./page-worker";
 
 /** Slices harnesses off the page's own thread. */

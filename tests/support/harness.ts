@@ -1,6 +1,7 @@
 import { type Kind, parseForm, type Quantity, type Side } from "@/core/forms";
-import { type AddedWire, buildHarness, type CavityFacts, type ConnectorFacts, type Harness, type HarnessFacts } from "@/core/harness";
+import { type AddedWire, buildHarness, type Harness, type HarnessFacts } from "@/core/harness";
 import { readColour } from "@/core/intake";
+import type { CavityFacts, ConnectorFacts } from "@/core/parts";
 
 /** Cavities as a test writes them, one a line: `host FB-1 10 supply-out battery-supply RD 2.5mm 1.2m alive=permanent "words"`. `-` for none. */
 export function cavities(text: string): { connectors: ConnectorFacts[]; pins: CavityFacts[] } {

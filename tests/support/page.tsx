@@ -1,7 +1,7 @@
 import type { ReactElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
-import { HarnessDesk } from "@/core/harness";
 import { PowerDesk } from "@/core/power";
+import { HarnessDesk } from "@/core/slice";
 import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "@/job/harness-facts";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";

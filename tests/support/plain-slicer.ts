@@ -1,5 +1,6 @@
-import type { Demand, Harness, HarnessEdge, Slice } from "@/core/harness";
+import type { Harness, HarnessEdge } from "@/core/harness";
 import { CONDUCTS } from "@/core/harness";
+import type { Demand, Slice } from "@/core/slice";
 
 /** The slow, obvious way to tell what a wire is needed for: it has nothing in common with the fast one but the graph. */
 

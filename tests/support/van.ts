@@ -1,4 +1,4 @@
-import type { PartFacts } from "@/core/harness";
+import type { PartFacts } from "@/core/parts";
 import { buildModel, factsOf, type PowerInput, solvePower } from "@/core/power";
 import type { Adapter } from "@/core/signals";
 import { type added, facts } from "./harness";

@@ -1,7 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { added, facts, harness } from "../../../tests/support/harness";
+import { fuseBox, LIBRARY, partProblems, spansOf, terminalsOf } from "../parts";
 import { wireText } from "../words";
-import { buildHarness, endsOf, fuseBox, LIBRARY, partProblems, spansOf, terminalsOf } from "./index";
+import { buildHarness, endsOf } from "./index";
 
 const between = (built: ReturnType<typeof harness>) => built.wires.map((wire) => wireText(endsOf(built, wire)));
 

@@ -1,12 +1,12 @@
-import { CHASSIS, spansOf } from "./elements";
-import { guessedElements, guessPart } from "./guess";
+import type { CavityFacts, ConnectorFacts } from "../parts";
+import { CHASSIS, guessedElements, guessPart, spansOf } from "../parts";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
 import { pointAt } from "./points";
 import { copperProblems, mateProblems, partFaults } from "./problems";
 import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
-import type { AddedWire, CavityFacts, ConnectorFacts, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
+import type { AddedWire, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
 
 /**
  * Both harnesses as one graph: cavities of one circuit of one branch are joined by copper, at a splice where there are more

@@ -1,7 +1,8 @@
 import { Groups } from "../groups";
-import { partProblems } from "./library";
+import type { CavityFacts, ConnectorFacts } from "../parts";
+import { partProblems } from "../parts";
 import { endsOf, pointAt } from "./points";
-import type { CavityFacts, ConnectorFacts, EndsDiffer, Harness, HarnessEdge, HarnessPart, HarnessProblem } from "./types";
+import type { EndsDiffer, Harness, HarnessEdge, HarnessPart, HarnessProblem } from "./types";
 
 /** Halves that do not fit each other: in count, in labels, or in the size of what meets. */
 export function mateProblems(half: ConnectorFacts, other: ConnectorFacts, own: readonly CavityFacts[], its: readonly CavityFacts[]): HarnessProblem[] {

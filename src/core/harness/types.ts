@@ -1,56 +1,9 @@
-import type { Form, Quantity, Side } from "../forms";
+import type { Side } from "../forms";
+import type { SafetyMark } from "../functions";
 import type { ColourCode } from "../intake";
+import type { BranchFacts, CavityFacts, ConnectorFacts, PartFacts, PartFault } from "../parts";
 import type { Point, WireEnds } from "../points";
-import type { ElementSpec } from "./elements";
-import type { SafetyMark } from "./functions";
 import type { PackedGraph } from "./packed";
-
-/** A part is of the donor, of the host, or brought in by the swap. */
-export type PartSide = Side | "added";
-
-/** A piece of loom with an origin of its own. Circuit numbers are joined within a branch and never beyond. */
-export interface BranchFacts {
-  readonly id: string;
-  readonly side: Side;
-  readonly label: string;
-}
-
-export interface ConnectorFacts {
-  readonly id: string;
-  readonly side: Side;
-  readonly label: string;
-  readonly place: string | null;
-  readonly branchId: string | null;
-  /** The half that it plugs into, where it joins two looms. */
-  readonly mateId: string | null;
-}
-
-export interface CavityFacts {
-  readonly id: string;
-  readonly connectorId: string;
-  readonly cavity: string;
-  readonly circuit: string | null;
-  readonly colour: string | null;
-  readonly colourBase: ColourCode | null;
-  readonly colourTracer: ColourCode | null;
-  /** mm² */
-  readonly sizeMm2: number | null;
-  /** m */
-  readonly lengthM: number | null;
-  readonly description: string | null;
-  readonly form: Form;
-  readonly quantity: Quantity | null;
-  readonly index: string | null;
-}
-
-export interface PartFacts {
-  readonly id: string;
-  readonly side: PartSide;
-  readonly type: string;
-  readonly label: string;
-  readonly terminals: readonly { readonly name: string; readonly pinId: string | null }[];
-  readonly elements: readonly ElementSpec[];
-}
 
 /** A wire that a person added between two cavities. */
 export interface AddedWire {
@@ -133,12 +86,6 @@ export interface HarnessPart extends PartFacts {
   readonly guessed: boolean;
   readonly connectorIds: readonly string[];
 }
-
-/** What is wrong with a part as someone wrote it. */
-export type PartFault =
-  | { readonly code: "unknown-terminal"; readonly element: string; readonly terminal: string; readonly known: readonly string[] }
-  | { readonly code: "repeated-element"; readonly element: string }
-  | { readonly code: "shorted-element"; readonly element: string };
 
 /** What contradicts itself in the tables or what people entered; left out of the graph, and the rest is built. Words: core/words/harness.ts. */
 export type HarnessProblem = {

@@ -1,8 +1,8 @@
 import type { Quantity, Side } from "../forms";
-import type { Stop } from "../harness";
 import type { CavityPoint, Point } from "../points";
 import type { Finding } from "../power";
 import { pointOf } from "../signals";
+import type { Stop } from "../slice";
 import type { Line, PlanLines } from "./lines";
 
 /** Where a blocker is mended: the screen and the thing in it. */

@@ -34,7 +34,7 @@ export interface PartOrigin {
   readonly at: CavityPoint | null;
 }
 
-/** What an element of the netlist is on the vehicle. Words: core/words/elements.ts. */
+/** What an element of the netlist is on the vehicle. Words: core/words/origins.ts. */
 export type Origin =
   | WireOrigin
   | ({ readonly type: "mate" } & WireEnds)

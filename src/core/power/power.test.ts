@@ -3,7 +3,7 @@ import { added } from "../../../tests/support/harness";
 import { assumedOf, relayName, toldFindings, toldProblem } from "../../../tests/support/told";
 import { computer, input, type Plan, SOUND, solved, VAN } from "../../../tests/support/van";
 import { readNetlist } from "../circuit";
-import type { PartFacts } from "../harness";
+import type { PartFacts } from "../parts";
 import { type Adapter, parseAdapter, type WrittenAdapter } from "../signals";
 import { KEY_POSITIONS, usualState } from "../state";
 import { wireOhms } from "../wire";

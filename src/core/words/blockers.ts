@@ -1,4 +1,4 @@
-import { functionName } from "../harness";
+import { functionName } from "../functions";
 import type { Blocker, Line } from "../plan";
 import type { Step } from "../proving";
 import type { Units } from "../units";

@@ -1,5 +1,8 @@
-import { type BenchTask, type Carried, type ColourLikeness, type Crossing, type CrossingReason, functionName, type Harm, type HarnessProblem, type InventoryName, type Nature, type Stop, type TriageChoice, type TriageReason, type Unsure, type VariantDifference, type WireEnd } from "../harness";
+import type { Carried, ColourLikeness, Crossing, CrossingReason, Harm, Nature, Unsure, VariantDifference } from "../compare";
+import { functionName } from "../functions";
+import type { HarnessProblem } from "../harness";
 import type { Point } from "../points";
+import type { BenchTask, InventoryName, Stop, TriageChoice, TriageReason, WireEnd } from "../slice";
 import type { Units } from "../units";
 import { sizeWords } from "./measures";
 import { count, listed } from "./numbers";

@@ -1,5 +1,5 @@
-import type { ElementSpec, PartFault } from "../harness";
 import type { ColourCode } from "../intake";
+import type { ElementSpec, PartFault } from "../parts";
 import { digits, ohms, ratedAmps, ratedVolts, watts } from "./numbers";
 import { closesWords } from "./states";
 

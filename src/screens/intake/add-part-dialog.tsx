@@ -2,7 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { type FormEvent, useRef, useState } from "react";
-import { fuseBox, groundStud, LIBRARY, type Part, splicePack } from "@/core/harness";
+import { fuseBox, groundStud, LIBRARY, type Part, splicePack } from "@/core/parts";
 import { elementText } from "@/core/words";
 import { readOwnParts, writeOwnParts } from "@/formats/own-parts";
 import { placePartOps } from "@/job/harness-ops";

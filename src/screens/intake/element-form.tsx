@@ -1,8 +1,8 @@
 "use client";
 
 import { type FormEvent, useState } from "react";
-import { CHASSIS, type HarnessPart } from "@/core/harness";
-import { coil, contact, diode, fuse, joint, lamp, motor } from "@/core/harness/elements";
+import type { HarnessPart } from "@/core/harness";
+import { CHASSIS, coil, contact, diode, fuse, joint, lamp, motor } from "@/core/parts";
 import type { PartRow } from "@/job/schema";
 import { Button } from "@/ui/controls";
 

@@ -4,7 +4,7 @@ import { Minus, Plus, Printer, Search } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { type FormEvent, useEffect, useMemo, useState } from "react";
-import { functionName } from "@/core/harness";
+import { functionName } from "@/core/functions";
 import { colourWords, KIND_WORDS, lengthText, listed, quantityWords, sizeText, sizeWords, wireEndText } from "@/core/words";
 import { assumedFace, layFace, NUMBERINGS, type Numbering } from "@/job/harness-ops";
 import { updateOp } from "@/job/ops";

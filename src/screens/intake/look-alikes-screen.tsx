@@ -4,7 +4,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { Printer } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { HARMS, type Harm, type LookAlike } from "@/core/harness";
+import { HARMS, type Harm, type LookAlike } from "@/core/compare";
 import { capital, carriedText, crossingText, HARM_WORDS, listed } from "@/core/words";
 import { insertOp, updateOp } from "@/job/ops";
 import type { AlikeRow } from "@/job/schema";

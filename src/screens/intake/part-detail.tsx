@@ -3,7 +3,10 @@
 import { nanoid } from "nanoid";
 import Link from "next/link";
 import { useState } from "react";
-import { functionName, guessedElements, type HarnessPart, PART_TYPES, partProblems, type WireEnd } from "@/core/harness";
+import { functionName } from "@/core/functions";
+import type { HarnessPart } from "@/core/harness";
+import { guessedElements, PART_TYPES, partProblems } from "@/core/parts";
+import type { WireEnd } from "@/core/slice";
 import { elementText, listed, partFaultText, partWords, sizeText, wireEndText } from "@/core/words";
 import { addCavityOps, forgetPartOps, mateOps, tellPartOps } from "@/job/harness-ops";
 import { insertOp, updateOp } from "@/job/ops";

@@ -3,8 +3,8 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { FileUp } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
+import { type VariantRow as ComparedRow, compareVariants, type TableCavity } from "@/core/compare";
 import { SIDES, type Side } from "@/core/forms";
-import { type VariantRow as ComparedRow, compareVariants, type TableCavity } from "@/core/harness";
 import { readColour } from "@/core/intake";
 import { differenceText, sizeText } from "@/core/words";
 import { deleteOp, insertOp } from "@/job/ops";

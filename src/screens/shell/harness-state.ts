@@ -1,9 +1,10 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { CutReport, Decisions, HarnessReport, LookAlike } from "@/core/harness";
+import type { LookAlike } from "@/core/compare";
 import type { Blocker } from "@/core/plan";
 import type { Step } from "@/core/proving";
+import type { CutReport, Decisions, HarnessReport } from "@/core/slice";
 import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, shapesOf, triageFacts } from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";
 import { looseEndRow } from "@/job/triage-ops";

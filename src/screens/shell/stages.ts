@@ -1,6 +1,6 @@
-import type { HarnessReport } from "@/core/harness";
 import type { BlockerTarget } from "@/core/plan";
 import type { PowerReport } from "@/core/power";
+import type { HarnessReport } from "@/core/slice";
 import type { JobDocument } from "@/job/schema";
 import type { Mark } from "@/ui/marks";
 import { type Derived, isUnknown } from "./derive";

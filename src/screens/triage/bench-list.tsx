@@ -3,7 +3,7 @@
 import { Printer } from "lucide-react";
 import Link from "next/link";
 import { Fragment, useState } from "react";
-import type { ReportRow } from "@/core/harness";
+import type { ReportRow } from "@/core/slice";
 import type { Units } from "@/core/units";
 import { CHOICE_WORDS, capital, sizeText, taskText, triageText, wireText } from "@/core/words";
 import type { CutRow, JobDocument } from "@/job/schema";

@@ -2,7 +2,8 @@
 
 import { nanoid } from "nanoid";
 import { type ReactNode, useEffect, useState } from "react";
-import { type CutReport, copperTotal, functionName, type ReportRow, type TriageChoice } from "@/core/harness";
+import { functionName } from "@/core/functions";
+import { type CutReport, copperTotal, type ReportRow, type TriageChoice } from "@/core/slice";
 import { cavityLabel, lengthText, listed, massText, pointText, sizeWords, stopText, triageText, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import { insertOp, updateOp } from "@/job/ops";

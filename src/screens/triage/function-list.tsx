@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { FUNCTION_SETS } from "@/core/harness";
+import { FUNCTION_SETS } from "@/core/functions";
 import { keptFunctions } from "@/job/harness-facts";
 import { keepOps } from "@/job/triage-ops";
 import { useJob } from "../shell/job-provider";

@@ -1,7 +1,8 @@
 "use client";
 
 import { type FormEvent, type ReactNode, useState } from "react";
-import { functionName, type LooseEnd } from "@/core/harness";
+import { functionName } from "@/core/functions";
+import type { LooseEnd } from "@/core/slice";
 import { hangsText, listed, pointText } from "@/core/words";
 import { type DEBT_ENDS, DEBT_TYPES, type DebtRow } from "@/job/schema";
 import { looseEndRow, openDebtOps, settleDebtOps, settleEndOps } from "@/job/triage-ops";

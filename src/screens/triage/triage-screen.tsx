@@ -2,7 +2,8 @@
 
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
-import { copperTotal, functionName, type HarnessReport } from "@/core/harness";
+import { functionName } from "@/core/functions";
+import { copperTotal, type HarnessReport } from "@/core/slice";
 import type { Units } from "@/core/units";
 import { lengthText, listed, massText, sizeText, sizeUnit } from "@/core/words";
 import { Chip } from "@/ui/controls";

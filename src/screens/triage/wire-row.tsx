@@ -1,4 +1,4 @@
-import type { ReportRow } from "@/core/harness";
+import type { ReportRow } from "@/core/slice";
 import { CHOICE_WORDS, sizeText, triageText, wireText } from "@/core/words";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Wire } from "@/ui/wire";

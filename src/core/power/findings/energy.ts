@@ -1,6 +1,7 @@
 import { cachedBy } from "../../cached-by";
 import { fieldOf } from "../../forms";
-import { type CavityFacts, cavityPoint, type Harness } from "../../harness";
+import { cavityPoint, type Harness } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import { settingValue } from "../settings";
 import type { ChargeBalance, CrankingReport } from "../tables/loads";
 import { atPoint, type Item, type PowerSolution } from "../types";

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { fuseName, relayName, type ToldFinding, told, toldFindings, toldProblem } from "../../../../tests/support/told";
 import { ALTERNATOR, input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
-import type { PartFacts } from "../../harness";
+import type { PartFacts } from "../../parts";
 import { wireOhms } from "../../wire";
 import { cavityLabel } from "../../words";
 import { type FindingCode, PowerDesk, reportPower } from "../index";

@@ -1,5 +1,6 @@
 import { fieldOf } from "../../forms";
-import { type CavityFacts, cavityPoint, type HarnessPart, pointAt } from "../../harness";
+import { cavityPoint, type HarnessPart, pointAt } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import type { Point } from "../../points";
 import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import { BLOCK, MINUS } from "../nodes";

@@ -1,6 +1,7 @@
 import { cachedBy } from "../../cached-by";
 import { fieldOf, type Quantity } from "../../forms";
-import { type CavityFacts, cavityPoint } from "../../harness";
+import { cavityPoint } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import { closedIn, DEAD_VOLTS, type KeyPosition, neverClosed } from "../../state";
 import { voltsAt } from "../solved/flow";
 import { opening, type PathStep, pathDown, pathThrough } from "../solved/path";

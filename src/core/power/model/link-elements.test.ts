@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { NETLIST_FORMAT, type NetElement, type Netlist, Network, readNetlist } from "../../circuit";
 import { type Kind, type Params, parseForm } from "../../forms";
-import { type CavityFacts, DIODE } from "../../harness";
+import { type CavityFacts, DIODE } from "../../parts";
 import { type Adapter, parseAdapter, type WrittenAdapter } from "../../signals";
 import type { NetlistKey } from "../../state";
 import { BODY, PLUS } from "../nodes";

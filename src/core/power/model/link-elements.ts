@@ -1,6 +1,6 @@
 import type { NetElement } from "../../circuit";
 import { fieldOf } from "../../forms";
-import { type CavityFacts, DIODE } from "../../harness";
+import { type CavityFacts, DIODE } from "../../parts";
 import { type Adapter, type AdapterOf, type ContactFeed, PULL_DOWN_OHMS, RELAY_COIL_OHMS } from "../../signals";
 import { fuseForLoad } from "../../wire";
 import { BODY, PLUS } from "../nodes";

@@ -1,5 +1,6 @@
 import { cachedBy } from "../../cached-by";
-import { type CavityFacts, cavityPoint, type Harness, pointAt } from "../../harness";
+import { cavityPoint, type Harness, pointAt } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import type { CavityPoint, Point } from "../../points";
 import { BLOCK, BODY, MINUS, PLUS } from "../nodes";
 import type { Origin } from "../plan-element";

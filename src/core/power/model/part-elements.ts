@@ -1,6 +1,7 @@
 import { cachedBy } from "../../cached-by";
 import type { NetElement } from "../../circuit";
-import { cavityPoint, type Harness, type HarnessEdge, type HarnessPart, spansOf } from "../../harness";
+import { cavityPoint, type Harness, type HarnessEdge, type HarnessPart } from "../../harness";
+import { spansOf } from "../../parts";
 import type { CavityPoint } from "../../points";
 import { BLOCK, BODY } from "../nodes";
 import type { PlanElement } from "../plan-element";

@@ -1,5 +1,6 @@
 import { fieldOf } from "../../forms";
-import type { CavityFacts, HarnessPart } from "../../harness";
+import type { HarnessPart } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import { type Settings, settingValue } from "../settings";
 import type { PowerFacts, PowerModel } from "../types";
 import type { NetSpan } from "./spans";

@@ -1,5 +1,6 @@
 import { fieldOf, type Quantity } from "../../forms";
-import type { CavityFacts, HarnessPart } from "../../harness";
+import type { HarnessPart } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import { aliveOf } from "../../signals";
 import { type ClosedWhen, KEY_POSITIONS, type KeyPosition, liveIn, neverClosed } from "../../state";
 

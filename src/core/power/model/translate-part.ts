@@ -1,6 +1,7 @@
 import type { NetElement } from "../../circuit";
 import { fieldOf } from "../../forms";
-import { type CavityFacts, CHASSIS, type ElementSpec, type HarnessPart, hasUsualWatts, RATED_VOLTS, statesAmps, terminalsOf } from "../../harness";
+import type { HarnessPart } from "../../harness";
+import { type CavityFacts, CHASSIS, type ElementSpec, hasUsualWatts, RATED_VOLTS, statesAmps, terminalsOf } from "../../parts";
 import { aliveOf } from "../../signals";
 import { type ClosedWhen, closedInShorthand, NETLIST_KEYS, neverClosed, withCoasting } from "../../state";
 import type { PartRole } from "../plan-element";

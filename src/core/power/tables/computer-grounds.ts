@@ -1,6 +1,7 @@
 import { cachedBy } from "../../cached-by";
 import { fieldOf } from "../../forms";
-import type { CavityFacts, Harness } from "../../harness";
+import type { Harness } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import type { KeyPosition } from "../../state";
 import { nodeNamesOf } from "../model/node-names";
 import { mostAmps } from "../solved/flow";

@@ -1,6 +1,7 @@
 import { cachedBy } from "../../cached-by";
 import { fieldOf } from "../../forms";
-import { type CavityFacts, cavityPoint, type Harness } from "../../harness";
+import { cavityPoint, type Harness } from "../../harness";
+import type { CavityFacts } from "../../parts";
 import type { CavityPoint } from "../../points";
 import { DEAD_VOLTS, KEY_POSITIONS, type KeyPosition, liveIn } from "../../state";
 import { nodeNamesOf } from "../model/node-names";

@@ -1,8 +1,8 @@
+import type { FunctionDef, SafetyMark } from "../functions";
+import type { Harness, HarnessEdge, Wire } from "../harness";
+import { CONDUCTS } from "../harness";
 import { type Blocks, findBlocks } from "./blocks";
 import { type Demand, Demands } from "./demands";
-import type { FunctionDef, SafetyMark } from "./functions";
-import { CONDUCTS } from "./through";
-import type { Harness, HarnessEdge, Wire } from "./types";
 
 /** What one function needs. */
 export interface FunctionNeed {

@@ -1,8 +1,10 @@
 import { describe, expect, test } from "vitest";
 import { added, facts, harness, randoms } from "../../../tests/support/harness";
 import { flows, stopsOneByOne } from "../../../tests/support/plain-slicer";
+import { FUNCTIONS } from "../functions";
+import { buildHarness, type Harness } from "../harness";
 import { pathText, pointText, stopText, wireText } from "../words";
-import { buildHarness, consequencesOf, FUNCTIONS, type Harness, otherFeeds, pathPoints, pathsThrough, sliceHarness, stopsWithout } from "./index";
+import { consequencesOf, otherFeeds, pathPoints, pathsThrough, sliceHarness, stopsWithout } from "./index";
 
 const ALL = new Set(FUNCTIONS.map((one) => one.key));
 const slice = (built: Harness, kept: ReadonlySet<string> = ALL) => sliceHarness(built, kept);

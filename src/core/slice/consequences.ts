@@ -1,11 +1,11 @@
 import { Groups } from "../groups";
+import type { Harness, HarnessEdge } from "../harness";
+import { cavityPoint, endsOf, pointAt } from "../harness";
 import type { CavityPoint, Point, WireEnds } from "../points";
 import { findBlocks } from "./blocks";
 import { type CopperOfSize, copperBySize } from "./copper";
 import type { Demand } from "./demands";
-import { cavityPoint, endsOf, pointAt } from "./points";
 import type { FunctionNeed, Slice } from "./slice";
-import type { Harness, HarnessEdge, } from "./types";
 
 /** One thing that a function can no longer do. */
 export interface Stop {

@@ -1,13 +1,12 @@
+import { findLookAlikes, type LookAlike, type Shape } from "../compare";
+import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "../harness";
+import { buildHarness, endsOf, pointAt } from "../harness";
 import type { Point, WireEnds } from "../points";
 import { type Consequences, consequencesOf, type OtherFeed, otherFeeds, type Stop } from "./consequences";
-import { buildHarness } from "./graph";
 import { findInventory, type InventoryItem } from "./inventory";
-import { findLookAlikes, type LookAlike, type Shape } from "./look-alikes";
 import { pathPoints, pathsThrough } from "./paths";
-import { endsOf, pointAt } from "./points";
 import { type Slice, sliceHarness } from "./slice";
 import { type BenchTask, benchList, goneWires, incomplete, type LooseEnd, looseEnds, type TriageFacts, type TriageNumbers, type TriageRow, triage } from "./triage";
-import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "./types";
 
 /** What people have decided, as the report takes it. */
 export interface Decisions {

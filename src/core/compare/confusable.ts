@@ -1,6 +1,7 @@
 import type { Form } from "../forms";
-import { FUNCTIONS } from "./functions";
-import type { CavityFacts, ConnectorFacts, Harness } from "./types";
+import { FUNCTIONS } from "../functions";
+import type { Harness } from "../harness";
+import type { CavityFacts, ConnectorFacts } from "../parts";
 
 /** What a connector is like, as far as someone has looked. */
 export interface Shape {

@@ -1,7 +1,10 @@
 import { describe, expect, test } from "vitest";
 import { cavities, facts, harness } from "../../../tests/support/harness";
+import { compareVariants, findLookAlikes, type Shape, type TableCavity } from "../compare";
+import { FUNCTIONS } from "../functions";
+import { buildHarness, type Harness } from "../harness";
 import { hangsText, inventoryName, pointText, stopText, taskText, triageText } from "../words";
-import { benchList, buildHarness, compareVariants, FUNCTIONS, findInventory, findLookAlikes, type Harness, looseEnds, type Shape, sliceHarness, type TableCavity, type TriageFacts, triage } from "./index";
+import { benchList, findInventory, looseEnds, sliceHarness, type TriageFacts, triage } from "./index";
 
 const ALL = new Set(FUNCTIONS.map((one) => one.key));
 const decide = (wireId: string, choice: TriageFacts["choice"], more: Partial<TriageFacts> = {}): TriageFacts => ({ wireId: `wire:${wireId}`, choice, override: "", done: false, unplanned: false, ...more });

@@ -1,6 +1,6 @@
 import { NETLIST_KEYS } from "../state";
 import { CHASSIS, CONTACT_OHMS, coil, contact, diode, type ElementSpec, fuse, joint, lamp, motor, relay, terminalsOf } from "./elements";
-import type { PartFault } from "./types";
+import type { PartFault } from "./facts";
 
 /** A ready component: its terminals and what goes on between them. Values are those of a common part, and assumed until someone reads its plate. */
 export interface Part {

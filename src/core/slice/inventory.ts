@@ -1,5 +1,6 @@
+import type { Harness } from "../harness";
+import type { PartSide } from "../parts";
 import type { Slice } from "./slice";
-import type { Harness, PartSide } from "./types";
 
 export type InventoryKind = "connector" | "relay" | "fuse" | "ground" | "sensor" | "other";
 

@@ -1,9 +1,8 @@
+import type { Harness, HarnessEdge } from "../harness";
+import { CONDUCTS, pointAt } from "../harness";
 import type { Point } from "../points";
 import type { Demand } from "./demands";
-import { pointAt } from "./points";
 import type { Slice } from "./slice";
-import { CONDUCTS } from "./through";
-import type { Harness, HarnessEdge } from "./types";
 
 /** One leg of a path, in the order in which current takes it. */
 export interface Leg {

@@ -1,7 +1,7 @@
 import { directionOf, fieldOf } from "../forms";
 import { type Alive, liveIn, NETLIST_KEYS, type NetlistKey } from "../state";
 import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, lamp, motor, RATED_VOLTS, relay } from "./elements";
-import type { CavityFacts, ConnectorFacts } from "./types";
+import type { CavityFacts, ConnectorFacts } from "./facts";
 import { usualWatts } from "./usual-watts";
 
 /** What a connector sits on, told from what is printed on it and what its cavities do. */

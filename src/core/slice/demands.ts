@@ -1,9 +1,8 @@
 import { directionOf } from "../forms";
-import { FUNCTIONS, type FunctionDef } from "./functions";
-import { POWERED } from "./guess";
-import { flood } from "./packed";
-import { CONDUCTS, letThrough, SOLID } from "./through";
-import type { Harness, HarnessEdge, HarnessPart } from "./types";
+import { FUNCTIONS, type FunctionDef } from "../functions";
+import type { Harness, HarnessEdge, HarnessPart } from "../harness";
+import { CONDUCTS, flood, letThrough, SOLID } from "../harness";
+import { POWERED } from "../parts";
 
 /** Two nodes between which current or a signal must get across, for one function to work. */
 export interface Demand {

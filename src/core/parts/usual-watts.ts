@@ -1,5 +1,5 @@
 import { fieldOf } from "../forms";
-import type { CavityFacts } from "./types";
+import type { CavityFacts } from "./facts";
 
 /** What is printed, and what it usually takes, W at 13.5 V. The first that fits counts. */
 type Usual = readonly (readonly [RegExp, number])[];

@@ -1,4 +1,4 @@
-import { incidence } from "./packed";
+import { incidence } from "../harness";
 
 /** A graph as two lists: edge i joins `a[i]` and `b[i]`, numbers below `nodes`. */
 export interface EdgeList {

@@ -1,9 +1,9 @@
+import type { Harness, Wire } from "../harness";
+import { cavityPoint, endsOf, pointAt } from "../harness";
 import type { Point, WireEnds } from "../points";
 import { type Stop, stopsWithout } from "./consequences";
 import { type CopperOfSize, copperBySize } from "./copper";
-import { cavityPoint, endsOf, pointAt } from "./points";
 import type { FunctionNeed, Slice, WireUse } from "./slice";
-import type { Harness, Wire } from "./types";
 
 export const TRIAGE = ["keep", "remove", "lengthen", "move", "park"] as const;
 export type TriageChoice = (typeof TRIAGE)[number];

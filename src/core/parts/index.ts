@@ -1,0 +1,6 @@
+export { CHASSIS, coil, contact, DIODE, diode, type ElementSpec, fuse, joint, lamp, motor, RATED_VOLTS, spansOf, terminalsOf } from "./elements";
+export type * from "./facts";
+export { guessedElements, guessPart, POWERED } from "./guess";
+export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";
+export { PART_TYPES } from "./part-types";
+export { hasUsualWatts, statesAmps, usualWatts } from "./usual-watts";

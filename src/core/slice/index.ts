@@ -1,0 +1,8 @@
+export { consequencesOf, otherFeeds, type Stop, stopsWithout } from "./consequences";
+export { copperTotal } from "./copper";
+export type { Demand } from "./demands";
+export { findInventory, type InventoryItem, type InventoryKind, type InventoryName } from "./inventory";
+export { pathPoints, pathsThrough } from "./paths";
+export { type CutReport, type Decisions, HarnessDesk, type HarnessReport, type ReportRow, type WireEnd } from "./report";
+export { type Slice, sliceHarness } from "./slice";
+export { type BenchTask, benchList, goneWires, type LooseEnd, looseEnds, TRIAGE, type TriageChoice, type TriageFacts, type TriageReason, triage } from "./triage";
