@@ -16,7 +16,10 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   headers: async () => [
     { source: "/:path*", headers: HEADERS },
-    { source: "/api/:path*", headers: [{ key: "Content-Security-Policy", value: "default-src 'none'; frame-ancestors 'none'" }] },
+    {
+      source: "/api/:path*",
+      headers: [{ key: "Content-Security-Policy", value: "default-src 'none'; frame-ancestors 'none'" }],
+    },
   ],
 };
 

@@ -5,9 +5,36 @@ export default defineConfig({
   test: {
     projects: [
       // A machine can be many times slower than this one: time is judged by `npm run bench`, not by a test that happens to run beside others.
-      { extends: true, test: { name: "unit", include: ["src/{core,job,formats,cli,screens,ui,demo,workers}/**/*.test.{ts,tsx}"], setupFiles: ["tests/support/seed.ts"], testTimeout: 60_000 } },
-      { extends: true, test: { name: "database", include: ["src/server/**/*.test.ts"], setupFiles: ["tests/support/seed.ts"], fileParallelism: false, testTimeout: 60_000, hookTimeout: 120_000 } },
-      { extends: true, test: { name: "browser", include: ["tests/browser/**/*.test.ts"], fileParallelism: false, testTimeout: 240_000, hookTimeout: 240_000 } },
+      {
+        extends: true,
+        test: {
+          name: "unit",
+          include: ["src/{core,job,formats,cli,screens,ui,demo,workers}/**/*.test.{ts,tsx}"],
+          setupFiles: ["tests/support/seed.ts"],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: "database",
+          include: ["src/server/**/*.test.ts"],
+          setupFiles: ["tests/support/seed.ts"],
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: "browser",
+          include: ["tests/browser/**/*.test.ts"],
+          fileParallelism: false,
+          testTimeout: 240_000,
+          hookTimeout: 240_000,
+        },
+      },
     ],
   },
 });

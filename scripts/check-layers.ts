@@ -21,7 +21,27 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
  * Inside of core each folder may import those before it, by their public face alone: what a vehicle is, what its wires are, what computes on
  * them, and at the end the words that people read, which no engine knows of.
  */
-const CORE_ORDER: readonly string[] = ["units", "groups", "cached-by", "state", "forms", "points", "wire", "circuit", "intake", "parts", "functions", "harness", "compare", "slice", "signals", "power", "plan", "proving", "words"];
+const CORE_ORDER: readonly string[] = [
+  "units",
+  "groups",
+  "cached-by",
+  "state",
+  "forms",
+  "points",
+  "wire",
+  "circuit",
+  "intake",
+  "parts",
+  "functions",
+  "harness",
+  "compare",
+  "slice",
+  "signals",
+  "power",
+  "plan",
+  "proving",
+  "words",
+];
 /** Core is pure: no interface, framework, database or file code. */
 const CORE_PACKAGES: readonly string[] = [];
 
@@ -36,9 +56,11 @@ for (const file of readdirSync(src, { recursive: true, encoding: "utf8" }).filte
   for (const [, specifier = ""] of text.matchAll(/^(?:(?:import|export)\s[^;"]*?\sfrom|import)\s+"([^"]+)"/gm)) {
     const target = layerOf(file, specifier);
     const test = /\.test\.tsx?$/.test(file);
-    if (target === null && layer === "core" && !test && !CORE_PACKAGES.includes(specifier)) faults.push(`${file}: core imports the package ${specifier}`);
+    if (target === null && layer === "core" && !test && !CORE_PACKAGES.includes(specifier))
+      faults.push(`${file}: core imports the package ${specifier}`);
     faults.push(...coreFaults(file, specifier, test));
-    if (target !== null && target !== layer && !allowed.includes(target) && !test) faults.push(`${file}: ${layer} must not import ${target} (${specifier})`);
+    if (target !== null && target !== layer && !allowed.includes(target) && !test)
+      faults.push(`${file}: ${layer} must not import ${target} (${specifier})`);
   }
 }
 
@@ -49,10 +71,14 @@ function coreFaults(file: string, specifier: string, test: boolean): string[] {
   const [, folder = "", inner] = to;
   const [layer, own = ""] = file.replace(/\.ts$/, "").split(path.sep);
   if (layer === "core" && own === folder) return [];
-  const past = test || inner === undefined || inner === "index" ? [] : [`${file}: ${specifier} goes past the public face of core/${folder}`];
+  const past =
+    test || inner === undefined || inner === "index"
+      ? []
+      : [`${file}: ${specifier} goes past the public face of core/${folder}`];
   if (layer !== "core" || test) return past;
   const [mine, its] = [CORE_ORDER.indexOf(own), CORE_ORDER.indexOf(folder)];
-  if (mine < 0 || its < 0) return [...past, `${file}: core/${mine < 0 ? own : folder} has no place in the order of core`];
+  if (mine < 0 || its < 0)
+    return [...past, `${file}: core/${mine < 0 ? own : folder} has no place in the order of core`];
   return its < mine ? past : [...past, `${file}: core/${own} must not import core/${folder}`];
 }
 

@@ -9,7 +9,9 @@ const { ensureBuild, runTsx, startServer } = await import("./lib/build.mjs");
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
 const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180);
-const database = process.env.DATABASE_URL ? { url: process.env.DATABASE_URL, stop: async () => {} } : await startDatabase("demo");
+const database = process.env.DATABASE_URL
+  ? { url: process.env.DATABASE_URL, stop: async () => {} }
+  : await startDatabase("demo");
 let server;
 const end = async (status) => {
   await server?.stop();

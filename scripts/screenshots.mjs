@@ -50,22 +50,47 @@ try {
   await picture("jobs", "/");
   await picture("import", "/jobs/heron/import?side=host", { act: HOST_TABLE, wait: 1500 });
   await picture("pin-tables", "/jobs/heron/pins");
-  await picture("harness", "/jobs/ridgeway/harness", { act: 'await pause(2500); click("Host"); await pause(400);', wait: 1500 });
-  await picture("faces", "/jobs/heron/faces", { act: 'click("Mating side"); press("ArrowRight"); press("ArrowDown");' });
+  await picture("harness", "/jobs/ridgeway/harness", {
+    act: 'await pause(2500); click("Host"); await pause(400);',
+    wait: 1500,
+  });
+  await picture("faces", "/jobs/heron/faces", {
+    act: 'click("Mating side"); press("ArrowRight"); press("ArrowDown");',
+  });
   await picture("look-alikes", "/jobs/heron/look-alikes");
-  await picture("triage-refused", "/jobs/heron/triage", { act: 'await pause(600); type(document.querySelector("input[type=search]"), "brake light switch-2"); await pause(600); document.querySelector("[data-wire]").click(); await pause(900); press("r"); await pause(900);' });
-  await picture("triage-large-night", "/jobs/ridgeway/triage", { night: true, act: 'await pause(2500); document.querySelectorAll("[data-wire]")[3].click(); await pause(900);', wait: 1500 });
+  await picture("triage-refused", "/jobs/heron/triage", {
+    act: 'await pause(600); type(document.querySelector("input[type=search]"), "brake light switch-2"); await pause(600); document.querySelector("[data-wire]").click(); await pause(900); press("r"); await pause(900);',
+  });
+  await picture("triage-large-night", "/jobs/ridgeway/triage", {
+    night: true,
+    act: 'await pause(2500); document.querySelectorAll("[data-wire]")[3].click(); await pause(900);',
+    wait: 1500,
+  });
   await picture("map-proposed", "/jobs/heron/map");
-  await picture("map-open-line", "/jobs/heron/map", { act: 'press("a"); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);' });
+  await picture("map-open-line", "/jobs/heron/map", {
+    act: 'press("a"); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);',
+  });
   await picture("map-no-counterpart", "/jobs/heron/map", { act: 'click("No counterpart");' });
-  await picture("power-findings", "/jobs/heron/power", { act: 'await pause(2500); click("C1-2 is dead"); await pause(2500);', wait: 1500 });
-  await picture("power-keys-night", "/jobs/heron/power?tab=keys", { night: true, act: 'await pause(2500); document.querySelectorAll("[role=cell] button")[15].click(); await pause(1200);', wait: 1500 });
+  await picture("power-findings", "/jobs/heron/power", {
+    act: 'await pause(2500); click("C1-2 is dead"); await pause(2500);',
+    wait: 1500,
+  });
+  await picture("power-keys-night", "/jobs/heron/power?tab=keys", {
+    night: true,
+    act: 'await pause(2500); document.querySelectorAll("[role=cell] button")[15].click(); await pause(1200);',
+    wait: 1500,
+  });
   await picture("plan-sheet", "/jobs/heron/plan");
-  await picture("prove-failed", "/jobs/heron/prove", { night: true, act: 'await pause(1500); const field = document.querySelector("form input"); type(field, "OL"); field.form.requestSubmit(); await pause(600);' });
+  await picture("prove-failed", "/jobs/heron/prove", {
+    night: true,
+    act: 'await pause(1500); const field = document.querySelector("form input"); type(field, "OL"); field.form.requestSubmit(); await pause(600);',
+  });
   await picture("history", "/jobs/heron/history");
   await picture("scope", "/jobs/heron/scope");
   await picture("map-tablet-night", "/jobs/heron/map", { night: true, tablet: true });
-  await picture("palette", "/jobs/heron/map", { act: 'press("k", { ctrlKey: true }); await pause(400); type(document.querySelector("[cmdk-input]"), "pump");' });
+  await picture("palette", "/jobs/heron/map", {
+    act: 'press("k", { ctrlKey: true }); await pause(400); type(document.querySelector("[cmdk-input]"), "pump");',
+  });
 } finally {
   await server.stop();
   await database.stop();

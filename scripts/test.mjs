@@ -25,7 +25,11 @@ function check(name, command, args) {
 
 function vitest(project, env = {}) {
   const report = path.join(output, `${project}.json`);
-  const { status } = spawnSync(bin("vitest"), ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile=${report}`], { cwd: ROOT, stdio: "inherit", env: { ...process.env, ...env } });
+  const { status } = spawnSync(
+    bin("vitest"),
+    ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile=${report}`],
+    { cwd: ROOT, stdio: "inherit", env: { ...process.env, ...env } },
+  );
   const counts = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : null;
   passed += counts?.numPassedTests ?? 0;
   failed += counts?.numFailedTests ?? 0;
@@ -33,13 +37,17 @@ function vitest(project, env = {}) {
   if (status !== 0 && (counts?.numFailedTests ?? 0) === 0) failed += 1;
 }
 
-check("lint", bin("biome"), ["check", "--formatter-enabled=false", "--error-on-warnings"]);
+check("lint", bin("biome"), ["check", "--error-on-warnings"]);
 check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
 check("types", bin("tsc"), ["--noEmit"]);
 vitest("unit");
 const database = await startDatabase(`test-${process.pid}`, 34306);
 try {
-  vitest("database", { DATABASE_URL: database.url, TEST_DB_SOCKET: database.socket, TEST_DB_PID: String(database.pid) });
+  vitest("database", {
+    DATABASE_URL: database.url,
+    TEST_DB_SOCKET: database.socket,
+    TEST_DB_PID: String(database.pid),
+  });
   ensureBuild();
   vitest("browser", { DATABASE_URL: database.url });
 } catch (error) {

@@ -13,7 +13,11 @@ export function ensureBuild() {
   const now = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === now) return;
   console.log("Building …");
-  execFileSync(process.execPath, [next, "build"], { cwd: ROOT, env: { ...ENV, NODE_ENV: "production" }, stdio: ["ignore", "ignore", "inherit"] });
+  execFileSync(process.execPath, [next, "build"], {
+    cwd: ROOT,
+    env: { ...ENV, NODE_ENV: "production" },
+    stdio: ["ignore", "ignore", "inherit"],
+  });
   writeFileSync(stamp, now);
 }
 
@@ -23,31 +27,42 @@ function sourcesHash() {
     if (statSync(file).isDirectory()) for (const name of readdirSync(file).sort()) visit(path.join(file, name));
     else if (!/\.test\.tsx?$/.test(file)) hash.update(path.relative(ROOT, file)).update(readFileSync(file));
   };
-  for (const name of ["src", "next.config.ts", "postcss.config.mjs", "package-lock.json", "tsconfig.json"]) visit(path.join(ROOT, name));
+  for (const name of ["src", "next.config.ts", "postcss.config.mjs", "package-lock.json", "tsconfig.json"])
+    visit(path.join(ROOT, name));
   return hash.digest("hex");
 }
 
 /** Starts the web server and waits until it answers. */
 export async function startServer({ host, port, databaseUrl, dev = false, quiet = true }) {
   const child = spawn(process.execPath, [next, dev ? "dev" : "start", "-H", host, "-p", String(port)], {
-    cwd: ROOT, env: { ...ENV, NODE_ENV: dev ? "development" : "production", DATABASE_URL: databaseUrl }, stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
+    cwd: ROOT,
+    env: { ...ENV, NODE_ENV: dev ? "development" : "production", DATABASE_URL: databaseUrl },
+    stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
   });
   const address = `http://${host}:${port}`;
   for (let tries = 0; ; tries += 1) {
-    const up = await fetch(`${address}/api/health`).then(() => true, () => false);
+    const up = await fetch(`${address}/api/health`).then(
+      () => true,
+      () => false,
+    );
     if (up) break;
     if (child.exitCode !== null || tries > 600) throw new Error("The web server did not start");
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
-  const stop = () => new Promise((resolve) => {
-    if (child.exitCode !== null || child.signalCode !== null) return resolve();
-    child.once("exit", () => resolve());
-    child.kill("SIGTERM");
-  });
+  const stop = () =>
+    new Promise((resolve) => {
+      if (child.exitCode !== null || child.signalCode !== null) return resolve();
+      child.once("exit", () => resolve());
+      child.kill("SIGTERM");
+    });
   return { address, child, stop };
 }
 
 /** Runs a TypeScript file of the project to its end. */
 export function runTsx(file, args = [], env = {}) {
-  execFileSync(process.execPath, [path.join(ROOT, "node_modules/tsx/dist/cli.mjs"), path.join(ROOT, file), ...args], { cwd: ROOT, env: { ...process.env, ...env }, stdio: "inherit" });
+  execFileSync(process.execPath, [path.join(ROOT, "node_modules/tsx/dist/cli.mjs"), path.join(ROOT, file), ...args], {
+    cwd: ROOT,
+    env: { ...process.env, ...env },
+    stdio: "inherit",
+  });
 }

@@ -14,7 +14,9 @@ const BINARIES = {
 
 /** Installs the Debian packages behind the named binaries where one is missing. */
 export function ensureDebian(...names) {
-  const missing = names.filter((name) => !BINARIES[name].paths.every((file) => existsSync(file))).map((name) => BINARIES[name].package);
+  const missing = names
+    .filter((name) => !BINARIES[name].paths.every((file) => existsSync(file)))
+    .map((name) => BINARIES[name].package);
   if (missing.length === 0) return;
   if (process.getuid?.() !== 0) {
     console.error(`Missing: ${missing.join(", ")}. Install them as root: apt-get install ${missing.join(" ")}`);
@@ -28,7 +30,10 @@ export function ensureDebian(...names) {
   if (ownPolicy) writeFileSync(policy, "#!/bin/sh\nexit 101\n", { mode: 0o755 });
   try {
     execFileSync("apt-get", ["update", "-qq"], { env, stdio: ["ignore", "ignore", "inherit"] });
-    execFileSync("apt-get", ["install", "-y", "-qq", "--no-install-recommends", ...missing], { env, stdio: ["ignore", "ignore", "inherit"] });
+    execFileSync("apt-get", ["install", "-y", "-qq", "--no-install-recommends", ...missing], {
+      env,
+      stdio: ["ignore", "ignore", "inherit"],
+    });
   } finally {
     if (ownPolicy) spawnSync("rm", ["-f", policy]);
   }
@@ -41,12 +46,20 @@ export function ensureModules() {
   if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync(lock).mtimeMs - 1000) return;
   if (existsSync(stamp) && sameVersions(stamp, lock)) return;
   console.log("Installing packages (npm ci) …");
-  execFileSync("npm", ["ci", "--no-audit", "--no-fund", "--include=dev"], { cwd: ROOT, stdio: ["ignore", "ignore", "inherit"] });
+  execFileSync("npm", ["ci", "--no-audit", "--no-fund", "--include=dev"], {
+    cwd: ROOT,
+    stdio: ["ignore", "ignore", "inherit"],
+  });
 }
 
 // A clone gives every file the same new time, so times alone would install again for nothing.
 function sameVersions(stamp, lock) {
-  const versions = (file) => Object.entries(JSON.parse(readFileSync(file, "utf8")).packages).filter(([name]) => name !== "").map(([name, one]) => [name, one.version, one.optional === true]);
+  const versions = (file) =>
+    Object.entries(JSON.parse(readFileSync(file, "utf8")).packages)
+      .filter(([name]) => name !== "")
+      .map(([name, one]) => [name, one.version, one.optional === true]);
   const installed = new Map(versions(stamp).map(([name, version]) => [name, version]));
-  return versions(lock).every(([name, version, optional]) => installed.get(name) === version || (optional && !installed.has(name)));
+  return versions(lock).every(
+    ([name, version, optional]) => installed.get(name) === version || (optional && !installed.has(name)),
+  );
 }

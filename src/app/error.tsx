@@ -8,7 +8,9 @@ export default function ErrorPage({ reset }: { error: Error; reset: () => void }
     <main>
       <Empty title="This page met a fault of its own">
         <p>What you entered before is kept. Try again; if it stays, load the page anew.</p>
-        <Button primary onClick={reset}>Try again</Button>
+        <Button primary onClick={reset}>
+          Try again
+        </Button>
       </Empty>
     </main>
   );

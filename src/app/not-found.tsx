@@ -7,7 +7,9 @@ export default function NotFound() {
     <main>
       <Empty title="There is no such job or page">
         <p>It may have been removed, or the address may be mistyped.</p>
-        <Link href="/" className={buttonLook(true)}>To the list of jobs</Link>
+        <Link href="/" className={buttonLook(true)}>
+          To the list of jobs
+        </Link>
       </Empty>
     </main>
   );

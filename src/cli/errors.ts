@@ -3,7 +3,18 @@ export class UsageError extends Error {}
 
 /** Input that cannot be read: exit status 2. */
 export class InputError extends Error {
-  constructor(readonly facts: { readonly code: string; readonly message: string; readonly file: string; readonly line?: number; readonly column?: string; readonly hint?: string; readonly element?: string | null; readonly nodes?: readonly string[] }) {
+  constructor(
+    readonly facts: {
+      readonly code: string;
+      readonly message: string;
+      readonly file: string;
+      readonly line?: number;
+      readonly column?: string;
+      readonly hint?: string;
+      readonly element?: string | null;
+      readonly nodes?: readonly string[];
+    },
+  ) {
     super(facts.message);
   }
 }

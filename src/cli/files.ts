@@ -8,7 +8,12 @@ export function readFileBytes(file: string, read: ReadFile): Uint8Array {
     return read(file);
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code ?? "unreadable";
-    throw new InputError({ code: "cannot-open", message: `The file cannot be opened (${code}).`, file, hint: "Check its name and that it may be read." });
+    throw new InputError({
+      code: "cannot-open",
+      message: `The file cannot be opened (${code}).`,
+      file,
+      hint: "Check its name and that it may be read.",
+    });
   }
 }
 

@@ -13,12 +13,21 @@ export function intake(args: readonly string[], read: ReadFile): unknown {
   return {
     side,
     connectors: [...new Set(table.pins.map((pin) => pin.connector))],
-    pins: table.pins.map(({ line: _line, index: _index, ...pin }) => ({ ...pin, kind: told(pin.kind), quantity: told(pin.quantity) })),
+    pins: table.pins.map(({ line: _line, index: _index, ...pin }) => ({
+      ...pin,
+      kind: told(pin.kind),
+      quantity: told(pin.quantity),
+    })),
     issues: table.issues,
   };
 }
 
-const told = (one: { value: unknown; confidence: number; source: string; why: string }) => ({ value: one.value, confidence: one.confidence, source: one.source, why: one.why });
+const told = (one: { value: unknown; confidence: number; source: string; why: string }) => ({
+  value: one.value,
+  confidence: one.confidence,
+  source: one.source,
+  why: one.why,
+});
 
 function parse(args: readonly string[]): { file: string; side: Side } {
   const files: string[] = [];
@@ -35,6 +44,9 @@ function parse(args: readonly string[]): { file: string; side: Side } {
   const [file] = files;
   if (file === undefined || files.length !== 1) throw new UsageError("Name one file.");
   const known = SIDES.find((one) => one === side);
-  if (known === undefined) throw new UsageError(side === undefined ? "--side is missing: donor or host." : `There is no side “${side}”: donor or host.`);
+  if (known === undefined)
+    throw new UsageError(
+      side === undefined ? "--side is missing: donor or host." : `There is no side “${side}”: donor or host.`,
+    );
   return { file, side: known };
 }

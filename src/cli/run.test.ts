@@ -3,8 +3,10 @@ import { describe, expect, test } from "vitest";
 import { runCli } from "./run";
 
 const files: Record<string, string> = {
-  "donor.csv": "connector,cavity,kind,quantity,params\nC1,23,frequency-out,engine-speed,pulsesPerRev=2;drive=open-collector\nC1,24,low-side-out,malfunction-lamp,maxAmps=0.5;clamp=own\nC1,30,low-side-out,purge-valve,\n",
-  "host.csv": "connector,cavity,kind,quantity,params\nIP,1,frequency-in,engine-speed,pulsesPerRev=2;pull=none;highVolts=6.5;maxVolts=18\nIP,2,load-in,malfunction-lamp,amps=0.1;otherEnd=battery\n",
+  "donor.csv":
+    "connector,cavity,kind,quantity,params\nC1,23,frequency-out,engine-speed,pulsesPerRev=2;drive=open-collector\nC1,24,low-side-out,malfunction-lamp,maxAmps=0.5;clamp=own\nC1,30,low-side-out,purge-valve,\n",
+  "host.csv":
+    "connector,cavity,kind,quantity,params\nIP,1,frequency-in,engine-speed,pulsesPerRev=2;pull=none;highVolts=6.5;maxVolts=18\nIP,2,load-in,malfunction-lamp,amps=0.1;otherEnd=battery\n",
   "bad.csv": "connector,colour\nC1,RD\n",
   "rows.csv": "connector,cavity,size\nC1,1,thick\nC1,2,0.5\n",
 };
@@ -21,13 +23,37 @@ describe("intake", () => {
     expect(run("intake", "rows.csv", "--side", "donor").status).toBe(0);
     const out = json("intake", "rows.csv", "--side", "donor");
     expect(Object.keys(out)).toEqual(["side", "connectors", "pins", "issues"]);
-    expect(out.issues).toMatchObject([{ level: "error", code: "unreadable-size", line: 2, column: "size", found: "thick" }]);
-    expect(Object.keys(out.pins[0])).toEqual(["connector", "cavity", "circuit", "colour", "sizeMm2", "lengthM", "description", "kind", "quantity", "params", "extra"].toSorted((a, b) => Object.keys(out.pins[0]).indexOf(a) - Object.keys(out.pins[0]).indexOf(b)));
+    expect(out.issues).toMatchObject([
+      { level: "error", code: "unreadable-size", line: 2, column: "size", found: "thick" },
+    ]);
+    expect(Object.keys(out.pins[0])).toEqual(
+      [
+        "connector",
+        "cavity",
+        "circuit",
+        "colour",
+        "sizeMm2",
+        "lengthM",
+        "description",
+        "kind",
+        "quantity",
+        "params",
+        "extra",
+      ].toSorted((a, b) => Object.keys(out.pins[0]).indexOf(a) - Object.keys(out.pins[0]).indexOf(b)),
+    );
     expect(Object.keys(out.pins[0].kind)).toEqual(["value", "confidence", "source", "why"]);
   });
   test("what cannot be read ends with 2, an error document and one human line", () => {
-    expect(run("intake", "bad.csv", "--side=host")).toMatchObject({ status: 2, stderr: expect.stringMatching(/^bad\.csv: .+$/) });
-    expect(json("intake", "bad.csv", "--side=host").error).toMatchObject({ code: "missing-column", file: "bad.csv", line: 1, column: "cavity" });
+    expect(run("intake", "bad.csv", "--side=host")).toMatchObject({
+      status: 2,
+      stderr: expect.stringMatching(/^bad\.csv: .+$/),
+    });
+    expect(json("intake", "bad.csv", "--side=host").error).toMatchObject({
+      code: "missing-column",
+      file: "bad.csv",
+      line: 1,
+      column: "cavity",
+    });
     expect(json("intake", "none.csv", "--side", "host").error.code).toBe("cannot-open");
   });
 });
@@ -36,10 +62,18 @@ describe("match", () => {
   test("links with donor and host in their places, adapters with values, and what is unmatched", () => {
     const out = json("match", "donor.csv", "host.csv");
     expect(out.links).toMatchObject([
-      { quantity: "engine-speed", donor: { connector: "C1", cavity: "23" }, host: { connector: "IP", cavity: "1" }, verdict: "adapter", adapters: [{ type: "pull-up", ohms: 2200, volts: 12 }] },
+      {
+        quantity: "engine-speed",
+        donor: { connector: "C1", cavity: "23" },
+        host: { connector: "IP", cavity: "1" },
+        verdict: "adapter",
+        adapters: [{ type: "pull-up", ohms: 2200, volts: 12 }],
+      },
       { quantity: "malfunction-lamp", verdict: "direct", adapters: [] },
     ]);
-    expect(out.unmatchedDonor).toMatchObject([{ connector: "C1", cavity: "30", quantity: "purge-valve", why: expect.any(String) }]);
+    expect(out.unmatchedDonor).toMatchObject([
+      { connector: "C1", cavity: "30", quantity: "purge-valve", why: expect.any(String) },
+    ]);
     expect(out.unmatchedHost).toEqual([]);
   });
   test("the example of each help works on files of the repository", () => {
@@ -51,10 +85,26 @@ describe("match", () => {
 });
 
 describe("slice", () => {
-  const out = JSON.parse(runCli(["slice", "tests/reference/slice/horn-and-brake-lamps.json"], (file) => readFileSync(file)).stdout);
+  const out = JSON.parse(
+    runCli(["slice", "tests/reference/slice/horn-and-brake-lamps.json"], (file) => readFileSync(file)).stdout,
+  );
   test("with the horn kept, its relay, coil, push, feed and ground stay; the brake lamps' wires may go, and the dead one", () => {
-    expect(out.remove.toSorted()).toEqual(["host Brake lamp left-2 to splice 20", "host Brake light switch-1 to splice 10", "host Brake light switch-2 to Brake lamp left-1", "host Cigar lighter-1 to an open end", "host Old loom-4 to Old loom-5"]);
-    expect(out.keep).toEqual(expect.arrayContaining(["host Horn relay-30 to splice 10", "host Horn relay-86 to splice 10", "host Horn relay-85 to Horn push-1", "host Horn-2 to splice 20", "host Battery positive to Fuse box-feed"]));
+    expect(out.remove.toSorted()).toEqual([
+      "host Brake lamp left-2 to splice 20",
+      "host Brake light switch-1 to splice 10",
+      "host Brake light switch-2 to Brake lamp left-1",
+      "host Cigar lighter-1 to an open end",
+      "host Old loom-4 to Old loom-5",
+    ]);
+    expect(out.keep).toEqual(
+      expect.arrayContaining([
+        "host Horn relay-30 to splice 10",
+        "host Horn relay-86 to splice 10",
+        "host Horn relay-85 to Horn push-1",
+        "host Horn-2 to splice 20",
+        "host Battery positive to Fuse box-feed",
+      ]),
+    );
     expect(out.why["host Old loom-4 to Old loom-5"]).toContain("Dead");
   });
   test("per function: what it needs, and what it has no other way for", () => {
@@ -75,30 +125,87 @@ describe("slice", () => {
 });
 
 describe("solve", () => {
-  const solve = (netlist: unknown, ...options: string[]) => runCli(["solve", "x.json", ...options], () => new TextEncoder().encode(typeof netlist === "string" ? netlist : JSON.stringify(netlist)));
+  const solve = (netlist: unknown, ...options: string[]) =>
+    runCli(["solve", "x.json", ...options], () =>
+      new TextEncoder().encode(typeof netlist === "string" ? netlist : JSON.stringify(netlist)),
+    );
   const switched = {
-    format: "pantograph-netlist/1", reference: "0", state: "off",
-    elements: [{ id: "B", type: "source", a: "+", b: "0", volts: 12, ohms: 1 }, { id: "key", type: "switch", a: "+", b: "load", closedIn: ["run"], ohms: 1 }, { id: "R", type: "resistor", a: "load", b: "0", ohms: 4 }],
+    format: "pantograph-netlist/1",
+    reference: "0",
+    state: "off",
+    elements: [
+      { id: "B", type: "source", a: "+", b: "0", volts: 12, ohms: 1 },
+      { id: "key", type: "switch", a: "+", b: "load", closedIn: ["run"], ohms: 1 },
+      { id: "R", type: "resistor", a: "load", b: "0", ohms: 4 },
+    ],
   };
   test("the file's state is solved, and --state wins over it", () => {
-    expect(JSON.parse(solve(switched).stdout)).toMatchObject({ state: "off", volts: { "0": 0, "+": 12, load: 0 }, amps: { R: 0 }, floating: [] });
-    expect(JSON.parse(solve(switched, "--state", "run").stdout)).toMatchObject({ state: "run", volts: { "+": 10, load: 8 }, amps: { B: 2, key: 2, R: 2 } });
+    expect(JSON.parse(solve(switched).stdout)).toMatchObject({
+      state: "off",
+      volts: { "0": 0, "+": 12, load: 0 },
+      amps: { R: 0 },
+      floating: [],
+    });
+    expect(JSON.parse(solve(switched, "--state", "run").stdout)).toMatchObject({
+      state: "run",
+      volts: { "+": 10, load: 8 },
+      amps: { B: 2, key: 2, R: 2 },
+    });
     expect(JSON.parse(solve({ ...switched, state: undefined }, "--state", "run").stdout).state).toBe("run");
   });
   test.each([
-    ["not JSON", "{", "not-json", undefined], ["no netlist", {}, "not-a-netlist", null], ["an unknown state", { ...switched, state: "towing" }, "unknown-state", null],
-    ["a source loop", { ...switched, elements: [...switched.elements, { id: "A", type: "source", a: "+", b: "0", volts: 12, ohms: 0 }, { id: "C", type: "source", a: "+", b: "0", volts: 14, ohms: 0 }] }, "source-loop", "C"],
-    ["a current with nowhere to flow", { ...switched, elements: [...switched.elements, { id: "I", type: "current", a: "x", b: "0", amps: 1 }] }, "stranded-current", "I"],
+    ["not JSON", "{", "not-json", undefined],
+    ["no netlist", {}, "not-a-netlist", null],
+    ["an unknown state", { ...switched, state: "towing" }, "unknown-state", null],
+    [
+      "a source loop",
+      {
+        ...switched,
+        elements: [
+          ...switched.elements,
+          { id: "A", type: "source", a: "+", b: "0", volts: 12, ohms: 0 },
+          { id: "C", type: "source", a: "+", b: "0", volts: 14, ohms: 0 },
+        ],
+      },
+      "source-loop",
+      "C",
+    ],
+    [
+      "a current with nowhere to flow",
+      { ...switched, elements: [...switched.elements, { id: "I", type: "current", a: "x", b: "0", amps: 1 }] },
+      "stranded-current",
+      "I",
+    ],
   ])("%s ends with 2 and the element", (_, netlist, code, element) => {
     const fault = solve(netlist);
     expect(fault.status).toBe(2);
-    expect(JSON.parse(fault.stdout).error).toMatchObject({ code, file: "x.json", ...(element === undefined ? {} : { element }) });
+    expect(JSON.parse(fault.stdout).error).toMatchObject({
+      code,
+      file: "x.json",
+      ...(element === undefined ? {} : { element }),
+    });
     expect(fault.stderr).toContain("x.json");
   });
-  test.each([[["--state"]], [["--state", "towing"]], [["--fast"]], [["y.json"]], [["--state", "run", "--state", "off"]]])("a wrong call %j ends with 64", (options) => expect(solve(switched, ...options).status).toBe(64));
+  test.each([
+    [["--state"]],
+    [["--state", "towing"]],
+    [["--fast"]],
+    [["y.json"]],
+    [["--state", "run", "--state", "off"]],
+  ])("a wrong call %j ends with 64", (options) => expect(solve(switched, ...options).status).toBe(64));
 });
 
-test.each([[[]], [["fly"]], [["constructor"]], [["intake"]], [["intake", "donor.csv"]], [["intake", "donor.csv", "--side", "left"]], [["match", "donor.csv"]], [["match", "donor.csv", "host.csv", "--fast"]]])("a wrong call %j ends with 64 and the usage", (args) => {
+test.each([
+  [[]],
+  [["fly"]],
+  [["constructor"]],
+  [["intake"]],
+  [["intake", "donor.csv"]],
+  [["intake", "donor.csv", "--side", "left"]],
+  [["match", "donor.csv"]],
+  [["match", "donor.csv", "host.csv", "--fast"]],
+])("a wrong call %j ends with 64 and the usage", (args) => {
   expect(run(...args)).toMatchObject({ status: 64, stdout: "", stderr: expect.stringContaining("Usage:") });
 });
-test("--help lists the verbs", () => expect(run("--help")).toMatchObject({ status: 0, stdout: expect.stringContaining("match DONOR.csv HOST.csv") }));
+test("--help lists the verbs", () =>
+  expect(run("--help")).toMatchObject({ status: 0, stdout: expect.stringContaining("match DONOR.csv HOST.csv") }));

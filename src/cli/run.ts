@@ -38,13 +38,23 @@ export function runCli(args: readonly string[], read: ReadFile): CliResult {
   const [name, ...rest] = args;
   if (name === "--help" || name === "-h" || name === "help") return { status: 0, stdout: USAGE, stderr: "" };
   const verb = name === undefined || !Object.hasOwn(VERBS, name) ? undefined : VERBS[name];
-  if (verb === undefined) return { status: 64, stdout: "", stderr: `${name === undefined ? "A verb is missing." : `There is no verb “${name}”.`}\n\n${USAGE}` };
+  if (verb === undefined)
+    return {
+      status: 64,
+      stdout: "",
+      stderr: `${name === undefined ? "A verb is missing." : `There is no verb “${name}”.`}\n\n${USAGE}`,
+    };
   if (rest.includes("--help") || rest.includes("-h")) return { status: 0, stdout: verb.help, stderr: "" };
   try {
     return { status: 0, stdout: JSON.stringify(verb.run(rest, read), null, 2), stderr: "" };
   } catch (error) {
     if (error instanceof UsageError) return { status: 64, stdout: "", stderr: `${error.message}\n\n${verb.help}` };
-    if (error instanceof InputError) return { status: 2, stdout: JSON.stringify({ error: error.facts }, null, 2), stderr: `${error.facts.file}: ${error.message}` };
+    if (error instanceof InputError)
+      return {
+        status: 2,
+        stdout: JSON.stringify({ error: error.facts }, null, 2),
+        stderr: `${error.facts.file}: ${error.message}`,
+      };
     throw error;
   }
 }

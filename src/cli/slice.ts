@@ -20,7 +20,12 @@ export function slice(args: readonly string[], read: ReadFile): unknown {
   const result = parseDocument(new TextDecoder().decode(readFileBytes(file, read)));
   if (!result.ok) {
     const [fault] = result.faults;
-    throw new InputError({ code: fault?.code ?? "bad-field", message: fault?.message ?? "The document cannot be read.", file, hint: fault?.hint ?? "Export the job again." });
+    throw new InputError({
+      code: fault?.code ?? "bad-field",
+      message: fault?.message ?? "The document cannot be read.",
+      file,
+      hint: fault?.hint ?? "Export the job again.",
+    });
   }
   const { document } = result;
   const harness = buildHarness(harnessFacts(document));
@@ -36,26 +41,53 @@ export function slice(args: readonly string[], read: ReadFile): unknown {
     remove: namesWhere((row) => row.proposed === "remove"),
     shared: namesWhere((row) => row.by.length > 1),
     why: Object.fromEntries(rows.map((row) => [name(row.wire), triageText(row.reason)])),
-    functions: Object.fromEntries(done.needs.map((need) => [need.def.key, {
-      kept: kept.has(need.def.key),
-      needs: need.edges.flatMap((edge) => nameAt.get(edge) ?? []).toSorted(),
-      sole: need.edges.filter((edge) => done.single[edge] === 1).flatMap((edge) => nameAt.get(edge) ?? []).toSorted(),
-    }])),
-    wires: Object.fromEntries(rows.map(({ wire, class: what, proposed }) => [name(wire), {
-      id: wire.id, side: wire.side, circuit: wire.circuit, class: what, proposed, sizeMm2: wire.sizeMm2, lengthM: wire.lengthM,
-      cavities: wire.pinIds.map((id) => ({ connector: harness.connectorById.get(harness.pinById.get(id)?.connectorId ?? "")?.label, cavity: harness.pinById.get(id)?.cavity })),
-    }])),
-    problems: harness.problems.map((problem) => ({ code: problem.code, ...harnessProblemWords(problem, document.job.units) })),
+    functions: Object.fromEntries(
+      done.needs.map((need) => [
+        need.def.key,
+        {
+          kept: kept.has(need.def.key),
+          needs: need.edges.flatMap((edge) => nameAt.get(edge) ?? []).toSorted(),
+          sole: need.edges
+            .filter((edge) => done.single[edge] === 1)
+            .flatMap((edge) => nameAt.get(edge) ?? [])
+            .toSorted(),
+        },
+      ]),
+    ),
+    wires: Object.fromEntries(
+      rows.map(({ wire, class: what, proposed }) => [
+        name(wire),
+        {
+          id: wire.id,
+          side: wire.side,
+          circuit: wire.circuit,
+          class: what,
+          proposed,
+          sizeMm2: wire.sizeMm2,
+          lengthM: wire.lengthM,
+          cavities: wire.pinIds.map((id) => ({
+            connector: harness.connectorById.get(harness.pinById.get(id)?.connectorId ?? "")?.label,
+            cavity: harness.pinById.get(id)?.cavity,
+          })),
+        },
+      ]),
+    ),
+    problems: harness.problems.map((problem) => ({
+      code: problem.code,
+      ...harnessProblemWords(problem, document.job.units),
+    })),
   };
 }
 
 /** `host Horn-1 to splice 12`; a second wire between the same ends is told apart by its number. */
 function wireNames(harness: Harness): Map<string, string> {
   const taken = new Map<string, number>();
-  return new Map(harness.wires.map((wire) => {
-    const name = `${wire.side} ${wireText(endsOf(harness, wire))}`;
-    const count = (taken.get(name) ?? 0) + 1;
-    taken.set(name, count);
-    return [wire.id, count === 1 ? name : `${name} (${count})`];
-  }));
+  return new Map(
+    harness.wires.map((wire) => {
+      const name = `${wire.side} ${wireText(endsOf(harness, wire))}`;
+      const count = (taken.get(name) ?? 0) + 1;
+      taken.set(name, count);
+      return [wire.id, count === 1 ? name : `${name} (${count})`];
+    }),
+  );
 }

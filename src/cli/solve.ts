@@ -23,16 +23,30 @@ export function solve(args: readonly string[], read: ReadFile): unknown {
   const result = built.network.solve(netlist.netlist.state);
   if (!result.ok) return fail(result.fault);
   const { volts, amps, relays, ...rest } = result.solution;
-  return { state: rest.state, volts: Object.fromEntries(volts), amps: Object.fromEntries(amps), relays: Object.fromEntries(relays), floating: rest.floating, findings: rest.findings.map((finding) => ({ code: finding.code, element: finding.element, nodes: finding.nodes, message: solveFindingText(finding) })) };
+  return {
+    state: rest.state,
+    volts: Object.fromEntries(volts),
+    amps: Object.fromEntries(amps),
+    relays: Object.fromEntries(relays),
+    floating: rest.floating,
+    findings: rest.findings.map((finding) => ({
+      code: finding.code,
+      element: finding.element,
+      nodes: finding.nodes,
+      message: solveFindingText(finding),
+    })),
+  };
 }
 
 function readArguments(args: readonly string[]): { readonly file: string; readonly state: string | null } {
   const at = args.indexOf("--state");
   const state = at < 0 ? null : (args[at + 1] ?? "");
-  if (state !== null && !NETLIST_KEYS.some((one) => one === state)) throw new UsageError(`--state is one of ${NETLIST_KEYS.join(", ")}.`);
+  if (state !== null && !NETLIST_KEYS.some((one) => one === state))
+    throw new UsageError(`--state is one of ${NETLIST_KEYS.join(", ")}.`);
   const rest = args.filter((_, nth) => at < 0 || (nth !== at && nth !== at + 1));
   const option = rest.find((arg) => arg.startsWith("-"));
-  if (option !== undefined) throw new UsageError(option === "--state" ? "--state is given twice." : `There is no option “${option}”.`);
+  if (option !== undefined)
+    throw new UsageError(option === "--state" ? "--state is given twice." : `There is no option “${option}”.`);
   const [file] = rest;
   if (file === undefined || rest.length !== 1) throw new UsageError("Name one file, a netlist.");
   return { file, state };
@@ -43,6 +57,11 @@ function parseJson(file: string, read: ReadFile): unknown {
   try {
     return JSON.parse(text);
   } catch (error) {
-    throw new InputError({ code: "not-json", message: `The file is not JSON: ${(error as Error).message}`, file, hint: "A netlist is one JSON object (contracts/netlist.md)." });
+    throw new InputError({
+      code: "not-json",
+      message: `The file is not JSON: ${(error as Error).message}`,
+      file,
+      hint: "A netlist is one JSON object (contracts/netlist.md).",
+    });
   }
 }

@@ -32,23 +32,55 @@ class Plan {
     this.wire("KEY-15", "Ignition relay-86", "WH", 0.75, 1.1);
     this.wire("Ignition relay-85", "G3-1", "BK", 0.75, 0.6);
     this.wire("Alternator-B+", "Starter-30", "RD", 16, 0.9);
-    this.form("Ignition relay-87", { kind: "supply-out", quantity: "ignition-supply", params: { alive: "run-crank", maxAmps: "20", volts: "12" } });
+    this.form("Ignition relay-87", {
+      kind: "supply-out",
+      quantity: "ignition-supply",
+      params: { alive: "run-crank", maxAmps: "20", volts: "12" },
+    });
     this.form("Alternator-B+", { params: { maxAmps: "110", volts: "14.4" } });
-    this.link("Ignition relay-87", "T1-2", "ignition-supply", "Fed through the ignition relay, for the key's terminal does not bear both computers");
-    this.link("Ignition relay-87", "Security module-2", "ignition-supply", "Fed through the ignition relay, for the key's terminal does not bear both computers");
-    this.refuse("C1-22", "Starter relay-86", "starter-relay", "The key works the starter relay; a driver that sinks would short it");
-    this.link("KEY-IG", "C1-2", "ignition-supply", "The old coil's feed lies beside the computer", "taken because the wire reaches");
-    for (const consumer of ["C1-6", "C1-7", "Coil 1-3", "Coil 2-3", "Coil 3-3", "Coil 4-3"]) this.refuse("G3-1", consumer, "ground", "Grounded at the engine block by the donor's own splice");
+    this.link(
+      "Ignition relay-87",
+      "T1-2",
+      "ignition-supply",
+      "Fed through the ignition relay, for the key's terminal does not bear both computers",
+    );
+    this.link(
+      "Ignition relay-87",
+      "Security module-2",
+      "ignition-supply",
+      "Fed through the ignition relay, for the key's terminal does not bear both computers",
+    );
+    this.refuse(
+      "C1-22",
+      "Starter relay-86",
+      "starter-relay",
+      "The key works the starter relay; a driver that sinks would short it",
+    );
+    this.link(
+      "KEY-IG",
+      "C1-2",
+      "ignition-supply",
+      "The old coil's feed lies beside the computer",
+      "taken because the wire reaches",
+    );
+    for (const consumer of ["C1-6", "C1-7", "Coil 1-3", "Coil 2-3", "Coil 3-3", "Coil 4-3"])
+      this.refuse("G3-1", consumer, "ground", "Grounded at the engine block by the donor's own splice");
     this.wire("C2-2", "Engine earth-1", "BK/YE", 1, 0.6);
     return this.document;
   }
 
-  private id = () => { this.count += 1; return `plan-${this.count}`; };
+  private id = () => {
+    this.count += 1;
+    return `plan-${this.count}`;
+  };
 
   private pin = (label: string): PinRow => pinOf(this.document, label);
 
   private place(part: Part, label: string, place: string): void {
-    this.document = applyOps(this.document, placePartOps(this.document, part, { side: "added", label, place }, this.id));
+    this.document = applyOps(
+      this.document,
+      placePartOps(this.document, part, { side: "added", label, place }, this.id),
+    );
   }
 
   private wire(from: string, to: string, colour: string, sizeMm2: number, lengthM: number): void {
@@ -57,15 +89,45 @@ class Plan {
 
   private form(label: string, to: Partial<PinRow>): void {
     const { id } = this.pin(label);
-    this.document = { ...this.document, pins: this.document.pins.map((row) => (row.id === id ? { ...row, ...to } : row)) };
+    this.document = {
+      ...this.document,
+      pins: this.document.pins.map((row) => (row.id === id ? { ...row, ...to } : row)),
+    };
   }
 
-  private link(provider: string, consumer: string, quantity: LinkRow["quantity"], why: string, note = "", adapters: readonly Adapter[] = []): void {
-    this.add({ providerId: this.pin(provider).id, consumerId: this.pin(consumer).id, quantity, decision: "accepted", verdict: "direct", adapters: writtenAdapters(adapters), why, byHand: true, note });
+  private link(
+    provider: string,
+    consumer: string,
+    quantity: LinkRow["quantity"],
+    why: string,
+    note = "",
+    adapters: readonly Adapter[] = [],
+  ): void {
+    this.add({
+      providerId: this.pin(provider).id,
+      consumerId: this.pin(consumer).id,
+      quantity,
+      decision: "accepted",
+      verdict: "direct",
+      adapters: writtenAdapters(adapters),
+      why,
+      byHand: true,
+      note,
+    });
   }
 
   private refuse(provider: string, consumer: string, quantity: LinkRow["quantity"], why: string): void {
-    this.add({ providerId: this.pin(provider).id, consumerId: this.pin(consumer).id, quantity, decision: "refused", verdict: "direct", adapters: [], why, byHand: true, note: "" });
+    this.add({
+      providerId: this.pin(provider).id,
+      consumerId: this.pin(consumer).id,
+      quantity,
+      decision: "refused",
+      verdict: "direct",
+      adapters: [],
+      why,
+      byHand: true,
+      note: "",
+    });
   }
 
   private add(row: Omit<LinkRow, "id">): void {
@@ -76,7 +138,14 @@ class Plan {
 /** A fuse box whose ways are rated one by one, A. */
 function fuses(ratings: readonly number[]): Part {
   const box = fuseBox(ratings.length);
-  return { ...box, elements: box.elements.map((element, at) => (element.type === "fuse" ? { ...element, amps: ratings[at] as number, ohms: 0.1 / (ratings[at] as number) } : element)) };
+  return {
+    ...box,
+    elements: box.elements.map((element, at) =>
+      element.type === "fuse"
+        ? { ...element, amps: ratings[at] as number, ohms: 0.1 / (ratings[at] as number) }
+        : element,
+    ),
+  };
 }
 
 function relay(): Part {

@@ -33,5 +33,6 @@ describe("the large sample", () => {
     expect(slice.needs.length).toBeGreaterThan(25);
     expect(slice.needs.flatMap((need) => need.unmet)).toEqual([]);
   });
-  test("its problems are conflicts of size at steps between looms, and one feed that nobody shows", () => expect(new Set(harness.problems.map((problem) => problem.code))).toEqual(new Set(["conflict", "no-feed"])));
+  test("its problems are conflicts of size at steps between looms, and one feed that nobody shows", () =>
+    expect(new Set(harness.problems.map((problem) => problem.code))).toEqual(new Set(["conflict", "no-feed"])));
 });

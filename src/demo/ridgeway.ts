@@ -23,8 +23,34 @@ interface Vehicle {
 }
 
 const VEHICLES: readonly Vehicle[] = [
-  { side: "donor", centre: "Engine bay", between: { Engine: ["Bulkhead"], Transmission: ["Bulkhead", "Tunnel"] }, devices: DONOR_DEVICES, prefix: "E", origins: { Engine: "2016 Orvane Mastiff 3.0 V6 diesel", Transmission: "2015 Orvane Mastiff, eight-speed automatic", "Engine bay": "2016 Orvane Mastiff 3.0 V6 diesel" } },
-  { side: "host", centre: "Dash", between: { Doors: ["Sill"], Tail: ["Sill", "Frame"], Cabin: ["Sill"], Roof: ["Pillar"], Chassis: ["Frame"], Front: ["Wing"], Seats: ["Floor"] }, devices: HOST_DEVICES, prefix: "R", origins: { Cabin: "Expedition body, built 2014", Roof: "Expedition body, built 2014" } },
+  {
+    side: "donor",
+    centre: "Engine bay",
+    between: { Engine: ["Bulkhead"], Transmission: ["Bulkhead", "Tunnel"] },
+    devices: DONOR_DEVICES,
+    prefix: "E",
+    origins: {
+      Engine: "2016 Orvane Mastiff 3.0 V6 diesel",
+      Transmission: "2015 Orvane Mastiff, eight-speed automatic",
+      "Engine bay": "2016 Orvane Mastiff 3.0 V6 diesel",
+    },
+  },
+  {
+    side: "host",
+    centre: "Dash",
+    between: {
+      Doors: ["Sill"],
+      Tail: ["Sill", "Frame"],
+      Cabin: ["Sill"],
+      Roof: ["Pillar"],
+      Chassis: ["Frame"],
+      Front: ["Wing"],
+      Seats: ["Floor"],
+    },
+    devices: HOST_DEVICES,
+    prefix: "R",
+    origins: { Cabin: "Expedition body, built 2014", Roof: "Expedition body, built 2014" },
+  },
 ];
 
 /** Makes one vehicle's pin table row by row, with the in-line connectors between its zones. */
@@ -38,16 +64,25 @@ class Loom {
   private readonly shared = new Map<string, { circuit: string; used: number }>();
   private readonly random: () => number;
 
-  constructor(private readonly vehicle: Vehicle, seed: number) {
+  constructor(
+    private readonly vehicle: Vehicle,
+    seed: number,
+  ) {
     let state = seed;
     // The minimal standard generator, Park & Miller (1988): enough for colours and lengths, and the same everywhere.
-    this.random = () => { state = (state * 48271) % 2147483647; return state / 2147483647; };
+    this.random = () => {
+      state = (state * 48271) % 2147483647;
+      return state / 2147483647;
+    };
   }
 
   run(): void {
     this.battery();
     for (const device of this.vehicle.devices) {
-      const names = typeof device.copies === "number" ? Array.from({ length: device.copies }, (_, at) => (device.copies === 1 ? "" : ` ${at + 1}`)) : device.copies.map((copy) => ` ${copy}`);
+      const names =
+        typeof device.copies === "number"
+          ? Array.from({ length: device.copies }, (_, at) => (device.copies === 1 ? "" : ` ${at + 1}`))
+          : device.copies.map((copy) => ` ${copy}`);
       for (const name of names) this.fit(`${device.name}${name}`, device);
     }
     for (const home of new Set(this.vehicle.devices.map((device) => device.home))) this.power(home);
@@ -59,17 +94,36 @@ class Loom {
     return `${this.vehicle.prefix}${this.circuit}`;
   }
 
-  private row(connector: string, zone: string, cavity: string | number, circuit: string, words: string, kind: string, quantity: string, size: number, params = ""): void {
+  private row(
+    connector: string,
+    zone: string,
+    cavity: string | number,
+    circuit: string,
+    words: string,
+    kind: string,
+    quantity: string,
+    size: number,
+    params = "",
+  ): void {
     this.branchOf.set(connector, zone);
     const length = (0.3 + this.random() * 2.4).toFixed(2);
-    this.rows.push([connector, cavity, circuit, this.colour(circuit), size, length, `"${words}"`, kind, quantity, params].join(","));
+    this.rows.push(
+      [connector, cavity, circuit, this.colour(circuit), size, length, `"${words}"`, kind, quantity, params].join(","),
+    );
   }
 
   /** One circuit keeps its colour along its whole way. */
   private readonly colours = new Map<string, string>();
   private colour(circuit: string): string {
     const pick = (list: readonly string[]) => list[Math.floor(this.random() * list.length)] as string;
-    const known = this.colours.get(circuit) ?? (/G$/.test(circuit) ? "BN" : `${pick(["RD", "BU", "GN", "YE", "WH", "GY", "VT", "OG", "PK"])}/${pick(["BK", "WH", "RD", "GN", "BU", "YE"])}`.replace(/(..)\/\1/, "$1"));
+    const known =
+      this.colours.get(circuit) ??
+      (/G$/.test(circuit)
+        ? "BN"
+        : `${pick(["RD", "BU", "GN", "YE", "WH", "GY", "VT", "OG", "PK"])}/${pick(["BK", "WH", "RD", "GN", "BU", "YE"])}`.replace(
+            /(..)\/\1/,
+            "$1",
+          ));
     this.colours.set(circuit, known);
     return known;
   }
@@ -82,7 +136,11 @@ class Loom {
 
   /** Carries a circuit from the centre into a zone, through the looms between. */
   private through(zone: string, circuit: string, size: number): void {
-    const way = [this.vehicle.centre, ...(this.vehicle.between[zone] ?? []), ...(zone === this.vehicle.centre ? [] : [zone])];
+    const way = [
+      this.vehicle.centre,
+      ...(this.vehicle.between[zone] ?? []),
+      ...(zone === this.vehicle.centre ? [] : [zone]),
+    ];
     for (let at = 1; at < way.length; at++) this.across(way[at - 1] as string, way[at] as string, circuit, size);
   }
 
@@ -90,15 +148,30 @@ class Loom {
   private across(near: string, zone: string, circuit: string, size: number): void {
     const way = `${near}/${zone}`;
     const open = this.lines.get(way);
-    const line = open !== undefined && open.used < IN_LINE_CAVITIES ? open : { name: `X ${way} ${(open?.count ?? 0) + 1}`, used: 0, count: (open?.count ?? 0) + 1 };
+    const line =
+      open !== undefined && open.used < IN_LINE_CAVITIES
+        ? open
+        : { name: `X ${way} ${(open?.count ?? 0) + 1}`, used: 0, count: (open?.count ?? 0) + 1 };
     line.used += 1;
     this.lines.set(way, line);
     const [inner, outer] = [`${line.name} ${near} half`, `${line.name} ${zone} half`];
     this.mates.set(inner, outer).set(outer, inner);
-    for (const [half, side] of [[inner, near], [outer, zone]] as const) this.row(half, side, line.used, circuit, "In line", "unknown", "", size);
+    for (const [half, side] of [
+      [inner, near],
+      [outer, zone],
+    ] as const)
+      this.row(half, side, line.used, circuit, "In line", "unknown", "", size);
   }
 
-  private computerCavity(home: string, circuit: string, words: string, kind: string, quantity: string, size: number, params = ""): void {
+  private computerCavity(
+    home: string,
+    circuit: string,
+    words: string,
+    kind: string,
+    quantity: string,
+    size: number,
+    params = "",
+  ): void {
     const { centre } = this.vehicle;
     const plug = `${home} ${1 + Math.floor((this.cavities.get(home) ?? 0) / COMPUTER_PLUG)}`;
     this.cavity(home);
@@ -117,27 +190,78 @@ class Loom {
 
   private battery(): void {
     if (this.vehicle.side === "donor") return;
-    this.row("Battery", "Front", "+", "R1", "Battery positive", "supply-out", "battery-supply", 50, "maxAmps=400;alive=permanent;volts=12");
+    this.row(
+      "Battery",
+      "Front",
+      "+",
+      "R1",
+      "Battery positive",
+      "supply-out",
+      "battery-supply",
+      50,
+      "maxAmps=400;alive=permanent;volts=12",
+    );
     this.row("Battery", "Front", "-", "R2G", "Battery negative", "ground", "ground", 50, "role=power");
     this.row("Body earth", "Front", 1, "R2G", "Battery earth to the frame", "ground", "ground", 50, "role=power");
     this.through("Front", "R1", 25);
-    this.row("Main fuse box", "Dash", "in", "R1", "Main feed from battery", "supply-in", "battery-supply", 25, "amps=200;alive=permanent");
+    this.row(
+      "Main fuse box",
+      "Dash",
+      "in",
+      "R1",
+      "Main feed from battery",
+      "supply-in",
+      "battery-supply",
+      25,
+      "amps=200;alive=permanent",
+    );
   }
 
   /** The starter's cable, with the alternator's output on it, and the engine's strap. */
   private engineCables(): void {
     if (this.vehicle.side === "host") return;
-    this.row("Starter", "Engine", "30", "M1", "Battery cable to starter", "supply-in", "start-supply", 50, "amps=220;alive=permanent");
-    this.row("Alternator", "Engine", "B+", "M1", "Output to battery", "supply-out", "battery-supply", 35, "maxAmps=180;alive=permanent;volts=14.4");
+    this.row(
+      "Starter",
+      "Engine",
+      "30",
+      "M1",
+      "Battery cable to starter",
+      "supply-in",
+      "start-supply",
+      50,
+      "amps=220;alive=permanent",
+    );
+    this.row(
+      "Alternator",
+      "Engine",
+      "B+",
+      "M1",
+      "Output to battery",
+      "supply-out",
+      "battery-supply",
+      35,
+      "maxAmps=180;alive=permanent;volts=14.4",
+    );
     this.row("Engine earth", "Engine", 1, "M2G", "Engine block earth strap", "ground", "ground", 50, "role=power");
   }
 
   private feedCircuit(words: string, params: string): string {
     const alive = /alive=([a-z-]+)/.exec(params)?.[1] ?? "permanent";
     const circuit = this.next();
-    const box = this.vehicle.side === "donor" ? "Engine fuse box" : alive === "permanent" ? "Main fuse box" : "Ignition fuse box";
+    const box =
+      this.vehicle.side === "donor" ? "Engine fuse box" : alive === "permanent" ? "Main fuse box" : "Ignition fuse box";
     if (box !== "Main fuse box" && !this.cavities.has(box)) this.relayFor(box);
-    this.row(box, this.vehicle.centre, this.cavity(box), circuit, `Fused feed, ${words}`, "supply-out", alive === "permanent" ? "battery-supply" : alive === "relay" ? "relay-supply" : "ignition-supply", 2.5, `maxAmps=20;alive=${this.vehicle.side === "donor" ? "relay" : alive};volts=12`);
+    this.row(
+      box,
+      this.vehicle.centre,
+      this.cavity(box),
+      circuit,
+      `Fused feed, ${words}`,
+      "supply-out",
+      alive === "permanent" ? "battery-supply" : alive === "relay" ? "relay-supply" : "ignition-supply",
+      2.5,
+      `maxAmps=20;alive=${this.vehicle.side === "donor" ? "relay" : alive};volts=12`,
+    );
     return circuit;
   }
 
@@ -148,17 +272,65 @@ class Loom {
     const label = `${box} relay`;
     if (side === "host") {
       const raw = this.next();
-      this.row("Main fuse box", centre, this.cavity("Main fuse box"), raw, "Fused feed, ignition relay", "supply-out", "battery-supply", 6, "maxAmps=60;alive=permanent;volts=12");
+      this.row(
+        "Main fuse box",
+        centre,
+        this.cavity("Main fuse box"),
+        raw,
+        "Fused feed, ignition relay",
+        "supply-out",
+        "battery-supply",
+        6,
+        "maxAmps=60;alive=permanent;volts=12",
+      );
       this.row(label, centre, "30", raw, "Relay contact feed", "supply-in", "battery-supply", 6, "alive=permanent");
       this.row(label, centre, "86", raw, "Relay coil feed", "supply-in", "battery-supply", 1, "alive=permanent");
     } else {
-      this.row(label, centre, "30", coil, "Relay contact feed", "supply-in", "battery-supply", 6, "amps=60;alive=permanent");
+      this.row(
+        label,
+        centre,
+        "30",
+        coil,
+        "Relay contact feed",
+        "supply-in",
+        "battery-supply",
+        6,
+        "amps=60;alive=permanent",
+      );
       this.row(label, centre, "86", coil, "Relay coil feed", "supply-in", "battery-supply", 1, "alive=permanent");
     }
-    this.row(label, centre, "85", control, "Relay coil control", "load-in", "main-relay", 0.75, "ohms=85;otherEnd=battery;inductive=yes");
-    this.computerCavity(this.vehicle.devices[0]?.home ?? "", control, "Main relay control", "low-side-out", "main-relay", 0.75, "maxAmps=1;clamp=own");
+    this.row(
+      label,
+      centre,
+      "85",
+      control,
+      "Relay coil control",
+      "load-in",
+      "main-relay",
+      0.75,
+      "ohms=85;otherEnd=battery;inductive=yes",
+    );
+    this.computerCavity(
+      this.vehicle.devices[0]?.home ?? "",
+      control,
+      "Main relay control",
+      "low-side-out",
+      "main-relay",
+      0.75,
+      "maxAmps=1;clamp=own",
+    );
     this.row(label, centre, "87", bus, "Relay output", "supply-out", "relay-supply", 6, "maxAmps=60;alive=relay");
-    this.row(box, centre, "in", bus, "Feed from the relay", "supply-in", "relay-supply", 6, `amps=60;alive=${side === "donor" ? "relay" : "run"}`);
+    this.row(
+      box,
+      centre,
+      "in",
+      bus,
+      "Feed from the relay",
+      "supply-in",
+      "relay-supply",
+      6,
+      `amps=60;alive=${side === "donor" ? "relay" : "run"}`,
+    );
   }
 
   private groundCircuit(zone: string): string {
@@ -174,14 +346,27 @@ class Loom {
       const [words = "", ...params] = rest.join(" ").split(";");
       const written = params.join(";");
       const told = `${words}, ${name}`;
-      const put = (circuit: string, size: number) => this.row(name, zone, at + 1, circuit, told, kind, quantity, size, written);
+      const put = (circuit: string, size: number) =>
+        this.row(name, zone, at + 1, circuit, told, kind, quantity, size, written);
       switch (role) {
         case "feed": {
           const alive = /alive=([a-z-]+)/.exec(written)?.[1] ?? "run";
-          return put(this.share(`feed ${alive}`, zone, PER_FEED, () => { const circuit = this.feedCircuit(zone, written); this.through(zone, circuit, 2.5); return circuit; }), 1);
+          return put(
+            this.share(`feed ${alive}`, zone, PER_FEED, () => {
+              const circuit = this.feedCircuit(zone, written);
+              this.through(zone, circuit, 2.5);
+              return circuit;
+            }),
+            1,
+          );
         }
-        case "ground": return put(this.share("ground", zone, PER_GROUND, () => this.groundCircuit(zone)), 1);
-        case "high": case "low": {
+        case "ground":
+          return put(
+            this.share("ground", zone, PER_GROUND, () => this.groundCircuit(zone)),
+            1,
+          );
+        case "high":
+        case "low": {
           // The looms meet at a splice pack; within a loom, the nodes are on one splice.
           const pack = `Splice pack ${quantity} ${role}`;
           const joined = this.share(`bus ${role} ${quantity}`, zone, 1000, () => {
@@ -213,42 +398,122 @@ class Loom {
   private power(home: string): void {
     const { centre, side } = this.vehicle;
     const permanent = side === "donor" ? this.next() : this.feedCircuit(home, "alive=permanent");
-    this.computerCavity(home, permanent, `Permanent live, ${home}`, "supply-in", "battery-supply", 2.5, "amps=5;alive=permanent;minVolts=6");
+    this.computerCavity(
+      home,
+      permanent,
+      `Permanent live, ${home}`,
+      "supply-in",
+      "battery-supply",
+      2.5,
+      "amps=5;alive=permanent;minVolts=6",
+    );
     const switched = this.feedCircuit(home, side === "donor" ? "alive=relay" : "alive=run");
-    this.computerCavity(home, switched, `Switched feed, ${home}`, "supply-in", side === "donor" ? "relay-supply" : "ignition-supply", 2.5, `amps=10;alive=${side === "donor" ? "relay" : "run"};minVolts=6`);
-    for (const at of [1, 2]) this.computerCavity(home, this.share(`power ground ${home} ${at}`, centre, 9, () => this.groundCircuit(centre)), `Power earth ${at}, ${home}`, "ground", "ground", 2.5, "role=power");
+    this.computerCavity(
+      home,
+      switched,
+      `Switched feed, ${home}`,
+      "supply-in",
+      side === "donor" ? "relay-supply" : "ignition-supply",
+      2.5,
+      `amps=10;alive=${side === "donor" ? "relay" : "run"};minVolts=6`,
+    );
+    for (const at of [1, 2])
+      this.computerCavity(
+        home,
+        this.share(`power ground ${home} ${at}`, centre, 9, () => this.groundCircuit(centre)),
+        `Power earth ${at}, ${home}`,
+        "ground",
+        "ground",
+        2.5,
+        "role=power",
+      );
   }
 }
 
 /** What the computer has at the other end of a device's wire. */
 const OTHER_END: Readonly<Record<string, readonly [string, string]>> = {
-  "load-in": ["high-side-out", "maxAmps=8"], "switch-out": ["logic-in", "active=low;pull=up"], "resistive-out": ["analogue-in", "range=0..5"], "analogue-out": ["analogue-in", "range=0.5..4.5"], "hall-out": ["hall-in", ""],
-  "pwm-in": ["pwm-out", "hz=200"], "pwm-out": ["pwm-in", ""], "logic-in": ["low-side-out", "maxAmps=0.2;clamp=own"], "low-side-out": ["logic-in", "active=low;pull=up"], "injector-in": ["injector-out", ""], "motor-in": ["motor-out", ""], "lambda-out": ["lambda-in", ""],
-  "knock-out": ["knock-in", ""], "reference-in": ["reference-out", "volts=5"], ground: ["ground", "role=sensor-return"], serial: ["serial", ""],
+  "load-in": ["high-side-out", "maxAmps=8"],
+  "switch-out": ["logic-in", "active=low;pull=up"],
+  "resistive-out": ["analogue-in", "range=0..5"],
+  "analogue-out": ["analogue-in", "range=0.5..4.5"],
+  "hall-out": ["hall-in", ""],
+  "pwm-in": ["pwm-out", "hz=200"],
+  "pwm-out": ["pwm-in", ""],
+  "logic-in": ["low-side-out", "maxAmps=0.2;clamp=own"],
+  "low-side-out": ["logic-in", "active=low;pull=up"],
+  "injector-in": ["injector-out", ""],
+  "motor-in": ["motor-out", ""],
+  "lambda-out": ["lambda-in", ""],
+  "knock-out": ["knock-in", ""],
+  "reference-in": ["reference-out", "volts=5"],
+  ground: ["ground", "role=sensor-return"],
+  serial: ["serial", ""],
 };
 
 export function ridgewayDocument(): JobDocument {
   let document = emptyDocument({
-    name: "Ridgeway", host: "2013 Brannock Ridgeway expedition truck, CAN", donor: "2016 Orvane Mastiff 3.0 V6 diesel, eight-speed automatic", approach: "merged", units: "metric",
-    wishes: "Everything in the cabin stays as it is. Cruise, both fuel tanks and the axle locks must work. No warning lamp left on.",
+    name: "Ridgeway",
+    host: "2013 Brannock Ridgeway expedition truck, CAN",
+    donor: "2016 Orvane Mastiff 3.0 V6 diesel, eight-speed automatic",
+    approach: "merged",
+    units: "metric",
+    wishes:
+      "Everything in the cabin stays as it is. Cruise, both fuel tanks and the axle locks must work. No warning lamp left on.",
   });
   const branches: BranchRow[] = [];
   for (const vehicle of VEHICLES) {
     const loom = new Loom(vehicle, SEED);
     loom.run();
-    document = withTable(document, vehicle.side, new TextEncoder().encode(`${loom.rows.join("\n")}\n`), `Ridgeway, ${vehicle.side}`);
+    document = withTable(
+      document,
+      vehicle.side,
+      new TextEncoder().encode(`${loom.rows.join("\n")}\n`),
+      `Ridgeway, ${vehicle.side}`,
+    );
     const zones = [...new Set(loom.branchOf.values())];
-    branches.push(...zones.map((zone, position): BranchRow => ({ id: `${vehicle.side}-${zone.toLowerCase().replaceAll(" ", "-")}`, side: vehicle.side, label: `${zone} loom`, origin: vehicle.origins[zone] ?? (vehicle.side === "host" ? "2013 Brannock Ridgeway" : ""), diagram: `${vehicle.side === "host" ? "Brannock Ridgeway" : "Orvane Mastiff"} wiring, ${zone}`, note: "", position })));
-    const idOf = new Map(document.connectors.filter((row) => row.side === vehicle.side).map((row) => [row.label, row.id]));
-    document = { ...document, connectors: document.connectors.map((row): ConnectorRow => {
-      if (row.side !== vehicle.side) return row;
-      const zone = loom.branchOf.get(row.label) ?? vehicle.centre;
-      const mate = loom.mates.get(row.label);
-      return { ...row, branchId: `${vehicle.side}-${zone.toLowerCase().replaceAll(" ", "-")}`, mateId: mate === undefined ? null : (idOf.get(mate) ?? null), place: `${zone.toLowerCase()}, ${row.label.toLowerCase()}`, gender: mate === undefined ? null : document.connectors.indexOf(row) % 2 === 0 ? "male" : "female" };
-    }) };
+    branches.push(
+      ...zones.map(
+        (zone, position): BranchRow => ({
+          id: `${vehicle.side}-${zone.toLowerCase().replaceAll(" ", "-")}`,
+          side: vehicle.side,
+          label: `${zone} loom`,
+          origin: vehicle.origins[zone] ?? (vehicle.side === "host" ? "2013 Brannock Ridgeway" : ""),
+          diagram: `${vehicle.side === "host" ? "Brannock Ridgeway" : "Orvane Mastiff"} wiring, ${zone}`,
+          note: "",
+          position,
+        }),
+      ),
+    );
+    const idOf = new Map(
+      document.connectors.filter((row) => row.side === vehicle.side).map((row) => [row.label, row.id]),
+    );
+    document = {
+      ...document,
+      connectors: document.connectors.map((row): ConnectorRow => {
+        if (row.side !== vehicle.side) return row;
+        const zone = loom.branchOf.get(row.label) ?? vehicle.centre;
+        const mate = loom.mates.get(row.label);
+        return {
+          ...row,
+          branchId: `${vehicle.side}-${zone.toLowerCase().replaceAll(" ", "-")}`,
+          mateId: mate === undefined ? null : (idOf.get(mate) ?? null),
+          place: `${zone.toLowerCase()}, ${row.label.toLowerCase()}`,
+          gender: mate === undefined ? null : document.connectors.indexOf(row) % 2 === 0 ? "male" : "female",
+        };
+      }),
+    };
   }
   let made = 0;
-  const makeId = () => { made += 1; return `cable-${made}`; };
-  document = withWire({ ...document, branches }, "Battery-+", "Starter-30", { colour: "RD", sizeMm2: 70, lengthM: 1.6 }, makeId);
+  const makeId = () => {
+    made += 1;
+    return `cable-${made}`;
+  };
+  document = withWire(
+    { ...document, branches },
+    "Battery-+",
+    "Starter-30",
+    { colour: "RD", sizeMm2: 70, lengthM: 1.6 },
+    makeId,
+  );
   return withWire(document, "Body earth-1", "Engine earth-1", { colour: "BK", sizeMm2: 50, lengthM: 0.7 }, makeId);
 }

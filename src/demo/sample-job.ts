@@ -7,14 +7,26 @@ import type { JobDocument, PinRow } from "@/job/schema";
 
 /** A cavity by its label. */
 export function pinOf(document: JobDocument, label: string): PinRow {
-  const found = document.pins.find((row) => { const connector = document.connectors.find((one) => one.id === row.connectorId); return `${connector?.label}-${row.cavity}` === label; });
+  const found = document.pins.find((row) => {
+    const connector = document.connectors.find((one) => one.id === row.connectorId);
+    return `${connector?.label}-${row.cavity}` === label;
+  });
   if (found === undefined) throw new Error(`the sample's plan names ${label}, which its tables do not have`);
   return found;
 }
 
 /** The job with a new wire in it. */
-export function withWire(document: JobDocument, from: string, to: string, wire: { readonly colour: string; readonly sizeMm2: number; readonly lengthM: number }, makeId: () => string): JobDocument {
-  return applyOps(document, addWireOps({ fromPinId: pinOf(document, from).id, toPinId: pinOf(document, to).id, ...wire, stock: "new" }, makeId));
+export function withWire(
+  document: JobDocument,
+  from: string,
+  to: string,
+  wire: { readonly colour: string; readonly sizeMm2: number; readonly lengthM: number },
+  makeId: () => string,
+): JobDocument {
+  return applyOps(
+    document,
+    addWireOps({ fromPinId: pinOf(document, from).id, toPinId: pinOf(document, to).id, ...wire, stock: "new" }, makeId),
+  );
 }
 
 /** The job with a table read as anyone's would be, under ids that are the same at every run, so that its export is too. */
@@ -22,7 +34,8 @@ export function withTable(document: JobDocument, side: Side, table: Uint8Array, 
   const result = readPinTable(table, side);
   if (!result.ok) throw new Error(`${name}: ${result.refusal.message}`);
   const [issue] = result.table.issues;
-  if (issue !== undefined) throw new Error(`${name}: line ${"line" in issue ? issue.line : "?"}: ${JSON.stringify(issue)}`);
+  if (issue !== undefined)
+    throw new Error(`${name}: line ${"line" in issue ? issue.line : "?"}: ${JSON.stringify(issue)}`);
   let count = 0;
   const makeId = () => {
     count += 1;

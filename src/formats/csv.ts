@@ -91,4 +91,5 @@ const FORMULA = /^'*[=+\-@\t\r]/;
 
 /** A spreadsheet would run a cell that begins so; the apostrophe keeps it text. {@link unguardFormula} takes it off. */
 export const guardFormula = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
-export const unguardFormula = (cell: string) => (cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell);
+export const unguardFormula = (cell: string) =>
+  cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;

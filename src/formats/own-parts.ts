@@ -13,7 +13,9 @@ export const writeOwnParts = (parts: readonly OwnPartRow[]): string =>
   // Parsed once more, so that keys stand in the schema's order and the same parts are the same bytes.
   `${JSON.stringify(PartsFile.parse({ format: FORMAT, parts: parts.map(({ id: _id, ...part }) => part).toSorted((a, b) => (a.name < b.name ? -1 : 1)) }), null, 2)}\n`;
 
-export type OwnPartsResult = { readonly ok: true; readonly parts: readonly OwnPart[] } | { readonly ok: false; readonly message: string; readonly hint: string };
+export type OwnPartsResult =
+  | { readonly ok: true; readonly parts: readonly OwnPart[] }
+  | { readonly ok: false; readonly message: string; readonly hint: string };
 
 /** Reads such a file; refuses it whole when one part of it is unsound, and names which. */
 export function readOwnParts(text: string): OwnPartsResult {
@@ -21,16 +23,29 @@ export function readOwnParts(text: string): OwnPartsResult {
   try {
     json = JSON.parse(text);
   } catch (error) {
-    return { ok: false, message: `The file is not JSON: ${(error as Error).message}`, hint: "Choose a file of parts that was exported here." };
+    return {
+      ok: false,
+      message: `The file is not JSON: ${(error as Error).message}`,
+      hint: "Choose a file of parts that was exported here.",
+    };
   }
   const parsed = PartsFile.safeParse(json);
   if (!parsed.success) {
     const [issue] = parsed.error.issues;
-    return { ok: false, message: `${issue?.path.join(".") || "file"}: ${issue?.message ?? "not a file of parts"}`, hint: `Its format should be “${FORMAT}”, as the export writes it.` };
+    return {
+      ok: false,
+      message: `${issue?.path.join(".") || "file"}: ${issue?.message ?? "not a file of parts"}`,
+      hint: `Its format should be “${FORMAT}”, as the export writes it.`,
+    };
   }
   for (const part of parsed.data.parts) {
     const [problem] = partProblems(part);
-    if (problem !== undefined) return { ok: false, message: `${part.name}: ${partFaultText(problem)}`, hint: "Correct it in the file, or export the parts again." };
+    if (problem !== undefined)
+      return {
+        ok: false,
+        message: `${part.name}: ${partFaultText(problem)}`,
+        hint: "Correct it in the file, or export the parts again.",
+      };
   }
   return { ok: true, parts: parsed.data.parts };
 }

@@ -13,18 +13,44 @@ describe("the plan as a table", () => {
     expect(lines).toHaveLength(1 + 3);
     expect(lines.some((line) => line.includes("C1-2") && line.includes("KEY-IG"))).toBe(true);
   });
-  test("of a job in which nothing is decided it is its heads", () => expect(planCsv(heronTables()).trimEnd()).toBe(HEADS));
+  test("of a job in which nothing is decided it is its heads", () =>
+    expect(planCsv(heronTables()).trimEnd()).toBe(HEADS));
 });
 
 describe("a side's table, written and read again", () => {
-  test.each(["donor", "host"] as const)("%s: the same cavities, circuits, sizes and lengths, in the same order", (side) => {
-    const document = heronTables();
-    const again = readPinTable(new TextEncoder().encode(pinTableCsv(document, side)), side);
-    expect(again.ok).toBe(true);
-    if (!again.ok) return;
-    const connectors = new Map(document.connectors.filter((row) => row.side === side).map((row) => [row.id, row.label]));
-    const own = document.pins.filter((row) => connectors.has(row.connectorId)).toSorted((a, b) => a.position - b.position);
-    expect(again.table.issues).toEqual([]);
-    expect(again.table.pins.map((pin) => [pin.connector, pin.cavity, pin.circuit, pin.sizeMm2, pin.lengthM, pin.description])).toEqual(own.map((row) => [connectors.get(row.connectorId), row.cavity, row.circuit, row.sizeMm2, row.lengthM, row.description]));
-  });
+  test.each(["donor", "host"] as const)(
+    "%s: the same cavities, circuits, sizes and lengths, in the same order",
+    (side) => {
+      const document = heronTables();
+      const again = readPinTable(new TextEncoder().encode(pinTableCsv(document, side)), side);
+      expect(again.ok).toBe(true);
+      if (!again.ok) return;
+      const connectors = new Map(
+        document.connectors.filter((row) => row.side === side).map((row) => [row.id, row.label]),
+      );
+      const own = document.pins
+        .filter((row) => connectors.has(row.connectorId))
+        .toSorted((a, b) => a.position - b.position);
+      expect(again.table.issues).toEqual([]);
+      expect(
+        again.table.pins.map((pin) => [
+          pin.connector,
+          pin.cavity,
+          pin.circuit,
+          pin.sizeMm2,
+          pin.lengthM,
+          pin.description,
+        ]),
+      ).toEqual(
+        own.map((row) => [
+          connectors.get(row.connectorId),
+          row.cavity,
+          row.circuit,
+          row.sizeMm2,
+          row.lengthM,
+          row.description,
+        ]),
+      );
+    },
+  );
 });

@@ -14,8 +14,15 @@ export function planCsv(document: JobDocument): string {
   return writeTable([
     [...SHEET_HEADS],
     ...rows.map((row) => [
-      quantityWords(row.quantity), cavityLabel(row.donor.at), row.donor.colour ?? "", text(row.donor.sizeMm2), sheetAdapter(row),
-      cavityLabel(row.host.at), row.host.colour ?? "", text(row.host.sizeMm2), sheetNote(row),
+      quantityWords(row.quantity),
+      cavityLabel(row.donor.at),
+      row.donor.colour ?? "",
+      text(row.donor.sizeMm2),
+      sheetAdapter(row),
+      cavityLabel(row.host.at),
+      row.host.colour ?? "",
+      text(row.host.sizeMm2),
+      sheetNote(row),
     ]),
   ]);
 }
@@ -23,10 +30,22 @@ export function planCsv(document: JobDocument): string {
 /** One side's pin table as the contract's CSV, in table order; a confirmed guess is written as given. */
 export function pinTableCsv(document: JobDocument, side: Side): string {
   const connectors = new Map(document.connectors.filter((row) => row.side === side).map((row) => [row.id, row.label]));
-  const pins = document.pins.filter((row) => connectors.has(row.connectorId)).toSorted((a, b) => a.position - b.position);
-  return writePinTable(pins.map((row) => ({
-    connector: connectors.get(row.connectorId) ?? "", cavity: row.cavity, circuit: row.circuit, colour: row.colour === null ? null : { written: row.colour },
-    sizeMm2: row.sizeMm2, lengthM: row.lengthM, description: row.description, params: row.params, extra: row.extra,
-    kind: { value: row.kind, source: row.kindSource }, quantity: { value: row.quantity, source: row.quantitySource },
-  })));
+  const pins = document.pins
+    .filter((row) => connectors.has(row.connectorId))
+    .toSorted((a, b) => a.position - b.position);
+  return writePinTable(
+    pins.map((row) => ({
+      connector: connectors.get(row.connectorId) ?? "",
+      cavity: row.cavity,
+      circuit: row.circuit,
+      colour: row.colour === null ? null : { written: row.colour },
+      sizeMm2: row.sizeMm2,
+      lengthM: row.lengthM,
+      description: row.description,
+      params: row.params,
+      extra: row.extra,
+      kind: { value: row.kind, source: row.kindSource },
+      quantity: { value: row.quantity, source: row.quantitySource },
+    })),
+  );
 }

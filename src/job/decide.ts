@@ -12,12 +12,27 @@ export type Choice = Omit<Decision, "id" | "note"> & { readonly note?: string };
  * was accepted before makes room.
  */
 export function decideOps(document: JobDocument, choice: Choice, makeId: () => string = nanoid): RowOp[] {
-  const existing = document.links.find((link) => link.providerId === choice.providerId && link.consumerId === choice.consumerId);
+  const existing = document.links.find(
+    (link) => link.providerId === choice.providerId && link.consumerId === choice.consumerId,
+  );
   const row: LinkRow = {
-    id: existing?.id ?? makeId(), providerId: choice.providerId, consumerId: choice.consumerId, quantity: choice.quantity, decision: choice.decision,
-    verdict: choice.verdict, adapters: writtenAdapters(choice.adapters), why: choice.why.slice(0, 10_000), byHand: choice.byHand, note: choice.note ?? existing?.note ?? "",
+    id: existing?.id ?? makeId(),
+    providerId: choice.providerId,
+    consumerId: choice.consumerId,
+    quantity: choice.quantity,
+    decision: choice.decision,
+    verdict: choice.verdict,
+    adapters: writtenAdapters(choice.adapters),
+    why: choice.why.slice(0, 10_000),
+    byHand: choice.byHand,
+    note: choice.note ?? existing?.note ?? "",
   };
-  const rivals = choice.decision === "accepted" ? document.links.filter((link) => link.consumerId === choice.consumerId && link.decision === "accepted" && link.id !== row.id) : [];
+  const rivals =
+    choice.decision === "accepted"
+      ? document.links.filter(
+          (link) => link.consumerId === choice.consumerId && link.decision === "accepted" && link.id !== row.id,
+        )
+      : [];
   const own = existing === undefined ? insertOp("link", row) : updateOp("link", existing.id, existing, row);
   return [...rivals.map((link) => deleteOp("link", link)), ...(own === null ? [] : [own])];
 }

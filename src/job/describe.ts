@@ -10,11 +10,33 @@ export function describeOp(document: JobDocument, pinId: string, description: st
   const row = document.pins.find((pin) => pin.id === pinId);
   const side = document.connectors.find((connector) => connector.id === row?.connectorId)?.side;
   if (row === undefined || side === undefined) return null;
-  const labels = new Map(document.connectors.filter((connector) => connector.side === side).map((connector) => [connector.id, connector.label]));
+  const labels = new Map(
+    document.connectors
+      .filter((connector) => connector.side === side)
+      .map((connector) => [connector.id, connector.label]),
+  );
   const members = document.pins.filter((pin) => labels.has(pin.connectorId));
-  const readings = classifyPins(members.map((pin) => ({ connector: labels.get(pin.connectorId) ?? "", cavity: pin.cavity, description: pin.id === pinId ? description : pin.description })), side);
+  const readings = classifyPins(
+    members.map((pin) => ({
+      connector: labels.get(pin.connectorId) ?? "",
+      cavity: pin.cavity,
+      description: pin.id === pinId ? description : pin.description,
+    })),
+    side,
+  );
   const reading = readings[members.indexOf(row)];
-  const kind: Partial<PinRow> = row.kindSource === "proposed" && reading ? { kind: reading.kind.value, kindConfidence: reading.kind.confidence, kindWhy: reading.kind.why } : {};
-  const quantity: Partial<PinRow> = row.quantitySource === "proposed" && reading ? { quantity: reading.quantity.value, quantityConfidence: reading.quantity.confidence, quantityWhy: reading.quantity.why, indexLabel: row.params.index ?? reading.index } : {};
+  const kind: Partial<PinRow> =
+    row.kindSource === "proposed" && reading
+      ? { kind: reading.kind.value, kindConfidence: reading.kind.confidence, kindWhy: reading.kind.why }
+      : {};
+  const quantity: Partial<PinRow> =
+    row.quantitySource === "proposed" && reading
+      ? {
+          quantity: reading.quantity.value,
+          quantityConfidence: reading.quantity.confidence,
+          quantityWhy: reading.quantity.why,
+          indexLabel: row.params.index ?? reading.index,
+        }
+      : {};
   return updateOp("pin", pinId, row, { description, ...kind, ...quantity });
 }

@@ -9,9 +9,12 @@ export interface DocumentFault {
   readonly hint: string;
 }
 
-export type DocumentResult = { readonly ok: true; readonly document: JobDocument } | { readonly ok: false; readonly faults: readonly DocumentFault[] };
+export type DocumentResult =
+  | { readonly ok: true; readonly document: JobDocument }
+  | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
-export const emptyDocument = (job: JobRow): JobDocument => JobDocument.parse({ format: FORMAT, job, connectors: [], pins: [], links: [], readings: [] });
+export const emptyDocument = (job: JobRow): JobDocument =>
+  JobDocument.parse({ format: FORMAT, job, connectors: [], pins: [], links: [], readings: [] });
 
 /** Reads a job document and checks that everything it refers to is there. */
 export function parseDocument(text: string): DocumentResult {
@@ -19,16 +22,40 @@ export function parseDocument(text: string): DocumentResult {
   try {
     json = JSON.parse(text);
   } catch (error) {
-    return fail({ code: "not-json", path: "", message: `The file is not JSON: ${(error as Error).message}`, hint: "Choose a file that was exported as a job document." });
+    return fail({
+      code: "not-json",
+      path: "",
+      message: `The file is not JSON: ${(error as Error).message}`,
+      hint: "Choose a file that was exported as a job document.",
+    });
   }
   const format = typeof json === "object" && json !== null && "format" in json ? json.format : undefined;
   if (typeof format !== "string" || !format.startsWith("pantograph-job/")) {
-    return fail({ code: "not-a-job", path: "format", message: "The file is JSON, but no job document.", hint: `Its format should be “${FORMAT}”.` });
+    return fail({
+      code: "not-a-job",
+      path: "format",
+      message: "The file is JSON, but no job document.",
+      hint: `Its format should be “${FORMAT}”.`,
+    });
   }
-  if (format !== FORMAT) return fail({ code: "later-version", path: "format", message: `The document is of version “${clip(format)}”; this application reads “${FORMAT}”.`, hint: "Open it with the application that wrote it, or update this one." });
+  if (format !== FORMAT)
+    return fail({
+      code: "later-version",
+      path: "format",
+      message: `The document is of version “${clip(format)}”; this application reads “${FORMAT}”.`,
+      hint: "Open it with the application that wrote it, or update this one.",
+    });
   const parsed = JobDocument.safeParse(json);
   if (!parsed.success) {
-    return { ok: false, faults: parsed.error.issues.slice(0, 20).map((issue) => ({ code: "bad-field", path: issue.path.join("."), message: `${issue.path.join(".") || "document"}: ${issue.message}`, hint: "Correct the field, or export the job again." })) };
+    return {
+      ok: false,
+      faults: parsed.error.issues.slice(0, 20).map((issue) => ({
+        code: "bad-field",
+        path: issue.path.join("."),
+        message: `${issue.path.join(".") || "document"}: ${issue.message}`,
+        hint: "Correct the field, or export the job again.",
+      })),
+    };
   }
   const faults = referenceFaults(parsed.data);
   return faults.length > 0 ? { ok: false, faults: faults.slice(0, 20) } : { ok: true, document: parsed.data };
@@ -42,7 +69,13 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
   const connectorIds = new Set(document.connectors.map((row) => row.id));
   const pinIds = new Set(document.pins.map((row) => row.id));
   const refer = (known: ReadonlySet<string>, id: string, path: string) => {
-    if (!known.has(id)) faults.push({ code: "dangling", path, message: `${path} names “${id}”, which is not in the document.`, hint: "Export the job again, or take the row out." });
+    if (!known.has(id))
+      faults.push({
+        code: "dangling",
+        path,
+        message: `${path} names “${id}”, which is not in the document.`,
+        hint: "Export the job again, or take the row out.",
+      });
   };
   document.pins.forEach((row, at) => refer(connectorIds, row.connectorId, `pins.${at}.connectorId`));
   document.links.forEach((row, at) => {
@@ -65,24 +98,58 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
   const once = (keys: readonly string[], path: string, what: string) => {
     const seen = new Set<string>();
     keys.forEach((key, at) => {
-      if (seen.has(key)) faults.push({ code: "repeated", path: `${path}.${at}`, message: `${path}.${at}: ${what} stands twice.`, hint: "Take one of the rows out." });
+      if (seen.has(key))
+        faults.push({
+          code: "repeated",
+          path: `${path}.${at}`,
+          message: `${path}.${at}: ${what} stands twice.`,
+          hint: "Take one of the rows out.",
+        });
       seen.add(key);
     });
   };
-  for (const list of Object.values(LISTS)) once(document[list].map((row) => row.id), list, "the id");
-  once(document.counts.map((row) => row.subject), "counts", "what was counted");
-  once(document.cuts.map((row) => row.subject), "cuts", "what was decided");
-  once(document.connectors.map((row) => JSON.stringify([row.side, row.label])), "connectors", "the label");
-  once(document.pins.map((row) => JSON.stringify([row.connectorId, row.cavity])), "pins", "the cavity");
-  once(document.links.map((row) => JSON.stringify([row.providerId, row.consumerId])), "links", "the pair");
+  for (const list of Object.values(LISTS))
+    once(
+      document[list].map((row) => row.id),
+      list,
+      "the id",
+    );
+  once(
+    document.counts.map((row) => row.subject),
+    "counts",
+    "what was counted",
+  );
+  once(
+    document.cuts.map((row) => row.subject),
+    "cuts",
+    "what was decided",
+  );
+  once(
+    document.connectors.map((row) => JSON.stringify([row.side, row.label])),
+    "connectors",
+    "the label",
+  );
+  once(
+    document.pins.map((row) => JSON.stringify([row.connectorId, row.cavity])),
+    "pins",
+    "the cavity",
+  );
+  once(
+    document.links.map((row) => JSON.stringify([row.providerId, row.consumerId])),
+    "links",
+    "the pair",
+  );
   return faults;
 }
 
 /** The document as text: two-space JSON, keys in the schema's order and rows in their own, so that the same job is the same bytes. */
 export function writeDocument(document: JobDocument): string {
   const whole = JobDocument.parse(document);
-  const inOrder = (a: { id: string; position?: number }, b: { id: string; position?: number }) => (a.position ?? 0) - (b.position ?? 0) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
-  const lists = Object.values(LISTS).map((list) => [list, (whole[list] as { id: string; position?: number }[]).toSorted(inOrder)] as const);
+  const inOrder = (a: { id: string; position?: number }, b: { id: string; position?: number }) =>
+    (a.position ?? 0) - (b.position ?? 0) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+  const lists = Object.values(LISTS).map(
+    (list) => [list, (whole[list] as { id: string; position?: number }[]).toSorted(inOrder)] as const,
+  );
   return `${JSON.stringify({ ...whole, ...Object.fromEntries(lists) }, null, 2)}\n`;
 }
 

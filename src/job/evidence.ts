@@ -24,7 +24,12 @@ export function topicsOf(facts: readonly FactRow[]): Topic[] {
   return [...groups.values()].map((own) => {
     const ordered = own.toSorted((a, b) => rank(b) - rank(a));
     const [first] = ordered as [FactRow];
-    return { subject: first.subject, topic: first.topic, facts: ordered, conflict: new Set(own.map((fact) => same(fact.says))).size > 1 };
+    return {
+      subject: first.subject,
+      topic: first.topic,
+      facts: ordered,
+      conflict: new Set(own.map((fact) => same(fact.says))).size > 1,
+    };
   });
 }
 
@@ -33,11 +38,20 @@ export function subjectName(document: JobDocument, subject: string): string {
   const [type, id = ""] = [subject.slice(0, subject.indexOf(":")), subject.slice(subject.indexOf(":") + 1)];
   const connector = (wanted: string) => document.connectors.find((row) => row.id === wanted)?.label;
   switch (type) {
-    case "pin": { const pin = document.pins.find((row) => row.id === id); return pin === undefined ? subject : cavityLabel({ connector: connector(pin.connectorId) ?? "?", cavity: pin.cavity }); }
-    case "connector": return connector(id) ?? subject;
-    case "part": return document.parts.find((row) => row.id === id)?.label ?? connector(id) ?? subject;
-    case "branch": return document.branches.find((row) => row.id === id)?.label ?? subject;
-    default: return subject;
+    case "pin": {
+      const pin = document.pins.find((row) => row.id === id);
+      return pin === undefined
+        ? subject
+        : cavityLabel({ connector: connector(pin.connectorId) ?? "?", cavity: pin.cavity });
+    }
+    case "connector":
+      return connector(id) ?? subject;
+    case "part":
+      return document.parts.find((row) => row.id === id)?.label ?? connector(id) ?? subject;
+    case "branch":
+      return document.branches.find((row) => row.id === id)?.label ?? subject;
+    default:
+      return subject;
   }
 }
 
@@ -49,6 +63,10 @@ export function findSubject(document: JobDocument, name: string): string | null 
   const connector = document.connectors.find((row) => same(row.label) === wanted);
   if (connector !== undefined) return `connector:${connector.id}`;
   const labels = new Map(document.connectors.map((row) => [row.id, row.label]));
-  const pin = document.pins.find((row) => [cavityKey, cavityLabel].some((name) => same(name({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity })) === wanted));
+  const pin = document.pins.find((row) =>
+    [cavityKey, cavityLabel].some(
+      (name) => same(name({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity })) === wanted,
+    ),
+  );
   return pin === undefined ? null : `pin:${pin.id}`;
 }

@@ -6,17 +6,38 @@ import type { JobDocument } from "./schema";
 import { formOf, knownQuantity } from "./signal-pins";
 
 /** The job's harness as core takes it; forms and quantities below the known level count as not known. */
-export function harnessFacts(document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links">): HarnessFacts {
+export function harnessFacts(
+  document: Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links">,
+): HarnessFacts {
   return {
     branches: document.branches,
     connectors: document.connectors,
-    pins: document.pins.toSorted((a, b) => a.position - b.position).map((row) => {
-      const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description } = row;
-      return { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description, form: formOf(row), quantity: knownQuantity(row), index: row.params.index ?? row.indexLabel };
-    }),
+    pins: document.pins
+      .toSorted((a, b) => a.position - b.position)
+      .map((row) => {
+        const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description } =
+          row;
+        return {
+          id,
+          connectorId,
+          cavity,
+          circuit,
+          colour,
+          colourBase,
+          colourTracer,
+          sizeMm2,
+          lengthM,
+          description,
+          form: formOf(row),
+          quantity: knownQuantity(row),
+          index: row.params.index ?? row.indexLabel,
+        };
+      }),
     parts: document.parts,
     wires: document.wires,
-    joins: document.links.filter((link) => link.decision === "accepted").map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
+    joins: document.links
+      .filter((link) => link.decision === "accepted")
+      .map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
   };
 }
 
@@ -27,17 +48,42 @@ export function keptFunctions(document: Pick<JobDocument, "kept">): Set<string> 
 }
 
 export const triageFacts = (document: Pick<JobDocument, "cuts">): TriageFacts[] =>
-  document.cuts.filter((row) => row.subject.startsWith("wire:")).map((row) => ({ wireId: row.subject, choice: row.choice, override: row.override, done: row.done, unplanned: row.unplanned }));
+  document.cuts
+    .filter((row) => row.subject.startsWith("wire:"))
+    .map((row) => ({
+      wireId: row.subject,
+      choice: row.choice,
+      override: row.override,
+      done: row.done,
+      unplanned: row.unplanned,
+    }));
 
 /** Connectors that were decided to be taken out whole, by themselves or with their branch. */
 export function removedConnectors({ cuts, connectors }: Pick<JobDocument, "cuts" | "connectors">): Set<string> {
   const removed = new Set(cuts.filter((row) => row.choice === "remove").map((row) => row.subject));
-  return new Set(connectors.filter((row) => removed.has(`connector:${row.id}`) || removed.has(`branch:${row.branchId}`)).map((row) => row.id));
+  return new Set(
+    connectors
+      .filter((row) => removed.has(`connector:${row.id}`) || removed.has(`branch:${row.branchId}`))
+      .map((row) => row.id),
+  );
 }
 
 /** Connectors that the inventory says go elsewhere than where they were found. */
 export const movedConnectors = ({ counts }: Pick<JobDocument, "counts">): (readonly [string, string])[] =>
-  counts.filter((row) => row.subject.startsWith("connector:") && row.goesTo !== "" && row.goesTo !== row.foundAt).map((row) => [row.subject.slice("connector:".length), row.goesTo] as const);
+  counts
+    .filter((row) => row.subject.startsWith("connector:") && row.goesTo !== "" && row.goesTo !== row.foundAt)
+    .map((row) => [row.subject.slice("connector:".length), row.goesTo] as const);
 
 export const shapesOf = (document: Pick<JobDocument, "connectors">): Map<string, Shape> =>
-  new Map(document.connectors.map((row) => [row.id, { connectorId: row.id, rows: row.face?.rows ?? null, columns: row.face?.columns ?? null, keying: row.keying, gender: row.gender }]));
+  new Map(
+    document.connectors.map((row) => [
+      row.id,
+      {
+        connectorId: row.id,
+        rows: row.face?.rows ?? null,
+        columns: row.face?.columns ?? null,
+        keying: row.keying,
+        gender: row.gender,
+      },
+    ]),
+  );

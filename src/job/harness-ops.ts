@@ -12,16 +12,42 @@ const known = (op: RowOp | null): RowOp[] => (op === null ? [] : [op]);
 /** A cavity of which nobody knows more than that it is there. */
 function bareCavity(id: string, connectorId: string, cavity: string, position: number): PinRow {
   return {
-    id, connectorId, cavity, circuit: null, colour: null, colourBase: null, colourTracer: null, sizeMm2: null, lengthM: null, description: null,
-    kind: "unknown", kindConfidence: 1, kindSource: "confirmed", kindWhy: "Added by hand", quantity: null, quantityConfidence: 1, quantitySource: "confirmed", quantityWhy: "Added by hand", indexLabel: null, params: {}, extra: {}, position,
+    id,
+    connectorId,
+    cavity,
+    circuit: null,
+    colour: null,
+    colourBase: null,
+    colourTracer: null,
+    sizeMm2: null,
+    lengthM: null,
+    description: null,
+    kind: "unknown",
+    kindConfidence: 1,
+    kindSource: "confirmed",
+    kindWhy: "Added by hand",
+    quantity: null,
+    quantityConfidence: 1,
+    quantitySource: "confirmed",
+    quantityWhy: "Added by hand",
+    indexLabel: null,
+    params: {},
+    extra: {},
+    position,
   };
 }
 
 /** Forms of a ready component's terminals, as far as its type tells them: what a pin table would have said. */
 function formOf(type: string, terminal: string): Pick<PinRow, "kind" | "quantity"> {
   if (type === "ground-stud") return { kind: "ground", quantity: "ground" };
-  if (type === "battery") return terminal === "+" ? { kind: "supply-out", quantity: "battery-supply" } : { kind: "ground", quantity: "ground" };
-  if (type === "fuse-box") return terminal === "feed" ? { kind: "supply-in", quantity: "battery-supply" } : { kind: "supply-out", quantity: "battery-supply" };
+  if (type === "battery")
+    return terminal === "+"
+      ? { kind: "supply-out", quantity: "battery-supply" }
+      : { kind: "ground", quantity: "ground" };
+  if (type === "fuse-box")
+    return terminal === "feed"
+      ? { kind: "supply-in", quantity: "battery-supply" }
+      : { kind: "supply-out", quantity: "battery-supply" };
   return { kind: "unknown", quantity: null };
 }
 
@@ -34,29 +60,70 @@ export function freeLabel(document: Pick<JobDocument, "connectors">, side: Side,
 }
 
 /** Places a ready component: the part, its connector and a cavity for each terminal, in one change. Parts that the swap adds stand on the host. */
-export function placePartOps(document: JobDocument, part: Part, { side, label, place }: { readonly side: PartRow["side"]; readonly label: string; readonly place: string | null }, makeId: () => string = nanoid): RowOp[] {
+export function placePartOps(
+  document: JobDocument,
+  part: Part,
+  { side, label, place }: { readonly side: PartRow["side"]; readonly label: string; readonly place: string | null },
+  makeId: () => string = nanoid,
+): RowOp[] {
   const on: Side = side === "donor" ? "donor" : "host";
   const name = freeLabel(document, on, label);
-  const connector: ConnectorRow = { ...newConnector(makeId(), on, name, document.connectors.filter((row) => row.side === on).length), place };
+  const connector: ConnectorRow = {
+    ...newConnector(makeId(), on, name, document.connectors.filter((row) => row.side === on).length),
+    place,
+  };
   const start = Math.max(-1, ...document.pins.map((row) => row.position)) + 1;
-  const pins = part.terminals.map((terminal, at) => ({ ...bareCavity(makeId(), connector.id, terminal, start + at), ...formOf(part.type, terminal) }));
-  const row: PartRow = { id: makeId(), side, type: part.type, label: name, terminals: pins.map((pin) => ({ name: pin.cavity, pinId: pin.id })), elements: part.elements.map(copyElement), origin: "", diagram: "", note: "" };
+  const pins = part.terminals.map((terminal, at) => ({
+    ...bareCavity(makeId(), connector.id, terminal, start + at),
+    ...formOf(part.type, terminal),
+  }));
+  const row: PartRow = {
+    id: makeId(),
+    side,
+    type: part.type,
+    label: name,
+    terminals: pins.map((pin) => ({ name: pin.cavity, pinId: pin.id })),
+    elements: part.elements.map(copyElement),
+    origin: "",
+    diagram: "",
+    note: "",
+  };
   return [insertOp("connector", connector), ...pins.map((pin) => insertOp("pin", pin)), insertOp("part", row)];
 }
 
-const copyElement = (element: Part["elements"][number]): PartRow["elements"][number] => structuredClone(element) as PartRow["elements"][number];
+const copyElement = (element: Part["elements"][number]): PartRow["elements"][number] =>
+  structuredClone(element) as PartRow["elements"][number];
 
 /** Says that a guessed part is what it was taken for, or of another type; a computer's elements go on following from its pins. */
-export function tellPartOps(document: JobDocument, part: HarnessPart, to: Partial<Pick<PartRow, "type" | "label" | "elements" | "terminals" | "origin" | "diagram" | "note">>, makeId: () => string = nanoid): RowOp[] {
+export function tellPartOps(
+  document: JobDocument,
+  part: HarnessPart,
+  to: Partial<Pick<PartRow, "type" | "label" | "elements" | "terminals" | "origin" | "diagram" | "note">>,
+  makeId: () => string = nanoid,
+): RowOp[] {
   const row = document.parts.find((one) => one.id === part.id);
   if (row !== undefined) return known(updateOp("part", row.id, row, to));
   const type = to.type ?? part.type;
   const elements = type === "computer" ? [] : part.elements.map(copyElement);
-  return [insertOp("part", { id: makeId(), side: part.side, type, label: part.label, terminals: part.terminals.map((one) => ({ ...one })), elements, origin: "", diagram: "", note: "", ...to })];
+  return [
+    insertOp("part", {
+      id: makeId(),
+      side: part.side,
+      type,
+      label: part.label,
+      terminals: part.terminals.map((one) => ({ ...one })),
+      elements,
+      origin: "",
+      diagram: "",
+      note: "",
+      ...to,
+    }),
+  ];
 }
 
 /** Takes back what was said of a part: it is guessed again. */
-export const forgetPartOps = (document: JobDocument, partId: string): RowOp[] => document.parts.filter((row) => row.id === partId).map((row) => deleteOp("part", row));
+export const forgetPartOps = (document: JobDocument, partId: string): RowOp[] =>
+  document.parts.filter((row) => row.id === partId).map((row) => deleteOp("part", row));
 
 export interface NewWire {
   readonly fromPinId: string;
@@ -69,26 +136,62 @@ export interface NewWire {
 
 export function addWireOps({ colour: written, ...wire }: NewWire, makeId: () => string = nanoid): RowOp[] {
   const colour = written.trim() === "" ? null : readColour(written);
-  return [insertOp("wire", { id: makeId(), ...wire, circuit: null, colour: colour?.written ?? null, colourBase: colour?.base ?? null, colourTracer: colour?.tracer ?? null, insulation: null, note: "" })];
+  return [
+    insertOp("wire", {
+      id: makeId(),
+      ...wire,
+      circuit: null,
+      colour: colour?.written ?? null,
+      colourBase: colour?.base ?? null,
+      colourTracer: colour?.tracer ?? null,
+      insulation: null,
+      note: "",
+    }),
+  ];
 }
 
 /** Adds a cavity to a connector. */
-export const addCavityOps = (document: JobDocument, connectorId: string, cavity: string, makeId: () => string = nanoid): RowOp[] =>
-  [insertOp("pin", bareCavity(makeId(), connectorId, cavity, Math.max(-1, ...document.pins.map((row) => row.position)) + 1))];
+export const addCavityOps = (
+  document: JobDocument,
+  connectorId: string,
+  cavity: string,
+  makeId: () => string = nanoid,
+): RowOp[] => [
+  insertOp(
+    "pin",
+    bareCavity(makeId(), connectorId, cavity, Math.max(-1, ...document.pins.map((row) => row.position)) + 1),
+  ),
+];
 
 /** Says which half a connector plugs into; both halves say it of each other, and whoever was there before is let go. */
 export function mateOps(document: JobDocument, connectorId: string, mateId: string | null): RowOp[] {
   return document.connectors.flatMap((row) => {
-    const wanted = row.id === connectorId ? mateId : row.id === mateId ? connectorId : row.mateId === connectorId || (mateId !== null && row.mateId === mateId) ? null : row.mateId;
+    const wanted =
+      row.id === connectorId
+        ? mateId
+        : row.id === mateId
+          ? connectorId
+          : row.mateId === connectorId || (mateId !== null && row.mateId === mateId)
+            ? null
+            : row.mateId;
     return known(updateOp("connector", row.id, row, { mateId: wanted }));
   });
 }
 
-export const NUMBERINGS = { rows: "along each row", columns: "down each column", serpentine: "along, then back" } as const;
+export const NUMBERINGS = {
+  rows: "along each row",
+  columns: "down each column",
+  serpentine: "along, then back",
+} as const;
 export type Numbering = keyof typeof NUMBERINGS;
 
 /** A face with cavities set in order of their table, as seen from the wire side from the top left. Cells beyond the last stay empty. */
-export function layFace(cavities: readonly string[], rows: number, columns: number, numbering: Numbering): Face["cells"] {
+export function layFace(
+  cavities: readonly string[],
+  rows: number,
+  columns: number,
+  numbering: Numbering,
+): Face["cells"] {
   const cells: (string | null)[] = Array.from({ length: rows * columns }, () => null);
   cavities.slice(0, cells.length).forEach((cavity, at) => {
     const row = numbering === "columns" ? at % rows : Math.floor(at / columns);
@@ -107,10 +210,23 @@ export function assumedFace(cavities: readonly string[]): Face {
 }
 
 export const branchOps = {
-  add: (document: JobDocument, side: Side, label: string, makeId: () => string = nanoid): RowOp[] =>
-    [insertOp("branch", { id: makeId(), side, label, origin: "", diagram: "", note: "", position: document.branches.length })],
+  add: (document: JobDocument, side: Side, label: string, makeId: () => string = nanoid): RowOp[] => [
+    insertOp("branch", {
+      id: makeId(),
+      side,
+      label,
+      origin: "",
+      diagram: "",
+      note: "",
+      position: document.branches.length,
+    }),
+  ],
   change: (row: BranchRow, to: Partial<BranchRow>): RowOp[] => known(updateOp("branch", row.id, row, to)),
   /** The branch's connectors go back to the side's own loom. */
-  remove: (document: JobDocument, row: BranchRow): RowOp[] =>
-    [...document.connectors.filter((one) => one.branchId === row.id).flatMap((one) => known(updateOp("connector", one.id, one, { branchId: null }))), deleteOp("branch", row)],
+  remove: (document: JobDocument, row: BranchRow): RowOp[] => [
+    ...document.connectors
+      .filter((one) => one.branchId === row.id)
+      .flatMap((one) => known(updateOp("connector", one.id, one, { branchId: null }))),
+    deleteOp("branch", row),
+  ],
 };

@@ -7,28 +7,71 @@ import { decideOps } from "./decide";
 import { parseDocument, writeDocument } from "./document";
 import { findSubject, subjectName, topicsOf } from "./evidence";
 import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "./harness-facts";
-import { addCavityOps, addWireOps, assumedFace, branchOps, forgetPartOps, freeLabel, layFace, mateOps, placePartOps, tellPartOps } from "./harness-ops";
+import {
+  addCavityOps,
+  addWireOps,
+  assumedFace,
+  branchOps,
+  forgetPartOps,
+  freeLabel,
+  layFace,
+  mateOps,
+  placePartOps,
+  tellPartOps,
+} from "./harness-ops";
 import { applyOps, invert, type RowOp } from "./ops";
 import { type FactRow, JobDocument } from "./schema";
-import { decideCutOps, doneOps, keepOps, looseEndRow, openDebtOps, recordCutOps, reopenCutOps, settleDebtOps, settleEndOps } from "./triage-ops";
+import {
+  decideCutOps,
+  doneOps,
+  keepOps,
+  looseEndRow,
+  openDebtOps,
+  recordCutOps,
+  reopenCutOps,
+  settleDebtOps,
+  settleEndOps,
+} from "./triage-ops";
 import { cavitiesOf, pickOps, variantOf } from "./variant-ops";
 
 let heron: JobDocument;
-beforeAll(() => { heron = heronTables(); });
+beforeAll(() => {
+  heron = heronTables();
+});
 
-const ids = () => { let count = 0; return () => `new-${++count}`; };
+const ids = () => {
+  let count = 0;
+  return () => `new-${++count}`;
+};
 const changed = (ops: readonly RowOp[], document = heron) => JobDocument.parse(applyOps(document, ops));
 const connector = (label: string) => heron.connectors.find((row) => row.label === label)?.id ?? "";
-const pin = (label: string, document = heron) => { const names = new Map(document.connectors.map((row) => [row.id, row.label])); return document.pins.find((row) => `${names.get(row.connectorId)}-${row.cavity}` === label); };
+const pin = (label: string, document = heron) => {
+  const names = new Map(document.connectors.map((row) => [row.id, row.label]));
+  return document.pins.find((row) => `${names.get(row.connectorId)}-${row.cavity}` === label);
+};
 /** What a change does is taken back whole by its inverse. */
-const undone = (ops: readonly RowOp[], document = heron) => writeDocument(applyOps(applyOps(document, ops), invert(ops))) === writeDocument(document);
+const undone = (ops: readonly RowOp[], document = heron) =>
+  writeDocument(applyOps(applyOps(document, ops), invert(ops))) === writeDocument(document);
 
 describe("parts placed by hand", () => {
   test("a component comes with its connector, a cavity for each terminal, and its elements; the graph has them", () => {
-    const ops = placePartOps(heron, fuseBox(3), { side: "added", label: "Swap fuses", place: "beside the battery" }, ids());
+    const ops = placePartOps(
+      heron,
+      fuseBox(3),
+      { side: "added", label: "Swap fuses", place: "beside the battery" },
+      ids(),
+    );
     const document = changed(ops);
-    expect(document.connectors.at(-1)).toMatchObject({ label: "Swap fuses", side: "host", place: "beside the battery" });
-    expect(document.parts.at(-1)).toMatchObject({ side: "added", type: "fuse-box", terminals: [{ name: "feed" }, { name: "1" }, { name: "2" }, { name: "3" }] });
+    expect(document.connectors.at(-1)).toMatchObject({
+      label: "Swap fuses",
+      side: "host",
+      place: "beside the battery",
+    });
+    expect(document.parts.at(-1)).toMatchObject({
+      side: "added",
+      type: "fuse-box",
+      terminals: [{ name: "feed" }, { name: "1" }, { name: "2" }, { name: "3" }],
+    });
     const harness = buildHarness(harnessFacts(document));
     expect(harness.edges.filter((edge) => edge.partId === document.parts.at(-1)?.id)).toHaveLength(3);
     expect(undone(ops)).toBe(true);
@@ -43,10 +86,30 @@ describe("parts placed by hand", () => {
   test("a placed ground stud grounds what is wired to it", () => {
     const placed = changed(placePartOps(heron, groundStud(2), { side: "host", label: "G9", place: null }, ids()));
     const lamp = pin("Brake lamp left-1");
-    const document = changed(addWireOps({ fromPinId: pin("G9-1", placed)?.id ?? "", toPinId: lamp?.id ?? "", colour: "BK", sizeMm2: 1, lengthM: 0.5, stock: "new" }, ids()), placed);
+    const document = changed(
+      addWireOps(
+        {
+          fromPinId: pin("G9-1", placed)?.id ?? "",
+          toPinId: lamp?.id ?? "",
+          colour: "BK",
+          sizeMm2: 1,
+          lengthM: 0.5,
+          stock: "new",
+        },
+        ids(),
+      ),
+      placed,
+    );
     const harness = buildHarness(harnessFacts(document));
     expect(harness.wires.find((wire) => wire.added)).toMatchObject({ colourBase: "BK", sizeMm2: 1, side: "host" });
-    expect(harness.edges.some((edge) => edge.type === "joint" && edge.b === harness.chassis && edge.a === harness.nodeOfPin.get(pin("G9-1", placed)?.id ?? ""))).toBe(true);
+    expect(
+      harness.edges.some(
+        (edge) =>
+          edge.type === "joint" &&
+          edge.b === harness.chassis &&
+          edge.a === harness.nodeOfPin.get(pin("G9-1", placed)?.id ?? ""),
+      ),
+    ).toBe(true);
   });
   test("a guess is confirmed, corrected, and guessed anew", () => {
     const guessed = buildHarness(harnessFacts(heron)).parts.find((part) => part.label === "Horn");
@@ -58,9 +121,19 @@ describe("parts placed by hand", () => {
     expect(changed(tellPartOps(told, again ?? guessed, { note: "cracked" }), told).parts.at(-1)?.note).toBe("cracked");
     expect(changed(forgetPartOps(told, "horn"), told).parts).toEqual(heron.parts);
   });
-  test("a cavity that no table has", () => expect(changed(addCavityOps(heron, connector("Horn"), "3", ids())).pins.at(-1)).toMatchObject({ cavity: "3", connectorId: connector("Horn"), kind: "unknown" }));
+  test("a cavity that no table has", () =>
+    expect(changed(addCavityOps(heron, connector("Horn"), "3", ids())).pins.at(-1)).toMatchObject({
+      cavity: "3",
+      connectorId: connector("Horn"),
+      kind: "unknown",
+    }));
   test("halves are mated both ways, and whoever was there before is let go", () => {
-    const mates = (document: JobDocument) => Object.fromEntries(document.connectors.filter((row) => row.mateId !== null).map((row) => [row.label, document.connectors.find((one) => one.id === row.mateId)?.label]));
+    const mates = (document: JobDocument) =>
+      Object.fromEntries(
+        document.connectors
+          .filter((row) => row.mateId !== null)
+          .map((row) => [row.label, document.connectors.find((one) => one.id === row.mateId)?.label]),
+      );
     const first = changed(mateOps(heron, connector("Horn"), connector("Radio")));
     expect(mates(first)).toEqual({ Horn: "Radio", Radio: "Horn" });
     const second = changed(mateOps(first, connector("Horn"), connector("G1")), first);
@@ -69,7 +142,10 @@ describe("parts placed by hand", () => {
   });
   test("a branch that is taken out gives its connectors back", () => {
     const made = changed(branchOps.add(heron, "host", "Door loom", () => "door"));
-    const used: JobDocument = { ...made, connectors: made.connectors.map((row) => (row.label === "Horn" ? { ...row, branchId: "door" } : row)) };
+    const used: JobDocument = {
+      ...made,
+      connectors: made.connectors.map((row) => (row.label === "Horn" ? { ...row, branchId: "door" } : row)),
+    };
     const row = used.branches.find((one) => one.id === "door");
     const gone = changed(row === undefined ? [] : branchOps.remove(used, row), used);
     expect(gone.branches.some((one) => one.id === "door")).toBe(false);
@@ -79,7 +155,13 @@ describe("parts placed by hand", () => {
 
 describe("faces", () => {
   const six = ["1", "2", "3", "4", "5", "6"];
-  test.each([["rows", ["1", "2", "3", "4", "5", "6"]], ["columns", ["1", "3", "5", "2", "4", "6"]], ["serpentine", ["1", "2", "3", "6", "5", "4"]]] as const)("two by three, counted by %s", (numbering, cells) => expect(layFace(six, 2, 3, numbering)).toEqual(cells));
+  test.each([
+    ["rows", ["1", "2", "3", "4", "5", "6"]],
+    ["columns", ["1", "3", "5", "2", "4", "6"]],
+    ["serpentine", ["1", "2", "3", "6", "5", "4"]],
+  ] as const)("two by three, counted by %s", (numbering, cells) =>
+    expect(layFace(six, 2, 3, numbering)).toEqual(cells),
+  );
   test("cells beyond the last cavity stay empty; too many cavities are not dropped in silence by the schema", () => {
     expect(layFace(["1", "2"], 1, 3, "rows")).toEqual(["1", "2", null]);
     expect(assumedFace(six)).toMatchObject({ rows: 2, columns: 3 });
@@ -88,10 +170,13 @@ describe("faces", () => {
 });
 
 describe("triage", () => {
-  const decide = (document: JobDocument, subject: string, more: Partial<Parameters<typeof decideCutOps>[1]> = {}) => changed(decideCutOps(document, { subjects: [subject], choice: "remove", person: "Robin", ...more }), document);
+  const decide = (document: JobDocument, subject: string, more: Partial<Parameters<typeof decideCutOps>[1]> = {}) =>
+    changed(decideCutOps(document, { subjects: [subject], choice: "remove", person: "Robin", ...more }), document);
   test("a decision, another in its place, and none again", () => {
     const removed = decide(heron, "wire:a");
-    expect(triageFacts(removed)).toEqual([{ wireId: "wire:a", choice: "remove", override: "", done: false, unplanned: false }]);
+    expect(triageFacts(removed)).toEqual([
+      { wireId: "wire:a", choice: "remove", override: "", done: false, unplanned: false },
+    ]);
     const row = removed.cuts[0];
     if (row === undefined) throw new Error("it was decided");
     const done = changed(doneOps(row, true, "Kim"), removed);
@@ -100,13 +185,23 @@ describe("triage", () => {
     expect(kept.cuts).toMatchObject([{ choice: "keep", done: false, doneBy: null }]);
     expect(changed(reopenCutOps(kept, ["wire:a"]), kept).cuts).toEqual([]);
   });
-  test("an override opens a debt with its reason", () => expect(decide(heron, "wire:a", { override: "fed by hand for now" })).toMatchObject({ cuts: [{ override: "fed by hand for now" }], debts: [{ type: "override", says: "fed by hand for now", settled: null, person: "Robin" }] }));
+  test("an override opens a debt with its reason", () =>
+    expect(decide(heron, "wire:a", { override: "fed by hand for now" })).toMatchObject({
+      cuts: [{ override: "fed by hand for now" }],
+      debts: [{ type: "override", says: "fed by hand for now", settled: null, person: "Robin" }],
+    }));
   test("what was cut in fact is told from what was planned", () => {
-    expect(changed(recordCutOps(heron, "wire:a", "Kim")).cuts).toMatchObject([{ choice: "remove", done: true, unplanned: true, doneBy: "Kim" }]);
+    expect(changed(recordCutOps(heron, "wire:a", "Kim")).cuts).toMatchObject([
+      { choice: "remove", done: true, unplanned: true, doneBy: "Kim" },
+    ]);
     const planned = decide(heron, "wire:a");
-    expect(changed(recordCutOps(planned, "wire:a", "Kim"), planned).cuts).toMatchObject([{ done: true, unplanned: false }]);
+    expect(changed(recordCutOps(planned, "wire:a", "Kim"), planned).cuts).toMatchObject([
+      { done: true, unplanned: false },
+    ]);
     const parked = decide(heron, "wire:a", { choice: "park" });
-    expect(changed(recordCutOps(parked, "wire:a", "Kim"), parked).cuts).toMatchObject([{ choice: "remove", done: true, unplanned: true }]);
+    expect(changed(recordCutOps(parked, "wire:a", "Kim"), parked).cuts).toMatchObject([
+      { choice: "remove", done: true, unplanned: true },
+    ]);
   });
   test("functions are dropped and kept again; what nobody dropped is kept", () => {
     const dropped = changed(keepOps(heron, ["horn", "audio"], false));
@@ -117,25 +212,74 @@ describe("triage", () => {
   });
   test("connectors taken out, loose ends settled and opened again, debts paid", () => {
     expect([...removedConnectors(decide(heron, `connector:${connector("Horn")}`))]).toEqual([connector("Horn")]);
-    const branched: JobDocument = { ...heron, connectors: heron.connectors.map((row) => (row.label === "Radio" ? { ...row, branchId: "b" } : row)) };
-    expect([...removedConnectors(applyOps(branched, decideCutOps(branched, { subjects: ["branch:b"], choice: "remove", person: "R" })))]).toEqual([connector("Radio")]);
-    expect(movedConnectors({ counts: [{ id: "1", subject: "connector:c", state: "present", note: "", foundAt: "", goesTo: "shelf" }, { id: "2", subject: "connector:d", state: "present", note: "", foundAt: "", goesTo: "" }] })).toEqual([["c", "shelf"]]);
+    const branched: JobDocument = {
+      ...heron,
+      connectors: heron.connectors.map((row) => (row.label === "Radio" ? { ...row, branchId: "b" } : row)),
+    };
+    expect([
+      ...removedConnectors(
+        applyOps(branched, decideCutOps(branched, { subjects: ["branch:b"], choice: "remove", person: "R" })),
+      ),
+    ]).toEqual([connector("Radio")]);
+    expect(
+      movedConnectors({
+        counts: [
+          { id: "1", subject: "connector:c", state: "present", note: "", foundAt: "", goesTo: "shelf" },
+          { id: "2", subject: "connector:d", state: "present", note: "", foundAt: "", goesTo: "" },
+        ],
+      }),
+    ).toEqual([["c", "shelf"]]);
     const end = { pinId: "p1", name: "FB-1" };
     const capped = changed(settleEndOps(heron, end, "cap", "behind the trim", "Robin"));
     expect(looseEndRow(capped, "p1")).toMatchObject({ settled: "cap", note: "behind the trim", type: "loose-end" });
     expect(looseEndRow(changed(settleEndOps(capped, end, null, "", "Robin"), capped), "p1")?.settled).toBeNull();
     const owing = changed(openDebtOps("bypass", "Interlock bridged", null, "Robin"));
     const debt = owing.debts[0];
-    expect(debt && changed(settleDebtOps(debt, "paid", "", "Kim"), owing).debts).toMatchObject([{ settled: "paid", person: "Kim" }]);
+    expect(debt && changed(settleDebtOps(debt, "paid", "", "Kim"), owing).debts).toMatchObject([
+      { settled: "paid", person: "Kim" },
+    ]);
   });
 });
 
 describe("variants", () => {
-  const variant = () => variantOf("host", "1989 table", [
-    { connector: "Horn", cavity: "1", circuit: "88", colour: { written: "PU/WH", base: "VT", tracer: "WH" }, sizeMm2: 1, lengthM: null, description: "Horn feed", kind: { value: "load-in", confidence: 1, source: "given", why: "" }, quantity: { value: "horn", confidence: 1, source: "given", why: "" }, index: null, params: {}, extra: {} },
-    { connector: "Horn", cavity: "9", circuit: "77", colour: null, sizeMm2: 0.5, lengthM: null, description: "Second horn", kind: { value: "unknown", confidence: 0, source: "proposed", why: "" }, quantity: { value: null, confidence: 0, source: "proposed", why: "" }, index: null, params: {}, extra: {} },
-  ], () => "v");
-  const rows = (document: JobDocument) => compareVariants(cavitiesOf(document, "host"), variant().cavities).filter((row) => row.connector === "Horn");
+  const variant = () =>
+    variantOf(
+      "host",
+      "1989 table",
+      [
+        {
+          connector: "Horn",
+          cavity: "1",
+          circuit: "88",
+          colour: { written: "PU/WH", base: "VT", tracer: "WH" },
+          sizeMm2: 1,
+          lengthM: null,
+          description: "Horn feed",
+          kind: { value: "load-in", confidence: 1, source: "given", why: "" },
+          quantity: { value: "horn", confidence: 1, source: "given", why: "" },
+          index: null,
+          params: {},
+          extra: {},
+        },
+        {
+          connector: "Horn",
+          cavity: "9",
+          circuit: "77",
+          colour: null,
+          sizeMm2: 0.5,
+          lengthM: null,
+          description: "Second horn",
+          kind: { value: "unknown", confidence: 0, source: "proposed", why: "" },
+          quantity: { value: null, confidence: 0, source: "proposed", why: "" },
+          index: null,
+          params: {},
+          extra: {},
+        },
+      ],
+      () => "v",
+    );
+  const rows = (document: JobDocument) =>
+    compareVariants(cavitiesOf(document, "host"), variant().cavities).filter((row) => row.connector === "Horn");
   const with_ = () => ({ ...heron, variants: [variant()] });
   test("picked “here” the job stays and the pick is kept", () => {
     const document = changed(pickOps(with_(), variant(), rows(heron), "here"), with_());
@@ -153,19 +297,48 @@ describe("variants", () => {
   });
   test("a cavity on which a decided link hangs is not taken out", () => {
     const [one, two] = [pin("Horn-2"), pin("C1-6")];
-    const linked = applyOps(with_(), decideOps(heron, { providerId: one?.id ?? "", consumerId: two?.id ?? "", quantity: "ground", decision: "accepted", verdict: "direct", adapters: [], why: "", byHand: false }, () => "l"));
+    const linked = applyOps(
+      with_(),
+      decideOps(
+        heron,
+        {
+          providerId: one?.id ?? "",
+          consumerId: two?.id ?? "",
+          quantity: "ground",
+          decision: "accepted",
+          verdict: "direct",
+          adapters: [],
+          why: "",
+          byHand: false,
+        },
+        () => "l",
+      ),
+    );
     expect(pin("Horn-2", changed(pickOps(linked, variant(), rows(heron), "there"), linked))).toBeDefined();
   });
 });
 
 describe("evidence", () => {
-  const fact = (id: string, says: string, grade: FactRow["grade"]): FactRow => ({ id, subject: "connector:c", topic: "Year", says, grade, origin: "", person: "Robin" });
+  const fact = (id: string, says: string, grade: FactRow["grade"]): FactRow => ({
+    id,
+    subject: "connector:c",
+    topic: "Year",
+    says,
+    grade,
+    origin: "",
+    person: "Robin",
+  });
   test("what is best founded stands first; a conflict is shown and not settled", () => {
-    expect(topicsOf([fact("a", "2010", "claimed"), fact("b", "2009", "read")])).toMatchObject([{ conflict: true, facts: [{ says: "2009" }, { says: "2010" }] }]);
-    expect(topicsOf([fact("a", "2010", "claimed"), { ...fact("b", " 2010", "read"), topic: "year " }])).toMatchObject([{ conflict: false }]);
+    expect(topicsOf([fact("a", "2010", "claimed"), fact("b", "2009", "read")])).toMatchObject([
+      { conflict: true, facts: [{ says: "2009" }, { says: "2010" }] },
+    ]);
+    expect(topicsOf([fact("a", "2010", "claimed"), { ...fact("b", " 2010", "read"), topic: "year " }])).toMatchObject([
+      { conflict: false },
+    ]);
   });
   test("subjects are found and called by what is printed on them", () => {
-    for (const name of ["C1-23", "Horn", "Brake light switch-2"]) expect(subjectName(heron, findSubject(heron, name.toUpperCase()) ?? "")).toBe(name);
+    for (const name of ["C1-23", "Horn", "Brake light switch-2"])
+      expect(subjectName(heron, findSubject(heron, name.toUpperCase()) ?? "")).toBe(name);
     expect(findSubject(heron, "Nothing-1")).toBeNull();
     expect(subjectName(heron, "pin:gone")).toBe("pin:gone");
   });
@@ -173,30 +346,110 @@ describe("evidence", () => {
 
 describe("the document", () => {
   test("with all of this it comes back the same", () => {
-    const full = changed([...placePartOps(heron, fuseBox(2), { side: "added", label: "Box", place: null }, ids()), ...decideCutOps(heron, { subjects: ["wire:a", "connector:c"], choice: "remove", override: "why", person: "R" }), ...keepOps(heron, ["horn"], false), ...branchOps.add(heron, "donor", "Loom")]);
-    const whole: JobDocument = { ...full, variants: [variantOf("host", "x", [])], counts: [{ id: "c1", subject: "fuse:x/F1", state: "missing", note: "", foundAt: "", goesTo: "shelf" }], alikes: [{ id: "a1", oneId: connector("Horn"), twoId: connector("Radio"), state: "checked", note: "", person: "R" }], ownParts: [{ id: "o", name: "Box", type: "fuse-box", terminals: ["a", "b"], elements: [] }] };
+    const full = changed([
+      ...placePartOps(heron, fuseBox(2), { side: "added", label: "Box", place: null }, ids()),
+      ...decideCutOps(heron, { subjects: ["wire:a", "connector:c"], choice: "remove", override: "why", person: "R" }),
+      ...keepOps(heron, ["horn"], false),
+      ...branchOps.add(heron, "donor", "Loom"),
+    ]);
+    const whole: JobDocument = {
+      ...full,
+      variants: [variantOf("host", "x", [])],
+      counts: [{ id: "c1", subject: "fuse:x/F1", state: "missing", note: "", foundAt: "", goesTo: "shelf" }],
+      alikes: [
+        { id: "a1", oneId: connector("Horn"), twoId: connector("Radio"), state: "checked", note: "", person: "R" },
+      ],
+      ownParts: [{ id: "o", name: "Box", type: "fuse-box", terminals: ["a", "b"], elements: [] }],
+    };
     const text = writeDocument(whole);
     const read = parseDocument(text);
     expect(read.ok && writeDocument(read.document)).toBe(text);
   });
   test("one from before the harness is still read", () => {
     const old = JSON.parse(writeDocument(heron));
-    for (const list of ["branches", "parts", "ownParts", "wires", "counts", "facts", "questions", "variants", "alikes", "kept", "cuts", "debts"]) delete old[list];
-    for (const row of old.connectors) for (const key of ["branchId", "mateId", "face", "keying", "gender", "housing"]) delete row[key];
+    for (const list of [
+      "branches",
+      "parts",
+      "ownParts",
+      "wires",
+      "counts",
+      "facts",
+      "questions",
+      "variants",
+      "alikes",
+      "kept",
+      "cuts",
+      "debts",
+    ])
+      delete old[list];
+    for (const row of old.connectors)
+      for (const key of ["branchId", "mateId", "face", "keying", "gender", "housing"]) delete row[key];
     const read = parseDocument(JSON.stringify(old));
     expect(read.ok && read.document.connectors[0]).toMatchObject({ mateId: null, face: null });
     expect(read.ok && read.document.cuts).toEqual([]);
   });
   test.each([
-    ["a mate that is not there", (document: JobDocument) => ({ ...document, connectors: document.connectors.map((row, at) => (at === 0 ? { ...row, mateId: "gone" } : row)) }), "connectors.0.mateId"],
-    ["a wire to nowhere", (document: JobDocument) => ({ ...document, wires: [{ id: "w", fromPinId: "gone", toPinId: document.pins[0]?.id ?? "", circuit: null, colour: null, colourBase: null, colourTracer: null, sizeMm2: null, lengthM: null, insulation: null, stock: "new" as const, note: "" }] }), "wires.0.fromPinId"],
-    ["one wire decided twice", (document: JobDocument) => ({ ...document, cuts: ["a", "b"].map((id) => ({ id, subject: "wire:x", choice: "keep" as const, override: "", done: false, doneBy: null, unplanned: false, note: "" })) }), "cuts.1"],
+    [
+      "a mate that is not there",
+      (document: JobDocument) => ({
+        ...document,
+        connectors: document.connectors.map((row, at) => (at === 0 ? { ...row, mateId: "gone" } : row)),
+      }),
+      "connectors.0.mateId",
+    ],
+    [
+      "a wire to nowhere",
+      (document: JobDocument) => ({
+        ...document,
+        wires: [
+          {
+            id: "w",
+            fromPinId: "gone",
+            toPinId: document.pins[0]?.id ?? "",
+            circuit: null,
+            colour: null,
+            colourBase: null,
+            colourTracer: null,
+            sizeMm2: null,
+            lengthM: null,
+            insulation: null,
+            stock: "new" as const,
+            note: "",
+          },
+        ],
+      }),
+      "wires.0.fromPinId",
+    ],
+    [
+      "one wire decided twice",
+      (document: JobDocument) => ({
+        ...document,
+        cuts: ["a", "b"].map((id) => ({
+          id,
+          subject: "wire:x",
+          choice: "keep" as const,
+          override: "",
+          done: false,
+          doneBy: null,
+          unplanned: false,
+          note: "",
+        })),
+      }),
+      "cuts.1",
+    ],
   ])("%s is refused with its place", (_name, spoil, path) => {
     const read = parseDocument(JSON.stringify(spoil(heron)));
     expect(!read.ok && read.faults[0]?.path).toBe(path);
   });
   test("a face must have as many cells as rows × columns", () => {
-    const read = parseDocument(JSON.stringify({ ...heron, connectors: heron.connectors.map((row, at) => (at === 0 ? { ...row, face: { rows: 2, columns: 2, pitchMm: 4, keyEdge: "top", cells: ["1"] } } : row)) }));
+    const read = parseDocument(
+      JSON.stringify({
+        ...heron,
+        connectors: heron.connectors.map((row, at) =>
+          at === 0 ? { ...row, face: { rows: 2, columns: 2, pitchMm: 4, keyEdge: "top", cells: ["1"] } } : row,
+        ),
+      }),
+    );
     expect(!read.ok && read.faults[0]?.message).toContain("rows × columns");
   });
 });

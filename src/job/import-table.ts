@@ -48,7 +48,13 @@ export interface ImportPlan {
  *
  * @param makeId gives ids for new rows; handed in so that a test can repeat a run
  */
-export function planImport(document: JobDocument, side: Side, pins: readonly ImportedPin[], removeAbsent: boolean, makeId: () => string = nanoid): ImportPlan {
+export function planImport(
+  document: JobDocument,
+  side: Side,
+  pins: readonly ImportedPin[],
+  removeAbsent: boolean,
+  makeId: () => string = nanoid,
+): ImportPlan {
   const connectors = new Map(document.connectors.filter((row) => row.side === side).map((row) => [row.label, row]));
   const known = pinsByPlace(document, connectors);
   // Connectors first, so that no cavity is ever without its own.
@@ -84,50 +90,113 @@ export function planImport(document: JobDocument, side: Side, pins: readonly Imp
     }
   }
 
-  const linked = new Set([...document.links.flatMap((link) => [link.providerId, link.consumerId]), ...document.wires.flatMap((wire) => [wire.fromPinId, wire.toPinId])]);
+  const linked = new Set([
+    ...document.links.flatMap((link) => [link.providerId, link.consumerId]),
+    ...document.wires.flatMap((wire) => [wire.fromPinId, wire.toPinId]),
+  ]);
   const gone = [...known].filter(([place]) => !seen.has(place)).map(([, row]) => row);
   if (removeAbsent) for (const row of gone) if (!linked.has(row.id)) ops.push(deleteOp("pin", row));
   const labels = new Map(document.connectors.map((row) => [row.id, row.label]));
-  return { ops: [...connectorOps, ...ops], added, same, changed, absent: gone.map((row) => ({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity, linked: linked.has(row.id) })) };
+  return {
+    ops: [...connectorOps, ...ops],
+    added,
+    same,
+    changed,
+    absent: gone.map((row) => ({
+      connector: labels.get(row.connectorId) ?? "",
+      cavity: row.cavity,
+      linked: linked.has(row.id),
+    })),
+  };
 }
 
 /** A connector of which nobody knows more than its name. */
-export const newConnector = (id: string, side: Side, label: string, position: number): ConnectorRow =>
-  ({ id, side, label, place: null, position, branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null });
+export const newConnector = (id: string, side: Side, label: string, position: number): ConnectorRow => ({
+  id,
+  side,
+  label,
+  place: null,
+  position,
+  branchId: null,
+  mateId: null,
+  face: null,
+  keying: null,
+  gender: null,
+  housing: null,
+});
 
 const placeKey = (connectorId: string, cavity: string) => JSON.stringify([connectorId, cavity]);
 
 function pinsByPlace(document: JobDocument, connectors: ReadonlyMap<string, ConnectorRow>): Map<string, PinRow> {
   const ids = new Set([...connectors.values()].map((row) => row.id));
-  return new Map(document.pins.filter((row) => ids.has(row.connectorId)).map((row) => [placeKey(row.connectorId, row.cavity), row]));
+  return new Map(
+    document.pins.filter((row) => ids.has(row.connectorId)).map((row) => [placeKey(row.connectorId, row.cavity), row]),
+  );
 }
 
 type Facts = Omit<PinRow, "id" | "connectorId" | "cavity" | "position">;
 
 function factsOf(pin: ImportedPin): Facts {
   return {
-    circuit: pin.circuit, colour: pin.colour?.written ?? null, colourBase: pin.colour?.base ?? null, colourTracer: pin.colour?.tracer ?? null,
-    sizeMm2: pin.sizeMm2, lengthM: pin.lengthM, description: pin.description,
-    kind: pin.kind.value, kindConfidence: pin.kind.confidence, kindSource: pin.kind.source, kindWhy: pin.kind.why,
-    quantity: pin.quantity.value, quantityConfidence: pin.quantity.confidence, quantitySource: pin.quantity.source, quantityWhy: pin.quantity.why,
-    indexLabel: pin.index, params: { ...pin.params }, extra: { ...pin.extra },
+    circuit: pin.circuit,
+    colour: pin.colour?.written ?? null,
+    colourBase: pin.colour?.base ?? null,
+    colourTracer: pin.colour?.tracer ?? null,
+    sizeMm2: pin.sizeMm2,
+    lengthM: pin.lengthM,
+    description: pin.description,
+    kind: pin.kind.value,
+    kindConfidence: pin.kind.confidence,
+    kindSource: pin.kind.source,
+    kindWhy: pin.kind.why,
+    quantity: pin.quantity.value,
+    quantityConfidence: pin.quantity.confidence,
+    quantitySource: pin.quantity.source,
+    quantityWhy: pin.quantity.why,
+    indexLabel: pin.index,
+    params: { ...pin.params },
+    extra: { ...pin.extra },
   };
 }
 
 function keepConfirmed(row: PinRow, facts: Facts): Facts {
-  const kind = row.kindSource === "confirmed" && facts.kindSource === "proposed"
-    ? { kind: row.kind, kindConfidence: row.kindConfidence, kindSource: row.kindSource, kindWhy: row.kindWhy } : {};
-  const quantity = row.quantitySource === "confirmed" && facts.quantitySource === "proposed"
-    ? { quantity: row.quantity, quantityConfidence: row.quantityConfidence, quantitySource: row.quantitySource, quantityWhy: row.quantityWhy } : {};
+  const kind =
+    row.kindSource === "confirmed" && facts.kindSource === "proposed"
+      ? { kind: row.kind, kindConfidence: row.kindConfidence, kindSource: row.kindSource, kindWhy: row.kindWhy }
+      : {};
+  const quantity =
+    row.quantitySource === "confirmed" && facts.quantitySource === "proposed"
+      ? {
+          quantity: row.quantity,
+          quantityConfidence: row.quantityConfidence,
+          quantitySource: row.quantitySource,
+          quantityWhy: row.quantityWhy,
+        }
+      : {};
   return { ...facts, ...kind, ...quantity };
 }
 
 /** Columns that a person reads; confidence and reason go along unseen. */
-const SHOWN: ReadonlySet<string> = new Set(["circuit", "colour", "sizeMm2", "lengthM", "description", "kind", "quantity", "params", "extra"]);
+const SHOWN: ReadonlySet<string> = new Set([
+  "circuit",
+  "colour",
+  "sizeMm2",
+  "lengthM",
+  "description",
+  "kind",
+  "quantity",
+  "params",
+  "extra",
+]);
 
 function differences(op: RowOp): PinDifference["columns"] {
   if (op.op !== "update") return [];
   const columns = Object.keys(op.to).filter((column) => SHOWN.has(column));
-  const show = (value: unknown) => (value === null || value === undefined ? "nothing" : typeof value === "object" ? JSON.stringify(value) : String(value));
+  const show = (value: unknown) =>
+    value === null || value === undefined
+      ? "nothing"
+      : typeof value === "object"
+        ? JSON.stringify(value)
+        : String(value);
   return columns.map((column) => ({ column, from: show(op.from[column]), to: show(op.to[column]) }));
 }

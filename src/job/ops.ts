@@ -8,21 +8,40 @@ import { type JobDocument, LISTS, type ListTable, type RowOf, TABLES, type Table
 export type RowOp =
   | { readonly op: "insert"; readonly table: ListTable; readonly id: string; readonly row: Record<string, unknown> }
   | { readonly op: "delete"; readonly table: ListTable; readonly id: string; readonly row: Record<string, unknown> }
-  | { readonly op: "update"; readonly table: TableName; readonly id: string; readonly from: Record<string, unknown>; readonly to: Record<string, unknown> };
+  | {
+      readonly op: "update";
+      readonly table: TableName;
+      readonly id: string;
+      readonly from: Record<string, unknown>;
+      readonly to: Record<string, unknown>;
+    };
 
 const LIST_TABLES = Object.keys(LISTS) as ListTable[];
 
 const opShapes = [
-  ...LIST_TABLES.flatMap((table) => (["insert", "delete"] as const).map((op) => z.strictObject({ op: z.literal(op), table: z.literal(table), id: z.string(), row: TABLES[table] }))),
+  ...LIST_TABLES.flatMap((table) =>
+    (["insert", "delete"] as const).map((op) =>
+      z.strictObject({ op: z.literal(op), table: z.literal(table), id: z.string(), row: TABLES[table] }),
+    ),
+  ),
   ...(Object.keys(TABLES) as TableName[]).map((table) =>
-    z.strictObject({ op: z.literal("update"), table: z.literal(table), id: z.string(), from: TABLES[table].partial(), to: TABLES[table].partial() })),
+    z.strictObject({
+      op: z.literal("update"),
+      table: z.literal(table),
+      id: z.string(),
+      from: TABLES[table].partial(),
+      to: TABLES[table].partial(),
+    }),
+  ),
 ];
 
 /** One operation, its row checked against its table's schema. An update names the same columns on both sides, and never `id`. */
-export const RowOpSchema = z.union(opShapes as unknown as [z.ZodType<RowOp>, z.ZodType<RowOp>]).superRefine((op, context) => {
-  const fault = opFault(op as RowOp);
-  if (fault !== null) context.addIssue({ code: "custom", message: fault });
-});
+export const RowOpSchema = z
+  .union(opShapes as unknown as [z.ZodType<RowOp>, z.ZodType<RowOp>])
+  .superRefine((op, context) => {
+    const fault = opFault(op as RowOp);
+    if (fault !== null) context.addIssue({ code: "custom", message: fault });
+  });
 
 function opFault(op: RowOp): string | null {
   if (op.op !== "update") return op.row.id === op.id ? null : "the row's id is not the operation's";
@@ -46,23 +65,41 @@ export type Change = z.infer<typeof ChangeSchema> & { readonly ops: readonly Row
 export function invert(ops: readonly RowOp[]): RowOp[] {
   return ops.toReversed().map((op): RowOp => {
     switch (op.op) {
-      case "insert": return { ...op, op: "delete" };
-      case "delete": return { ...op, op: "insert" };
-      case "update": return { ...op, from: op.to, to: op.from };
+      case "insert":
+        return { ...op, op: "delete" };
+      case "delete":
+        return { ...op, op: "insert" };
+      case "update":
+        return { ...op, from: op.to, to: op.from };
     }
   });
 }
 
 /** The operation that brings some columns of a row to new values; null where they hold them already. */
-export function updateOp<T extends Record<string, unknown>>(table: TableName, id: string, row: T, to: Partial<T>): RowOp | null {
+export function updateOp<T extends Record<string, unknown>>(
+  table: TableName,
+  id: string,
+  row: T,
+  to: Partial<T>,
+): RowOp | null {
   const keys = Object.keys(to).filter((key) => JSON.stringify(row[key]) !== JSON.stringify(to[key]));
   if (keys.length === 0) return null;
   const pick = (source: Record<string, unknown>) => Object.fromEntries(keys.map((key) => [key, source[key]]));
   return { op: "update", table, id, from: pick(row), to: pick(to) };
 }
 
-export const insertOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp => ({ op: "insert", table, id: row.id, row });
-export const deleteOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp => ({ op: "delete", table, id: row.id, row });
+export const insertOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp => ({
+  op: "insert",
+  table,
+  id: row.id,
+  row,
+});
+export const deleteOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp => ({
+  op: "delete",
+  table,
+  id: row.id,
+  row,
+});
 
 /**
  * The document after the operations. An operation on a row that is not there is passed over, since the server has the
@@ -70,7 +107,8 @@ export const deleteOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp =>
  */
 export function applyOps(document: JobDocument, ops: readonly RowOp[]): JobDocument {
   let next = document;
-  for (const op of ops) if (op.table === "job" && op.op === "update") next = { ...next, job: { ...next.job, ...op.to } };
+  for (const op of ops)
+    if (op.table === "job" && op.op === "update") next = { ...next, job: { ...next.job, ...op.to } };
   for (const table of LIST_TABLES) {
     const tableOps = ops.filter((op) => op.table === table);
     if (tableOps.length === 0) continue;

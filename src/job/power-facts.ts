@@ -10,17 +10,42 @@ import { signalPins } from "./signal-pins";
 const linkId = (line: Line) => line.decision?.id ?? `${line.provider.id}-${line.consumer.id}`;
 
 /** Links as the solution takes them: what was decided, and what is proposed and would work. */
-export const powerLinks = (lines: readonly Line[]): PowerLink[] => lines.flatMap((line): PowerLink[] =>
-  (line.state === "decided" || line.state === "proposed" ? [{ id: linkId(line), providerId: line.provider.id, consumerId: line.consumer.id, adapters: line.adapters, proposed: line.state === "proposed" }] : []));
+export const powerLinks = (lines: readonly Line[]): PowerLink[] =>
+  lines.flatMap((line): PowerLink[] =>
+    line.state === "decided" || line.state === "proposed"
+      ? [
+          {
+            id: linkId(line),
+            providerId: line.provider.id,
+            consumerId: line.consumer.id,
+            adapters: line.adapters,
+            proposed: line.state === "proposed",
+          },
+        ]
+      : [],
+  );
 
 /** What the solution is made from, as plain data for a worker. */
-export function powerInput(document: { readonly job: Pick<JobDocument["job"], "units"> } & Pick<JobDocument, "pins" | "connectors" | "branches" | "parts" | "wires" | "links" | "cuts" | "settings">, lines: readonly Line[]): PowerInput {
+export function powerInput(
+  document: { readonly job: Pick<JobDocument["job"], "units"> } & Pick<
+    JobDocument,
+    "pins" | "connectors" | "branches" | "parts" | "wires" | "links" | "cuts" | "settings"
+  >,
+  lines: readonly Line[],
+): PowerInput {
   const links = powerLinks(lines);
   return {
-    harness: { ...harnessFacts(document), joins: links.map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })) },
-    links, gone: [...goneWires(triageFacts(document))], units: document.job.units, settings: document.settings.map(({ id: key, value, origin }) => ({ key, value, origin })),
+    harness: {
+      ...harnessFacts(document),
+      joins: links.map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
+    },
+    links,
+    gone: [...goneWires(triageFacts(document))],
+    units: document.job.units,
+    settings: document.settings.map(({ id: key, value, origin }) => ({ key, value, origin })),
   };
 }
 
 /** The same from the document alone. */
-export const powerInputOf = (document: JobDocument): PowerInput => powerInput(document, deriveLines(signalPins(document), decisionsOf(document)).lines);
+export const powerInputOf = (document: JobDocument): PowerInput =>
+  powerInput(document, deriveLines(signalPins(document), decisionsOf(document)).lines);

@@ -1,7 +1,14 @@
 import { nanoid } from "nanoid";
 import { buildHarness, type HarnessPart, type Wire } from "@/core/harness";
 import { CHASSIS, type Part } from "@/core/parts";
-import { changeOf, type PlanChange, type PowerEdit, type PowerLink, type TriedLoad, type TriedWire } from "@/core/power";
+import {
+  changeOf,
+  type PlanChange,
+  type PowerEdit,
+  type PowerLink,
+  type TriedLoad,
+  type TriedWire,
+} from "@/core/power";
 import { decideOps } from "./decide";
 import { harnessFacts } from "./harness-facts";
 import { addWireOps, placePartOps, tellPartOps } from "./harness-ops";
@@ -16,37 +23,73 @@ export interface EditedPlan {
 }
 
 /** The operations that carry a tried edit out on the job, as one change. */
-export function editOps(document: JobDocument, edit: PowerEdit, plan: EditedPlan, makeId: () => string = nanoid): RowOp[] {
+export function editOps(
+  document: JobDocument,
+  edit: PowerEdit,
+  plan: EditedPlan,
+  makeId: () => string = nanoid,
+): RowOp[] {
   const change = changeOf(edit, { links: plan.links, harness: buildHarness(harnessFacts(document)) });
   return change === null ? [] : changeOps(document, change, plan, makeId);
 }
 
 function changeOps(document: JobDocument, change: PlanChange, plan: EditedPlan, makeId: () => string): RowOp[] {
   switch (change.type) {
-    case "wires": return wireOps(document, change.wireIds, change.to, plan);
-    case "link": return linkOps(document, change, makeId);
-    case "add-wire": return addWireOps({ fromPinId: change.fromPinId, toPinId: change.toPinId, colour: "BK", sizeMm2: change.sizeMm2, lengthM: change.lengthM, stock: "new" }, makeId);
-    case "remove-wire": return document.wires.filter((row) => `wire:${row.id}` === change.wireId).map((row) => deleteOp("wire", row));
-    case "add-load": return loadOps(document, change, makeId);
-    case "fuse": return fuseOps(document, change, plan, makeId);
+    case "wires":
+      return wireOps(document, change.wireIds, change.to, plan);
+    case "link":
+      return linkOps(document, change, makeId);
+    case "add-wire":
+      return addWireOps(
+        {
+          fromPinId: change.fromPinId,
+          toPinId: change.toPinId,
+          colour: "BK",
+          sizeMm2: change.sizeMm2,
+          lengthM: change.lengthM,
+          stock: "new",
+        },
+        makeId,
+      );
+    case "remove-wire":
+      return document.wires.filter((row) => `wire:${row.id}` === change.wireId).map((row) => deleteOp("wire", row));
+    case "add-load":
+      return loadOps(document, change, makeId);
+    case "fuse":
+      return fuseOps(document, change, plan, makeId);
     case "setting": {
       const row = document.settings.find((one) => one.id === change.key);
       const to = { value: change.value, origin: "entered" };
-      const op = row === undefined ? insertOp("setting", { id: change.key, ...to }) : updateOp("setting", row.id, row, to);
+      const op =
+        row === undefined ? insertOp("setting", { id: change.key, ...to }) : updateOp("setting", row.id, row, to);
       return op === null ? [] : [op];
     }
   }
 }
 
-function fuseOps(document: JobDocument, { partId, elementId, amps }: Extract<PlanChange, { type: "fuse" }>, { parts }: EditedPlan, makeId: () => string): RowOp[] {
+function fuseOps(
+  document: JobDocument,
+  { partId, elementId, amps }: Extract<PlanChange, { type: "fuse" }>,
+  { parts }: EditedPlan,
+  makeId: () => string,
+): RowOp[] {
   const part = parts.find((one) => one.id === partId);
   if (part === undefined) return [];
-  const elements = part.elements.map((element) => structuredClone(element.id === elementId && element.type === "fuse" ? { ...element, amps, ohms: 0.1 / amps } : element));
+  const elements = part.elements.map((element) =>
+    structuredClone(
+      element.id === elementId && element.type === "fuse" ? { ...element, amps, ohms: 0.1 / amps } : element,
+    ),
+  );
   return tellPartOps(document, part, { elements: elements as PartRow["elements"] }, makeId);
 }
 
 /** Several edits one after the other, each on the document that those before it made. */
-export function editsOps(document: JobDocument, edits: readonly PowerEdit[], plan: EditedPlan, makeId: () => string = nanoid): RowOp[] {
+export function editsOps(
+  document: JobDocument,
+  edits: readonly PowerEdit[],
+  plan: EditedPlan,
+  makeId: () => string = nanoid,
+): RowOp[] {
   let next = document;
   return edits.flatMap((edit) => {
     const ops = editOps(next, edit, plan, makeId);
@@ -56,24 +99,63 @@ export function editsOps(document: JobDocument, edits: readonly PowerEdit[], pla
 }
 
 /** A wire of the tables has its size at the cavities of both its ends. */
-function wireOps(document: JobDocument, wireIds: readonly string[], { sizeMm2, lengthM }: TriedWire, { wires }: EditedPlan): RowOp[] {
+function wireOps(
+  document: JobDocument,
+  wireIds: readonly string[],
+  { sizeMm2, lengthM }: TriedWire,
+  { wires }: EditedPlan,
+): RowOp[] {
   const to = { ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) };
   const wanted = new Set(wireIds);
   const added = document.wires.filter((row) => wanted.has(`wire:${row.id}`));
   for (const row of added) wanted.delete(`wire:${row.id}`);
   // A cavity where two of them end is told once.
   const pinIds = new Set(wires.filter((one) => wanted.has(one.id)).flatMap((one) => one.pinIds));
-  return [...added.flatMap((row) => updateOp("wire", row.id, row, to) ?? []), ...document.pins.filter((row) => pinIds.has(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? [])];
+  return [
+    ...added.flatMap((row) => updateOp("wire", row.id, row, to) ?? []),
+    ...document.pins.filter((row) => pinIds.has(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? []),
+  ];
 }
 
-function linkOps(document: JobDocument, { providerId, consumerId, adapters }: Extract<PlanChange, { type: "link" }>, makeId: () => string): RowOp[] {
+function linkOps(
+  document: JobDocument,
+  { providerId, consumerId, adapters }: Extract<PlanChange, { type: "link" }>,
+  makeId: () => string,
+): RowOp[] {
   const consumer = document.pins.find((row) => row.id === consumerId);
-  return decideOps(document, { providerId, consumerId, quantity: consumer?.quantity ?? null, decision: "accepted", verdict: adapters.length === 0 ? "direct" : "adapter", adapters, why: "Tried in Power and accepted", byHand: true }, makeId);
+  return decideOps(
+    document,
+    {
+      providerId,
+      consumerId,
+      quantity: consumer?.quantity ?? null,
+      decision: "accepted",
+      verdict: adapters.length === 0 ? "direct" : "adapter",
+      adapters,
+      why: "Tried in Power and accepted",
+      byHand: true,
+    },
+    makeId,
+  );
 }
 
-function loadOps(document: JobDocument, { pinId, watts, name, sizeMm2, lengthM }: TriedLoad, makeId: () => string): RowOp[] {
-  const part: Part = { type: "motor", name, terminals: ["1"], elements: [{ id: "load", type: "power", a: "1", b: CHASSIS, watts, minVolts: 8 }] };
+function loadOps(
+  document: JobDocument,
+  { pinId, watts, name, sizeMm2, lengthM }: TriedLoad,
+  makeId: () => string,
+): RowOp[] {
+  const part: Part = {
+    type: "motor",
+    name,
+    terminals: ["1"],
+    elements: [{ id: "load", type: "power", a: "1", b: CHASSIS, watts, minVolts: 8 }],
+  };
   const placed = placePartOps(document, part, { side: "added", label: name, place: null }, makeId);
   const pin = placed.find((op) => op.table === "pin");
-  return pin === undefined ? placed : [...placed, ...addWireOps({ fromPinId: pinId, toPinId: pin.id, colour: "", sizeMm2, lengthM, stock: "new" }, makeId)];
+  return pin === undefined
+    ? placed
+    : [
+        ...placed,
+        ...addWireOps({ fromPinId: pinId, toPinId: pin.id, colour: "", sizeMm2, lengthM, stock: "new" }, makeId),
+      ];
 }

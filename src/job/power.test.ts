@@ -9,20 +9,30 @@ import { editsOps } from "./power-ops";
 import type { JobDocument } from "./schema";
 
 const heron = heronDocument();
-const deskOf = (document: JobDocument) => { const desk = new PowerDesk(); return { desk, report: desk.load(powerInputOf(document)) }; };
+const deskOf = (document: JobDocument) => {
+  const desk = new PowerDesk();
+  return { desk, report: desk.load(powerInputOf(document)) };
+};
 const { desk, report } = deskOf(heron);
 let count = 0;
-const makeId = () => { count += 1; return `made-${count}`; };
+const makeId = () => {
+  count += 1;
+  return `made-${count}`;
+};
 const { harness, links } = factsOf(powerInputOf(heron));
-const carriedOut = (edits: readonly PowerEdit[]) => applyOps(heron, editsOps(heron, edits, { ...harness, links }, makeId));
+const carriedOut = (edits: readonly PowerEdit[]) =>
+  applyOps(heron, editsOps(heron, edits, { ...harness, links }, makeId));
 const finding = (code: string, where: string) => {
   const all = toldFindings(report);
   const found = all.find((one) => one.code === code && one.where === where);
-  if (found === undefined) throw new Error(`no finding ${code} at ${where}: ${all.map((one) => `${one.code} ${one.where}`).join("; ")}`);
+  if (found === undefined)
+    throw new Error(`no finding ${code} at ${where}: ${all.map((one) => `${one.code} ${one.where}`).join("; ")}`);
   return found;
 };
 const pinId = (label: string) => {
-  const row = heron.pins.find((pin) => `${heron.connectors.find((one) => one.id === pin.connectorId)?.label}-${pin.cavity}` === label);
+  const row = heron.pins.find(
+    (pin) => `${heron.connectors.find((one) => one.id === pin.connectorId)?.label}-${pin.cavity}` === label,
+  );
   if (row === undefined) throw new Error(label);
   return row.id;
 };
@@ -46,7 +56,11 @@ describe("the Heron's planted trouble", () => {
     expect(shared.amount.value).toBeGreaterThan(1);
     expect(shared.why).toContain("Engine earth-1");
   });
-  test.each([["dead-feed", "C1-2", "Ignition relay-87"], ["back-feed", "IP-10", "diode"], ["shared-ground", "C2-2", "Remove the wire"]])("%s at %s goes with the cure (%s), and nothing comes", (code, where, words) => {
+  test.each([
+    ["dead-feed", "C1-2", "Ignition relay-87"],
+    ["back-feed", "IP-10", "diode"],
+    ["shared-ground", "C2-2", "Remove the wire"],
+  ])("%s at %s goes with the cure (%s), and nothing comes", (code, where, words) => {
     const found = finding(code, where);
     const cure = found.cures.find((one) => one.text.includes(words));
     if (cure?.edit == null) throw new Error(`no cure: ${found.cures.map((one) => one.text).join("; ")}`);
@@ -60,21 +74,62 @@ describe("what is tried is what is carried out", () => {
   const host = (label: string) => pinId(label);
   const edits: readonly (readonly [string, readonly PowerEdit[]])[] = [
     ["a thicker wire of the tables", [{ type: "wire", wireId: `wire:${host("T1-3")}`, sizeMm2: 4 }]],
-    ["a longer added cable", [{ type: "wire", wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("Alternator-B+"))?.id}`, lengthM: 6 }]],
+    [
+      "a longer added cable",
+      [
+        {
+          type: "wire",
+          wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("Alternator-B+"))?.id}`,
+          lengthM: 6,
+        },
+      ],
+    ],
     ["another feed", [{ type: "relink", consumerId: host("C1-2"), providerId: host("KEY-15") }]],
     ["a relay", [{ type: "relay", consumerId: host("C1-2"), providerId: host("KEY-15"), contactFeedId: host("FB-1") }]],
-    ["a fuse", [{ type: "fuse", partId: heron.connectors.find((row) => row.label === "FB" && row.side === "host")?.id ?? "", elementId: "F6", amps: 5 }]],
-    ["a strap", [{ type: "strap", fromPinId: host("Engine earth-1"), toPinId: host("G3-1"), sizeMm2: 16, lengthM: 0.5 }]],
-    ["a wire taken out", [{ type: "unwire", wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("C2-2"))?.id}` }]],
+    [
+      "a fuse",
+      [
+        {
+          type: "fuse",
+          partId: heron.connectors.find((row) => row.label === "FB" && row.side === "host")?.id ?? "",
+          elementId: "F6",
+          amps: 5,
+        },
+      ],
+    ],
+    [
+      "a strap",
+      [{ type: "strap", fromPinId: host("Engine earth-1"), toPinId: host("G3-1"), sizeMm2: 16, lengthM: 0.5 }],
+    ],
+    [
+      "a wire taken out",
+      [{ type: "unwire", wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("C2-2"))?.id}` }],
+    ],
     ["one more load", [{ type: "load", pinId: host("FB-1"), watts: 100, name: "Fridge", sizeMm2: 2.5, lengthM: 3 }]],
     ["a colder battery", [{ type: "setting", key: "battery-c", value: -18 }]],
-    ["two at once", [{ type: "setting", key: "battery-c", value: 0 }, { type: "relink", consumerId: host("C1-2"), providerId: host("Ignition relay-87") }]],
+    [
+      "two at once",
+      [
+        { type: "setting", key: "battery-c", value: 0 },
+        { type: "relink", consumerId: host("C1-2"), providerId: host("Ignition relay-87") },
+      ],
+    ],
   ];
   test.each(edits)("%s", (_, list) => {
     const tried = desk.tryEdits(list);
     const done = deskOf(carriedOut(list)).report;
     expect(tried.fault).toBeNull();
-    expect(done.findings.map((one) => one.key).toSorted().map(nameless)).toEqual(tried.report?.findings.map((one) => one.key).toSorted().map(nameless));
+    expect(
+      done.findings
+        .map((one) => one.key)
+        .toSorted()
+        .map(nameless),
+    ).toEqual(
+      tried.report?.findings
+        .map((one) => one.key)
+        .toSorted()
+        .map(nameless),
+    );
     for (const row of tried.report?.rows ?? []) {
       const same = done.rows.find((one) => one.pin.id === row.pin.id);
       row.cells.forEach((cell, at) => {
@@ -92,9 +147,14 @@ describe("what is tried is what is carried out", () => {
     expect(desk.load(powerInputOf(heron)).findings).toEqual(report.findings);
   });
   test("absurd values are refused before they are tried, with the range", () => {
-    const refused = (edit: PowerEdit) => { const { fault } = desk.tryEdits([edit]); return fault === null ? null : editFaultText(fault, "metric"); };
+    const refused = (edit: PowerEdit) => {
+      const { fault } = desk.tryEdits([edit]);
+      return fault === null ? null : editFaultText(fault, "metric");
+    };
     expect(refused({ type: "wire", wireId: "x", lengthM: 5000 })).toBe("Length: give 0.01 m to 50 m, not 5000 m.");
-    expect(refused({ type: "fuse", partId: "x", elementId: "y", amps: 900 })).toBe("Rating: give 0.5 A to 300 A, not 900 A.");
+    expect(refused({ type: "fuse", partId: "x", elementId: "y", amps: 900 })).toBe(
+      "Rating: give 0.5 A to 300 A, not 900 A.",
+    );
     expect(refused({ type: "setting", key: "battery-c", value: -300 })).toContain("Battery temperature");
   });
 });
@@ -103,10 +163,16 @@ describe("a job that is read in gauges and feet", () => {
   const american = new PowerDesk();
   const told = (units: "metric" | "imperial") => {
     const loaded = american.load(powerInputOf({ ...heron, job: { ...heron.job, units } }));
-    const path = american.path("run", american.load(powerInputOf({ ...heron, job: { ...heron.job, units } })).rows[0]?.node ?? "");
+    const path = american.path(
+      "run",
+      american.load(powerInputOf({ ...heron, job: { ...heron.job, units } })).rows[0]?.node ?? "",
+    );
     return [
-      ...toldFindings(loaded, units).flatMap((one) => [one.title, one.why, ...one.cures.map((cure) => cure.text)]), ...loaded.assumptions.map((one) => assumptionText(one, units)),
-      ...loaded.problems.map((one) => powerProblemWords(one, units).message), ...loaded.fuses.flatMap((row) => row.verdict?.checks.map((check) => fuseCheckText(check, units)) ?? []), ...path.elements.map((element) => drawnValue(element, units)),
+      ...toldFindings(loaded, units).flatMap((one) => [one.title, one.why, ...one.cures.map((cure) => cure.text)]),
+      ...loaded.assumptions.map((one) => assumptionText(one, units)),
+      ...loaded.problems.map((one) => powerProblemWords(one, units).message),
+      ...loaded.fuses.flatMap((row) => row.verdict?.checks.map((check) => fuseCheckText(check, units)) ?? []),
+      ...path.elements.map((element) => drawnValue(element, units)),
     ].join("\n");
   };
   const imperial = told("imperial");
@@ -119,11 +185,20 @@ describe("a job that is read in gauges and feet", () => {
   });
   test("refuses with its ranges in them", () => {
     american.load(powerInputOf({ ...heron, job: { ...heron.job, units: "imperial" } }));
-    const refused = (edit: PowerEdit) => { const { fault } = american.tryEdits([edit]); return fault === null ? "" : editFaultText(fault, "imperial"); };
+    const refused = (edit: PowerEdit) => {
+      const { fault } = american.tryEdits([edit]);
+      return fault === null ? "" : editFaultText(fault, "imperial");
+    };
     expect(refused({ type: "wire", wireId: "x", sizeMm2: 500 })).toBe("Size: give 24 AWG to 296 kcmil, not 987 kcmil.");
-    expect(refused({ type: "wire", wireId: "x", lengthM: 5000 })).toMatch(/^Length: give 0\.0328 ft to 164 ft, not 16400 ft\.$/);
+    expect(refused({ type: "wire", wireId: "x", lengthM: 5000 })).toMatch(
+      /^Length: give 0\.0328 ft to 164 ft, not 16400 ft\.$/,
+    );
   });
 });
 
 /** Ids of links differ between a try and the rows that it becomes. */
-const nameless = (key: string) => key.replace(/(link |tried-)[\w-]+/g, "link").replace(/wire:[\w-]+|tried wire \d+|tried load \d+( wire)?/g, "wire").replace(/part:[\w-]+/g, "part");
+const nameless = (key: string) =>
+  key
+    .replace(/(link |tried-)[\w-]+/g, "link")
+    .replace(/wire:[\w-]+|tried wire \d+|tried load \d+( wire)?/g, "wire")
+    .replace(/part:[\w-]+/g, "part");

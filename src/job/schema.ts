@@ -16,7 +16,15 @@ const source = z.enum(["given", "proposed", "confirmed"]);
 const textMap = z.record(z.string().max(200), text);
 
 /** The schools of converting, one of which a job follows. */
-export const APPROACHES = ["donor-computer", "host-computer", "programmable", "paired-security", "plug-in", "merged", "universal"] as const;
+export const APPROACHES = [
+  "donor-computer",
+  "host-computer",
+  "programmable",
+  "paired-security",
+  "plug-in",
+  "merged",
+  "universal",
+] as const;
 
 export const JobRow = z.strictObject({
   name: label,
@@ -41,15 +49,20 @@ export const BranchRow = z.strictObject({
 });
 
 /** A face as it is seen from the wire side, row by row from the top left; null where there is no cavity. */
-const FaceSchema = z.strictObject({
-  rows: z.int().min(1).max(40),
-  columns: z.int().min(1).max(60),
-  /** Distance between cavities, mm. */
-  pitchMm: z.number().min(0.5).max(30),
-  /** Which edge carries the key or latch, seen from the wire side. */
-  keyEdge: z.enum(["top", "bottom", "left", "right"]),
-  cells: z.array(label.nullable()).max(2400),
-}).refine((face) => face.cells.length === face.rows * face.columns, { message: "as many cells as rows × columns", path: ["cells"] });
+const FaceSchema = z
+  .strictObject({
+    rows: z.int().min(1).max(40),
+    columns: z.int().min(1).max(60),
+    /** Distance between cavities, mm. */
+    pitchMm: z.number().min(0.5).max(30),
+    /** Which edge carries the key or latch, seen from the wire side. */
+    keyEdge: z.enum(["top", "bottom", "left", "right"]),
+    cells: z.array(label.nullable()).max(2400),
+  })
+  .refine((face) => face.cells.length === face.rows * face.columns, {
+    message: "as many cells as rows × columns",
+    path: ["cells"],
+  });
 export type Face = z.infer<typeof FaceSchema>;
 
 export const GENDERS = ["male", "female"] as const;
@@ -99,7 +112,9 @@ export const PinRow = z.strictObject({
   position: z.int().min(0),
 });
 
-const AdapterSchema = z.object({ type: z.enum(ADAPTER_TYPES) }).catchall(z.union([z.string().max(200), z.number(), z.null()]));
+const AdapterSchema = z
+  .object({ type: z.enum(ADAPTER_TYPES) })
+  .catchall(z.union([z.string().max(200), z.number(), z.null()]));
 
 export const LinkRow = z.strictObject({
   id,
@@ -147,16 +162,44 @@ const spanned = { id: label, a: terminal, b: terminal };
 /** An element of contracts/netlist.md with terminals in place of nodes; see core/harness/elements.ts. */
 const ElementSchema = z.discriminatedUnion("type", [
   z.strictObject({ ...spanned, type: z.literal("resistor"), ohms, joint: z.boolean() }),
-  z.strictObject({ ...spanned, type: z.literal("source"), volts: z.number().min(-1000).max(1000), ohms: z.number().min(0).max(1e9) }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("source"),
+    volts: z.number().min(-1000).max(1000),
+    ohms: z.number().min(0).max(1e9),
+  }),
   z.strictObject({ ...spanned, type: z.literal("current"), amps: z.number().min(-5000).max(5000) }),
-  z.strictObject({ ...spanned, type: z.literal("power"), watts: z.number().positive().max(100_000), minVolts: z.number().positive().max(1000) }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("power"),
+    watts: z.number().positive().max(100_000),
+    minVolts: z.number().positive().max(1000),
+  }),
   z.strictObject({ ...spanned, type: z.literal("switch"), closedIn: z.array(z.enum(NETLIST_KEYS)), ohms }),
   z.strictObject({ ...spanned, type: z.literal("fuse"), amps: z.number().positive().max(5000), ohms }),
-  z.strictObject({ ...spanned, type: z.literal("diode"), saturationAmps: z.number().positive().max(1), emission: z.number().min(0.5).max(10) }),
-  z.strictObject({ ...spanned, type: z.literal("lamp"), ratedVolts: z.number().positive().max(1000), ratedWatts: z.number().positive().max(10_000) }),
   z.strictObject({
-    id: label, type: z.literal("relay"), coilA: terminal, coilB: terminal, coilOhms: ohms, pullInVolts: z.number().positive().max(1000), dropOutVolts: z.number().min(0).max(1000),
-    contacts: z.array(z.strictObject({ a: terminal, b: terminal, when: z.enum(["energised", "released"]), ohms })).max(24),
+    ...spanned,
+    type: z.literal("diode"),
+    saturationAmps: z.number().positive().max(1),
+    emission: z.number().min(0.5).max(10),
+  }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("lamp"),
+    ratedVolts: z.number().positive().max(1000),
+    ratedWatts: z.number().positive().max(10_000),
+  }),
+  z.strictObject({
+    id: label,
+    type: z.literal("relay"),
+    coilA: terminal,
+    coilB: terminal,
+    coilOhms: ohms,
+    pullInVolts: z.number().positive().max(1000),
+    dropOutVolts: z.number().min(0).max(1000),
+    contacts: z
+      .array(z.strictObject({ a: terminal, b: terminal, when: z.enum(["energised", "released"]), ohms }))
+      .max(24),
   }),
 ]);
 
@@ -176,7 +219,13 @@ export const PartRow = z.strictObject({
 });
 
 /** A part of a person's own, ready to be placed again. */
-export const OwnPartRow = z.strictObject({ id, name: label, type: label, terminals: z.array(terminal).min(1).max(400), elements: z.array(ElementSchema).max(400) });
+export const OwnPartRow = z.strictObject({
+  id,
+  name: label,
+  type: label,
+  terminals: z.array(terminal).min(1).max(400),
+  elements: z.array(ElementSchema).max(400),
+});
 
 export const WIRE_STOCK = ["original", "reclaimed", "new"] as const;
 
@@ -201,22 +250,63 @@ export const COUNTED = ["present", "missing", "damaged", "replaced"] as const;
 const subject = z.string().regex(/^[a-z]+:.{1,200}$/, "what it is about, as connector:ID");
 
 /** What was found of one thing when the harness was counted. */
-export const CountRow = z.strictObject({ id, subject, state: z.enum(COUNTED), note: text, foundAt: text, goesTo: text });
+export const CountRow = z.strictObject({
+  id,
+  subject,
+  state: z.enum(COUNTED),
+  note: text,
+  foundAt: text,
+  goesTo: text,
+});
 
 export const GRADES = ["claimed", "guessed", "read", "measured", "proven"] as const;
 
 /** One thing that someone says of something, with the ground on which they say it. */
-export const FactRow = z.strictObject({ id, subject, topic: label, says: label, grade: z.enum(GRADES), origin: text, person: label });
+export const FactRow = z.strictObject({
+  id,
+  subject,
+  topic: label,
+  says: label,
+  grade: z.enum(GRADES),
+  origin: text,
+  person: label,
+});
 
-export const QuestionRow = z.strictObject({ id, subject: subject.nullable(), asks: text.min(1), settledBy: text, answer: text });
+export const QuestionRow = z.strictObject({
+  id,
+  subject: subject.nullable(),
+  asks: text.min(1),
+  settledBy: text,
+  answer: text,
+});
 
-const VariantCavity = z.strictObject({ connector: label, cavity: label, circuit: z.string().max(200).nullable(), colour: text.nullable(), sizeMm2: z.number().positive().max(300).nullable(), description: text.nullable() });
+const VariantCavity = z.strictObject({
+  connector: label,
+  cavity: label,
+  circuit: z.string().max(200).nullable(),
+  colour: text.nullable(),
+  sizeMm2: z.number().positive().max(300).nullable(),
+  description: text.nullable(),
+});
 
 /** Another table of what should be the same harness, and which of the two was found on the bench, by `connector-cavity`. */
-export const VariantRow = z.strictObject({ id, side: z.enum(SIDES), label, cavities: z.array(VariantCavity).max(20_000), picks: z.record(z.string().max(500), z.enum(["here", "there"])) });
+export const VariantRow = z.strictObject({
+  id,
+  side: z.enum(SIDES),
+  label,
+  cavities: z.array(VariantCavity).max(20_000),
+  picks: z.record(z.string().max(500), z.enum(["here", "there"])),
+});
 
 /** A pair of connectors that could be mated wrongly: a flag hangs on it, and at installation someone looked. */
-export const AlikeRow = z.strictObject({ id, oneId: id, twoId: id, state: z.enum(["flagged", "checked"]), note: text, person: label });
+export const AlikeRow = z.strictObject({
+  id,
+  oneId: id,
+  twoId: id,
+  state: z.enum(["flagged", "checked"]),
+  note: text,
+  person: label,
+});
 
 /** Whether a function must work at the end. The id is the function's key. */
 export const KeptRow = z.strictObject({ id, kept: z.boolean() });
@@ -239,15 +329,43 @@ export const DEBT_TYPES = ["loose-end", "bypass", "temporary-feed", "unplugged",
 export const DEBT_ENDS = ["new-home", "cap", "not-needed", "paid", "signed-off"] as const;
 
 /** What must be settled before the job is closed: an end that hangs, a jumper, a feed that was lent. */
-export const DebtRow = z.strictObject({ id, type: z.enum(DEBT_TYPES), subject: subject.nullable(), says: text.min(1), settled: z.enum(DEBT_ENDS).nullable(), note: text, person: label });
+export const DebtRow = z.strictObject({
+  id,
+  type: z.enum(DEBT_TYPES),
+  subject: subject.nullable(),
+  says: text.min(1),
+  settled: z.enum(DEBT_ENDS).nullable(),
+  note: text,
+  person: label,
+});
 
 /** A value that the electrical solution takes as given: the battery's, the air's. The id is its key. */
-export const SettingRow = z.strictObject({ id: z.enum(SETTING_KEYS), value: z.number().min(-100).max(10_000), origin: text });
+export const SettingRow = z.strictObject({
+  id: z.enum(SETTING_KEYS),
+  value: z.number().min(-100).max(10_000),
+  origin: text,
+});
 
 /** Every table that row operations may touch, with its rows' schema. The names are those of the SQL tables; parents come before what refers to them. */
 export const TABLES = {
-  job: JobRow, branch: BranchRow, connector: ConnectorRow, pin: PinRow, link: LinkRow, reading: ReadingRow, part: PartRow, own_part: OwnPartRow, wire: WireRow, stock_count: CountRow,
-  fact: FactRow, question: QuestionRow, variant: VariantRow, alike: AlikeRow, kept_function: KeptRow, cut: CutRow, debt: DebtRow, setting: SettingRow,
+  job: JobRow,
+  branch: BranchRow,
+  connector: ConnectorRow,
+  pin: PinRow,
+  link: LinkRow,
+  reading: ReadingRow,
+  part: PartRow,
+  own_part: OwnPartRow,
+  wire: WireRow,
+  stock_count: CountRow,
+  fact: FactRow,
+  question: QuestionRow,
+  variant: VariantRow,
+  alike: AlikeRow,
+  kept_function: KeptRow,
+  cut: CutRow,
+  debt: DebtRow,
+  setting: SettingRow,
 } as const;
 export type TableName = keyof typeof TABLES;
 
@@ -274,7 +392,14 @@ export const FORMAT = "pantograph-job/1";
 
 /** What a connector had before it had a face; documents of that time are still read. */
 const bare = ConnectorRow.shape;
-const EarlyConnector = ConnectorRow.extend({ branchId: bare.branchId.default(null), mateId: bare.mateId.default(null), face: bare.face.default(null), keying: bare.keying.default(null), gender: bare.gender.default(null), housing: bare.housing.default(null) });
+const EarlyConnector = ConnectorRow.extend({
+  branchId: bare.branchId.default(null),
+  mateId: bare.mateId.default(null),
+  face: bare.face.default(null),
+  keying: bare.keying.default(null),
+  gender: bare.gender.default(null),
+  housing: bare.housing.default(null),
+});
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
 /** The whole of a job as a document. It carries no job id: an import makes a job of its own, and exports the same again. */
@@ -303,8 +428,23 @@ export type JobDocument = z.infer<typeof JobDocument>;
 
 /** Lists of the document by table, parents before what refers to them; `job` is a single row and stands apart. */
 export const LISTS = {
-  branch: "branches", connector: "connectors", pin: "pins", link: "links", reading: "readings", part: "parts", own_part: "ownParts", wire: "wires", stock_count: "counts",
-  fact: "facts", question: "questions", variant: "variants", alike: "alikes", kept_function: "kept", cut: "cuts", debt: "debts", setting: "settings",
+  branch: "branches",
+  connector: "connectors",
+  pin: "pins",
+  link: "links",
+  reading: "readings",
+  part: "parts",
+  own_part: "ownParts",
+  wire: "wires",
+  stock_count: "counts",
+  fact: "facts",
+  question: "questions",
+  variant: "variants",
+  alike: "alikes",
+  kept_function: "kept",
+  cut: "cuts",
+  debt: "debts",
+  setting: "settings",
 } as const;
 export type ListTable = keyof typeof LISTS;
 export type RowOf<T extends ListTable> = z.infer<(typeof TABLES)[T]>;

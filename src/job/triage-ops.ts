@@ -15,15 +15,50 @@ export interface CutChoice {
 }
 
 /** Decides; a new decision on the same subject takes the old one's place, and what was ticked off stays ticked only while the choice stays. */
-export function decideCutOps(document: JobDocument, { subjects, choice, override = "", person }: CutChoice, makeId: () => string = nanoid): RowOp[] {
+export function decideCutOps(
+  document: JobDocument,
+  { subjects, choice, override = "", person }: CutChoice,
+  makeId: () => string = nanoid,
+): RowOp[] {
   const bySubject = new Map(document.cuts.map((row) => [row.subject, row]));
   const cuts = subjects.flatMap((subject) => {
     const row = bySubject.get(subject);
-    if (row === undefined) return [insertOp("cut", { id: makeId(), subject, choice, override, done: false, doneBy: null, unplanned: false, note: "" })];
-    return known(updateOp("cut", row.id, row, { choice, override, ...(row.choice === choice ? {} : { done: false, doneBy: null, unplanned: false }) }));
+    if (row === undefined)
+      return [
+        insertOp("cut", {
+          id: makeId(),
+          subject,
+          choice,
+          override,
+          done: false,
+          doneBy: null,
+          unplanned: false,
+          note: "",
+        }),
+      ];
+    return known(
+      updateOp("cut", row.id, row, {
+        choice,
+        override,
+        ...(row.choice === choice ? {} : { done: false, doneBy: null, unplanned: false }),
+      }),
+    );
   });
   const [first] = subjects;
-  const debt = override === "" || first === undefined ? [] : [insertOp("debt", { id: makeId(), type: "override", subject: first, says: override, settled: null, note: "", person })];
+  const debt =
+    override === "" || first === undefined
+      ? []
+      : [
+          insertOp("debt", {
+            id: makeId(),
+            type: "override",
+            subject: first,
+            says: override,
+            settled: null,
+            note: "",
+            person,
+          }),
+        ];
   return [...cuts, ...debt];
 }
 
@@ -32,13 +67,27 @@ export const reopenCutOps = (document: JobDocument, subjects: readonly string[])
   document.cuts.filter((row) => subjects.includes(row.subject)).map((row) => deleteOp("cut", row));
 
 /** Ticks a decision off at the bench, or takes the tick back. */
-export const doneOps = (row: CutRow, done: boolean, person: string): RowOp[] => known(updateOp("cut", row.id, row, { done, doneBy: done ? person : null }));
+export const doneOps = (row: CutRow, done: boolean, person: string): RowOp[] =>
+  known(updateOp("cut", row.id, row, { done, doneBy: done ? person : null }));
 
 /** Records what was cut in fact, planned or not. */
-export function recordCutOps(document: JobDocument, subject: string, person: string, makeId: () => string = nanoid): RowOp[] {
+export function recordCutOps(
+  document: JobDocument,
+  subject: string,
+  person: string,
+  makeId: () => string = nanoid,
+): RowOp[] {
   const row = document.cuts.find((one) => one.subject === subject);
   if (row?.choice === "remove") return doneOps(row, true, person);
-  const cut: Omit<CutRow, "id"> = { subject, choice: "remove", override: "", done: true, doneBy: person, unplanned: true, note: "" };
+  const cut: Omit<CutRow, "id"> = {
+    subject,
+    choice: "remove",
+    override: "",
+    done: true,
+    doneBy: person,
+    unplanned: true,
+    note: "",
+  };
   return row === undefined ? [insertOp("cut", { id: makeId(), ...cut })] : known(updateOp("cut", row.id, row, cut));
 }
 
@@ -47,21 +96,50 @@ export function keepOps(document: JobDocument, keys: readonly string[], kept: bo
   const rows = new Map(document.kept.map((row) => [row.id, row]));
   return keys.flatMap((key) => {
     const row = rows.get(key);
-    return row === undefined ? (kept ? [] : [insertOp("kept_function", { id: key, kept })]) : known(updateOp("kept_function", key, row, { kept }));
+    return row === undefined
+      ? kept
+        ? []
+        : [insertOp("kept_function", { id: key, kept })]
+      : known(updateOp("kept_function", key, row, { kept }));
   });
 }
 
 /** The row that settles a loose end, where there is one. */
-export const looseEndRow = (document: Pick<JobDocument, "debts">, pinId: string): DebtRow | undefined => document.debts.find((row) => row.type === "loose-end" && row.subject === `pin:${pinId}`);
+export const looseEndRow = (document: Pick<JobDocument, "debts">, pinId: string): DebtRow | undefined =>
+  document.debts.find((row) => row.type === "loose-end" && row.subject === `pin:${pinId}`);
 
 /** Says what became of a loose end; null opens it again. */
-export function settleEndOps(document: JobDocument, end: { readonly pinId: string; readonly name: string }, settled: DebtRow["settled"], note: string, person: string, makeId: () => string = nanoid): RowOp[] {
+export function settleEndOps(
+  document: JobDocument,
+  end: { readonly pinId: string; readonly name: string },
+  settled: DebtRow["settled"],
+  note: string,
+  person: string,
+  makeId: () => string = nanoid,
+): RowOp[] {
   const row = looseEndRow(document, end.pinId);
-  if (row === undefined) return [insertOp("debt", { id: makeId(), type: "loose-end", subject: `pin:${end.pinId}`, says: end.name, settled, note, person })];
+  if (row === undefined)
+    return [
+      insertOp("debt", {
+        id: makeId(),
+        type: "loose-end",
+        subject: `pin:${end.pinId}`,
+        says: end.name,
+        settled,
+        note,
+        person,
+      }),
+    ];
   return known(updateOp("debt", row.id, row, { settled, note, person }));
 }
 
-export const openDebtOps = (type: DebtRow["type"], says: string, subject: string | null, person: string, makeId: () => string = nanoid): RowOp[] =>
-  [insertOp("debt", { id: makeId(), type, subject, says, settled: null, note: "", person })];
+export const openDebtOps = (
+  type: DebtRow["type"],
+  says: string,
+  subject: string | null,
+  person: string,
+  makeId: () => string = nanoid,
+): RowOp[] => [insertOp("debt", { id: makeId(), type, subject, says, settled: null, note: "", person })];
 
-export const settleDebtOps = (row: DebtRow, settled: DebtRow["settled"], note: string, person: string): RowOp[] => known(updateOp("debt", row.id, row, { settled, note, person }));
+export const settleDebtOps = (row: DebtRow, settled: DebtRow["settled"], note: string, person: string): RowOp[] =>
+  known(updateOp("debt", row.id, row, { settled, note, person }));

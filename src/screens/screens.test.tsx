@@ -24,27 +24,70 @@ import { TriageScreen } from "./triage/triage-screen";
 
 const asked = vi.hoisted(() => ({ query: "" }));
 vi.mock("next/navigation", () => ({
-  usePathname: () => "/jobs/job/power", useRouter: () => ({ push: () => undefined, replace: () => undefined, refresh: () => undefined, prefetch: () => undefined }), useSearchParams: () => new URLSearchParams(asked.query),
+  usePathname: () => "/jobs/job/power",
+  useRouter: () => ({
+    push: () => undefined,
+    replace: () => undefined,
+    refresh: () => undefined,
+    prefetch: () => undefined,
+  }),
+  useSearchParams: () => new URLSearchParams(asked.query),
 }));
 
-const empty = emptyDocument({ name: "Blank", host: "1988 Brannock Heron", donor: "2010 Orvane Pelican", approach: "donor-computer", units: "metric", wishes: "" });
+const empty = emptyDocument({
+  name: "Blank",
+  host: "1988 Brannock Heron",
+  donor: "2010 Orvane Pelican",
+  approach: "donor-computer",
+  units: "metric",
+  wishes: "",
+});
 const imperial = (document: JobDocument): JobDocument => ({ ...document, job: { ...document.job, units: "imperial" } });
-const JOBS = { empty: jobOf(empty), heron: jobOf(heronDocument()), tables: jobOf(heronTables()), gauges: jobOf(imperial(heronDocument())), large: jobOf(ridgewayDocument()) };
+const JOBS = {
+  empty: jobOf(empty),
+  heron: jobOf(heronDocument()),
+  tables: jobOf(heronTables()),
+  gauges: jobOf(imperial(heronDocument())),
+  large: jobOf(ridgewayDocument()),
+};
 const withSide = (document: JobDocument, side: "donor" | "host"): JobDocument => {
   const ids = new Set(document.connectors.filter((row) => row.side === side).map((row) => row.id));
-  return { ...document, connectors: document.connectors.filter((row) => ids.has(row.id)), pins: document.pins.filter((row) => ids.has(row.connectorId)) };
+  return {
+    ...document,
+    connectors: document.connectors.filter((row) => ids.has(row.id)),
+    pins: document.pins.filter((row) => ids.has(row.connectorId)),
+  };
 };
 type Name = keyof typeof JOBS;
 
 const SCREENS = {
-  scope: <ScopeScreen />, import: <ImportScreen />, pins: <PinsScreen />, harness: <HarnessScreen />, faces: <FacesScreen />, variants: <VariantsScreen />, inventory: <InventoryScreen />, "look-alikes": <LookAlikesScreen />, evidence: <EvidenceScreen />,
-  triage: <TriageScreen />, map: <MapScreen />, power: <PowerScreen />, plan: <PlanScreen />, prove: <ProveScreen />, history: <HistoryScreen />,
+  scope: <ScopeScreen />,
+  import: <ImportScreen />,
+  pins: <PinsScreen />,
+  harness: <HarnessScreen />,
+  faces: <FacesScreen />,
+  variants: <VariantsScreen />,
+  inventory: <InventoryScreen />,
+  "look-alikes": <LookAlikesScreen />,
+  evidence: <EvidenceScreen />,
+  triage: <TriageScreen />,
+  map: <MapScreen />,
+  power: <PowerScreen />,
+  plan: <PlanScreen />,
+  prove: <ProveScreen />,
+  history: <HistoryScreen />,
 } as const;
 const VIEWS: readonly (readonly [screen: keyof typeof SCREENS, query: string])[] = [
-  ...(Object.keys(SCREENS) as (keyof typeof SCREENS)[]).map((screen) => [screen, ""] as const), ["import", "side=host"], ["triage", "tab=bench"], ["triage", "tab=loose"],
+  ...(Object.keys(SCREENS) as (keyof typeof SCREENS)[]).map((screen) => [screen, ""] as const),
+  ["import", "side=host"],
+  ["triage", "tab=bench"],
+  ["triage", "tab=loose"],
   ...["keys", "loads", "grounds", "fuses", "starting", "given"].map((tab) => ["power", `tab=${tab}`] as const),
 ];
-const view = (job: Name, screen: keyof typeof SCREENS, query = "") => { asked.query = query; return shown(JOBS[job], SCREENS[screen]); };
+const view = (job: Name, screen: keyof typeof SCREENS, query = "") => {
+  asked.query = query;
+  return shown(JOBS[job], SCREENS[screen]);
+};
 
 describe("what no screen may say", () => {
   describe.each(Object.keys(JOBS) as Name[])("of the job “%s”", (job) => {
@@ -59,31 +102,48 @@ describe("what no screen may say", () => {
     });
     test.each(VIEWS)("%s %s: every field and button has a name", (screen, query) => {
       const html = view(job, screen, query);
-      for (const [button, inner] of html.matchAll(/<button[^>]*>([\s\S]*?)<\/button>/g)) expect(/aria-label=|title=/.test(button) || read(inner as string) !== "", button).toBe(true);
+      for (const [button, inner] of html.matchAll(/<button[^>]*>([\s\S]*?)<\/button>/g))
+        expect(/aria-label=|title=/.test(button) || read(inner as string) !== "", button).toBe(true);
       const labels = new Set([...html.matchAll(/<label[^>]*for="([^"]+)"/g)].map((match) => match[1]));
       for (const [field] of html.matchAll(/<(?:input|select|textarea)[^>]*>/g)) {
         const id = /\bid="([^"]+)"/.exec(field)?.[1];
         const before = html.slice(0, html.indexOf(field));
         const inLabel = before.lastIndexOf("<label") > before.lastIndexOf("</label>");
-        expect(/aria-label=|type="file"/.test(field) || inLabel || (id !== undefined && labels.has(id)), field).toBe(true);
+        expect(/aria-label=|type="file"/.test(field) || inLabel || (id !== undefined && labels.has(id)), field).toBe(
+          true,
+        );
       }
     });
   });
 });
 
 describe("an empty job says what to do first", () => {
-  test.each([["pins", /import|table/i], ["map", /import|tables|nothing/i], ["power", /import|table|nothing/i], ["prove", /decide|nothing|no step/i], ["plan", /decide|nothing|no link/i], ["triage", /import|table|nothing/i], ["harness", /import|table|nothing/i]] as const)("%s", (screen, words) => {
+  test.each([
+    ["pins", /import|table/i],
+    ["map", /import|tables|nothing/i],
+    ["power", /import|table|nothing/i],
+    ["prove", /decide|nothing|no step/i],
+    ["plan", /decide|nothing|no link/i],
+    ["triage", /import|table|nothing/i],
+    ["harness", /import|table|nothing/i],
+  ] as const)("%s", (screen, words) => {
     expect(read(view("empty", screen))).toMatch(words);
   });
 });
 
 describe("units", () => {
-  test.each(VIEWS.filter(([screen]) => screen !== "scope" && screen !== "import"))("a job in gauges is told in gauges: %s %s", (screen, query) => {
-    expect(read(view("gauges", screen, query)).match(/.{0,30}(\d ?mm²|\d m\b(?!Ω)).{0,10}/g) ?? []).toEqual([]);
-  });
-  test.each(VIEWS.filter(([screen]) => screen !== "scope" && screen !== "import"))("a metric one in square millimetres: %s %s", (screen, query) => {
-    expect(read(view("heron", screen, query)).match(/.{0,30}(\d AWG|\d ft\b|°F).{0,10}/g) ?? []).toEqual([]);
-  });
+  test.each(VIEWS.filter(([screen]) => screen !== "scope" && screen !== "import"))(
+    "a job in gauges is told in gauges: %s %s",
+    (screen, query) => {
+      expect(read(view("gauges", screen, query)).match(/.{0,30}(\d ?mm²|\d m\b(?!Ω)).{0,10}/g) ?? []).toEqual([]);
+    },
+  );
+  test.each(VIEWS.filter(([screen]) => screen !== "scope" && screen !== "import"))(
+    "a metric one in square millimetres: %s %s",
+    (screen, query) => {
+      expect(read(view("heron", screen, query)).match(/.{0,30}(\d AWG|\d ft\b|°F).{0,10}/g) ?? []).toEqual([]);
+    },
+  );
 });
 
 describe("the power views of the sample", () => {
@@ -109,7 +169,15 @@ describe("the power views of the sample", () => {
   });
   test("starting: current, volts at the posts and at the starter, what each computer keeps, and the cable of a moved battery", () => {
     const words = power("starting");
-    for (const part of ["current while cranking", "battery, at its posts", "at the starter", "C1-2 0.0 V 6 V too little", "A battery that is moved", "16 mm²"]) expect(words).toContain(part);
+    for (const part of [
+      "current while cranking",
+      "battery, at its posts",
+      "at the starter",
+      "C1-2 0.0 V 6 V too little",
+      "A battery that is moved",
+      "16 mm²",
+    ])
+      expect(words).toContain(part);
   });
   test("loads: the alternator is told at idle and on the road, and the battery takes what is left", () => {
     const words = power("loads");
@@ -131,16 +199,30 @@ describe("the power views of the sample", () => {
   });
   test("before the answer is there it says so", () => {
     asked.query = "tab=keys";
-    expect(read(shown({ ...JOBS.heron, power: null, expected: null, powerStale: true }, <PowerScreen />))).toMatch(/Solving|…/);
+    expect(read(shown({ ...JOBS.heron, power: null, expected: null, powerStale: true }, <PowerScreen />))).toMatch(
+      /Solving|…/,
+    );
   });
 });
 
 describe("the list of jobs", () => {
-  const summary = (id: string, name: string): JobSummary => ({ id, name, host: "1988 Brannock Heron", donor: "2010 Orvane Pelican", revision: 3, changedAt: "2026-11-25T10:00:00.000Z", donorPins: 206, hostPins: 125, decidedLinks: 4, readings: 0 });
+  const summary = (id: string, name: string): JobSummary => ({
+    id,
+    name,
+    host: "1988 Brannock Heron",
+    donor: "2010 Orvane Pelican",
+    revision: 3,
+    changedAt: "2026-11-25T10:00:00.000Z",
+    donorPins: 206,
+    hostPins: 125,
+    decidedLinks: 4,
+    readings: 0,
+  });
   test("each is a link with its host and donor", () => {
     const html = shown(JOBS.empty, <JobList jobs={[summary("a", "First"), summary("b", "Second")]} />);
     expect(html).toMatch(/href="\/jobs\/a[^"]*"/);
     expect(read(html)).toMatch(/First.*1988 Brannock Heron.*2010 Orvane Pelican.*Second/);
   });
-  test("without one it offers to start one", () => expect(read(shown(JOBS.empty, <JobList jobs={[]} />))).toMatch(/new job|start|first/i));
+  test("without one it offers to start one", () =>
+    expect(read(shown(JOBS.empty, <JobList jobs={[]} />))).toMatch(/new job|start|first/i));
 });

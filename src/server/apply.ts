@@ -6,11 +6,19 @@ import { columnOf, keysOf, toSql } from "./row-codec";
 /** Rows of one INSERT: enough to be quick, few enough for any packet limit. */
 const BATCH = 400;
 
-export async function insertRows(db: Db, jobId: string, table: ListTable, rows: readonly Record<string, unknown>[], revision: number): Promise<void> {
+export async function insertRows(
+  db: Db,
+  jobId: string,
+  table: ListTable,
+  rows: readonly Record<string, unknown>[],
+  revision: number,
+): Promise<void> {
   const keys = keysOf(table);
   const columns = ["job_id", "row_revision", ...keys.map(columnOf)].join(", ");
   for (let at = 0; at < rows.length; at += BATCH) {
-    const values = rows.slice(at, at + BATCH).map((row) => [jobId, revision, ...keys.map((key) => toSql(key, row[key]))]);
+    const values = rows
+      .slice(at, at + BATCH)
+      .map((row) => [jobId, revision, ...keys.map((key) => toSql(key, row[key]))]);
     await db.query(`INSERT INTO ${table} (${columns}) VALUES ?`, [values]);
   }
 }
@@ -19,9 +27,20 @@ export async function insertRows(db: Db, jobId: string, table: ListTable, rows: 
 export async function applyToTables(db: Db, jobId: string, ops: readonly RowOp[], revision: number): Promise<void> {
   for (const run of runsOf(ops)) {
     const [first] = run;
-    if (first.op === "insert") await insertRows(db, jobId, first.table, run.map((op) => (op as { row: Record<string, unknown> }).row), revision);
+    if (first.op === "insert")
+      await insertRows(
+        db,
+        jobId,
+        first.table,
+        run.map((op) => (op as { row: Record<string, unknown> }).row),
+        revision,
+      );
     else if (first.op === "delete") {
-      for (let at = 0; at < run.length; at += BATCH) await db.query(`DELETE FROM ${first.table} WHERE job_id = ? AND id IN (?)`, [jobId, run.slice(at, at + BATCH).map((op) => op.id)]);
+      for (let at = 0; at < run.length; at += BATCH)
+        await db.query(`DELETE FROM ${first.table} WHERE job_id = ? AND id IN (?)`, [
+          jobId,
+          run.slice(at, at + BATCH).map((op) => op.id),
+        ]);
     } else await updateRow(db, jobId, first.table, first.id, first.to, revision);
   }
 }
@@ -36,11 +55,22 @@ function runsOf(ops: readonly RowOp[]): [RowOp, ...RowOp[]][] {
   return runs;
 }
 
-async function updateRow(db: Db, jobId: string, table: TableName, id: string, to: Record<string, unknown>, revision: number): Promise<void> {
+async function updateRow(
+  db: Db,
+  jobId: string,
+  table: TableName,
+  id: string,
+  to: Record<string, unknown>,
+  revision: number,
+): Promise<void> {
   // The schema has checked the keys; only its own columns are ever named.
   const keys = keysOf(table).filter((key) => key in to);
   const set = keys.map((key) => `${columnOf(key)} = ?`).join(", ");
   const values = keys.map((key) => toSql(key, to[key]));
   const where = table === "job" ? "id = ?" : "job_id = ? AND id = ?";
-  await db.query(`UPDATE ${table} SET ${set}, row_revision = ? WHERE ${where}`, [...values, revision, ...(table === "job" ? [jobId] : [jobId, id])]);
+  await db.query(`UPDATE ${table} SET ${set}, row_revision = ? WHERE ${where}`, [
+    ...values,
+    revision,
+    ...(table === "job" ? [jobId] : [jobId, id]),
+  ]);
 }

@@ -12,7 +12,12 @@ export type ChangeResult =
   | { readonly ok: true; readonly edit: Edit }
   | { readonly ok: false; readonly code: "no-job" }
   /** Someone else changed, removed or made one of the rows since. */
-  | { readonly ok: false; readonly code: "conflict"; readonly rows: readonly { table: string; id: string }[]; readonly revision: number }
+  | {
+      readonly ok: false;
+      readonly code: "conflict";
+      readonly rows: readonly { table: string; id: string }[];
+      readonly revision: number;
+    }
   /** A rule of the database was broken: something still refers to the row, or what it refers to is gone. */
   | { readonly ok: false; readonly code: "in-use" | "dangling" | "check" }
   | { readonly ok: false; readonly code: "nothing-to-undo" | "nothing-to-redo" };
@@ -36,7 +41,13 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
 }
 
 /** Takes back, or does again, the person's own latest change that can be; refused where others have built on those rows. */
-export function stepHistory(on: Pool, jobId: string, role: "undo" | "redo", person: string, key: string): Promise<ChangeResult> {
+export function stepHistory(
+  on: Pool,
+  jobId: string,
+  role: "undo" | "redo",
+  person: string,
+  key: string,
+): Promise<ChangeResult> {
   return settled(() =>
     transaction(on, async (db): Promise<ChangeResult> => {
       const revision = await lockJob(db, jobId);
@@ -51,7 +62,10 @@ export function stepHistory(on: Pool, jobId: string, role: "undo" | "redo", pers
       const stale = await builtUpon(db, jobId, ops);
       if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
       const label = `${role === "undo" ? "Undo" : "Redo"}: ${original.label}`.slice(0, 500);
-      return { ok: true, edit: await record(db, jobId, revision + 1, { key, person, label, ops, role, ofRevision: target }) };
+      return {
+        ok: true,
+        edit: await record(db, jobId, revision + 1, { key, person, label, ops, role, ofRevision: target }),
+      };
     }),
   );
 }
@@ -59,7 +73,10 @@ export function stepHistory(on: Pool, jobId: string, role: "undo" | "redo", pers
 /** Edits after a revision, oldest first, at most `limit`. */
 export function editsSince(on: Pool, jobId: string, since: number, limit = 200): Promise<Edit[]> {
   return reading(async () => {
-    const [rows] = await on.query<RowDataPacket[]>(`SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND revision > ? ORDER BY revision LIMIT ?`, [jobId, since, limit]);
+    const [rows] = await on.query<RowDataPacket[]>(
+      `SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND revision > ? ORDER BY revision LIMIT ?`,
+      [jobId, since, limit],
+    );
     return rows.map(toEdit);
   });
 }
@@ -76,7 +93,9 @@ export function revisionOf(on: Pool, jobId: string): Promise<number | null> {
 export function history(on: Pool, jobId: string, limit = 300): Promise<HistoryEntry[]> {
   return reading(async () => {
     const [rows] = await on.query<RowDataPacket[]>(
-      `SELECT revision, person, made_at, label, role, of_revision, JSON_LENGTH(ops) AS op_count FROM edit WHERE job_id = ? ORDER BY revision DESC LIMIT ?`, [jobId, limit]);
+      `SELECT revision, person, made_at, label, role, of_revision, JSON_LENGTH(ops) AS op_count FROM edit WHERE job_id = ? ORDER BY revision DESC LIMIT ?`,
+      [jobId, limit],
+    );
     return rows.map((row) => {
       const { ops: _ops, key: _key, ...edit } = toEdit({ ...row, ops: "[]" } as RowDataPacket);
       return { ...edit, rows: Number(row.op_count) };
@@ -91,9 +110,14 @@ async function settled(work: () => Promise<ChangeResult>): Promise<ChangeResult>
   } catch (error) {
     if (!(error instanceof DatabaseError)) throw error;
     switch (error.fault) {
-      case "duplicate": return { ok: false, code: "conflict", rows: [], revision: -1 };
-      case "in-use": case "dangling": case "check": return { ok: false, code: error.fault };
-      default: throw error;
+      case "duplicate":
+        return { ok: false, code: "conflict", rows: [], revision: -1 };
+      case "in-use":
+      case "dangling":
+      case "check":
+        return { ok: false, code: error.fault };
+      default:
+        throw error;
     }
   }
 }
@@ -104,12 +128,21 @@ async function lockJob(db: PoolConnection, jobId: string): Promise<number | null
   return rows[0] === undefined ? null : Number(rows[0].revision);
 }
 
-async function rowsById(db: PoolConnection, jobId: string, table: TableName, ids: readonly string[]): Promise<RowDataPacket[]> {
+async function rowsById(
+  db: PoolConnection,
+  jobId: string,
+  table: TableName,
+  ids: readonly string[],
+): Promise<RowDataPacket[]> {
   const found: RowDataPacket[] = [];
   for (let at = 0; at < ids.length; at += 1000) {
-    const [rows] = table === "job"
-      ? await db.query<RowDataPacket[]>(`SELECT row_revision, ${selectList("job")} FROM job WHERE id = ?`, [jobId])
-      : await db.query<RowDataPacket[]>(`SELECT row_revision, ${selectList(table)} FROM ${table} WHERE job_id = ? AND id IN (?)`, [jobId, ids.slice(at, at + 1000)]);
+    const [rows] =
+      table === "job"
+        ? await db.query<RowDataPacket[]>(`SELECT row_revision, ${selectList("job")} FROM job WHERE id = ?`, [jobId])
+        : await db.query<RowDataPacket[]>(
+            `SELECT row_revision, ${selectList(table)} FROM ${table} WHERE job_id = ? AND id IN (?)`,
+            [jobId, ids.slice(at, at + 1000)],
+          );
     found.push(...rows);
   }
   return found;
@@ -117,14 +150,25 @@ async function rowsById(db: PoolConnection, jobId: string, table: TableName, ids
 
 const rowId = (table: TableName, row: RowDataPacket) => (table === "job" ? "job" : String(row.id));
 
-async function changedSince(db: PoolConnection, jobId: string, ops: readonly RowOp[], base: number): Promise<{ table: string; id: string }[]> {
+async function changedSince(
+  db: PoolConnection,
+  jobId: string,
+  ops: readonly RowOp[],
+  base: number,
+): Promise<{ table: string; id: string }[]> {
   const stale: { table: string; id: string }[] = [];
   for (const [table, tableOps] of byTable(ops)) {
     const made = new Set(tableOps.filter((op) => op.op === "insert").map((op) => op.id));
-    const rows = new Map((await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [rowId(table, row), Number(row.row_revision)]));
+    const rows = new Map(
+      (await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [
+        rowId(table, row),
+        Number(row.row_revision),
+      ]),
+    );
     for (const op of tableOps) {
       const revision = rows.get(op.id);
-      const fresh = op.op === "insert" ? revision === undefined : made.has(op.id) || (revision !== undefined && revision <= base);
+      const fresh =
+        op.op === "insert" ? revision === undefined : made.has(op.id) || (revision !== undefined && revision <= base);
       if (!fresh) stale.push({ table, id: op.id });
     }
   }
@@ -132,14 +176,26 @@ async function changedSince(db: PoolConnection, jobId: string, ops: readonly Row
 }
 
 /** Rows that no longer stand as the operations to be taken back left them. */
-async function builtUpon(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<{ table: string; id: string }[]> {
+async function builtUpon(
+  db: PoolConnection,
+  jobId: string,
+  ops: readonly RowOp[],
+): Promise<{ table: string; id: string }[]> {
   const stale: { table: string; id: string }[] = [];
   for (const [table, tableOps] of byTable(ops)) {
-    const rows = new Map((await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [rowId(table, row), fromSql<Record<string, unknown>>(table, row)]));
+    const rows = new Map(
+      (await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [
+        rowId(table, row),
+        fromSql<Record<string, unknown>>(table, row),
+      ]),
+    );
     for (const op of tableOps) {
       const row = rows.get(op.id);
       const expected = op.op === "update" ? op.from : op.op === "delete" ? op.row : null;
-      const stands = expected === null ? row === undefined : row !== undefined && Object.entries(expected).every(([key, value]) => same(row[key], value));
+      const stands =
+        expected === null
+          ? row === undefined
+          : row !== undefined && Object.entries(expected).every(([key, value]) => same(row[key], value));
       if (!stands) stale.push({ table, id: op.id });
       // Later operations of the same list meet the row as this one leaves it.
       if (op.op === "insert") rows.set(op.id, op.row);
@@ -176,19 +232,50 @@ async function record(db: PoolConnection, jobId: string, revision: number, chang
   const madeAt = new Date().toISOString();
   await db.query(
     "INSERT INTO edit (job_id, revision, change_key, person, made_at, label, role, of_revision, ops) VALUES (?)",
-    [[jobId, revision, change.key, change.person, madeAt.replace("T", " ").replace("Z", ""), change.label, change.role, change.ofRevision, JSON.stringify(change.ops)]],
+    [
+      [
+        jobId,
+        revision,
+        change.key,
+        change.person,
+        madeAt.replace("T", " ").replace("Z", ""),
+        change.label,
+        change.role,
+        change.ofRevision,
+        JSON.stringify(change.ops),
+      ],
+    ],
   );
-  await db.query("UPDATE job SET revision = ?, changed_at = ? WHERE id = ?", [revision, madeAt.replace("T", " ").replace("Z", ""), jobId]);
-  return { revision, key: change.key, person: change.person, madeAt, label: change.label, role: change.role, ofRevision: change.ofRevision, ops: change.ops };
+  await db.query("UPDATE job SET revision = ?, changed_at = ? WHERE id = ?", [
+    revision,
+    madeAt.replace("T", " ").replace("Z", ""),
+    jobId,
+  ]);
+  return {
+    revision,
+    key: change.key,
+    person: change.person,
+    madeAt,
+    label: change.label,
+    role: change.role,
+    ofRevision: change.ofRevision,
+    ops: change.ops,
+  };
 }
 
 /** How far back a person's own changes are looked through for one to take back. */
 const UNDO_DEPTH = 1000;
 
-async function historyTarget(db: PoolConnection, jobId: string, person: string, role: "undo" | "redo"): Promise<number | null> {
+async function historyTarget(
+  db: PoolConnection,
+  jobId: string,
+  person: string,
+  role: "undo" | "redo",
+): Promise<number | null> {
   const [rows] = await db.query<RowDataPacket[]>(
     "SELECT revision, role, of_revision FROM (SELECT revision, role, of_revision FROM edit WHERE job_id = ? AND person = ? ORDER BY revision DESC LIMIT ?) AS latest ORDER BY revision",
-    [jobId, person, UNDO_DEPTH]);
+    [jobId, person, UNDO_DEPTH],
+  );
   const done: number[] = [];
   let undone: number[] = [];
   for (const row of rows) {
@@ -207,22 +294,36 @@ async function historyTarget(db: PoolConnection, jobId: string, person: string, 
   return (role === "undo" ? done.at(-1) : undone.at(-1)) ?? null;
 }
 
-const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "role", "ofRevision", "ops"].map(columnOf).join(", ");
+const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "role", "ofRevision", "ops"]
+  .map(columnOf)
+  .join(", ");
 const StoredOps = z.array(RowOpSchema);
 
 function toEdit(row: RowDataPacket): Edit {
   return {
-    revision: Number(row.revision), key: String(row.change_key), person: String(row.person), madeAt: `${String(row.made_at).replace(" ", "T")}Z`, label: String(row.label), role: row.role as Edit["role"],
-    ofRevision: row.of_revision === null ? null : Number(row.of_revision), ops: StoredOps.parse(typeof row.ops === "string" ? JSON.parse(row.ops) : row.ops),
+    revision: Number(row.revision),
+    key: String(row.change_key),
+    person: String(row.person),
+    madeAt: `${String(row.made_at).replace(" ", "T")}Z`,
+    label: String(row.label),
+    role: row.role as Edit["role"],
+    ofRevision: row.of_revision === null ? null : Number(row.of_revision),
+    ops: StoredOps.parse(typeof row.ops === "string" ? JSON.parse(row.ops) : row.ops),
   };
 }
 
 async function findByKey(db: PoolConnection, jobId: string, key: string): Promise<Edit | null> {
-  const [rows] = await db.query<RowDataPacket[]>(`SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND change_key = ?`, [jobId, key]);
+  const [rows] = await db.query<RowDataPacket[]>(
+    `SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND change_key = ?`,
+    [jobId, key],
+  );
   return rows[0] === undefined ? null : toEdit(rows[0]);
 }
 
 async function findEdit(db: PoolConnection, jobId: string, revision: number): Promise<Edit | null> {
-  const [rows] = await db.query<RowDataPacket[]>(`SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND revision = ?`, [jobId, revision]);
+  const [rows] = await db.query<RowDataPacket[]>(`SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND revision = ?`, [
+    jobId,
+    revision,
+  ]);
   return rows[0] === undefined ? null : toEdit(rows[0]);
 }

@@ -2,17 +2,37 @@
 export type DatabaseFault = "down" | "deadlock" | "duplicate" | "in-use" | "dangling" | "check";
 
 export class DatabaseError extends Error {
-  constructor(readonly fault: DatabaseFault, cause: unknown) {
+  constructor(
+    readonly fault: DatabaseFault,
+    cause: unknown,
+  ) {
     super(`database: ${fault}: ${(cause as Error)?.message ?? ""}`, { cause });
   }
 }
 
 const BY_CODE: Readonly<Record<string, DatabaseFault>> = {
-  ECONNREFUSED: "down", ECONNRESET: "down", ENOENT: "down", ETIMEDOUT: "down", EPIPE: "down", PROTOCOL_CONNECTION_LOST: "down", ER_CON_COUNT_ERROR: "down",
-  ER_SERVER_SHUTDOWN: "down", ER_NEW_ABORTING_CONNECTION: "down", ER_CONNECTION_KILLED: "down", ER_QUERY_INTERRUPTED: "down", POOL_CLOSED: "down",
-  ER_LOCK_DEADLOCK: "deadlock", ER_LOCK_WAIT_TIMEOUT: "deadlock", ER_CHECKREAD: "deadlock",
-  ER_DUP_ENTRY: "duplicate", ER_ROW_IS_REFERENCED_2: "in-use", ER_ROW_IS_REFERENCED: "in-use", ER_NO_REFERENCED_ROW_2: "dangling", ER_NO_REFERENCED_ROW: "dangling",
-  ER_DATA_TOO_LONG: "check", ER_TRUNCATED_WRONG_VALUE_FOR_FIELD: "check",
+  ECONNREFUSED: "down",
+  ECONNRESET: "down",
+  ENOENT: "down",
+  ETIMEDOUT: "down",
+  EPIPE: "down",
+  PROTOCOL_CONNECTION_LOST: "down",
+  ER_CON_COUNT_ERROR: "down",
+  ER_SERVER_SHUTDOWN: "down",
+  ER_NEW_ABORTING_CONNECTION: "down",
+  ER_CONNECTION_KILLED: "down",
+  ER_QUERY_INTERRUPTED: "down",
+  POOL_CLOSED: "down",
+  ER_LOCK_DEADLOCK: "deadlock",
+  ER_LOCK_WAIT_TIMEOUT: "deadlock",
+  ER_CHECKREAD: "deadlock",
+  ER_DUP_ENTRY: "duplicate",
+  ER_ROW_IS_REFERENCED_2: "in-use",
+  ER_ROW_IS_REFERENCED: "in-use",
+  ER_NO_REFERENCED_ROW_2: "dangling",
+  ER_NO_REFERENCED_ROW: "dangling",
+  ER_DATA_TOO_LONG: "check",
+  ER_TRUNCATED_WRONG_VALUE_FOR_FIELD: "check",
 };
 
 /** MariaDB's own number for a broken CHECK, which the driver names after another server's table of errors. */
@@ -21,8 +41,15 @@ const CHECK_FAILED = 4025;
 /** The error as one of our kinds; unchanged where it is none. */
 export function asDatabaseError(error: unknown): unknown {
   if (error instanceof DatabaseError) return error;
-  const { code, errno, fatal, message } = (error ?? {}) as { code?: string; errno?: number; fatal?: boolean; message?: string };
+  const { code, errno, fatal, message } = (error ?? {}) as {
+    code?: string;
+    errno?: number;
+    fatal?: boolean;
+    message?: string;
+  };
   const fault = errno === CHECK_FAILED ? "check" : code === undefined ? undefined : BY_CODE[code];
   if (fault !== undefined) return new DatabaseError(fault, error);
-  return fatal === true || message === "Can't add new command when connection is in closed state" ? new DatabaseError("down", error) : error;
+  return fatal === true || message === "Can't add new command when connection is in closed state"
+    ? new DatabaseError("down", error)
+    : error;
 }

@@ -30,13 +30,19 @@ const tableLists = () => Object.entries(LISTS) as [ListTable, (typeof LISTS)[Lis
 export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
   return transaction(on, async (db) => {
     // The shared lock holds changes off until all tables are read, so that the parts belong to one revision.
-    const [jobs] = await db.query<RowDataPacket[]>(`SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`, [id]);
+    const [jobs] = await db.query<RowDataPacket[]>(
+      `SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`,
+      [id],
+    );
     const [row] = jobs;
     if (row === undefined) return null;
     const document: Record<string, unknown> = { format: FORMAT, job: fromSql<JobRow>("job", row) };
     for (const [table, list] of tableLists()) {
       const order = "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "taken_at, id" : "id";
-      const [rows] = await db.query<RowDataPacket[]>(`SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`, [id]);
+      const [rows] = await db.query<RowDataPacket[]>(
+        `SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`,
+        [id],
+      );
       document[list] = rows.map((one) => fromSql(table, one));
     }
     return { id, revision: Number(row.revision), document: document as JobDocument };
@@ -47,7 +53,9 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
 export function createJob(on: Pool, document: JobDocument, id: string = nanoid(12)): Promise<string> {
   return transaction(on, async (db) => {
     const keys = keysOf("job");
-    await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [[id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))]]);
+    await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [
+      [id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))],
+    ]);
     for (const [table, list] of tableLists()) await insertRows(db, id, table, document[list], 0);
     return id;
   });
@@ -57,7 +65,13 @@ export function createJob(on: Pool, document: JobDocument, id: string = nanoid(1
 export function deleteJob(on: Pool, id: string): Promise<boolean> {
   return transaction(on, async (db) => {
     // What refers to others goes before them.
-    for (const table of ["edit", ...tableLists().map(([table]) => table).reverse()]) await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
+    for (const table of [
+      "edit",
+      ...tableLists()
+        .map(([table]) => table)
+        .reverse(),
+    ])
+      await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
     const [result] = await db.query("DELETE FROM job WHERE id = ?", [id]);
     return (result as { affectedRows: number }).affectedRows > 0;
   });

@@ -9,13 +9,19 @@ export async function migrate(pool: Pool): Promise<string[]> {
   const connection = await pool.getConnection();
   try {
     await connection.query("SELECT GET_LOCK('pantograph-migrations', 60)");
-    await connection.query("CREATE TABLE IF NOT EXISTS migration (name VARCHAR(200) NOT NULL PRIMARY KEY, run_at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3))");
+    await connection.query(
+      "CREATE TABLE IF NOT EXISTS migration (name VARCHAR(200) NOT NULL PRIMARY KEY, run_at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3))",
+    );
     const [rows] = await connection.query<RowDataPacket[]>("SELECT name FROM migration");
     const done = new Set(rows.map((row) => String(row.name)));
     const files = (await readdir(FOLDER)).filter((file) => file.endsWith(".sql") && !done.has(file)).sort();
     for (const file of files) {
       const sql = await readFile(path.join(FOLDER, file), "utf8");
-      for (const statement of sql.split(/;\s*(?:\n|$)/).map((part) => part.trim()).filter((part) => part !== "")) await connection.query(statement);
+      for (const statement of sql
+        .split(/;\s*(?:\n|$)/)
+        .map((part) => part.trim())
+        .filter((part) => part !== ""))
+        await connection.query(statement);
       await connection.query("INSERT INTO migration (name) VALUES (?)", [file]);
     }
     return files;

@@ -14,8 +14,16 @@ export function pool(): Pool {
 
 export function makePool(url: string): Pool {
   return mysql.createPool({
-    uri: url, connectionLimit: 8, maxIdle: 8, idleTimeout: 30_000, connectTimeout: 3_000, charset: "utf8mb4_bin", timezone: "Z", dateStrings: true,
-    supportBigNumbers: true, enableKeepAlive: true,
+    uri: url,
+    connectionLimit: 8,
+    maxIdle: 8,
+    idleTimeout: 30_000,
+    connectTimeout: 3_000,
+    charset: "utf8mb4_bin",
+    timezone: "Z",
+    dateStrings: true,
+    supportBigNumbers: true,
+    enableKeepAlive: true,
   });
 }
 
@@ -49,7 +57,10 @@ async function once<T>(on: Pool, work: (db: PoolConnection) => Promise<T>): Prom
     return result;
   } catch (error) {
     // A connection that cannot even roll back is of no more use to the pool.
-    await connection.rollback().then(() => connection.release(), () => connection.destroy());
+    await connection.rollback().then(
+      () => connection.release(),
+      () => connection.destroy(),
+    );
     throw error;
   }
 }

@@ -3,7 +3,16 @@ import { TABLES, type TableName } from "@/job/schema";
 
 /** Between a row as the schema has it and its SQL columns: camelCase ⇄ snake_case, lists and maps ⇄ JSON, times ⇄ DATETIME(3). */
 
-const JSON_COLUMNS: ReadonlySet<string> = new Set(["params", "extra", "adapters", "face", "terminals", "elements", "cavities", "picks"]);
+const JSON_COLUMNS: ReadonlySet<string> = new Set([
+  "params",
+  "extra",
+  "adapters",
+  "face",
+  "terminals",
+  "elements",
+  "cavities",
+  "picks",
+]);
 const YES_NO_COLUMNS: ReadonlySet<string> = new Set(["byHand", "kept", "done", "unplanned"]);
 
 export const columnOf = (key: string) => key.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);

@@ -25,57 +25,149 @@ beforeAll(async () => {
   await migrate(pool);
 });
 afterAll(async () => pool.end());
-beforeEach(async () => { jobId = await createJob(pool, emptyDocument({ name: "Job", host: "Host", donor: "Donor", approach: "merged", units: "metric", wishes: "" })); });
+beforeEach(async () => {
+  jobId = await createJob(
+    pool,
+    emptyDocument({ name: "Job", host: "Host", donor: "Donor", approach: "merged", units: "metric", wishes: "" }),
+  );
+});
 
 const load = async () => (await loadJob(pool, jobId))?.document as JobDocument;
 const revision = async () => (await loadJob(pool, jobId))?.revision ?? -1;
-const change = async (ops: readonly RowOp[], part: Partial<Change> = {}) => applyChange(pool, jobId, { key: nanoid(), person: "Robin", base: await revision(), label: "change", ops: [...ops], ...part });
+const change = async (ops: readonly RowOp[], part: Partial<Change> = {}) =>
+  applyChange(pool, jobId, {
+    key: nanoid(),
+    person: "Robin",
+    base: await revision(),
+    label: "change",
+    ops: [...ops],
+    ...part,
+  });
 const connector = (id: string, label = id): ConnectorRow => newConnector(id, "donor", label, 0);
-const pin = (id: string, cavity: string, part: Partial<PinRow> = {}): PinRow => ({ ...(heron.pins[0] as PinRow), id, connectorId: "c", cavity, description: "text", ...part });
-const withPins = (...pins: PinRow[]) => change([insertOp("connector", connector("c")), ...pins.map((row) => insertOp("pin", row))]);
+const pin = (id: string, cavity: string, part: Partial<PinRow> = {}): PinRow => ({
+  ...(heron.pins[0] as PinRow),
+  id,
+  connectorId: "c",
+  cavity,
+  description: "text",
+  ...part,
+});
+const withPins = (...pins: PinRow[]) =>
+  change([insertOp("connector", connector("c")), ...pins.map((row) => insertOp("pin", row))]);
 const rename = (document: JobDocument, name: string) => updateOp("job", "job", document.job, { name }) as RowOp;
 
 describe("keeping a job", () => {
   test("the sample job is loaded as it was written, to the byte of its document", async () => {
     const id = await createJob(pool, heron);
     expect(writeDocument((await loadJob(pool, id))?.document as JobDocument)).toBe(writeDocument(heron));
-    expect((await listJobs(pool)).find((job) => job.id === id)).toMatchObject({ name: "Heron", donorPins: 206, hostPins: 125 });
+    expect((await listJobs(pool)).find((job) => job.id === id)).toMatchObject({
+      name: "Heron",
+      donorPins: 206,
+      hostPins: 125,
+    });
     expect(await deleteJob(pool, id)).toBe(true);
     expect(await loadJob(pool, id)).toBeNull();
     expect(await deleteJob(pool, id)).toBe(false);
   });
   test("texts of every script, the longest allowed, and numbers to their last digit come back", async () => {
     const long = "é𝕏漢".repeat(2500);
-    await withPins(pin("p", "α", { description: long, sizeMm2: 0.1 + 0.2, params: { "a=b": "c;d" }, extra: { "Kopf (mm)": "'=1" } }));
-    expect((await load()).pins[0]).toMatchObject({ cavity: "α", description: long, sizeMm2: 0.1 + 0.2, params: { "a=b": "c;d" }, extra: { "Kopf (mm)": "'=1" } });
+    await withPins(
+      pin("p", "α", { description: long, sizeMm2: 0.1 + 0.2, params: { "a=b": "c;d" }, extra: { "Kopf (mm)": "'=1" } }),
+    );
+    expect((await load()).pins[0]).toMatchObject({
+      cavity: "α",
+      description: long,
+      sizeMm2: 0.1 + 0.2,
+      params: { "a=b": "c;d" },
+      extra: { "Kopf (mm)": "'=1" },
+    });
   });
   test("migrating again runs nothing", async () => expect(await migrate(pool)).toEqual([]));
 });
 
 describe("rules that a bug cannot pass", () => {
-  beforeEach(async () => { await withPins(pin("p1", "1"), pin("p2", "2")); });
+  beforeEach(async () => {
+    await withPins(pin("p1", "1"), pin("p2", "2"));
+  });
   test.each<[string, string, RowOp[]]>([
     ["the same cavity twice", "conflict", [insertOp("pin", pin("p3", "1"))]],
     ["a cavity of no connector", "dangling", [insertOp("pin", pin("p3", "3", { connectorId: "none" }))]],
     ["a connector with cavities taken away", "in-use", [deleteOp("connector", connector("c"))]],
-    ["a link to a cavity that is not there", "dangling", [insertOp("link", { id: "l", providerId: "p1", consumerId: "gone", quantity: null, decision: "accepted", verdict: "direct", adapters: [], why: "", byHand: false, note: "" })]],
-    ["a link from a cavity to itself", "check", [insertOp("link", { id: "l", providerId: "p1", consumerId: "p1", quantity: null, decision: "accepted", verdict: "direct", adapters: [], why: "", byHand: false, note: "" })]],
+    [
+      "a link to a cavity that is not there",
+      "dangling",
+      [
+        insertOp("link", {
+          id: "l",
+          providerId: "p1",
+          consumerId: "gone",
+          quantity: null,
+          decision: "accepted",
+          verdict: "direct",
+          adapters: [],
+          why: "",
+          byHand: false,
+          note: "",
+        }),
+      ],
+    ],
+    [
+      "a link from a cavity to itself",
+      "check",
+      [
+        insertOp("link", {
+          id: "l",
+          providerId: "p1",
+          consumerId: "p1",
+          quantity: null,
+          decision: "accepted",
+          verdict: "direct",
+          adapters: [],
+          why: "",
+          byHand: false,
+          note: "",
+        }),
+      ],
+    ],
     ["a wire thinner than nothing", "check", [updateOp("pin", "p1", pin("p1", "1"), { sizeMm2: -1 }) as RowOp]],
   ])("%s: %s, and nothing of the change is kept", async (_name, code, ops) => {
     const before = await load();
-    expect(await change([updateOp("pin", "p2", pin("p2", "2"), { description: "half" }) as RowOp, ...ops])).toMatchObject({ ok: false, code });
+    expect(
+      await change([updateOp("pin", "p2", pin("p2", "2"), { description: "half" }) as RowOp, ...ops]),
+    ).toMatchObject({ ok: false, code });
     expect(await load()).toEqual(before);
   });
-  test("`A1` and `a1` are two cavities", async () => expect(await change([insertOp("pin", pin("p3", "A1")), insertOp("pin", pin("p4", "a1"))])).toMatchObject({ ok: true }));
+  test("`A1` and `a1` are two cavities", async () =>
+    expect(await change([insertOp("pin", pin("p3", "A1")), insertOp("pin", pin("p4", "a1"))])).toMatchObject({
+      ok: true,
+    }));
   test("a consumer has one accepted provider", async () => {
     await change([insertOp("pin", pin("p3", "3"))]);
-    const accept = (id: string, providerId: string) => insertOp("link", { id, providerId, consumerId: "p3", quantity: null, decision: "accepted", verdict: "direct", adapters: [], why: "", byHand: false, note: "" });
+    const accept = (id: string, providerId: string) =>
+      insertOp("link", {
+        id,
+        providerId,
+        consumerId: "p3",
+        quantity: null,
+        decision: "accepted",
+        verdict: "direct",
+        adapters: [],
+        why: "",
+        byHand: false,
+        note: "",
+      });
     expect(await change([accept("l1", "p1")])).toMatchObject({ ok: true });
     expect(await change([accept("l2", "p2")])).toMatchObject({ ok: false, code: "conflict" });
   });
   test("two jobs may hold the same ids", async () => {
     const other = await createJob(pool, await load());
-    await applyChange(pool, other, { key: nanoid(), person: "Kim", base: 0, label: "x", ops: [updateOp("pin", "p1", pin("p1", "1"), { description: "other" }) as RowOp] });
+    await applyChange(pool, other, {
+      key: nanoid(),
+      person: "Kim",
+      base: 0,
+      label: "x",
+      ops: [updateOp("pin", "p1", pin("p1", "1"), { description: "other" }) as RowOp],
+    });
     expect((await load()).pins.find((row) => row.id === "p1")?.description).toBe("text");
   });
 });
@@ -84,9 +176,15 @@ describe("revisions", () => {
   test("a change is refused only where it touches a row that has changed since", async () => {
     await withPins(pin("p1", "1"), pin("p2", "2"));
     const base = await revision();
-    expect(await change([updateOp("pin", "p1", pin("p1", "1"), { description: "a" }) as RowOp], { base })).toMatchObject({ ok: true });
-    expect(await change([updateOp("pin", "p2", pin("p2", "2"), { description: "b" }) as RowOp], { base })).toMatchObject({ ok: true });
-    expect(await change([updateOp("pin", "p1", pin("p1", "1"), { description: "c" }) as RowOp], { base })).toMatchObject({ ok: false, code: "conflict", rows: [{ table: "pin", id: "p1" }] });
+    expect(
+      await change([updateOp("pin", "p1", pin("p1", "1"), { description: "a" }) as RowOp], { base }),
+    ).toMatchObject({ ok: true });
+    expect(
+      await change([updateOp("pin", "p2", pin("p2", "2"), { description: "b" }) as RowOp], { base }),
+    ).toMatchObject({ ok: true });
+    expect(
+      await change([updateOp("pin", "p1", pin("p1", "1"), { description: "c" }) as RowOp], { base }),
+    ).toMatchObject({ ok: false, code: "conflict", rows: [{ table: "pin", id: "p1" }] });
     expect(await change([deleteOp("pin", pin("gone", "9"))])).toMatchObject({ ok: false, code: "conflict" });
   });
   test("the same key a second time answers what was done the first", async () => {
@@ -99,19 +197,39 @@ describe("revisions", () => {
   test("many at once on different rows are all kept, each with its own revision", async () => {
     await withPins(...Array.from({ length: 12 }, (_, at) => pin(`p${at}`, String(at))));
     const base = await revision();
-    const results = await Promise.all(Array.from({ length: 12 }, (_, at) => change([updateOp("pin", `p${at}`, pin(`p${at}`, String(at)), { description: `by ${at}` }) as RowOp], { base })));
+    const results = await Promise.all(
+      Array.from({ length: 12 }, (_, at) =>
+        change([updateOp("pin", `p${at}`, pin(`p${at}`, String(at)), { description: `by ${at}` }) as RowOp], { base }),
+      ),
+    );
     expect(results.every((result) => result.ok)).toBe(true);
-    expect((await load()).pins.map((row) => row.description).sort()).toEqual(Array.from({ length: 12 }, (_, at) => `by ${at}`).sort());
+    expect((await load()).pins.map((row) => row.description).sort()).toEqual(
+      Array.from({ length: 12 }, (_, at) => `by ${at}`).sort(),
+    );
     expect(new Set((await editsSince(pool, jobId, base)).map((edit) => edit.revision)).size).toBe(12);
   });
   test("two imports of one table at once: one is taken, the other told", async () => {
-    const ops = (suffix: string) => [insertOp("connector", connector(`c${suffix}`, "C1")), ...Array.from({ length: 50 }, (_, at) => insertOp("pin", pin(`${suffix}${at}`, String(at), { connectorId: `c${suffix}` })))];
+    const ops = (suffix: string) => [
+      insertOp("connector", connector(`c${suffix}`, "C1")),
+      ...Array.from({ length: 50 }, (_, at) =>
+        insertOp("pin", pin(`${suffix}${at}`, String(at), { connectorId: `c${suffix}` })),
+      ),
+    ];
     const results = await Promise.all([change(ops("a"), { base: 0 }), change(ops("b"), { base: 0 })]);
     expect(results.filter((result) => result.ok)).toHaveLength(1);
     expect(results.find((result) => !result.ok)).toMatchObject({ code: "conflict" });
     expect((await load()).pins).toHaveLength(50);
   });
-  test("a job that is not there", async () => expect(await applyChange(pool, "none", { key: nanoid(), person: "x", base: 0, label: "x", ops: [rename(await load(), "x")] })).toEqual({ ok: false, code: "no-job" }));
+  test("a job that is not there", async () =>
+    expect(
+      await applyChange(pool, "none", {
+        key: nanoid(),
+        person: "x",
+        base: 0,
+        label: "x",
+        ops: [rename(await load(), "x")],
+      }),
+    ).toEqual({ ok: false, code: "no-job" }));
 });
 
 describe("undo and redo", () => {
@@ -128,7 +246,9 @@ describe("undo and redo", () => {
     expect(await step("redo")).toMatchObject({ ok: false, code: "nothing-to-redo" });
     await step("undo");
     expect((await load()).job.name).toBe("A");
-    expect((await history(pool, jobId)).map((edit) => `${edit.role} ${edit.ofRevision ?? ""}`.trim()).reverse()).toEqual(["edit", "edit", "undo 2", "undo 1", "redo 1", "edit", "undo 6"]);
+    expect(
+      (await history(pool, jobId)).map((edit) => `${edit.role} ${edit.ofRevision ?? ""}`.trim()).reverse(),
+    ).toEqual(["edit", "edit", "undo 2", "undo 1", "redo 1", "edit", "undo 6"]);
   });
   test("another's change is not undone, nor one that others have built on", async () => {
     await withPins(pin("p1", "1"));
@@ -140,14 +260,26 @@ describe("undo and redo", () => {
     expect((await load()).pins).toEqual([]);
   });
   test("an import of the whole sample is one step, back and forth", async () => {
-    const ops = [...heron.connectors.map((row) => insertOp("connector", row)), ...heron.pins.map((row) => insertOp("pin", row))];
+    const ops = [
+      ...heron.connectors.map((row) => insertOp("connector", row)),
+      ...heron.pins.map((row) => insertOp("pin", row)),
+    ];
     expect(await change(ops)).toMatchObject({ ok: true });
     const imported = await load();
     await step("undo");
     expect((await load()).pins).toEqual([]);
     await step("redo");
     expect(await load()).toEqual(imported);
-    const decided = decideOps(imported, { providerId: imported.pins[250]?.id ?? "", consumerId: imported.pins[0]?.id ?? "", quantity: null, decision: "accepted", verdict: "direct", adapters: [], why: "", byHand: false });
+    const decided = decideOps(imported, {
+      providerId: imported.pins[250]?.id ?? "",
+      consumerId: imported.pins[0]?.id ?? "",
+      quantity: null,
+      decision: "accepted",
+      verdict: "direct",
+      adapters: [],
+      why: "",
+      byHand: false,
+    });
     await change(decided, { person: "Kim" });
     expect(await step("undo")).toMatchObject({ ok: false, code: "in-use" });
   });
@@ -155,15 +287,26 @@ describe("undo and redo", () => {
 
 test("undo and redo follow a model of two people's stacks, whatever they do", async () => {
   const script = [..."aRbKuRuRrRaKuKuRcRuKrKuRuRuRrRbRuKcKuRrR"];
-  const model = { job: { name: "Job", host: "Host", donor: "Donor" } as Record<string, string>, stacks: { Robin: { done: [] as string[][], undone: [] as string[][] }, Kim: { done: [] as string[][], undone: [] as string[][] } } };
+  const model = {
+    job: { name: "Job", host: "Host", donor: "Donor" } as Record<string, string>,
+    stacks: {
+      Robin: { done: [] as string[][], undone: [] as string[][] },
+      Kim: { done: [] as string[][], undone: [] as string[][] },
+    },
+  };
   const column = { a: "name", b: "host", c: "donor" } as const;
   for (let at = 0; at < script.length; at += 2) {
-    const [what, person] = [script[at] as string, script[at + 1] === "R" ? "Robin" : "Kim"] as [string, "Robin" | "Kim"];
+    const [what, person] = [script[at] as string, script[at + 1] === "R" ? "Robin" : "Kim"] as [
+      string,
+      "Robin" | "Kim",
+    ];
     const stack = model.stacks[person];
     if (what in column) {
       const field = column[what as keyof typeof column];
       const [from, to] = [model.job[field] as string, `${field} ${at}`];
-      expect(await change([updateOp("job", "job", (await load()).job, { [field]: to }) as RowOp], { person })).toMatchObject({ ok: true });
+      expect(
+        await change([updateOp("job", "job", (await load()).job, { [field]: to }) as RowOp], { person }),
+      ).toMatchObject({ ok: true });
       stack.done.push([field, from, to]);
       stack.undone = [];
       model.job[field] = to;
@@ -172,7 +315,8 @@ test("undo and redo follow a model of two people's stacks, whatever they do", as
       const top = pile.at(-1) as [string, string, string] | undefined;
       const [expected, next] = what === "u" ? [top?.[2], top?.[1]] : [top?.[1], top?.[2]];
       const result = await stepHistory(pool, jobId, what === "u" ? "undo" : "redo", person, nanoid());
-      if (top === undefined) expect(result).toMatchObject({ ok: false, code: what === "u" ? "nothing-to-undo" : "nothing-to-redo" });
+      if (top === undefined)
+        expect(result).toMatchObject({ ok: false, code: what === "u" ? "nothing-to-undo" : "nothing-to-redo" });
       else if (model.job[top[0]] !== expected) expect(result).toMatchObject({ ok: false, code: "conflict" });
       else {
         expect(result).toMatchObject({ ok: true });
@@ -187,7 +331,11 @@ test("undo and redo follow a model of two people's stacks, whatever they do", as
 
 describe("when things break", () => {
   test("a process killed in the middle of imports leaves whole tables or none", async () => {
-    const child = spawn(process.execPath, [path.resolve("node_modules/tsx/dist/cli.mjs"), "tests/support/import-forever.ts", jobId], { env: { ...process.env, DATABASE_URL: url }, stdio: ["ignore", "pipe", "inherit"] });
+    const child = spawn(
+      process.execPath,
+      [path.resolve("node_modules/tsx/dist/cli.mjs"), "tests/support/import-forever.ts", jobId],
+      { env: { ...process.env, DATABASE_URL: url }, stdio: ["ignore", "pipe", "inherit"] },
+    );
     await new Promise<void>((resolve) => {
       let lines = 0;
       child.stdout.on("data", (data: Buffer) => {
@@ -206,12 +354,13 @@ describe("when things break", () => {
   test("a deadlock is tried again and both are done", async () => {
     await withPins(pin("p1", "1"), pin("p2", "2"));
     let attempts = 0;
-    const cross = (first: string, second: string) => transaction(pool, async (db) => {
-      attempts += 1;
-      await db.query("UPDATE pin SET row_revision = row_revision + 1 WHERE job_id = ? AND id = ?", [jobId, first]);
-      if (attempts <= 2) await new Promise((resolve) => setTimeout(resolve, 150));
-      await db.query("UPDATE pin SET row_revision = row_revision + 1 WHERE job_id = ? AND id = ?", [jobId, second]);
-    });
+    const cross = (first: string, second: string) =>
+      transaction(pool, async (db) => {
+        attempts += 1;
+        await db.query("UPDATE pin SET row_revision = row_revision + 1 WHERE job_id = ? AND id = ?", [jobId, first]);
+        if (attempts <= 2) await new Promise((resolve) => setTimeout(resolve, 150));
+        await db.query("UPDATE pin SET row_revision = row_revision + 1 WHERE job_id = ? AND id = ?", [jobId, second]);
+      });
     await Promise.all([cross("p1", "p2"), cross("p2", "p1")]);
     expect(attempts).toBeGreaterThan(2);
     const [rows] = await pool.query<RowDataPacket[]>("SELECT row_revision FROM pin WHERE job_id = ?", [jobId]);

@@ -9,7 +9,8 @@ import { words } from "./words";
 
 describe("what a technician reads", () => {
   test("a wire's code always stands beside its swatch; tracer and base are both drawn", () => {
-    for (const base of COLOUR_CODES) expect(renderToStaticMarkup(<Wire colour={base} base={base} tracer={null} />)).toContain(`>${base}<`);
+    for (const base of COLOUR_CODES)
+      expect(renderToStaticMarkup(<Wire colour={base} base={base} tracer={null} />)).toContain(`>${base}<`);
     const html = renderToStaticMarkup(<Wire colour="yellow/black" base="YE" tracer="BK" />);
     expect(html).toContain(">YE/BK<");
     expect(html).toContain("#f0cf1b");
@@ -26,12 +27,22 @@ describe("what a technician reads", () => {
     expect(renderToStaticMarkup(<Plate side="host" label="<b>1" />)).toContain("&lt;b&gt;1");
   });
   test("marks and lanes differ by shape, not by hue alone", () => {
-    const marks = (["open", "proposed", "decided", "proven", "blocked", "refused"] as const).map((mark) => renderToStaticMarkup(<StateMark mark={mark} />));
+    const marks = (["open", "proposed", "decided", "proven", "blocked", "refused"] as const).map((mark) =>
+      renderToStaticMarkup(<StateMark mark={mark} />),
+    );
     expect(new Set(marks).size).toBe(6);
-    const lanes = (["direct", "adapter", "calibration", "gateway", "impossible", "open"] as const).map((kind) => renderToStaticMarkup(<Lane kind={kind} />));
+    const lanes = (["direct", "adapter", "calibration", "gateway", "impossible", "open"] as const).map((kind) =>
+      renderToStaticMarkup(<Lane kind={kind} />),
+    );
     expect(new Set(lanes).size).toBe(6);
   });
-  test("a caution is a note with its word", () => expect(renderToStaticMarkup(<Caution>Hands off.</Caution>)).toMatch(/role="note".*Caution\..*Hands off\./));
+  test("a caution is a note with its word", () =>
+    expect(renderToStaticMarkup(<Caution>Hands off.</Caution>)).toMatch(/role="note".*Caution\..*Hands off\./));
 });
 
-test("terms as words", () => expect([words("engine-speed"), words("ac-request"), words(null)]).toEqual(["Engine speed", "A/C request", "Not known"]));
+test("terms as words", () =>
+  expect([words("engine-speed"), words("ac-request"), words(null)]).toEqual([
+    "Engine speed",
+    "A/C request",
+    "Not known",
+  ]));

@@ -2,4 +2,6 @@ import type { HarnessDesk } from "@/core/slice";
 import { PageWorker } from "./page-worker";
 
 /** Slices harnesses off the page's own thread. */
-export const harnessWorker = new PageWorker<HarnessDesk>(() => new Worker(new URL("./harness.worker.ts", import.meta.url), { type: "module" }));
+export const harnessWorker = new PageWorker<HarnessDesk>(
+  () => new Worker(new URL("./harness.worker.ts", import.meta.url), { type: "module" }),
+);

@@ -23,7 +23,9 @@ class FakeWorker extends EventTarget {
     super();
     FakeWorker.all.push(this);
     expose(new Counter(), this.channel.port2 as unknown as Parameters<typeof expose>[1]);
-    this.channel.port1.addEventListener("message", ({ data }) => this.dispatchEvent(new MessageEvent("message", { data })));
+    this.channel.port1.addEventListener("message", ({ data }) =>
+      this.dispatchEvent(new MessageEvent("message", { data })),
+    );
     this.channel.port1.start();
   }
 

@@ -28,14 +28,18 @@ export class PageWorker<T> {
       return await Promise.race([question(asked.remote), asked.died]);
     } catch (error) {
       this.stop(asked);
-      throw error instanceof WorkerFailed ? error : new WorkerFailed(error instanceof Error ? error.message : String(error));
+      throw error instanceof WorkerFailed
+        ? error
+        : new WorkerFailed(error instanceof Error ? error.message : String(error));
     }
   }
 
   private run(): Running<T> {
     const worker = this.start();
     const died = new Promise<never>((_, reject) => {
-      worker.addEventListener("error", (event) => reject(new WorkerFailed(event.message || "the worker could not be started")));
+      worker.addEventListener("error", (event) =>
+        reject(new WorkerFailed(event.message || "the worker could not be started")),
+      );
       worker.addEventListener("messageerror", () => reject(new WorkerFailed("its answer could not be read")));
     });
     // Where nobody waits for it, its death is found at the next question.

@@ -4,4 +4,6 @@ import type { RemoteDesk } from "./power.worker";
 export type { LaterEffect } from "./power.worker";
 
 /** Solves the plan off the page's own thread. */
-export const powerWorker = new PageWorker<RemoteDesk>(() => new Worker(new URL("./power.worker.ts", import.meta.url), { type: "module" }));
+export const powerWorker = new PageWorker<RemoteDesk>(
+  () => new Worker(new URL("./power.worker.ts", import.meta.url), { type: "module" }),
+);

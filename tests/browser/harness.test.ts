@@ -23,7 +23,11 @@ afterAll(async () => {
 
 const choose = async (list: string | RegExp, option: string) => {
   const select = await robin.find("list", list);
-  await robin.driver.executeScript("const [select, wanted] = arguments; const option = [...select.options].find((one) => one.text.startsWith(wanted) || one.value === wanted); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value').set.call(select, option.value); select.dispatchEvent(new Event('change', { bubbles: true }));", select, option);
+  await robin.driver.executeScript(
+    "const [select, wanted] = arguments; const option = [...select.options].find((one) => one.text.startsWith(wanted) || one.value === wanted); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value').set.call(select, option.value); select.dispatchEvent(new Event('change', { bubbles: true }));",
+    select,
+    option,
+  );
 };
 const out = () => robin.driver.executeScript("document.activeElement?.blur()");
 
@@ -113,7 +117,10 @@ describe("intake", () => {
 
   test("two tables of one harness are compared; one wire is as in the other, the rest as in the job", async () => {
     robin.pictureOnFailure();
-    const table = readFileSync("src/demo/heron-host.csv", "utf8").replace("Horn,1,88,PU/BK", "Horn,1,88,PU/WH").replace("Washer pump,1,92,LG/BK,0.75", "Washer pump,1,92,LG/BK,1.0").replace("Radio,3,29,BK,0.75,0.4,Earth,,,\n", "");
+    const table = readFileSync("src/demo/heron-host.csv", "utf8")
+      .replace("Horn,1,88,PU/BK", "Horn,1,88,PU/WH")
+      .replace("Washer pump,1,92,LG/BK,0.75", "Washer pump,1,92,LG/BK,1.0")
+      .replace("Radio,3,29,BK,0.75,0.4,Earth,,,\n", "");
     const file = path.join(folder, "heron-1990.csv");
     writeFileSync(file, table);
     await robin.goTo("/jobs/heron/variants");
@@ -123,7 +130,9 @@ describe("intake", () => {
     await robin.sees(/Different\s+7/);
     await robin.sees("the same base, another tracer");
     await robin.sees("0.75 mm² here, 1 mm² there");
-    await robin.driver.executeScript("[...document.querySelectorAll('[aria-label=\"On the bench at Horn-1\"] button')][1].click()");
+    await robin.driver.executeScript(
+      "[...document.querySelectorAll('[aria-label=\"On the bench at Horn-1\"] button')][1].click()",
+    );
     await robin.sees("Horn-1 is as in heron-1990");
     await robin.sees(/Different\s+6/);
     await robin.click("button", /^All 6 as in the job/);
@@ -146,7 +155,11 @@ describe("intake", () => {
     await robin.sees("Starter relay");
     await robin.driver.navigate().refresh();
     await robin.click("button", /^To source/);
-    await robin.wait("the place that was written", async () => (await (await robin.find("textbox", "Where Starter relay goes")).getAttribute("value")) === "left inner wing" ? true : null);
+    await robin.wait("the place that was written", async () =>
+      (await (await robin.find("textbox", "Where Starter relay goes")).getAttribute("value")) === "left inner wing"
+        ? true
+        : null,
+    );
   });
 
   test("look-alikes say what would be crossed, and are checked; evidence shows a conflict and takes an answer", async () => {
@@ -172,7 +185,12 @@ describe("intake", () => {
 describe("triage", () => {
   const wire = async (search: string) => {
     await robin.type("Search wires", search);
-    await robin.wait(`the wire ${search}`, async () => { const [first, ...more] = await robin.driver.findElements({ css: "[data-wire]" }); if (first === undefined || more.length > 3) return null; await first.click(); return true; });
+    await robin.wait(`the wire ${search}`, async () => {
+      const [first, ...more] = await robin.driver.findElements({ css: "[data-wire]" });
+      if (first === undefined || more.length > 3) return null;
+      await first.click();
+      return true;
+    });
     await out();
   };
 
@@ -207,12 +225,18 @@ describe("triage", () => {
     await robin.sees(/Feed Fan switch-1 from/);
     await robin.sees(/Nothing that is kept stops|there is a second way/);
     await robin.type("Search wires", "fan switch-1");
-    await robin.wait("the first way", async () => { const [first] = await robin.driver.findElements({ css: "[data-wire]" }); await first?.click(); return first === undefined ? null : true; });
+    await robin.wait("the first way", async () => {
+      const [first] = await robin.driver.findElements({ css: "[data-wire]" });
+      await first?.click();
+      return first === undefined ? null : true;
+    });
     await out();
     await robin.press("r");
     await robin.sees(/decided/);
     await robin.type("Search wires", " ");
-    await robin.driver.executeScript("[...document.querySelectorAll('label')].find((one) => one.innerText.includes('Audio')).querySelector('input').click()");
+    await robin.driver.executeScript(
+      "[...document.querySelectorAll('label')].find((one) => one.innerText.includes('Audio')).querySelector('input').click()",
+    );
     await robin.sees(/Drop audio/);
     await robin.click("button", /^Remove [1-9]\d* free/);
     await robin.sees(/Remove \d+ wires that nothing kept needs/);
@@ -223,7 +247,9 @@ describe("triage", () => {
     robin.pictureOnFailure();
     await robin.click("button", /^Bench list/);
     await robin.sees(/0 of \d+ done/);
-    await robin.driver.executeScript("document.querySelector('section[aria-label=\"Bench list\"] input[type=checkbox]').click()");
+    await robin.driver.executeScript(
+      "document.querySelector('section[aria-label=\"Bench list\"] input[type=checkbox]').click()",
+    );
     await robin.sees(/1 of \d+ done/);
     await robin.sees("done by Robin");
     await robin.click("button", /^Decide/);
@@ -265,7 +291,11 @@ describe("triage", () => {
     await robin.sees(/2[, ]?0\d\d\s+wires/, 30_000);
     await wire("belt tensioner left-1");
     await robin.sees("Airbag and pretensioner circuits are never cut or probed here");
-    expect(await robin.driver.executeScript("return [...document.querySelectorAll('section[aria-label=Consequences] button')].some((one) => one.innerText.startsWith('Remove'))")).toBe(false);
+    expect(
+      await robin.driver.executeScript(
+        "return [...document.querySelectorAll('section[aria-label=Consequences] button')].some((one) => one.innerText.startsWith('Remove'))",
+      ),
+    ).toBe(false);
   });
 
   test("on the large sample an edit is seen within a tenth of a second, and the slice follows", async () => {
@@ -286,7 +316,9 @@ describe("triage", () => {
       };
       once();`);
     const median = times.toSorted((a, b) => a - b)[3] as number;
-    console.log(`an edit on the large sample is seen after ${median.toFixed(0)} ms (median of ${times.map((one) => one.toFixed(0)).join(", ")})`);
+    console.log(
+      `an edit on the large sample is seen after ${median.toFixed(0)} ms (median of ${times.map((one) => one.toFixed(0)).join(", ")})`,
+    );
     expect(median).toBeLessThan(200);
     await robin.sees(/Drop mirrors|Keep mirrors/);
   });

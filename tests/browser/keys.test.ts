@@ -35,9 +35,19 @@ test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", 
   await robin.find("button", /^Accept 27 direct/);
   await robin.chord(Key.CONTROL, "y");
   await robin.find("button", /^Accept 26 direct/);
-  for (const [digit, screen] of [["1", "scope"], ["2", "pins"], ["3", "triage"], ["5", "power"], ["6", "plan"], ["7", "prove"], ["4", "map"]] as const) {
+  for (const [digit, screen] of [
+    ["1", "scope"],
+    ["2", "pins"],
+    ["3", "triage"],
+    ["5", "power"],
+    ["6", "plan"],
+    ["7", "prove"],
+    ["4", "map"],
+  ] as const) {
     await robin.press(digit);
-    await robin.wait(`the stage ${screen}`, async () => ((await robin.driver.getCurrentUrl()).endsWith(`/${screen}`) ? true : null));
+    await robin.wait(`the stage ${screen}`, async () =>
+      (await robin.driver.getCurrentUrl()).endsWith(`/${screen}`) ? true : null,
+    );
     await robin.driver.executeScript("document.activeElement?.blur()");
   }
 });
@@ -57,7 +67,9 @@ test("a file that is dropped is read like one that is chosen, and another counte
   await robin.sees("or drop one here");
   await robin.driver.executeScript(
     `const data = new DataTransfer(); data.items.add(new File([arguments[0]], "dropped.csv"));
-     document.querySelector("section[aria-label='Choose a table']").dispatchEvent(new DragEvent("drop", { dataTransfer: data, bubbles: true, cancelable: true }));`, readFileSync("src/demo/heron-host.csv", "utf8"));
+     document.querySelector("section[aria-label='Choose a table']").dispatchEvent(new DragEvent("drop", { dataTransfer: data, bubbles: true, cancelable: true }));`,
+    readFileSync("src/demo/heron-host.csv", "utf8"),
+  );
   await robin.sees("dropped.csv");
   await robin.sees("0 new, 0 changed, 125 the same");
   await robin.find("button", "Discard");
@@ -76,7 +88,10 @@ test("a file that is dropped is read like one that is chosen, and another counte
   await robin.press(Key.ESCAPE);
   const list = await robin.find("list", "Another adapter, by hand");
   await list.sendKeys("frequency", Key.NULL);
-  await robin.driver.executeScript("arguments[0].value = 'coil-simulator'; arguments[0].dispatchEvent(new Event('change', { bubbles: true }))", list);
+  await robin.driver.executeScript(
+    "arguments[0].value = 'coil-simulator'; arguments[0].dispatchEvent(new Event('change', { bubbles: true }))",
+    list,
+  );
   await robin.sees("Decided by hand");
   await robin.sees("coil simulator");
 });

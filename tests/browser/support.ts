@@ -33,14 +33,21 @@ export async function startApp(name: string): Promise<App> {
   const pool = makePool(direct.href);
   await migrate(pool);
   await createJob(pool, heronTables(), "heron");
-  await createJob(pool, { ...heronDocument(), job: { ...heronDocument().job, name: "Heron, planned" } }, "heron-planned");
+  await createJob(
+    pool,
+    { ...heronDocument(), job: { ...heronDocument().job, name: "Heron, planned" } },
+    "heron-planned",
+  );
 
   const relay = await startRelay(Number(base.port));
   const through = new URL(direct);
   through.port = String(relay.port);
   const server = await startServer({ host: "127.0.0.1", port: await freePort(4300), databaseUrl: through.href });
   return {
-    address: server.address, pool, cutDatabase: relay.cut, joinDatabase: relay.join,
+    address: server.address,
+    pool,
+    cutDatabase: relay.cut,
+    joinDatabase: relay.join,
     stop: async () => {
       await server.stop();
       relay.cut();
@@ -52,16 +59,24 @@ export async function startApp(name: string): Promise<App> {
 async function startRelay(target: number) {
   const sockets = new Set<net.Socket>();
   const port = (await freePort(35306)) as number;
-  const listen = () => new Promise<net.Server>((resolve) => {
-    const server = net.createServer((client) => {
-      const upstream = net.connect(target, "127.0.0.1");
-      for (const socket of [client, upstream]) {
-        sockets.add(socket);
-        socket.on("error", () => undefined).on("close", () => { client.destroy(); upstream.destroy(); });
-      }
-      client.pipe(upstream).pipe(client);
-    }).listen(port, "127.0.0.1", () => resolve(server));
-  });
+  const listen = () =>
+    new Promise<net.Server>((resolve) => {
+      const server = net
+        .createServer((client) => {
+          const upstream = net.connect(target, "127.0.0.1");
+          for (const socket of [client, upstream]) {
+            sockets.add(socket);
+            socket
+              .on("error", () => undefined)
+              .on("close", () => {
+                client.destroy();
+                upstream.destroy();
+              });
+          }
+          client.pipe(upstream).pipe(client);
+        })
+        .listen(port, "127.0.0.1", () => resolve(server));
+    });
   let server: net.Server | null = await listen();
   return {
     port,
@@ -71,13 +86,18 @@ async function startRelay(target: number) {
       for (const socket of sockets) socket.destroy();
       sockets.clear();
     },
-    join: async () => { server ??= await listen(); },
+    join: async () => {
+      server ??= await listen();
+    },
   };
 }
 
 /** One person at one browser: finds things as a person does, by what they are and what they are called. */
 export class Person {
-  private constructor(readonly driver: WebDriver, private readonly address: string) {}
+  private constructor(
+    readonly driver: WebDriver,
+    private readonly address: string,
+  ) {}
 
   static async open(address: string, size: { width?: number; height?: number } = {}): Promise<Person> {
     return new Person((await openChromium(size)) as WebDriver, address);
@@ -97,13 +117,25 @@ export class Person {
 
   /** Waits until the element is there and shown. Names may be given whole or as a pattern. */
   async find(role: Role, name: string | RegExp): Promise<WebElement> {
-    return this.wait(`${role} “${name}”`, () => this.driver.executeScript<WebElement | null>(FIND, SELECTORS[role], typeof name === "string" ? name : name.source, typeof name === "string"));
+    return this.wait(`${role} “${name}”`, () =>
+      this.driver.executeScript<WebElement | null>(
+        FIND,
+        SELECTORS[role],
+        typeof name === "string" ? name : name.source,
+        typeof name === "string",
+      ),
+    );
   }
 
   async click(role: Role, name: string | RegExp): Promise<void> {
     // What is found can be redrawn before it is clicked; a person would click again.
     await this.wait(`click on ${role} “${name}”`, async () => {
-      const element = await this.driver.executeScript<WebElement | null>(FIND, SELECTORS[role], typeof name === "string" ? name : name.source, typeof name === "string");
+      const element = await this.driver.executeScript<WebElement | null>(
+        FIND,
+        SELECTORS[role],
+        typeof name === "string" ? name : name.source,
+        typeof name === "string",
+      );
       if (element === null) return null;
       await element.click();
       return true;
@@ -116,7 +148,10 @@ export class Person {
   }
 
   async press(...keys: string[]): Promise<void> {
-    await this.driver.actions().sendKeys(...keys).perform();
+    await this.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform();
   }
 
   async chord(...keys: string[]): Promise<void> {
@@ -138,11 +173,14 @@ export class Person {
 
   /** From now on this page notes when Enter was pressed last and when it first showed the text: what passes between two pages is timed there, not by how often we look. */
   async note(text: string): Promise<void> {
-    await this.driver.executeScript(`
+    await this.driver.executeScript(
+      `
       const [text] = arguments;
       window.noted = { entered: null, seen: null };
       addEventListener("keydown", (event) => { if (event.key === "Enter") window.noted.entered = Date.now(); }, true);
-      new MutationObserver(() => { if (window.noted.seen === null && document.body.textContent.includes(text)) window.noted.seen = Date.now(); }).observe(document.body, { subtree: true, childList: true, characterData: true });`, text);
+      new MutationObserver(() => { if (window.noted.seen === null && document.body.textContent.includes(text)) window.noted.seen = Date.now(); }).observe(document.body, { subtree: true, childList: true, characterData: true });`,
+      text,
+    );
   }
 
   /** What {@link note} has noted, ms since 1970; null where it has not happened. */
@@ -159,7 +197,8 @@ export class Person {
     for (;;) {
       const found = await look().catch(() => null);
       if (found !== null) return found;
-      if (Date.now() > end) throw new Error(`Waited for ${what}. The page shows:\n${(await this.text()).slice(0, 1500)}`);
+      if (Date.now() > end)
+        throw new Error(`Waited for ${what}. The page shows:\n${(await this.text()).slice(0, 1500)}`);
       await this.driver.sleep(40);
     }
   }
@@ -170,21 +209,33 @@ export class Person {
   }
 
   async fetchText(url: string): Promise<string> {
-    return this.driver.executeAsyncScript<string>("const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.text()).then(done)", url);
+    return this.driver.executeAsyncScript<string>(
+      "const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.text()).then(done)",
+      url,
+    );
   }
 
   /** Cuts this browser alone off the network, and joins it again. */
   async offline(cut: boolean): Promise<void> {
     const devTools = this.driver as unknown as { sendDevToolsCommand(name: string, params: object): Promise<void> };
     await devTools.sendDevToolsCommand("Network.enable", {});
-    await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline: cut, latency: 0, downloadThroughput: -1, uploadThroughput: -1 });
+    await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", {
+      offline: cut,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
   }
 
   /** Keeps a picture when the running test fails. */
   pictureOnFailure(): void {
     onTestFailed(async ({ task }) => {
       mkdirSync("test-output", { recursive: true });
-      writeFileSync(`test-output/${task.name.replace(/\W+/g, "-").slice(0, 60)}.png`, await this.driver.takeScreenshot(), "base64");
+      writeFileSync(
+        `test-output/${task.name.replace(/\W+/g, "-").slice(0, 60)}.png`,
+        await this.driver.takeScreenshot(),
+        "base64",
+      );
     });
   }
 
@@ -194,7 +245,14 @@ export class Person {
 }
 
 const SELECTORS = {
-  button: "button, [role=button], summary", link: "a[href]", textbox: "input:not([type=file]):not([type=radio]):not([type=checkbox]), textarea", list: "select", radio: "input[type=radio]", checkbox: "input[type=checkbox]", dialog: "[role=dialog]", option: "[role=option]",
+  button: "button, [role=button], summary",
+  link: "a[href]",
+  textbox: "input:not([type=file]):not([type=radio]):not([type=checkbox]), textarea",
+  list: "select",
+  radio: "input[type=radio]",
+  checkbox: "input[type=checkbox]",
+  dialog: "[role=dialog]",
+  option: "[role=option]",
 } as const;
 type Role = keyof typeof SELECTORS;
 

@@ -13,7 +13,10 @@ let kim: Person;
 beforeAll(async () => {
   app = await startApp("together");
   [robin, kim] = await Promise.all([Person.open(app.address), Person.open(app.address, { width: 820, height: 1180 })]);
-  for (const [person, name] of [[robin, "Robin"], [kim, "Kim"]] as const) {
+  for (const [person, name] of [
+    [robin, "Robin"],
+    [kim, "Kim"],
+  ] as const) {
     await person.goTo("/");
     await person.driver.executeScript("localStorage.setItem('pantograph.person', arguments[0])", name);
   }
@@ -62,7 +65,9 @@ describe("two browsers on one job", () => {
     await robin.sees("No connection to the server");
     await edit(robin, "Description of C1-9", "written apart by Robin");
     await edit(kim, "Description of C1-9", "written by Kim");
-    await kim.wait("the change to be taken", async () => ((await kim.fetchText("/api/jobs/heron")).includes("written by Kim") ? true : null));
+    await kim.wait("the change to be taken", async () =>
+      (await kim.fetchText("/api/jobs/heron")).includes("written by Kim") ? true : null,
+    );
     await robin.offline(false);
     await robin.sees("Someone else changed it first");
     await robin.sees("written by Kim");
@@ -113,7 +118,12 @@ describe("bad input", () => {
   test("documents that are none, of a later version, or that refer to what is not there", async () => {
     const folder = mkdtempSync(path.join(tmpdir(), "pantograph-documents-"));
     const document = JSON.parse(await robin.fetchText("/api/jobs/heron/document"));
-    const cases: [string, unknown][] = [["is not JSON", "hello"], ["no job document", { a: 1 }], ["of version", { ...document, format: "pantograph-job/9" }], ["not in the document", { ...document, connectors: [] }]];
+    const cases: [string, unknown][] = [
+      ["is not JSON", "hello"],
+      ["no job document", { a: 1 }],
+      ["of version", { ...document, format: "pantograph-job/9" }],
+      ["not in the document", { ...document, connectors: [] }],
+    ];
     await robin.goTo("/");
     for (const [at, [says, content]] of cases.entries()) {
       const file = path.join(folder, `${at}.json`);
@@ -123,10 +133,18 @@ describe("bad input", () => {
     }
   });
   test("changes from elsewhere, of another shape, or too long are refused; answers carry their headers", async () => {
-    const post = (body: string, headers: Record<string, string>) => fetch(`${app.address}/api/jobs/heron/changes`, { method: "POST", body, headers });
+    const post = (body: string, headers: Record<string, string>) =>
+      fetch(`${app.address}/api/jobs/heron/changes`, { method: "POST", body, headers });
     const json = { "Content-Type": "application/json" };
     const own = { ...json, Origin: app.address };
-    const change = (description: string) => JSON.stringify({ key: "12345678", person: "x", base: 0, label: "x", ops: [{ op: "update", table: "pin", id: "donor-2", from: { description: null }, to: { description } }] });
+    const change = (description: string) =>
+      JSON.stringify({
+        key: "12345678",
+        person: "x",
+        base: 0,
+        label: "x",
+        ops: [{ op: "update", table: "pin", id: "donor-2", from: { description: null }, to: { description } }],
+      });
     expect((await post(change("x"), json)).status).toBe(403);
     expect((await post(change("x"), { ...json, Origin: "http://elsewhere.example" })).status).toBe(403);
     expect((await post(change("x"), { ...own, "Content-Type": "text/plain" })).status).toBe(415);
@@ -141,7 +159,10 @@ describe("bad input", () => {
   test("a file of 10 MB and a file that is no text are refused in words, and the job is as it was", async () => {
     const folder = mkdtempSync(path.join(tmpdir(), "pantograph-files-"));
     await robin.goTo("/jobs/heron/import?side=donor");
-    for (const [name, content, says] of [["large.csv", Buffer.alloc(10_000_001, "a"), "larger than 10 MB"], ["picture.csv", Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 3]), "is not text"]] as const) {
+    for (const [name, content, says] of [
+      ["large.csv", Buffer.alloc(10_000_001, "a"), "larger than 10 MB"],
+      ["picture.csv", Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 3]), "is not text"],
+    ] as const) {
       writeFileSync(path.join(folder, name), content);
       await robin.chooseFile("Pin table file", path.join(folder, name));
       await robin.sees(says);
@@ -157,23 +178,63 @@ describe("for everyone", () => {
     await robin.sees("Accept 0 direct");
   });
   const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
-  test.each(["", "/jobs/heron/scope", "/jobs/heron/import", "/jobs/heron/pins", "/jobs/heron/map", "/jobs/heron/plan", "/jobs/heron/prove", "/jobs/heron/history", "/jobs/heron/harness", "/jobs/heron/faces", "/jobs/heron/variants", "/jobs/heron/inventory", "/jobs/heron/look-alikes", "/jobs/heron/evidence", "/jobs/heron/triage", "/jobs/heron/triage?tab=bench", "/jobs/heron/triage?tab=loose", "/jobs/heron-planned/power", "/jobs/heron-planned/power?tab=keys", "/jobs/heron-planned/power?tab=loads", "/jobs/heron-planned/power?tab=grounds", "/jobs/heron-planned/power?tab=fuses", "/jobs/heron-planned/power?tab=starting", "/jobs/heron-planned/power?tab=given"])("axe finds nothing serious on %s, by day and by night", async (where) => {
+  test.each([
+    "",
+    "/jobs/heron/scope",
+    "/jobs/heron/import",
+    "/jobs/heron/pins",
+    "/jobs/heron/map",
+    "/jobs/heron/plan",
+    "/jobs/heron/prove",
+    "/jobs/heron/history",
+    "/jobs/heron/harness",
+    "/jobs/heron/faces",
+    "/jobs/heron/variants",
+    "/jobs/heron/inventory",
+    "/jobs/heron/look-alikes",
+    "/jobs/heron/evidence",
+    "/jobs/heron/triage",
+    "/jobs/heron/triage?tab=bench",
+    "/jobs/heron/triage?tab=loose",
+    "/jobs/heron-planned/power",
+    "/jobs/heron-planned/power?tab=keys",
+    "/jobs/heron-planned/power?tab=loads",
+    "/jobs/heron-planned/power?tab=grounds",
+    "/jobs/heron-planned/power?tab=fuses",
+    "/jobs/heron-planned/power?tab=starting",
+    "/jobs/heron-planned/power?tab=given",
+  ])("axe finds nothing serious on %s, by day and by night", async (where) => {
     await robin.goTo(where === "" ? "/" : where);
     await robin.find("button", "Change between day and night");
     for (const _theme of ["one", "other"]) {
       await robin.click("button", "Change between day and night");
       await robin.driver.executeScript(axe);
-      const found = await robin.driver.executeAsyncScript<{ id: string; impact: string; nodes: { html: string }[] }[]>("const done = arguments[0]; axe.run().then((result) => done(result.violations))");
-      expect(found.filter((one) => one.impact === "serious" || one.impact === "critical").map((one) => `${one.id}: ${one.nodes.slice(0, 3).map((node) => node.html.slice(0, 200)).join(" | ")}`)).toEqual([]);
+      const found = await robin.driver.executeAsyncScript<{ id: string; impact: string; nodes: { html: string }[] }[]>(
+        "const done = arguments[0]; axe.run().then((result) => done(result.violations))",
+      );
+      expect(
+        found
+          .filter((one) => one.impact === "serious" || one.impact === "critical")
+          .map(
+            (one) =>
+              `${one.id}: ${one.nodes
+                .slice(0, 3)
+                .map((node) => node.html.slice(0, 200))
+                .join(" | ")}`,
+          ),
+      ).toEqual([]);
     }
   });
-  test.each(["map", "pins", "prove", "plan", "import"])("on a tablet, %s does not scroll sideways as a page, and its targets are thumb-sized", async (screen) => {
-    await kim.goTo(`/jobs/heron/${screen}`);
-    await kim.find("button", "Change between day and night");
-    const [overflow, small] = await kim.driver.executeScript<[number, string[]]>(`
+  test.each(["map", "pins", "prove", "plan", "import"])(
+    "on a tablet, %s does not scroll sideways as a page, and its targets are thumb-sized",
+    async (screen) => {
+      await kim.goTo(`/jobs/heron/${screen}`);
+      await kim.find("button", "Change between day and night");
+      const [overflow, small] = await kim.driver.executeScript<[number, string[]]>(`
       const small = [...document.querySelectorAll("button, a[href], select, input:not([type=file])")].filter((one) => { const box = one.getBoundingClientRect(); return box.width > 0 && box.height > 0 && box.height < 39.5 && one.getAttribute("tabindex") !== "-1" && one.type !== "radio" && one.type !== "checkbox"; }).map((one) => one.outerHTML.slice(0, 120));
       return [document.documentElement.scrollWidth - innerWidth, small];`);
-    expect(overflow).toBeLessThanOrEqual(0);
-    expect(small).toEqual([]);
-  });
+      expect(overflow).toBeLessThanOrEqual(0);
+      expect(small).toEqual([]);
+    },
+  );
 });

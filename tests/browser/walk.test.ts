@@ -22,7 +22,9 @@ afterAll(async () => {
 /** The same table with what real ones have: a size that is none, and a text that is no markup. */
 function spoiltHostTable(): string {
   const file = path.join(folder, "host.csv");
-  const text = readFileSync("src/demo/heron-host.csv", "utf8").replace("IP,1,20,WH/BK,0.75", "IP,1,20,WH/BK,thick").replace("Rev counter, coil negative", "Rev counter <img src=x onerror=alert(1)>");
+  const text = readFileSync("src/demo/heron-host.csv", "utf8")
+    .replace("IP,1,20,WH/BK,0.75", "IP,1,20,WH/BK,thick")
+    .replace("Rev counter, coil negative", "Rev counter <img src=x onerror=alert(1)>");
   writeFileSync(file, text);
   return file;
 }
@@ -61,7 +63,11 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.click("button", /^Host's table/);
   await robin.click("button", "Paste into a field instead");
   const field = await robin.find("textbox", "Table as text");
-  await robin.driver.executeScript("arguments[0].value = arguments[1]", field, readFileSync(spoiltHostTable(), "utf8").replace("thick", "0.75"));
+  await robin.driver.executeScript(
+    "arguments[0].value = arguments[1]",
+    field,
+    readFileSync(spoiltHostTable(), "utf8").replace("thick", "0.75"),
+  );
   await robin.click("button", "Read it");
   await robin.sees("1 new, 0 changed, 124 the same");
   await robin.click("button", "Take 125 rows");
@@ -114,13 +120,24 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("scope showed no pull-up");
   const jobPath = new URL(await robin.driver.getCurrentUrl()).pathname.replace(/\/plan$/, "");
   const csv = await robin.fetchText(`/api${jobPath}/plan`);
-  expect(csv).toMatch(/engine-speed,C1-23,YE\/BK,0\.5,pull-up 2\.2 kΩ to 12 V,IP-1,WH\/BK,0\.75,scope showed no pull-up/);
-  const pdf = (await (robin.driver as unknown as { sendAndGetDevToolsCommand(name: string, params: object): Promise<{ data: string }> }).sendAndGetDevToolsCommand("Page.printToPDF", { preferCSSPageSize: true })).data;
-  const pages = Buffer.from(pdf, "base64").toString("latin1").match(/\/Type\s*\/Page\b/g)?.length ?? 0;
+  expect(csv).toMatch(
+    /engine-speed,C1-23,YE\/BK,0\.5,pull-up 2\.2 kΩ to 12 V,IP-1,WH\/BK,0\.75,scope showed no pull-up/,
+  );
+  const pdf = (
+    await (
+      robin.driver as unknown as { sendAndGetDevToolsCommand(name: string, params: object): Promise<{ data: string }> }
+    ).sendAndGetDevToolsCommand("Page.printToPDF", { preferCSSPageSize: true })
+  ).data;
+  const pages =
+    Buffer.from(pdf, "base64")
+      .toString("latin1")
+      .match(/\/Type\s*\/Page\b/g)?.length ?? 0;
   expect(pages).toBeGreaterThanOrEqual(2);
   const exported = await robin.fetchText(`/api${jobPath}/document`);
   const again = await robin.driver.executeAsyncScript<string>(
-    "const done = arguments[1]; fetch('/api/documents', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ text: arguments[0] }) }).then((answer) => answer.json()).then((body) => done(body.id))", exported);
+    "const done = arguments[1]; fetch('/api/documents', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ text: arguments[0] }) }).then((answer) => answer.json()).then((body) => done(body.id))",
+    exported,
+  );
   expect(await robin.fetchText(`/api/jobs/${again}/document`)).toBe(exported);
   const donorCsv = await robin.fetchText(`/api${jobPath}/pins?side=donor`);
   const back = readPinTable(new TextEncoder().encode(donorCsv), "donor");

@@ -6,28 +6,79 @@ import type { CavityFacts, ConnectorFacts } from "@/core/parts";
 /** Cavities as a test writes them, one a line: `host FB-1 10 supply-out battery-supply RD 2.5mm 1.2m alive=permanent "words"`. `-` for none. */
 export function cavities(text: string): { connectors: ConnectorFacts[]; pins: CavityFacts[] } {
   const connectors = new Map<string, ConnectorFacts>();
-  const pins = text.trim().split("\n").map((line): CavityFacts => {
-    const description = line.match(/"(.*)"/)?.[1] ?? null;
-    const [side, place = "", circuit, kind, quantity, ...rest] = line.replace(/"(.*)"/, "").trim().split(/\s+/);
-    const at = place.lastIndexOf("-", place.length - 2);
-    const [label, cavity] = [place.slice(0, at).replaceAll("_", " "), place.slice(at + 1)];
-    const connectorId = `${side}:${label}`;
-    connectors.set(connectorId, connectors.get(connectorId) ?? { id: connectorId, side: side as Side, label, place: null, branchId: null, mateId: null });
-    const written = rest.find((one) => /^[A-Z]{2}(\/[A-Z]{2})?$/.test(one)) ?? null;
-    const colour = written === null ? null : readColour(written);
-    const number = (unit: string) => { const found = rest.find((one) => new RegExp(`^[\\d.]+${unit}$`).test(one)); return found === undefined ? null : Number(found.slice(0, -unit.length)); };
-    return {
-      id: `${label}-${cavity}`, connectorId, cavity, circuit: circuit === "-" ? null : (circuit ?? null), form: parseForm((kind ?? "unknown") as Kind, Object.fromEntries(rest.filter((one) => one.includes("=")).map((one) => one.split("=") as [string, string]))), quantity: quantity === "-" || quantity === undefined ? null : (quantity as Quantity), index: null,
-      colour: written, colourBase: colour?.base ?? null, colourTracer: colour?.tracer ?? null, sizeMm2: number("mm"), lengthM: number("m"), description,
-    };
-  });
+  const pins = text
+    .trim()
+    .split("\n")
+    .map((line): CavityFacts => {
+      const description = line.match(/"(.*)"/)?.[1] ?? null;
+      const [side, place = "", circuit, kind, quantity, ...rest] = line
+        .replace(/"(.*)"/, "")
+        .trim()
+        .split(/\s+/);
+      const at = place.lastIndexOf("-", place.length - 2);
+      const [label, cavity] = [place.slice(0, at).replaceAll("_", " "), place.slice(at + 1)];
+      const connectorId = `${side}:${label}`;
+      connectors.set(
+        connectorId,
+        connectors.get(connectorId) ?? {
+          id: connectorId,
+          side: side as Side,
+          label,
+          place: null,
+          branchId: null,
+          mateId: null,
+        },
+      );
+      const written = rest.find((one) => /^[A-Z]{2}(\/[A-Z]{2})?$/.test(one)) ?? null;
+      const colour = written === null ? null : readColour(written);
+      const number = (unit: string) => {
+        const found = rest.find((one) => new RegExp(`^[\\d.]+${unit}$`).test(one));
+        return found === undefined ? null : Number(found.slice(0, -unit.length));
+      };
+      return {
+        id: `${label}-${cavity}`,
+        connectorId,
+        cavity,
+        circuit: circuit === "-" ? null : (circuit ?? null),
+        form: parseForm(
+          (kind ?? "unknown") as Kind,
+          Object.fromEntries(rest.filter((one) => one.includes("=")).map((one) => one.split("=") as [string, string])),
+        ),
+        quantity: quantity === "-" || quantity === undefined ? null : (quantity as Quantity),
+        index: null,
+        colour: written,
+        colourBase: colour?.base ?? null,
+        colourTracer: colour?.tracer ?? null,
+        sizeMm2: number("mm"),
+        lengthM: number("m"),
+        description,
+      };
+    });
   return { connectors: [...connectors.values()], pins };
 }
 
-export const facts = (text: string, more: Partial<HarnessFacts> = {}): HarnessFacts => ({ branches: [], parts: [], wires: [], joins: [], ...cavities(text), ...more });
+export const facts = (text: string, more: Partial<HarnessFacts> = {}): HarnessFacts => ({
+  branches: [],
+  parts: [],
+  wires: [],
+  joins: [],
+  ...cavities(text),
+  ...more,
+});
 export const harness = (text: string, more: Partial<HarnessFacts> = {}): Harness => buildHarness(facts(text, more));
 
-export const added = (id: string, fromPinId: string, toPinId: string, more: Partial<AddedWire> = {}): AddedWire => ({ id, fromPinId, toPinId, circuit: null, colour: null, colourBase: null, colourTracer: null, sizeMm2: 1, lengthM: 1, ...more });
+export const added = (id: string, fromPinId: string, toPinId: string, more: Partial<AddedWire> = {}): AddedWire => ({
+  id,
+  fromPinId,
+  toPinId,
+  circuit: null,
+  colour: null,
+  colourBase: null,
+  colourTracer: null,
+  sizeMm2: 1,
+  lengthM: 1,
+  ...more,
+});
 
 /** Deterministic numbers in [0, 1): mulberry32. */
 export function randoms(seed: number): () => number {

@@ -13,7 +13,15 @@ const pattern = heronTables().pins[0] as PinRow;
 
 for (let revision = 0; ; revision += 1) {
   const id = nanoid();
-  const pins = Array.from({ length: 300 }, (_, at) => insertOp("pin", { ...pattern, id: nanoid(), connectorId: id, cavity: String(at) }));
-  await applyChange(pool, jobId, { key: nanoid(), person: "killed", base: revision, label: "import", ops: [insertOp("connector", newConnector(id, "donor", id, revision)), ...pins] });
+  const pins = Array.from({ length: 300 }, (_, at) =>
+    insertOp("pin", { ...pattern, id: nanoid(), connectorId: id, cavity: String(at) }),
+  );
+  await applyChange(pool, jobId, {
+    key: nanoid(),
+    person: "killed",
+    base: revision,
+    label: "import",
+    ops: [insertOp("connector", newConnector(id, "donor", id, revision)), ...pins],
+  });
   console.log(revision);
 }

@@ -313,9 +313,20 @@ export interface Case {
 }
 
 const parse = (side: "donor" | "host", text: string): Case[] =>
-  text.trim().split("\n").map((line) => {
-    const [connector = "", cavity = "", description = "", kinds = "", quantities = ""] = line.split("|");
-    return { side, connector, cavity, description, kinds: kinds.split(" "), quantities: quantities.split(" "), unknown: kinds === "?" };
-  });
+  text
+    .trim()
+    .split("\n")
+    .map((line) => {
+      const [connector = "", cavity = "", description = "", kinds = "", quantities = ""] = line.split("|");
+      return {
+        side,
+        connector,
+        cavity,
+        description,
+        kinds: kinds.split(" "),
+        quantities: quantities.split(" "),
+        unknown: kinds === "?",
+      };
+    });
 
 export const CASES: readonly Case[] = [...parse("donor", DONOR), ...parse("host", HOST)];

@@ -22,18 +22,60 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
   const derived = deriver.derive(document, expected);
   const harness = new HarnessDesk();
   harness.load(harnessFacts(document));
-  const report = harness.report({ kept: [...keptFunctions(document)], cuts: triageFacts(document), removedConnectors: [...removedConnectors(document)], moved: movedConnectors(document) });
+  const report = harness.report({
+    kept: [...keptFunctions(document)],
+    cuts: triageFacts(document),
+    removedConnectors: [...removedConnectors(document)],
+    moved: movedConnectors(document),
+  });
   return {
-    document, revision: 1, unsent: 0, connection: "ok", ...derived, report, stale: false, power, expected, powerStale: false, jobId: "job", person: "Robin",
-    blockers: [...stopBlockers(report), ...powerBlockers(power, document), ...derived.blockers, ...owedBlockers(document, report)],
-    askCut: idle, askLookAlikes: idle, askTryRows: idle, askTry: idle, askPath: async (...asked) => desk.path(...asked), askFaults: async (...asked) => desk.elementFaults(...asked), askNetlist: async () => desk.netlist(),
-    harnessWatch: { failure: null, retry: () => undefined }, powerWatch: { failure: null, retry: () => undefined },
-    change: () => undefined, step: () => undefined, rename: () => undefined, ...more,
+    document,
+    revision: 1,
+    unsent: 0,
+    connection: "ok",
+    ...derived,
+    report,
+    stale: false,
+    power,
+    expected,
+    powerStale: false,
+    jobId: "job",
+    person: "Robin",
+    blockers: [
+      ...stopBlockers(report),
+      ...powerBlockers(power, document),
+      ...derived.blockers,
+      ...owedBlockers(document, report),
+    ],
+    askCut: idle,
+    askLookAlikes: idle,
+    askTryRows: idle,
+    askTry: idle,
+    askPath: async (...asked) => desk.path(...asked),
+    askFaults: async (...asked) => desk.elementFaults(...asked),
+    askNetlist: async () => desk.netlist(),
+    harnessWatch: { failure: null, retry: () => undefined },
+    powerWatch: { failure: null, retry: () => undefined },
+    change: () => undefined,
+    step: () => undefined,
+    rename: () => undefined,
+    ...more,
   };
 }
 
 /** What a screen shows at first, as markup. */
-export const shown = (job: JobContextValue, screen: ReactElement): string => renderToStaticMarkup(<JobContext.Provider value={job}>{screen}</JobContext.Provider>);
+export const shown = (job: JobContextValue, screen: ReactElement): string =>
+  renderToStaticMarkup(<JobContext.Provider value={job}>{screen}</JobContext.Provider>);
 
 /** The same as a person reads it: words alone. */
-export const read = (html: string): string => html.replace(/<style[\s\S]*?<\/style>/g, " ").replace(/<[^>]+>/g, " ").replace(/&#x27;/g, "'").replace(/&quot;/g, "“").replace(/&amp;/g, "&").replace(/&gt;/g, ">").replace(/&lt;/g, "<").replace(/\s+/g, " ").trim();
+export const read = (html: string): string =>
+  html
+    .replace(/<style[\s\S]*?<\/style>/g, " ")
+    .replace(/<[^>]+>/g, " ")
+    .replace(/&#x27;/g, "'")
+    .replace(/&quot;/g, "“")
+    .replace(/&amp;/g, "&")
+    .replace(/&gt;/g, ">")
+    .replace(/&lt;/g, "<")
+    .replace(/\s+/g, " ")
+    .trim();

@@ -7,8 +7,19 @@ import type { SignalPin } from "@/core/signals";
  */
 export function pinFrom(line: string): SignalPin {
   const [side, place = "", kind, quantity, params = ""] = line.trim().split(/\s+/);
-  const [, connector = "", cavity = "", circuit = null, index = null, size = null] = /^(\w+)-([^@#~]+)(?:@(\w+))?(?:#(\w+))?(?:~([\d.]+))?$/.exec(place) ?? [];
-  return { id: `${side} ${connector}-${cavity}`, side: side as Side, connector, cavity, circuit, index, form: parseForm(kind as Kind, parseParams(params)), quantity: quantity === "none" ? null : (quantity as Quantity), sizeMm2: size === null ? null : Number(size) };
+  const [, connector = "", cavity = "", circuit = null, index = null, size = null] =
+    /^(\w+)-([^@#~]+)(?:@(\w+))?(?:#(\w+))?(?:~([\d.]+))?$/.exec(place) ?? [];
+  return {
+    id: `${side} ${connector}-${cavity}`,
+    side: side as Side,
+    connector,
+    cavity,
+    circuit,
+    index,
+    form: parseForm(kind as Kind, parseParams(params)),
+    quantity: quantity === "none" ? null : (quantity as Quantity),
+    sizeMm2: size === null ? null : Number(size),
+  };
 }
 
 export const pinsFrom = (text: string): SignalPin[] => text.trim().split("\n").map(pinFrom);

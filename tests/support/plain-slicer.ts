@@ -8,7 +8,10 @@ import type { Demand, Slice } from "@/core/slice";
 export function edgesOnPaths(edges: readonly (readonly [number, number])[], from: number, to: number): Set<number> {
   const found = new Set<number>();
   const walk = (at: number, met: ReadonlySet<number>, way: readonly number[]): void => {
-    if (at === to) { for (const one of way) found.add(one); return; }
+    if (at === to) {
+      for (const one of way) found.add(one);
+      return;
+    }
     edges.forEach(([a, b], one) => {
       if (a === b || (a !== at && b !== at)) return;
       const next = a === at ? b : a;
@@ -38,5 +41,14 @@ export function flows(harness: Harness, demand: Demand, out: ReadonlySet<number>
 
 /** For each function and each wire: does the function stop when that wire alone is taken out? One wire at a time, each anew. */
 export function stopsOneByOne(harness: Harness, slice: Pick<Slice, "needs">): Map<string, Set<string>> {
-  return new Map(slice.needs.map((need) => [need.def.key, new Set(harness.wires.filter((wire) => need.demands.some((demand) => !flows(harness, demand, new Set([wire.edge])))).map((wire) => wire.id))]));
+  return new Map(
+    slice.needs.map((need) => [
+      need.def.key,
+      new Set(
+        harness.wires
+          .filter((wire) => need.demands.some((demand) => !flows(harness, demand, new Set([wire.edge]))))
+          .map((wire) => wire.id),
+      ),
+    ]),
+  );
 }

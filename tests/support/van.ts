@@ -21,11 +21,28 @@ export const VAN = `
   donor Starter-50 S2 load-in starter-request WH 2.5mm 1.5m amps=10 otherEnd=ground "Solenoid"
   donor Block-1 B1 ground ground BK 25mm 0.5m role=power "Engine earth"
 `;
-export const computer: PartFacts = { id: "ecu", side: "donor", type: "computer", label: "Engine computer", terminals: [{ name: "1", pinId: "ECU-1" }, { name: "2", pinId: "ECU-2" }], elements: [] };
+export const computer: PartFacts = {
+  id: "ecu",
+  side: "donor",
+  type: "computer",
+  label: "Engine computer",
+  terminals: [
+    { name: "1", pinId: "ECU-1" },
+    { name: "2", pinId: "ECU-2" },
+  ],
+  elements: [],
+};
 /** An alternator of the donor's, its output on the starter's cable. */
 export const ALTERNATOR = `  donor Alternator-B+ S1 supply-out battery-supply RD 16mm 0.8m alive=permanent maxAmps=90 "Output"
 `;
-export const stud = (id: string, side: "donor" | "host", pinId: string): PartFacts => ({ id, side, type: "ground-stud", label: id, terminals: [{ name: "1", pinId }], elements: [{ id: "J1", type: "resistor", a: "1", b: "chassis", ohms: 0.001, joint: true }] });
+export const stud = (id: string, side: "donor" | "host", pinId: string): PartFacts => ({
+  id,
+  side,
+  type: "ground-stud",
+  label: id,
+  terminals: [{ name: "1", pinId }],
+  elements: [{ id: "J1", type: "resistor", a: "1", b: "chassis", ohms: 0.001, joint: true }],
+});
 
 export interface Plan {
   readonly van?: string;
@@ -38,13 +55,40 @@ export interface Plan {
   readonly bare?: boolean;
 }
 
-export const SOUND: NonNullable<Plan["links"]> = [["KEY-15", "ECU-1"], ["G1-1", "ECU-2"], ["Battery-+", "Starter-30"], ["KEY-50", "Starter-50"], ["Battery--", "Block-1"]];
+export const SOUND: NonNullable<Plan["links"]> = [
+  ["KEY-15", "ECU-1"],
+  ["G1-1", "ECU-2"],
+  ["Battery-+", "Starter-30"],
+  ["KEY-50", "Starter-50"],
+  ["Battery--", "Block-1"],
+];
 
-export function input({ van = VAN, links = SOUND, parts = [], wires = [], settings = [], units = "metric", bare = false }: Plan = {}): PowerInput {
+export function input({
+  van = VAN,
+  links = SOUND,
+  parts = [],
+  wires = [],
+  settings = [],
+  units = "metric",
+  bare = false,
+}: Plan = {}): PowerInput {
   const joins = links.map(([fromPinId, toPinId], at) => ({ id: `l${at}`, fromPinId, toPinId }));
   return {
-    harness: facts(van, { parts: [...(bare ? [] : [computer, stud("Engine earth", "donor", "Block-1")]), ...parts], joins, wires }),
-    links: links.map(([providerId, consumerId, ...adapters], at) => ({ id: `l${at}`, providerId, consumerId, adapters, proposed: false })), gone: [], units, settings,
+    harness: facts(van, {
+      parts: [...(bare ? [] : [computer, stud("Engine earth", "donor", "Block-1")]), ...parts],
+      joins,
+      wires,
+    }),
+    links: links.map(([providerId, consumerId, ...adapters], at) => ({
+      id: `l${at}`,
+      providerId,
+      consumerId,
+      adapters,
+      proposed: false,
+    })),
+    gone: [],
+    units,
+    settings,
   };
 }
 

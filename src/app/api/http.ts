@@ -21,20 +21,37 @@ export async function answering(work: () => Promise<Response>): Promise<Response
     return await work();
   } catch (error) {
     if (error instanceof DatabaseError && (error.fault === "down" || error.fault === "deadlock")) {
-      return refuse(503, { code: "database-down", message: "The database does not answer.", hint: "Nothing is lost here; it is tried again by itself." });
+      return refuse(503, {
+        code: "database-down",
+        message: "The database does not answer.",
+        hint: "Nothing is lost here; it is tried again by itself.",
+      });
     }
     console.error(error);
-    return refuse(500, { code: "internal", message: "The server met a fault of its own.", hint: "Try again; if it stays, restart the application and look at what it printed." });
+    return refuse(500, {
+      code: "internal",
+      message: "The server met a fault of its own.",
+      hint: "Try again; if it stays, restart the application and look at what it printed.",
+    });
   }
 }
 
 /** A change of data: same origin only, JSON only, of bounded size, and of the schema's shape. */
-export function mutating<T>(request: Request, schema: z.ZodType<T>, work: (body: T) => Promise<Response>): Promise<Response> {
+export function mutating<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  work: (body: T) => Promise<Response>,
+): Promise<Response> {
   return answering(async () => {
     const stranger = strangerRefusal(request);
     if (stranger !== null) return stranger;
     const text = await request.text();
-    if (text.length > MAX_BODY_BYTES) return refuse(413, { code: "too-large", message: "The change is larger than this server takes.", hint: "Import the table in parts." });
+    if (text.length > MAX_BODY_BYTES)
+      return refuse(413, {
+        code: "too-large",
+        message: "The change is larger than this server takes.",
+        hint: "Import the table in parts.",
+      });
     let json: unknown;
     try {
       json = JSON.parse(text);
@@ -42,7 +59,12 @@ export function mutating<T>(request: Request, schema: z.ZodType<T>, work: (body:
       return refuse(400, { code: "not-json", message: "The request's body is not JSON." });
     }
     const parsed = schema.safeParse(json);
-    if (!parsed.success) return refuse(422, { code: "invalid", message: z.prettifyError(parsed.error).slice(0, 2000), hint: "Correct the field and send it again." });
+    if (!parsed.success)
+      return refuse(422, {
+        code: "invalid",
+        message: z.prettifyError(parsed.error).slice(0, 2000),
+        hint: "Correct the field and send it again.",
+      });
     return work(parsed.data);
   });
 }
@@ -51,9 +73,12 @@ export function mutating<T>(request: Request, schema: z.ZodType<T>, work: (body:
 export function strangerRefusal(request: Request): Response | null {
   const site = request.headers.get("sec-fetch-site");
   const origin = request.headers.get("origin");
-  const own = site !== null ? site === "same-origin" : origin !== null && hostOf(origin) === request.headers.get("host");
-  if (!own) return refuse(403, { code: "other-origin", message: "Changes are taken from this application's own pages only." });
-  if (!(request.headers.get("content-type") ?? "").startsWith("application/json")) return refuse(415, { code: "not-json", message: "Send application/json." });
+  const own =
+    site !== null ? site === "same-origin" : origin !== null && hostOf(origin) === request.headers.get("host");
+  if (!own)
+    return refuse(403, { code: "other-origin", message: "Changes are taken from this application's own pages only." });
+  if (!(request.headers.get("content-type") ?? "").startsWith("application/json"))
+    return refuse(415, { code: "not-json", message: "Send application/json." });
   return null;
 }
 
@@ -69,21 +94,57 @@ function hostOf(origin: string): string | null {
 export function changeAnswer(result: ChangeResult): Response {
   if (result.ok) return Response.json({ edit: result.edit });
   switch (result.code) {
-    case "no-job": return noJob();
-    case "conflict": return refuse(409, { code: "conflict", message: "Someone else changed the same row meanwhile.", hint: "Look at it as it is now, then decide again.", rows: result.rows, revision: result.revision });
-    case "in-use": return refuse(409, { code: "in-use", message: "Something decided later still uses what this would take away.", hint: "Undo that first." });
-    case "dangling": return refuse(409, { code: "dangling", message: "What this refers to is no longer there.", hint: "Someone removed it meanwhile; look at the job as it is now." });
-    case "check": return refuse(422, { code: "check", message: "A value is outside of what the database takes.", hint: "Correct it and try again." });
-    case "nothing-to-undo": return refuse(409, { code: result.code, message: "There is nothing of yours to undo." });
-    case "nothing-to-redo": return refuse(409, { code: result.code, message: "There is nothing of yours to redo." });
+    case "no-job":
+      return noJob();
+    case "conflict":
+      return refuse(409, {
+        code: "conflict",
+        message: "Someone else changed the same row meanwhile.",
+        hint: "Look at it as it is now, then decide again.",
+        rows: result.rows,
+        revision: result.revision,
+      });
+    case "in-use":
+      return refuse(409, {
+        code: "in-use",
+        message: "Something decided later still uses what this would take away.",
+        hint: "Undo that first.",
+      });
+    case "dangling":
+      return refuse(409, {
+        code: "dangling",
+        message: "What this refers to is no longer there.",
+        hint: "Someone removed it meanwhile; look at the job as it is now.",
+      });
+    case "check":
+      return refuse(422, {
+        code: "check",
+        message: "A value is outside of what the database takes.",
+        hint: "Correct it and try again.",
+      });
+    case "nothing-to-undo":
+      return refuse(409, { code: result.code, message: "There is nothing of yours to undo." });
+    case "nothing-to-redo":
+      return refuse(409, { code: result.code, message: "There is nothing of yours to redo." });
   }
 }
 
-export const noJob = () => refuse(404, { code: "no-job", message: "There is no such job.", hint: "It may have been removed; go back to the list of jobs." });
+export const noJob = () =>
+  refuse(404, {
+    code: "no-job",
+    message: "There is no such job.",
+    hint: "It may have been removed; go back to the list of jobs.",
+  });
 export type JobContext = { params: Promise<{ jobId: string }> };
 
 /** A file to be saved by the browser. */
 export function download(text: string, name: string, type: string): Response {
   const plain = name.replace(/[^\w.-]+/g, "-");
-  return new Response(text, { headers: { "Content-Type": `${type}; charset=utf-8`, "Content-Disposition": `attachment; filename="${plain}"`, "Cache-Control": "no-store" } });
+  return new Response(text, {
+    headers: {
+      "Content-Type": `${type}; charset=utf-8`,
+      "Content-Disposition": `attachment; filename="${plain}"`,
+      "Cache-Control": "no-store",
+    },
+  });
 }

@@ -77,9 +77,16 @@ export function branchesOf(netlist: Pick<Netlist, "reference" | "elements">): Na
     return list.push({ name, element, contact, a: node(a), b: node(b), kind, siemens, emf, p, q }) - 1;
   };
   for (const element of elements) {
-    if (element.type !== "relay") { add(element, element.a, element.b); continue; }
+    if (element.type !== "relay") {
+      add(element, element.a, element.b);
+      continue;
+    }
     const coil = add(element, element.coilA, element.coilB);
-    relays.push({ element, coil, contacts: element.contacts.map((contact, at) => add(element, contact.a, contact.b, at)) });
+    relays.push({
+      element,
+      coil,
+      contacts: element.contacts.map((contact, at) => add(element, contact.a, contact.b, at)),
+    });
   }
   return { ...gathered(nodes, list, relays), netlist, nodeOf, named };
 }
@@ -87,17 +94,38 @@ export function branchesOf(netlist: Pick<Netlist, "reference" | "elements">): Na
 type Values = Pick<Branch, "kind" | "siemens" | "emf" | "p" | "q">;
 
 const straight = (ohms: number): Values => ({ kind: "linear", siemens: 1 / ohms, emf: 0, p: 0, q: 0 });
-const bent = (kind: "diode" | "lamp" | "power" | "current", p: number, q: number): Values => ({ kind, siemens: 0, emf: 0, p, q });
+const bent = (kind: "diode" | "lamp" | "power" | "current", p: number, q: number): Values => ({
+  kind,
+  siemens: 0,
+  emf: 0,
+  p,
+  q,
+});
 
 function valuesOf(element: NetElement, contact: number): Values {
   switch (element.type) {
-    case "resistor": case "switch": case "fuse": return straight(element.ohms);
-    case "relay": return straight(contact < 0 ? element.coilOhms : (element.contacts[contact]?.ohms as number));
-    case "source": return { kind: element.ohms > 0 ? "emf" : "ideal", siemens: element.ohms > 0 ? 1 / element.ohms : 0, emf: element.volts, p: 0, q: 0 };
-    case "current": return bent("current", 0, 0);
-    case "diode": return bent("diode", element.saturationAmps, element.emission * VT);
-    case "lamp": return bent("lamp", element.ratedVolts, element.ratedWatts);
-    case "power": return bent("power", element.watts, element.minVolts);
+    case "resistor":
+    case "switch":
+    case "fuse":
+      return straight(element.ohms);
+    case "relay":
+      return straight(contact < 0 ? element.coilOhms : (element.contacts[contact]?.ohms as number));
+    case "source":
+      return {
+        kind: element.ohms > 0 ? "emf" : "ideal",
+        siemens: element.ohms > 0 ? 1 / element.ohms : 0,
+        emf: element.volts,
+        p: 0,
+        q: 0,
+      };
+    case "current":
+      return bent("current", 0, 0);
+    case "diode":
+      return bent("diode", element.saturationAmps, element.emission * VT);
+    case "lamp":
+      return bent("lamp", element.ratedVolts, element.ratedWatts);
+    case "power":
+      return bent("power", element.watts, element.minVolts);
   }
 }
 
@@ -113,7 +141,14 @@ export function retuned(like: NamedBranches, elements: readonly NetElement[]): N
     const [element, was] = [elements[nth] as NetElement, before[nth] as NetElement];
     if (element === was) continue;
     // A relay's branches stand in its list as well; what has its place in values alone is enough.
-    if (element.type === "relay" || was.type === "relay" || element.type !== was.type || element.id !== was.id || element.a !== was.a || element.b !== was.b) {
+    if (
+      element.type === "relay" ||
+      was.type === "relay" ||
+      element.type !== was.type ||
+      element.id !== was.id ||
+      element.a !== was.a ||
+      element.b !== was.b
+    ) {
       if (JSON.stringify(element) !== JSON.stringify(was)) return null;
       continue;
     }
@@ -126,14 +161,37 @@ export function retuned(like: NamedBranches, elements: readonly NetElement[]): N
 }
 
 /** A branch between other nodes. */
-export const placed = ({ name, element, contact, kind, siemens, emf, p, q }: Branch, a: number, b: number): Branch => ({ name, element, contact, a, b, kind, siemens, emf, p, q });
+export const placed = ({ name, element, contact, kind, siemens, emf, p, q }: Branch, a: number, b: number): Branch => ({
+  name,
+  element,
+  contact,
+  a,
+  b,
+  kind,
+  siemens,
+  emf,
+  p,
+  q,
+});
 
 /** Branches with what is asked of them all again and again. */
-export function gathered(nodes: readonly string[], list: readonly Branch[], relays: readonly RelayBranches[]): Branches {
-  const [currents, sources, fuses, switches, diodes] = [[], [], [], [], []] as [number[], number[], number[], number[], number[]];
+export function gathered(
+  nodes: readonly string[],
+  list: readonly Branch[],
+  relays: readonly RelayBranches[],
+): Branches {
+  const [currents, sources, fuses, switches, diodes] = [[], [], [], [], []] as [
+    number[],
+    number[],
+    number[],
+    number[],
+    number[],
+  ];
   const joins = new Uint8Array(list.length);
   for (let at = 0; at < list.length; at++) {
-    const { element: { type } } = list[at] as Branch;
+    const {
+      element: { type },
+    } = list[at] as Branch;
     if (type === "current") currents.push(at);
     else if (type === "source") sources.push(at);
     else if (type === "fuse") fuses.push(at);
@@ -165,7 +223,8 @@ export function currentAt({ kind, p, q }: Branch, volts: number): readonly [amps
       if (Math.abs(volts) < q) return [(volts * p) / q ** 2, p / q ** 2];
       return [p / volts, -p / volts ** 2];
     }
-    default: throw new Error(`a ${kind} branch is a straight line`);
+    default:
+      throw new Error(`a ${kind} branch is a straight line`);
   }
 }
 

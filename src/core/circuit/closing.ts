@@ -25,7 +25,10 @@ export class Closing {
     const { list, nodes, relays, fuses } = branches;
     this.closed = new Uint8Array(list.length);
     this.lasting = new Groups(nodes.length);
-    this.blown = fuses.filter((at) => { const { element } = list[at] as Branch; return element.type === "fuse" && element.blown === true; });
+    this.blown = fuses.filter((at) => {
+      const { element } = list[at] as Branch;
+      return element.type === "fuse" && element.blown === true;
+    });
     this.contacts = new Uint8Array(list.length);
     for (const relay of relays) for (const at of relay.contacts) this.contacts[at] = 1;
   }
@@ -47,7 +50,8 @@ export class Closing {
     for (const at of this.blown) closed[at] = 0;
     for (const at of opened) closed[at] = 0;
     lasting.part();
-    for (let at = 0; at < closed.length; at++) if (closed[at] === 1 && joins[at] === 1 && contacts[at] === 0) this.join(lasting, at);
+    for (let at = 0; at < closed.length; at++)
+      if (closed[at] === 1 && joins[at] === 1 && contacts[at] === 0) this.join(lasting, at);
   }
 
   /** Sets the relays' contacts. */
@@ -56,7 +60,8 @@ export class Closing {
     const joined = new Groups(this.lasting);
     this.branches.relays.forEach(({ element, contacts }, which) => {
       contacts.forEach((at, nth) => {
-        closed[at] = (element.contacts[nth]?.when === "energised") === energised[which] && !this.opened.includes(at) ? 1 : 0;
+        closed[at] =
+          (element.contacts[nth]?.when === "energised") === energised[which] && !this.opened.includes(at) ? 1 : 0;
         if (closed[at] === 1) this.join(joined, at);
       });
     });

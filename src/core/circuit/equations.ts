@@ -64,10 +64,23 @@ export class Equations {
    * @param closed 1 where the branch is there, by branch: it is looked at anew in each solution
    * @param like   of a network numbered alike: its order of elimination serves for both
    */
-  constructor(readonly branches: Branches, readonly tied: Tied, readonly closed: Uint8Array, like: Equations | null = null) {
+  constructor(
+    readonly branches: Branches,
+    readonly tied: Tied,
+    readonly closed: Uint8Array,
+    like: Equations | null = null,
+  ) {
     const { list } = branches;
     this.between = floats(list, ({ a, b }) => (tied.offset[a] as number) - (tied.offset[b] as number));
-    if (like !== null && like.branches.nodes === branches.nodes) ({ from: this.from, to: this.to, ldl: this.ldl, fromSlot: this.fromSlot, toSlot: this.toSlot, pairSlot: this.pairSlot } = like);
+    if (like !== null && like.branches.nodes === branches.nodes)
+      ({
+        from: this.from,
+        to: this.to,
+        ldl: this.ldl,
+        fromSlot: this.fromSlot,
+        toSlot: this.toSlot,
+        pairSlot: this.pairSlot,
+      } = like);
     else {
       this.from = integers(list, ({ a }) => tied.group[a] as number);
       this.to = integers(list, ({ b }) => tied.group[b] as number);
@@ -76,11 +89,18 @@ export class Equations {
     this.siemens = floats(list, (branch) => branch.siemens);
     this.bent = new Uint8Array(list.length);
     const nonlinear: number[] = [];
-    list.forEach(({ kind }, at) => { if (kind === "diode" || kind === "lamp" || kind === "power") { this.bent[at] = 1; nonlinear.push(at); } });
+    list.forEach(({ kind }, at) => {
+      if (kind === "diode" || kind === "lamp" || kind === "power") {
+        this.bent[at] = 1;
+        nonlinear.push(at);
+      }
+    });
     this.nonlinear = nonlinear;
     this.emf = floats(list, (branch) => branch.emf);
     this.constant = floats(list, ({ element }) => (element.type === "current" ? element.amps : 0));
-    this.highest = branches.currents.some((at) => this.constant[at] !== 0) ? Number.POSITIVE_INFINITY : this.emf.reduce((sum, volts) => sum + Math.abs(volts), 0);
+    this.highest = branches.currents.some((at) => this.constant[at] !== 0)
+      ? Number.POSITIVE_INFINITY
+      : this.emf.reduce((sum, volts) => sum + Math.abs(volts), 0);
     this.x = new Float64Array(tied.groups);
     this.operating = new Float64Array(list.length);
     this.amps = new Float64Array(list.length);
@@ -89,14 +109,27 @@ export class Equations {
 
   /** The matrix in its order of elimination, and where each branch stands in it. */
   private ordered() {
-    const { from, to, branches: { list } } = this;
-    const stamped = integers(list, ({ kind }, at) => (kind !== "current" && kind !== "ideal" && from[at] !== to[at] ? 1 : 0));
+    const {
+      from,
+      to,
+      branches: { list },
+    } = this;
+    const stamped = integers(list, ({ kind }, at) =>
+      kind !== "current" && kind !== "ideal" && from[at] !== to[at] ? 1 : 0,
+    );
     const pairs: number[] = [];
     for (let at = 0; at < list.length; at++) if (stamped[at] === 1 && from[at] !== 0 && to[at] !== 0) pairs.push(at);
-    const ldl = new SparseLdl(this.tied.groups - 1, integers(pairs, (at) => (from[at] as number) - 1), integers(pairs, (at) => (to[at] as number) - 1));
-    const diagonals = (ends: Int32Array) => integers(list, (_, at) => (stamped[at] === 1 && ends[at] !== 0 ? ldl.diagonal((ends[at] as number) - 1) : -1));
+    const ldl = new SparseLdl(
+      this.tied.groups - 1,
+      integers(pairs, (at) => (from[at] as number) - 1),
+      integers(pairs, (at) => (to[at] as number) - 1),
+    );
+    const diagonals = (ends: Int32Array) =>
+      integers(list, (_, at) => (stamped[at] === 1 && ends[at] !== 0 ? ldl.diagonal((ends[at] as number) - 1) : -1));
     const pairSlot = new Int32Array(list.length).fill(-1);
-    pairs.forEach((at, nth) => { pairSlot[at] = ldl.pairSlots[nth] as number; });
+    pairs.forEach((at, nth) => {
+      pairSlot[at] = ldl.pairSlots[nth] as number;
+    });
     return { ldl, fromSlot: diagonals(from), toSlot: diagonals(to), pairSlot };
   }
 
@@ -137,7 +170,11 @@ export class Equations {
       factor.solve(unit, unit);
       const across = (from === 0 ? 0 : (unit[from - 1] as number)) - (to === 0 ? 0 : (unit[to - 1] as number));
       // The load's own conductance is among the equations, and not behind it.
-      return hasUpper(this.branches.list[at] as Branch, Math.abs(this.across(at)), UPPER_MARGIN / (1 / across - this.slopeOf(at)));
+      return hasUpper(
+        this.branches.list[at] as Branch,
+        Math.abs(this.across(at)),
+        UPPER_MARGIN / (1 / across - this.slopeOf(at)),
+      );
     });
   }
 
@@ -150,7 +187,12 @@ export class Equations {
     if (kind !== "power" || this.closed[at] === 0) return false;
     const root = this.highest / (2 * minVolts);
     const volts = Math.abs(this.across(at));
-    return root > 1 && volts > 0 && volts < minVolts && (!Number.isFinite(root) || UPPER_MARGIN * volts >= (minVolts * 2 * root) / (1 + root ** 2));
+    return (
+      root > 1 &&
+      volts > 0 &&
+      volts < minVolts &&
+      (!Number.isFinite(root) || UPPER_MARGIN * volts >= (minVolts * 2 * root) / (1 + root ** 2))
+    );
   }
 
   /** Newton's steps from the present `x`, or from nothing. */
@@ -174,16 +216,27 @@ export class Equations {
         const branch = list[at] as Branch;
         const before = this.operating[at] as number;
         const wanted = this.across(at);
-        const now = iteration === 0 || (iteration === 1 && branch.kind === "power") ? wanted : limitedVolts(branch, wanted, before);
+        const now =
+          iteration === 0 || (iteration === 1 && branch.kind === "power")
+            ? wanted
+            : limitedVolts(branch, wanted, before);
         if (now !== wanted) limited = true;
         // What begins near its end begins on the tangents.
-        if (branch.kind === "power" && !(iteration === 0 && from === "near") && !(Math.abs(now - before) <= (tangent ? 0.2 : 0.02) * Math.abs(before))) restless = true;
+        if (
+          branch.kind === "power" &&
+          !(iteration === 0 && from === "near") &&
+          !(Math.abs(now - before) <= (tangent ? 0.2 : 0.02) * Math.abs(before))
+        )
+          restless = true;
         this.operating[at] = now;
       }
       tangent = !restless && !limited;
       let bent = 0;
       for (const at of active) bent = Math.max(bent, this.linearise(at, list[at] as Branch, tangent, iteration === 0));
-      if (iteration > 0 && !limited && (moved < NEAR_VOLTS || active.length === 0) && this.worst().excess <= 1) { this.exact = true; return null; }
+      if (iteration > 0 && !limited && (moved < NEAR_VOLTS || active.length === 0) && this.worst().excess <= 1) {
+        this.exact = true;
+        return null;
+      }
       // From near by, the first step is as good as the second from far.
       if (iteration > (from === "near" ? 0 : 1) && tangent && moved < enough) return null;
       // Where no slope has changed by much, the last factor serves once more: the residual is that of the present ones.
@@ -241,13 +294,16 @@ export class Equations {
         this.slope[at] = Math.abs(slope) * UNLOADED;
       } else if (volts !== 0) this.slope[at] = amps / volts;
     }
-    return Math.abs((this.slope[at] as number) - before) / (Math.abs(this.slope[at] as number) + Math.abs(before) + 1e-300);
+    return (
+      Math.abs((this.slope[at] as number) - before) / (Math.abs(this.slope[at] as number) + Math.abs(before) + 1e-300)
+    );
   }
 
   private factor(active: readonly number[]): Factor | null {
     const { ldl, closed, siemens, slope } = this;
     ldl.clear();
-    for (let at = 0; at < closed.length; at++) if (closed[at] === 1 && siemens[at] !== 0) this.stamp(at, siemens[at] as number);
+    for (let at = 0; at < closed.length; at++)
+      if (closed[at] === 1 && siemens[at] !== 0) this.stamp(at, siemens[at] as number);
     for (const at of active) this.stamp(at, slope[at] as number);
     for (const group of this.ties) ldl.add(ldl.diagonal(group - 1), 1);
     for (const group of this.leaks) ldl.add(ldl.diagonal(group - 1), LEAK);
@@ -273,7 +329,10 @@ export class Equations {
       const j = to[at] as number;
       if (closed[at] === 0 || i === j) continue;
       const volts = this.across(at);
-      const amps = this.bent[at] === 1 ? (this.amps[at] as number) + (this.slope[at] as number) * (volts - (this.operating[at] as number)) : (this.siemens[at] as number) * (volts - (this.emf[at] as number)) + (this.constant[at] as number);
+      const amps =
+        this.bent[at] === 1
+          ? (this.amps[at] as number) + (this.slope[at] as number) * (volts - (this.operating[at] as number))
+          : (this.siemens[at] as number) * (volts - (this.emf[at] as number)) + (this.constant[at] as number);
       if (i !== 0) into[i - 1] = (into[i - 1] as number) + amps;
       if (j !== 0) into[j - 1] = (into[j - 1] as number) - amps;
     }
@@ -315,6 +374,11 @@ export class Equations {
   private unsettled(): NetlistFault {
     const { group } = this.worst();
     const nodes = this.branches.nodes.filter((_, at) => this.tied.group[at] === group);
-    return { code: "no-convergence", element: null, nodes, message: `No solution was found: the voltage of ${nodes.slice(0, 4).join(", ") || "a node"} would not settle. A load may ask for more power than its wires can carry.` };
+    return {
+      code: "no-convergence",
+      element: null,
+      nodes,
+      message: `No solution was found: the voltage of ${nodes.slice(0, 4).join(", ") || "a node"} would not settle. A load may ask for more power than its wires can carry.`,
+    };
   }
 }

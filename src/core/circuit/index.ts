@@ -1,6 +1,21 @@
 export { type Branch, branchesOf, type NamedBranches, retuned } from "./branches";
-export { NETLIST_FORMAT, type NetElement, type Netlist, type NetlistFault, type NetlistResult, readNetlist } from "./netlist";
-export { type Change, Network, type RelayState, type Solution, type SolveFinding, type SolveOptions, type SolveResult } from "./network";
+export {
+  NETLIST_FORMAT,
+  type NetElement,
+  type Netlist,
+  type NetlistFault,
+  type NetlistResult,
+  readNetlist,
+} from "./netlist";
+export {
+  type Change,
+  Network,
+  type RelayState,
+  type Solution,
+  type SolveFinding,
+  type SolveOptions,
+  type SolveResult,
+} from "./network";
 export { NumberedMap } from "./numbered-map";
 export { floats } from "./packing";
 export { type Prediction, Predictor } from "./predict";

@@ -25,7 +25,11 @@ export class SparseLdl {
    * @param size unknowns
    * @param i, j pairs i[n] ≠ j[n] at which the matrix may be other than 0; the same pair may stand several times
    */
-  constructor(readonly size: number, i: Int32Array, j: Int32Array) {
+  constructor(
+    readonly size: number,
+    i: Int32Array,
+    j: Int32Array,
+  ) {
     this.placeOf = minimumDegree(size, i, j);
     this.pairSlots = new Int32Array(i.length);
     const columns: number[][] = Array.from({ length: size }, () => []);
@@ -44,7 +48,10 @@ export class SparseLdl {
       const start = rows.length;
       for (const nth of pairs) {
         const row = low[nth] as number;
-        if ((slotOf[row] as number) < start) { slotOf[row] = rows.length; rows.push(row); }
+        if ((slotOf[row] as number) < start) {
+          slotOf[row] = rows.length;
+          rows.push(row);
+        }
         this.pairSlots[nth] = slotOf[row] as number;
       }
       rows.push(column);
@@ -52,7 +59,13 @@ export class SparseLdl {
     });
     this.columnRow = Int32Array.from(rows);
     this.values = new Float64Array(rows.length);
-    ({ start: this.start, rowOf: this.rowOf, rowStart: this.rowStart, rowColumn: this.rowColumn, rowSlot: this.rowSlot } = analyse(size, this.columnStart, this.columnRow));
+    ({
+      start: this.start,
+      rowOf: this.rowOf,
+      rowStart: this.rowStart,
+      rowColumn: this.rowColumn,
+      rowSlot: this.rowSlot,
+    } = analyse(size, this.columnStart, this.columnRow));
     this.work = new Float64Array(size);
   }
 
@@ -89,7 +102,8 @@ export class SparseLdl {
         const y = work[i] as number;
         work[i] = 0;
         const slot = rowSlot[place] as number;
-        for (let at = start[i] as number; at < slot; at++) work[rowOf[at] as number] = (work[rowOf[at] as number] as number) - (lower[at] as number) * y;
+        for (let at = start[i] as number; at < slot; at++)
+          work[rowOf[at] as number] = (work[rowOf[at] as number] as number) - (lower[at] as number) * y;
         const l = y / (diagonal[i] as number);
         pivot -= l * y;
         lower[slot] = l;
@@ -132,12 +146,14 @@ function analyse(size: number, columnStart: Int32Array, columnRow: Int32Array) {
   const filled = Int32Array.from(start);
   const rowOf = new Int32Array(start[size] as number);
   const rowSlot = new Int32Array(rowOf.length);
-  rows.forEach((row, k) => row.forEach((i, nth) => {
-    const slot = filled[i] as number;
-    rowOf[slot] = k;
-    rowSlot[(rowStart[k] as number) + nth] = slot;
-    filled[i] = slot + 1;
-  }));
+  rows.forEach((row, k) =>
+    row.forEach((i, nth) => {
+      const slot = filled[i] as number;
+      rowOf[slot] = k;
+      rowSlot[(rowStart[k] as number) + nth] = slot;
+      filled[i] = slot + 1;
+    }),
+  );
   return { start, rowOf, rowStart, rowColumn: Int32Array.from(rows.flat()), rowSlot };
 }
 
@@ -145,7 +161,13 @@ function analyse(size: number, columnStart: Int32Array, columnRow: Int32Array) {
 export class Factor {
   private readonly y: Float64Array;
 
-  constructor(private readonly placeOf: Int32Array, private readonly start: Int32Array, private readonly rowOf: Int32Array, private readonly lower: Float64Array, private readonly diagonal: Float64Array) {
+  constructor(
+    private readonly placeOf: Int32Array,
+    private readonly start: Int32Array,
+    private readonly rowOf: Int32Array,
+    private readonly lower: Float64Array,
+    private readonly diagonal: Float64Array,
+  ) {
     this.y = new Float64Array(diagonal.length);
   }
 
@@ -158,13 +180,15 @@ export class Factor {
       const value = y[j] as number;
       if (value === 0) continue;
       const end = start[j + 1] as number;
-      for (let at = start[j] as number; at < end; at++) y[rowOf[at] as number] = (y[rowOf[at] as number] as number) - (lower[at] as number) * value;
+      for (let at = start[j] as number; at < end; at++)
+        y[rowOf[at] as number] = (y[rowOf[at] as number] as number) - (lower[at] as number) * value;
       y[j] = value / (diagonal[j] as number);
     }
     for (let j = size - 1; j >= 0; j--) {
       let value = y[j] as number;
       const end = start[j + 1] as number;
-      for (let at = start[j] as number; at < end; at++) value -= (lower[at] as number) * (y[rowOf[at] as number] as number);
+      for (let at = start[j] as number; at < end; at++)
+        value -= (lower[at] as number) * (y[rowOf[at] as number] as number);
       y[j] = value;
     }
     for (let i = 0; i < size; i++) x[i] = y[placeOf[i] as number] as number;
@@ -189,7 +213,10 @@ function minimumDegree(size: number, i: Int32Array, j: Int32Array): Int32Array {
   let least = 0;
   for (let place = 0; place < size; ) {
     const node = byDegree[least]?.pop();
-    if (node === undefined) { least += 1; continue; }
+    if (node === undefined) {
+      least += 1;
+      continue;
+    }
     // A node whose degree has changed stands in the lists more than once; only its present degree counts.
     const own = neighbours[node] as Set<number>;
     if (placeOf[node] !== -1 || own.size !== least) continue;

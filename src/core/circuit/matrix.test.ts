@@ -14,38 +14,69 @@ const seeds = fc.integer({ min: 1, max: 1_000_000 });
 /** A symmetric matrix of a random network: conductances between unknowns and to the reference, so that it has an inverse. */
 function conductances(random: () => number) {
   const size = 2 + Math.floor(30 * random());
-  const pairs = Array.from({ length: Math.floor(2 * size * random()) }, () => [Math.floor(size * random()), Math.floor(size * random())] as const).filter(([i, j]) => i !== j);
+  const pairs = Array.from(
+    { length: Math.floor(2 * size * random()) },
+    () => [Math.floor(size * random()), Math.floor(size * random())] as const,
+  ).filter(([i, j]) => i !== j);
   const values = pairs.map(() => 0.1 + 10 * random());
   const toReference = Array.from({ length: size }, () => 0.01 + random());
-  const dense = Array.from({ length: size }, (_, i) => Array.from({ length: size }, (_, j) => (i === j ? (toReference[i] as number) : 0)));
+  const dense = Array.from({ length: size }, (_, i) =>
+    Array.from({ length: size }, (_, j) => (i === j ? (toReference[i] as number) : 0)),
+  );
   pairs.forEach(([i, j], nth) => {
     const g = values[nth] as number;
-    const add = (row: number, column: number, value: number) => { (dense[row] as number[])[column] = ((dense[row] as number[])[column] as number) + value; };
-    add(i, i, g); add(j, j, g); add(i, j, -g); add(j, i, -g);
+    const add = (row: number, column: number, value: number) => {
+      (dense[row] as number[])[column] = ((dense[row] as number[])[column] as number) + value;
+    };
+    add(i, i, g);
+    add(j, j, g);
+    add(i, j, -g);
+    add(j, i, -g);
   });
   return { size, pairs, values, toReference, dense };
 }
 
 function filled({ size, pairs, values, toReference }: ReturnType<typeof conductances>): SparseLdl {
-  const ldl = new SparseLdl(size, Int32Array.from(pairs, ([i]) => i), Int32Array.from(pairs, ([, j]) => j));
+  const ldl = new SparseLdl(
+    size,
+    Int32Array.from(pairs, ([i]) => i),
+    Int32Array.from(pairs, ([, j]) => j),
+  );
   toReference.forEach((g, i) => ldl.add(ldl.diagonal(i), g));
-  pairs.forEach(([i, j], nth) => { const g = values[nth] as number; ldl.add(ldl.diagonal(i), g); ldl.add(ldl.diagonal(j), g); ldl.add(ldl.pairSlots[nth] as number, -g); });
+  pairs.forEach(([i, j], nth) => {
+    const g = values[nth] as number;
+    ldl.add(ldl.diagonal(i), g);
+    ldl.add(ldl.diagonal(j), g);
+    ldl.add(ldl.pairSlots[nth] as number, -g);
+  });
   return ldl;
 }
 
 describe("sparse LDLᵀ", () => {
-  test("what it solves satisfies the matrix written out in full", () => fc.assert(fc.property(seeds, (seed) => {
-    const random = randoms(seed);
-    const matrix = conductances(random);
-    const b = Float64Array.from({ length: matrix.size }, () => 2 * random() - 1);
-    const x = new Float64Array(matrix.size);
-    filled(matrix).factor()?.solve(b, x);
-    matrix.dense.forEach((row, i) => expect(Math.abs(row.reduce((sum, value, j) => sum + value * (x[j] as number), 0) - (b[i] as number))).toBeLessThan(1e-10));
-  }), { numRuns: 150 }));
+  test("what it solves satisfies the matrix written out in full", () =>
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const random = randoms(seed);
+        const matrix = conductances(random);
+        const b = Float64Array.from({ length: matrix.size }, () => 2 * random() - 1);
+        const x = new Float64Array(matrix.size);
+        filled(matrix).factor()?.solve(b, x);
+        matrix.dense.forEach((row, i) =>
+          expect(
+            Math.abs(row.reduce((sum, value, j) => sum + value * (x[j] as number), 0) - (b[i] as number)),
+          ).toBeLessThan(1e-10),
+        );
+      }),
+      { numRuns: 150 },
+    ));
   test("values can be cleared and filled again; a factor keeps those that it was made of", () => {
     const matrix = conductances(randoms(5));
     const ldl = filled(matrix);
-    const [b, before, after] = [new Float64Array(matrix.size).fill(1), new Float64Array(matrix.size), new Float64Array(matrix.size)];
+    const [b, before, after] = [
+      new Float64Array(matrix.size).fill(1),
+      new Float64Array(matrix.size),
+      new Float64Array(matrix.size),
+    ];
     const factor = ldl.factor();
     factor?.solve(b, before);
     ldl.clear();
@@ -64,7 +95,13 @@ describe("sparse LDLᵀ", () => {
   test("a chain of unknowns is eliminated without filling anything in", () => {
     const size = 200;
     const i = Int32Array.from({ length: size - 1 }, (_, at) => at);
-    expect(new SparseLdl(size, i, i.map((at) => at + 1)).entries).toBe(size - 1);
+    expect(
+      new SparseLdl(
+        size,
+        i,
+        i.map((at) => at + 1),
+      ).entries,
+    ).toBe(size - 1);
   });
   test("a step is taken off, and its largest part told", () => {
     const x = Float64Array.of(0, 5, 5, 5);
@@ -77,70 +114,119 @@ describe("sparse LDLᵀ", () => {
 /** Nodes joined by some branches, found the plain way. */
 function joinedBy({ nodes, list }: Branches, uses: (at: number) => boolean): number[] {
   const lowest = nodes.map((_, at) => at);
-  for (let changed = true; changed;) {
+  for (let changed = true; changed; ) {
     changed = false;
     list.forEach(({ a, b }, at) => {
       if (!uses(at)) return;
       const low = Math.min(lowest[a] as number, lowest[b] as number);
-      if (lowest[a] !== low || lowest[b] !== low) { lowest[a] = low; lowest[b] = low; changed = true; }
+      if (lowest[a] !== low || lowest[b] !== low) {
+        lowest[a] = low;
+        lowest[b] = low;
+        changed = true;
+      }
     });
   }
   return lowest;
 }
 
 describe("what is closed, and what it joins", () => {
-  test("as found the plain way, in every state and with relays in any position", () => fc.assert(fc.property(seeds, fc.constantFrom(...NETLIST_KEYS), fc.boolean(), (seed, state, on) => {
-    const branches = branchesOf(randomNetlist(randoms(seed)));
-    const closing = new Closing(branches);
-    closing.begin(inState(state), []);
-    const { island, solid } = closing.step(branches.relays.map(() => on));
-    expect([...island]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] !== 0));
-    expect([...solid]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] === 1));
-    branches.list.forEach(({ element, contact }, at) => {
-      const closed = element.type === "switch" ? element.closedIn.includes(state) : element.type === "relay" && contact >= 0 ? (element.contacts[contact]?.when === "energised") === on : true;
-      expect(closing.closed[at], element.id).toBe(closed ? 1 : 0);
-    });
-  }), { numRuns: 80 }));
+  test("as found the plain way, in every state and with relays in any position", () =>
+    fc.assert(
+      fc.property(seeds, fc.constantFrom(...NETLIST_KEYS), fc.boolean(), (seed, state, on) => {
+        const branches = branchesOf(randomNetlist(randoms(seed)));
+        const closing = new Closing(branches);
+        closing.begin(inState(state), []);
+        const { island, solid } = closing.step(branches.relays.map(() => on));
+        expect([...island]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] !== 0));
+        expect([...solid]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] === 1));
+        branches.list.forEach(({ element, contact }, at) => {
+          const closed =
+            element.type === "switch"
+              ? element.closedIn.includes(state)
+              : element.type === "relay" && contact >= 0
+                ? (element.contacts[contact]?.when === "energised") === on
+                : true;
+          expect(closing.closed[at], element.id).toBe(closed ? 1 : 0);
+        });
+      }),
+      { numRuns: 80 },
+    ));
   test("what another setting closes and what a change has opened", () => {
-    const branches = branchesOf({ reference: "0", elements: [{ id: "K", type: "switch", a: "0", b: "x", closedIn: ["run"], ohms: 1 }, { id: "R", type: "resistor", a: "x", b: "y", ohms: 1 }, { id: "F", type: "fuse", a: "y", b: "0", amps: 5, ohms: 1, blown: true }] });
+    const branches = branchesOf({
+      reference: "0",
+      elements: [
+        { id: "K", type: "switch", a: "0", b: "x", closedIn: ["run"], ohms: 1 },
+        { id: "R", type: "resistor", a: "x", b: "y", ohms: 1 },
+        { id: "F", type: "fuse", a: "y", b: "0", amps: 5, ohms: 1, blown: true },
+      ],
+    });
     const closing = new Closing(branches);
-    const closed = (always: boolean, opened: number[]) => { closing.begin({ name: "x", isClosed: () => always }, opened); closing.step([]); return [...closing.closed]; };
-    expect([closed(false, []), closed(true, []), closed(true, [1])]).toEqual([[0, 1, 0], [1, 1, 0], [1, 0, 0]]);
+    const closed = (always: boolean, opened: number[]) => {
+      closing.begin({ name: "x", isClosed: () => always }, opened);
+      closing.step([]);
+      return [...closing.closed];
+    };
+    expect([closed(false, []), closed(true, []), closed(true, [1])]).toEqual([
+      [0, 1, 0],
+      [1, 1, 0],
+      [1, 0, 0],
+    ]);
   });
 });
 
 describe("runs of resistors", () => {
-  test("every resistor hangs, is in one run, or stands alone, and no node in the middle of a run has a third", () => fc.assert(fc.property(seeds, (seed) => {
-    const branches = branchesOf(randomNetlist(randoms(seed)));
-    const wires = new Wires(branches);
-    const hanging = wires.prune();
-    const runs = wires.runs();
-    const used = [...hanging.map(({ by }) => by), ...runs.flatMap((run) => run.members)];
-    expect(new Set(used).size).toBe(used.length);
-    for (const at of used) expect((branches.list[at] as Branch).element.type).toBe("resistor");
-    const gone = new Set(hanging.map(({ by }) => by));
-    for (const { members, nodes } of runs) {
-      expect(nodes).toHaveLength(members.length - 1);
-      for (const node of nodes) {
-        expect(wires.isGone(node)).toBe(true);
-        expect(branches.list.flatMap(({ a, b }, at) => ((a === node || b === node) && !gone.has(at) ? [at] : [])).every((at) => members.includes(at))).toBe(true);
-      }
-    }
-  }), { numRuns: 100 }));
+  test("every resistor hangs, is in one run, or stands alone, and no node in the middle of a run has a third", () =>
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const branches = branchesOf(randomNetlist(randoms(seed)));
+        const wires = new Wires(branches);
+        const hanging = wires.prune();
+        const runs = wires.runs();
+        const used = [...hanging.map(({ by }) => by), ...runs.flatMap((run) => run.members)];
+        expect(new Set(used).size).toBe(used.length);
+        for (const at of used) expect((branches.list[at] as Branch).element.type).toBe("resistor");
+        const gone = new Set(hanging.map(({ by }) => by));
+        for (const { members, nodes } of runs) {
+          expect(nodes).toHaveLength(members.length - 1);
+          for (const node of nodes) {
+            expect(wires.isGone(node)).toBe(true);
+            expect(
+              branches.list
+                .flatMap(({ a, b }, at) => ((a === node || b === node) && !gone.has(at) ? [at] : []))
+                .every((at) => members.includes(at)),
+            ).toBe(true);
+          }
+        }
+      }),
+      { numRuns: 100 },
+    ));
 });
 
 describe("branches that are no straight lines", () => {
-  const bent = branchesOf({ reference: "0", elements: [{ id: "D", type: "diode", a: "a", b: "0", saturationAmps: 1e-9, emission: 1.8 }, { id: "L", type: "lamp", a: "a", b: "0", ratedVolts: 12, ratedWatts: 21 }, { id: "P", type: "power", a: "a", b: "0", watts: 50, minVolts: 7 }] }).list;
-  test("the slope is the derivative of the current", () => fc.assert(fc.property(fc.constantFrom(...bent), fc.double({ min: -14, max: 14, noNaN: true }), (branch, at) => {
-    const volts = branch.kind === "diode" ? at / 20 : at;
-    // The bends themselves have two slopes.
-    if (branch.kind === "power" && Math.abs(Math.abs(volts) - 7) < 1e-3) return;
-    if (branch.kind === "lamp" && Math.abs(volts) < 0.1) return;
-    const h = 1e-6;
-    const numeric = (currentAt(branch, volts + h)[0] - currentAt(branch, volts - h)[0]) / (2 * h);
-    expect(Math.abs(numeric - currentAt(branch, volts)[1])).toBeLessThan(1e-4 * Math.max(1e-3, Math.abs(numeric)));
-  }), { numRuns: 200 }));
-  test("lamps and loads are odd in voltage", () => { for (const branch of bent.slice(1)) expect(currentAt(branch, -9)[0]).toBe(-currentAt(branch, 9)[0]); });
+  const bent = branchesOf({
+    reference: "0",
+    elements: [
+      { id: "D", type: "diode", a: "a", b: "0", saturationAmps: 1e-9, emission: 1.8 },
+      { id: "L", type: "lamp", a: "a", b: "0", ratedVolts: 12, ratedWatts: 21 },
+      { id: "P", type: "power", a: "a", b: "0", watts: 50, minVolts: 7 },
+    ],
+  }).list;
+  test("the slope is the derivative of the current", () =>
+    fc.assert(
+      fc.property(fc.constantFrom(...bent), fc.double({ min: -14, max: 14, noNaN: true }), (branch, at) => {
+        const volts = branch.kind === "diode" ? at / 20 : at;
+        // The bends themselves have two slopes.
+        if (branch.kind === "power" && Math.abs(Math.abs(volts) - 7) < 1e-3) return;
+        if (branch.kind === "lamp" && Math.abs(volts) < 0.1) return;
+        const h = 1e-6;
+        const numeric = (currentAt(branch, volts + h)[0] - currentAt(branch, volts - h)[0]) / (2 * h);
+        expect(Math.abs(numeric - currentAt(branch, volts)[1])).toBeLessThan(1e-4 * Math.max(1e-3, Math.abs(numeric)));
+      }),
+      { numRuns: 200 },
+    ));
+  test("lamps and loads are odd in voltage", () => {
+    for (const branch of bent.slice(1)) expect(currentAt(branch, -9)[0]).toBe(-currentAt(branch, 9)[0]);
+  });
   test("a diode is let to rise a little at a time, and a load to fall by half", () => {
     const [diode, , load] = bent as [Branch, Branch, Branch];
     expect(limitedVolts(diode, 12, 0)).toBeLessThan(0.5);
@@ -150,7 +236,13 @@ describe("branches that are no straight lines", () => {
   });
   test("of a load below its least voltage: whether there is a higher point, by its own quadratic", () => {
     const load = bent[2] as Branch;
-    for (const [open, ohms] of [[12, 0.3], [16, 1.2], [18, 1.5], [13, 1], [15, 2]] as const) {
+    for (const [open, ohms] of [
+      [12, 0.3],
+      [16, 1.2],
+      [18, 1.5],
+      [13, 1],
+      [15, 2],
+    ] as const) {
       const low = 49 / 50;
       const lower = (open * low) / (low + ohms);
       const root = open ** 2 - 4 * ohms * 50;

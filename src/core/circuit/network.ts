@@ -20,7 +20,13 @@ export type RelayState = "energised" | "released";
 
 /** What is worth a word in a solution. Words: core/words/circuit.ts. */
 export type SolveFinding =
-  | { readonly code: "over-rating"; readonly element: string; readonly nodes: readonly string[]; readonly amps: number; readonly ratedAmps: number }
+  | {
+      readonly code: "over-rating";
+      readonly element: string;
+      readonly nodes: readonly string[];
+      readonly amps: number;
+      readonly ratedAmps: number;
+    }
   /** Only diodes that do not conduct hold these nodes. */
   | { readonly code: "undefined-voltage"; readonly element: null; readonly nodes: readonly string[] }
   /** A relay that never settles; the nodes are its coil's. */
@@ -41,7 +47,9 @@ export interface Solution {
   readonly findings: readonly SolveFinding[];
 }
 
-export type SolveResult = { readonly ok: true; readonly solution: Solution } | { readonly ok: false; readonly fault: NetlistFault };
+export type SolveResult =
+  | { readonly ok: true; readonly solution: Solution }
+  | { readonly ok: false; readonly fault: NetlistFault };
 
 /** A branch that differs from the network as it was built: open, or a linear one of another resistance. */
 export interface Change {
@@ -75,8 +83,11 @@ export interface Operating extends Joined {
 export const isFault = (value: object): value is NetlistFault => "code" in value;
 
 /** Whether a relay is pulled in, by the voltage across its coil and what it was. */
-export const pullsIn = (element: { readonly pullInVolts: number; readonly dropOutVolts: number }, volts: number, was: boolean): boolean =>
-  Math.abs(volts) >= element.pullInVolts ? true : Math.abs(volts) <= element.dropOutVolts ? false : was;
+export const pullsIn = (
+  element: { readonly pullInVolts: number; readonly dropOutVolts: number },
+  volts: number,
+  was: boolean,
+): boolean => (Math.abs(volts) >= element.pullInVolts ? true : Math.abs(volts) <= element.dropOutVolts ? false : was);
 
 /** A network made ready once for many solutions: its order of elimination is found once, each solution fills in values. */
 export class Network {
@@ -87,7 +98,11 @@ export class Network {
   private readonly closing: Closing;
   private opened: readonly number[] = [];
 
-  private constructor(readonly reduction: Reduction, readonly equations: Equations, closing: Closing) {
+  private constructor(
+    readonly reduction: Reduction,
+    readonly equations: Equations,
+    closing: Closing,
+  ) {
     this.whole = reduction.whole;
     this.branches = reduction.branches;
     this.closing = closing;
@@ -100,12 +115,19 @@ export class Network {
    * @param whole as {@link branchesOf} has it, or {@link retuned} from the other's
    * @param like  one that was solved before and differs in little: its voltages are where solutions begin, and its order is taken over where values alone differ
    */
-  static of(whole: NamedBranches, like: Network | null = null): { readonly ok: true; readonly network: Network } | { readonly ok: false; readonly fault: NetlistFault } {
+  static of(
+    whole: NamedBranches,
+    like: Network | null = null,
+  ): { readonly ok: true; readonly network: Network } | { readonly ok: false; readonly fault: NetlistFault } {
     const reduction = new Reduction(whole, like?.reduction);
     const tied = tieTogether(reduction.branches);
     if (isFault(tied)) return { ok: false, fault: tied };
     const closing = new Closing(reduction.branches);
-    const network = new Network(reduction, new Equations(reduction.branches, tied, closing.closed, like?.equations), closing);
+    const network = new Network(
+      reduction,
+      new Equations(reduction.branches, tied, closing.closed, like?.equations),
+      closing,
+    );
     if (like !== null) network.trail.follow(like.trail);
     return { ok: true, network };
   }
@@ -130,7 +152,9 @@ export class Network {
     this.apply(this.branchChanges(overrides));
     try {
       const settled = this.settle(setting, pulledIn);
-      return isFault(settled) ? { ok: false, fault: settled } : { ok: true, solution: this.report(setting.name, settled.operating, settled.held, overrides) };
+      return isFault(settled)
+        ? { ok: false, fault: settled }
+        : { ok: true, solution: this.report(setting.name, settled.operating, settled.held, overrides) };
     } finally {
       this.equations.siemens.set(before);
       this.opened = [];
@@ -138,7 +162,11 @@ export class Network {
   }
 
   /** Relays brought to a stable state; `each` sees every step on the way there, and the last is the answer. */
-  settle(setting: SwitchSetting, pulledIn?: ReadonlySet<string>, each?: (energised: readonly boolean[]) => void): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
+  settle(
+    setting: SwitchSetting,
+    pulledIn?: ReadonlySet<string>,
+    each?: (energised: readonly boolean[]) => void,
+  ): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
     const { relays } = this.branches;
     const held = new Set<number>();
     this.closing.begin(setting, this.opened);
@@ -151,7 +179,9 @@ export class Network {
         const again = seen.get(name);
         if (again !== undefined) {
           // The states since the first time come round for ever: those that change among them buzz.
-          relays.forEach((_, which) => { if (trail.slice(again).some((step) => step[which] !== energised[which])) held.add(which); });
+          relays.forEach((_, which) => {
+            if (trail.slice(again).some((step) => step[which] !== energised[which])) held.add(which);
+          });
           break;
         }
         seen.set(name, trail.length);
@@ -160,10 +190,18 @@ export class Network {
         const near = this.trail.at(step);
         if (near !== undefined) this.equations.x.set(near);
         // On the way only the relays' decisions count; who wants to see each step wants it whole.
-        let joined = this.operate(energised, near === undefined && trail.length === 1 ? "nothing" : "near", each === undefined ? ROUGH_VOLTS : 0);
+        let joined = this.operate(
+          energised,
+          near === undefined && trail.length === 1 ? "nothing" : "near",
+          each === undefined ? ROUGH_VOLTS : 0,
+        );
         if (isFault(joined)) return joined;
         each?.(energised);
-        const decide = () => relays.map(({ element, coil }, which) => !held.has(which) && pullsIn(element, this.equations.across(coil), energised[which] as boolean));
+        const decide = () =>
+          relays.map(
+            ({ element, coil }, which) =>
+              !held.has(which) && pullsIn(element, this.equations.across(coil), energised[which] as boolean),
+          );
         const isSame = (next: readonly boolean[]) => next.every((on, which) => on === energised[which]);
         let next = decide();
         if (!this.equations.exact && (isSame(next) || !this.coilsAreClear())) {
@@ -180,11 +218,13 @@ export class Network {
 
   /** Changes by their branch of the whole. */
   overridesOf(changes: readonly Change[]): Overrides {
-    return new Map(changes.map(({ id, ohms }) => {
-      const at = this.whole.named.get(id);
-      if (at === undefined) throw new Error(`no element “${id}” in the netlist`);
-      return [at, ohms];
-    }));
+    return new Map(
+      changes.map(({ id, ohms }) => {
+        const at = this.whole.named.get(id);
+        if (at === undefined) throw new Error(`no element “${id}” in the netlist`);
+        return [at, ohms];
+      }),
+    );
   }
 
   /** Changes as they bear the equations; those of what led nowhere bear nothing there. */
@@ -195,7 +235,8 @@ export class Network {
   private apply(changes: readonly BranchChange[]): void {
     for (const { branch, ohms } of changes) {
       const { kind, name } = this.branches.list[branch] as Branch;
-      if (kind !== "linear" && kind !== "emf") throw new Error(`“${name}” has no resistance of its own that could change: open it by a wire beside it`);
+      if (kind !== "linear" && kind !== "emf")
+        throw new Error(`“${name}” has no resistance of its own that could change: open it by a wire beside it`);
       this.equations.siemens[branch] = Number.isFinite(ohms) ? 1 / ohms : 0;
     }
     this.opened = changes.flatMap(({ branch, ohms }) => (Number.isFinite(ohms) ? [] : [branch]));
@@ -205,7 +246,9 @@ export class Network {
   private coilsAreClear(): boolean {
     return this.branches.relays.every(({ element, coil }) => {
       const volts = Math.abs(this.equations.across(coil));
-      return Math.abs(volts - element.pullInVolts) > COIL_MARGIN && Math.abs(volts - element.dropOutVolts) > COIL_MARGIN;
+      return (
+        Math.abs(volts - element.pullInVolts) > COIL_MARGIN && Math.abs(volts - element.dropOutVolts) > COIL_MARGIN
+      );
     });
   }
 
@@ -214,8 +257,18 @@ export class Network {
     const { list } = this.branches;
     const joined = this.closing.step(energised);
     const { island } = joined;
-    const stranded = this.branches.currents.find((at) => { const { a, b, element } = list[at] as Branch; return island[a] !== island[b] && (element as { amps: number }).amps !== 0; });
-    if (stranded !== undefined) { const { name } = list[stranded] as Branch; return { code: "stranded-current", element: name, message: `The current of “${name}” has nowhere to flow: nothing that conducts joins its two ends.` }; }
+    const stranded = this.branches.currents.find((at) => {
+      const { a, b, element } = list[at] as Branch;
+      return island[a] !== island[b] && (element as { amps: number }).amps !== 0;
+    });
+    if (stranded !== undefined) {
+      const { name } = list[stranded] as Branch;
+      return {
+        code: "stranded-current",
+        element: name,
+        message: `The current of “${name}” has nowhere to flow: nothing that conducts joins its two ends.`,
+      };
+    }
     return this.equations.solve(joined, from, enough) ?? joined;
   }
 
@@ -225,7 +278,8 @@ export class Network {
     const { equations } = this;
     const { group, offset } = equations.tied;
     const volts = new Float64Array(nodes.length);
-    for (let at = 0; at < volts.length; at++) volts[at] = (equations.x[group[at] as number] as number) + (offset[at] as number);
+    for (let at = 0; at < volts.length; at++)
+      volts[at] = (equations.x[group[at] as number] as number) + (offset[at] as number);
     const amps = new Float64Array(list.length);
     for (let at = 0; at < amps.length; at++) {
       const { a, b } = list[at] as Branch;
@@ -239,19 +293,31 @@ export class Network {
     const { relays } = this.branches;
     const { whole } = this;
     const { amps, energised } = operating;
-    const { volts: nodeVolts, island: nodeIsland } = this.reduction.expand(operating.volts, operating.island, overrides);
+    const { volts: nodeVolts, island: nodeIsland } = this.reduction.expand(
+      operating.volts,
+      operating.island,
+      overrides,
+    );
     const delivered = this.reduction.expandAmps(amps);
     for (const at of whole.sources) if (delivered[at] !== 0) delivered[at] = -(delivered[at] as number);
     for (let at = 0; at < nodeVolts.length; at++) if (nodeIsland[at] !== 0) nodeVolts[at] = Number.NaN;
     return {
-      state, byNumber: { volts: nodeVolts, amps: delivered },
-      volts: new NumberedMap(whole.nodeOf, (at) => (Number.isNaN(nodeVolts[at]) ? null : (nodeVolts[at] as number))), amps: new NumberedMap(whole.named, (at) => delivered[at] as number),
-      get floating() { return islandsOf(whole.nodes, nodeIsland); },
+      state,
+      byNumber: { volts: nodeVolts, amps: delivered },
+      volts: new NumberedMap(whole.nodeOf, (at) => (Number.isNaN(nodeVolts[at]) ? null : (nodeVolts[at] as number))),
+      amps: new NumberedMap(whole.named, (at) => delivered[at] as number),
+      get floating() {
+        return islandsOf(whole.nodes, nodeIsland);
+      },
       relays: new Map(relays.map(({ element }, which) => [element.id, energised[which] ? "energised" : "released"])),
-      findings: [...this.overRated(amps), ...this.undefinedVolts(operating), ...[...held].map((which): SolveFinding => {
-        const { element } = relays[which] as (typeof relays)[number];
-        return { code: "buzzing", element: element.id, nodes: [element.coilA, element.coilB] };
-      })],
+      findings: [
+        ...this.overRated(amps),
+        ...this.undefinedVolts(operating),
+        ...[...held].map((which): SolveFinding => {
+          const { element } = relays[which] as (typeof relays)[number];
+          return { code: "buzzing", element: element.id, nodes: [element.coilA, element.coilB] };
+        }),
+      ],
     };
   }
 
@@ -259,7 +325,16 @@ export class Network {
     return this.branches.fuses.flatMap((at) => {
       const { element } = this.branches.list[at] as Branch;
       return element.type === "fuse" && Math.abs(amps[at] as number) > element.amps
-        ? [{ code: "over-rating" as const, element: element.id, nodes: [element.a, element.b], amps: Math.abs(amps[at] as number), ratedAmps: element.amps }] : [];
+        ? [
+            {
+              code: "over-rating" as const,
+              element: element.id,
+              nodes: [element.a, element.b],
+              amps: Math.abs(amps[at] as number),
+              ratedAmps: element.amps,
+            },
+          ]
+        : [];
     });
   }
 
@@ -269,7 +344,8 @@ export class Network {
     for (const at of this.branches.diodes) {
       const { a, b } = this.branches.list[at] as Branch;
       if (solid[a] === solid[b]) continue;
-      for (const end of [a, b]) through.set(solid[end] as number, (through.get(solid[end] as number) ?? 0) + Math.abs(amps[at] as number));
+      for (const end of [a, b])
+        through.set(solid[end] as number, (through.get(solid[end] as number) ?? 0) + Math.abs(amps[at] as number));
     }
     return [...through].flatMap(([part, total]): SolveFinding[] => {
       if (part === 0 || total >= NO_CURRENT || island[part] !== 0) return [];

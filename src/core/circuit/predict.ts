@@ -22,7 +22,12 @@ export interface Prediction {
  * that do not conduct is predicted without the contract's leak: millivolts from where a solution has it.
  */
 export class Predictor {
-  private constructor(private readonly network: Network, readonly setting: SwitchSetting, private readonly stages: readonly Stage[], private readonly island: Int32Array) {}
+  private constructor(
+    private readonly network: Network,
+    readonly setting: SwitchSetting,
+    private readonly stages: readonly Stage[],
+    private readonly island: Int32Array,
+  ) {}
 
   static make(network: Network, state: NetlistKey | SwitchSetting): Predictor | NetlistFault {
     const setting = typeof state === "string" ? inState(state) : state;
@@ -32,7 +37,16 @@ export class Predictor {
       const factor = equations.factorHere();
       if (factor === null) throw new Error("the equations were solved, and cannot be factored there");
       const active = equations.nonlinear.filter((at) => equations.closed[at] === 1);
-      stages.push({ energised, closed: equations.closed.slice(), x: equations.x.slice(), factor, active, volts: Float64Array.from(active, (at) => equations.across(at)), slope: Float64Array.from(active, (at) => equations.slopeOf(at)), directions: new Map() });
+      stages.push({
+        energised,
+        closed: equations.closed.slice(),
+        x: equations.x.slice(),
+        factor,
+        active,
+        volts: Float64Array.from(active, (at) => equations.across(at)),
+        slope: Float64Array.from(active, (at) => equations.slopeOf(at)),
+        directions: new Map(),
+      });
     });
     if (isFault(settled)) return settled;
     // Where a relay buzzes the steps are no way to a stable state; each change is then solved anew.
@@ -42,12 +56,23 @@ export class Predictor {
   predict(changes: readonly (Change | Bridge)[]): Prediction {
     const { reduction, whole } = this.network;
     const overrides = this.network.overridesOf(changes.flatMap((change) => ("id" in change ? [change] : [])));
-    const bridges = changes.flatMap((change) => ("a" in change ? [{ a: this.keptNode(change.a), b: this.keptNode(change.b), ohms: change.ohms }] : []));
+    const bridges = changes.flatMap((change) =>
+      "a" in change ? [{ a: this.keptNode(change.a), b: this.keptNode(change.b), ohms: change.ohms }] : [],
+    );
     // A bridge from the middle of what was taken out makes another network of it.
-    const found = bridges.some(({ a, b }) => a < 0 || b < 0) ? null : this.lowRank([...this.network.branchChanges(overrides), ...bridges]);
+    const found = bridges.some(({ a, b }) => a < 0 || b < 0)
+      ? null
+      : this.lowRank([...this.network.branchChanges(overrides), ...bridges]);
     if (found !== null) {
       const known = (kept: number) => this.voltsAt(found, kept);
-      return { anew: false, volts: (node) => { const at = whole.nodeOf.get(node); const volts = at === undefined ? Number.NaN : reduction.volts(at, known, overrides); return Number.isNaN(volts) ? null : volts; } };
+      return {
+        anew: false,
+        volts: (node) => {
+          const at = whole.nodeOf.get(node);
+          const volts = at === undefined ? Number.NaN : reduction.volts(at, known, overrides);
+          return Number.isNaN(volts) ? null : volts;
+        },
+      };
     }
     const solved = this.solveAnew(changes);
     return { anew: true, volts: (node) => (solved.ok ? (solved.solution.volts.get(node) ?? null) : null) };
@@ -66,11 +91,16 @@ export class Predictor {
   }
 
   private solveAnew(changes: readonly (Change | Bridge)[]): SolveResult {
-    const bridges = changes.flatMap((change, at) => ("a" in change ? [{ id: `bridge ${at}`, type: "resistor" as const, ...change }] : []));
+    const bridges = changes.flatMap((change, at) =>
+      "a" in change ? [{ id: `bridge ${at}`, type: "resistor" as const, ...change }] : [],
+    );
     const own = changes.flatMap((change) => ("id" in change ? [change] : []));
     if (bridges.length === 0) return this.network.solve(this.setting, { changes: own });
     const { netlist } = this.network.whole;
-    const built = (this.network.constructor as typeof Network).build({ ...netlist, elements: [...netlist.elements, ...bridges] });
+    const built = (this.network.constructor as typeof Network).build({
+      ...netlist,
+      elements: [...netlist.elements, ...bridges],
+    });
     return built.ok ? built.network.solve(this.setting, { changes: own }) : { ok: false, fault: built.fault };
   }
 
@@ -84,7 +114,8 @@ export class Predictor {
       const x = new Round(this.network, stage, changes, energised).run(exact);
       if (x === null) return null;
       const next = this.decide(x, energised);
-      if (next.every((on, which) => on === energised[which])) return exact ? x : new Round(this.network, stage, changes, energised).run(true);
+      if (next.every((on, which) => on === energised[which]))
+        return exact ? x : new Round(this.network, stage, changes, energised).run(true);
       energised = next;
     }
     return null;

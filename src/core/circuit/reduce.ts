@@ -44,9 +44,19 @@ export class Reduction {
   /**
    * @param like of a network numbered alike ({@link retuned}): what is left and what is gone is the same, and only values are looked at again
    */
-  constructor(readonly whole: NamedBranches, like: Reduction | null = null) {
+  constructor(
+    readonly whole: NamedBranches,
+    like: Reduction | null = null,
+  ) {
     if (like !== null && like.whole.nodes === whole.nodes) {
-      ({ kept: this.kept, branchOf: this.branchOf, way: this.way, chains: this.chains, inChain: this.inChain, hanging: this.hanging } = like);
+      ({
+        kept: this.kept,
+        branchOf: this.branchOf,
+        way: this.way,
+        chains: this.chains,
+        inChain: this.inChain,
+        hanging: this.hanging,
+      } = like);
       this.branches = { ...like.branches, list: this.retunedList(like) };
       [this.a, this.b, this.part] = this.origins();
       return;
@@ -59,7 +69,8 @@ export class Reduction {
     for (const { node, at, by } of wires.prune()) this.hanging.set(node, { at, by });
     const runFrom = new Map(wires.runs().map((run) => [run.members[0] as number, run]));
     const nodes: string[] = [];
-    for (let node = 0; node < size; node++) if (!wires.isGone(node)) this.kept[node] = nodes.push(whole.nodes[node] as string) - 1;
+    for (let node = 0; node < size; node++)
+      if (!wires.isGone(node)) this.kept[node] = nodes.push(whole.nodes[node] as string) - 1;
     const list: Branch[] = [];
     for (let at = 0; at < whole.list.length; at++) {
       const branch = whole.list[at] as Branch;
@@ -68,7 +79,15 @@ export class Reduction {
       if (run !== undefined) this.addChain(run, list);
       else if (a >= 0 && b >= 0) this.branchOf[at] = list.push(placed(branch, a, b)) - 1;
     }
-    this.branches = gathered(nodes, list, whole.relays.map(({ element, coil, contacts }) => ({ element, coil: this.branchOf[coil] as number, contacts: contacts.map((contact) => this.branchOf[contact] as number) })));
+    this.branches = gathered(
+      nodes,
+      list,
+      whole.relays.map(({ element, coil, contacts }) => ({
+        element,
+        coil: this.branchOf[coil] as number,
+        contacts: contacts.map((contact) => this.branchOf[contact] as number),
+      })),
+    );
     [this.a, this.b, this.part] = this.origins();
   }
 
@@ -89,7 +108,11 @@ export class Reduction {
   }
 
   /** Volts of all nodes of the whole, and the islands that they are in, from those of the equations. An island is called by a number alone; the reference's is 0. */
-  expand(volts: Float64Array, island: Int32Array, overrides: Overrides): { readonly volts: Float64Array; readonly island: Int32Array } {
+  expand(
+    volts: Float64Array,
+    island: Int32Array,
+    overrides: Overrides,
+  ): { readonly volts: Float64Array; readonly island: Int32Array } {
     const size = this.kept.length;
     const all = { volts: new Float64Array(size), island: new Int32Array(size) };
     const isPlain = overrides.size === 0;
@@ -132,7 +155,13 @@ export class Reduction {
     nodes.forEach((node, nth) => this.inChain.set(node, { chain, before: nth + 1 }));
     const [start, end] = [first.a === nodes[0] ? first.b : first.a, last.a === nodes.at(-1) ? last.b : last.a];
     const ohms = members.reduce((sum, member) => sum + this.ohms(member, NO_OVERRIDES), 0);
-    list.push({ ...first, name: `${first.name}#+`, a: this.kept[start] as number, b: this.kept[end] as number, siemens: 1 / ohms });
+    list.push({
+      ...first,
+      name: `${first.name}#+`,
+      a: this.kept[start] as number,
+      b: this.kept[end] as number,
+      siemens: 1 / ohms,
+    });
   }
 
   private retunedList(like: Reduction): Branch[] {
@@ -143,7 +172,10 @@ export class Reduction {
       if (own === like.whole.list[at] || branch < 0) continue;
       const before = list[branch] as Branch;
       const chain = this.chains.get(branch);
-      list[branch] = chain === undefined ? placed(own, before.a, before.b) : { ...before, siemens: 1 / sum(chain.members.map((member) => this.ohms(member, NO_OVERRIDES))) };
+      list[branch] =
+        chain === undefined
+          ? placed(own, before.a, before.b)
+          : { ...before, siemens: 1 / sum(chain.members.map((member) => this.ohms(member, NO_OVERRIDES))) };
     }
     return list;
   }
@@ -178,7 +210,10 @@ export class Reduction {
     const plain = { a: this.a[node] as number, b: this.b[node] as number, part: this.part[node] as number };
     if (overrides.size === 0 || (this.kept[node] as number) >= 0) return plain;
     const hangs = this.hanging.get(node);
-    if (hangs !== undefined) return overrides.get(hangs.by) === Number.POSITIVE_INFINITY ? { ...plain, a: -1 - node } : this.origin(hangs.at, overrides);
+    if (hangs !== undefined)
+      return overrides.get(hangs.by) === Number.POSITIVE_INFINITY
+        ? { ...plain, a: -1 - node }
+        : this.origin(hangs.at, overrides);
     const { chain, before } = this.inChain.get(node) as { chain: Chain; before: number };
     const ohms = chain.members.map((member) => this.ohms(member, overrides));
     const isOpen = (one: number) => one === Number.POSITIVE_INFINITY;

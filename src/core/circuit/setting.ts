@@ -14,4 +14,7 @@ export interface SwitchSetting {
 }
 
 /** The setting that one of the contract's five names stands for. */
-export const inState = (state: NetlistKey): SwitchSetting => ({ name: state, isClosed: ({ closedIn }) => closedIn.includes(state) });
+export const inState = (state: NetlistKey): SwitchSetting => ({
+  name: state,
+  isClosed: ({ closedIn }) => closedIn.includes(state),
+});

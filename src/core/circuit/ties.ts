@@ -26,7 +26,12 @@ export function tieTogether({ nodes, list }: Branches): Tied | NetlistFault {
         if (used.has(branch)) continue;
         used.add(branch);
         const other = branch.a === one ? branch.b : branch.a;
-        if (group[other] !== -1) return { code: "source-loop", element: branch.name, message: `“${branch.name}” closes a loop of sources without resistance: give one of them its resistance.` };
+        if (group[other] !== -1)
+          return {
+            code: "source-loop",
+            element: branch.name,
+            message: `“${branch.name}” closes a loop of sources without resistance: give one of them its resistance.`,
+          };
         group[other] = groups;
         offset[other] = (offset[one] as number) + (branch.a === one ? -branch.emf : branch.emf);
         queue.push(other);
@@ -45,9 +50,14 @@ export function idealCurrents({ nodes, list, sources }: Branches, amps: Float64A
   const ideal = sources.filter((at) => (list[at] as Branch).kind === "ideal");
   if (ideal.length === 0) return;
   const lack = new Float64Array(nodes.length);
-  list.forEach(({ a, b }, at) => { lack[a] = (lack[a] as number) + (amps[at] as number); lack[b] = (lack[b] as number) - (amps[at] as number); });
+  list.forEach(({ a, b }, at) => {
+    lack[a] = (lack[a] as number) + (amps[at] as number);
+    lack[b] = (lack[b] as number) - (amps[at] as number);
+  });
   const at = new Map<number, Set<number>>();
-  for (const one of ideal) for (const end of [(list[one] as Branch).a, (list[one] as Branch).b]) at.set(end, (at.get(end) ?? new Set()).add(one));
+  for (const one of ideal)
+    for (const end of [(list[one] as Branch).a, (list[one] as Branch).b])
+      at.set(end, (at.get(end) ?? new Set()).add(one));
   const leaves = [...at].filter(([node, own]) => own.size === 1 && node !== 0).map(([node]) => node);
   for (let node = leaves.pop(); node !== undefined; node = leaves.pop()) {
     const [one] = at.get(node) ?? [];

@@ -19,7 +19,10 @@ export interface Step {
 export class Trail {
   private readonly found = new Map<string, Float64Array>();
 
-  constructor(private readonly branches: Branches, private readonly tied: Tied) {}
+  constructor(
+    private readonly branches: Branches,
+    private readonly tied: Tied,
+  ) {}
 
   at(name: string): Float64Array | undefined {
     return this.found.get(name);
@@ -39,16 +42,27 @@ export class Trail {
     }
     const groupOf = new Map(branches.nodes.map((name, node) => [name, node]));
     const from = new Int32Array(this.tied.groups).fill(-1);
-    this.branches.nodes.forEach((name, node) => { const known = groupOf.get(name); if (known !== undefined && this.tied.offset[node] === 0 && tied.offset[known] === 0) from[this.tied.group[node] as number] = tied.group[known] as number; });
+    this.branches.nodes.forEach((name, node) => {
+      const known = groupOf.get(name);
+      if (known !== undefined && this.tied.offset[node] === 0 && tied.offset[known] === 0)
+        from[this.tied.group[node] as number] = tied.group[known] as number;
+    });
     for (const [name, volts] of found) {
       const own = new Float64Array(from.length);
-      for (let group = 0; group < own.length; group++) { const there = from[group] as number; if (there >= 0) own[group] = volts[there] as number; }
+      for (let group = 0; group < own.length; group++) {
+        const there = from[group] as number;
+        if (there >= 0) own[group] = volts[there] as number;
+      }
       this.found.set(name, own);
     }
   }
 
   /** What a step is called here, and in networks like this one. */
   name({ setting, energised }: Step): string {
-    return [setting, "|", ...this.branches.relays.flatMap(({ element }, which) => (energised[which] ? [element.id] : []))].join("\n");
+    return [
+      setting,
+      "|",
+      ...this.branches.relays.flatMap(({ element }, which) => (energised[which] ? [element.id] : [])),
+    ].join("\n");
   }
 }

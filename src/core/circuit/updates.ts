@@ -65,7 +65,12 @@ export class Round {
   private readonly residual: Float64Array;
   private inverse: number[][] | null = null;
 
-  constructor(private readonly network: Network, private readonly stage: Stage, private readonly changes: readonly (BranchChange | BranchBridge)[], private readonly energised: readonly boolean[]) {
+  constructor(
+    private readonly network: Network,
+    private readonly stage: Stage,
+    private readonly changes: readonly (BranchChange | BranchBridge)[],
+    private readonly energised: readonly boolean[],
+  ) {
     this.slope = stage.slope.slice();
     this.x = stage.x.slice();
     this.residual = new Float64Array(stage.x.length - 1);
@@ -104,11 +109,19 @@ export class Round {
         const off = amps - ampsBefore - (this.slope[nth] as number) * (now - was);
         this.add(at, off);
         left = Math.max(left, Math.abs(off));
-        const far = branch.kind === "diode" ? amps > 0 && amps < 0.7 * ampsBefore : Math.abs(now - was) > 0.3 * Math.max(Math.abs(now), Math.abs(was));
+        const far =
+          branch.kind === "diode"
+            ? amps > 0 && amps < 0.7 * ampsBefore
+            : Math.abs(now - was) > 0.3 * Math.max(Math.abs(now), Math.abs(was));
         // Far away the line through the origin leads nearer than the tangent: what loses its feed comes to rest at 0 in one step.
         const slope = far && now !== 0 ? amps / now : tangent;
         before[nth] = now;
-        if (Math.abs(slope - (this.slope[nth] as number)) > STALE_PART * Math.abs(this.slope[nth] as number) && moved > 1e-4 && !this.update(nth, slope)) return null;
+        if (
+          Math.abs(slope - (this.slope[nth] as number)) > STALE_PART * Math.abs(this.slope[nth] as number) &&
+          moved > 1e-4 &&
+          !this.update(nth, slope)
+        )
+          return null;
       }
       if (left < SETTLED_AMPS) return this.upper(before) ? this.x : null;
     }
@@ -140,7 +153,12 @@ export class Round {
     const { kind, emf } = branches.list[at] as Branch;
     if (kind !== "linear" && kind !== "emf") return false;
     const siemens = (Number.isFinite(change.ohms) ? 1 / change.ohms : 0) - (equations.siemens[at] as number);
-    this.place(equations.from[at] as number, equations.to[at] as number, siemens, siemens * (equations.across(at, this.x) - emf));
+    this.place(
+      equations.from[at] as number,
+      equations.to[at] as number,
+      siemens,
+      siemens * (equations.across(at, this.x) - emf),
+    );
     return true;
   }
 
@@ -165,7 +183,12 @@ export class Round {
       if (this.energised[which] === this.stage.energised[which]) return;
       for (const at of contacts) {
         const siemens = (this.stage.closed[at] === 1 ? -1 : 1) * (equations.siemens[at] as number);
-        this.place(equations.from[at] as number, equations.to[at] as number, siemens, siemens * equations.across(at, this.x));
+        this.place(
+          equations.from[at] as number,
+          equations.to[at] as number,
+          siemens,
+          siemens * equations.across(at, this.x),
+        );
       }
     });
   }
@@ -213,7 +236,10 @@ export class Round {
     if (inverse === null) return false;
     const along = updates.map((one) => one.siemens * between(step, one));
     updates.forEach((one, row) => {
-      const weight = (inverse[row] as number[]).reduce((sum, value, column) => sum + value * (along[column] as number), 0);
+      const weight = (inverse[row] as number[]).reduce(
+        (sum, value, column) => sum + value * (along[column] as number),
+        0,
+      );
       if (weight !== 0) addTo(step, one.direction, -weight);
     });
     return true;
@@ -226,17 +252,24 @@ export class Round {
   private cutsOff(): boolean {
     const [one] = this.updates;
     const [change] = this.changes;
-    if (one === undefined || this.updates.length > 1 || change === undefined || Number.isFinite(change.ohms)) return false;
+    if (one === undefined || this.updates.length > 1 || change === undefined || Number.isFinite(change.ohms))
+      return false;
     const lift = -1 / one.siemens;
     if (Math.abs(between(one.direction, one) / lift - 1) > CUT_OFF) return false;
-    one.direction.forEach((volts, at) => { if (Math.abs(Math.abs(volts) / lift - 1) < 1e-6) this.x[at + 1] = Number.NaN; });
+    one.direction.forEach((volts, at) => {
+      if (Math.abs(Math.abs(volts) / lift - 1) < 1e-6) this.x[at + 1] = Number.NaN;
+    });
     return true;
   }
 
   /** Whether a diode that hardly conducts still joins what was cut off to the rest: it takes the rest's voltage there, through the leak. */
   private isHeldByDiodes(): boolean {
     const { equations } = this.network;
-    return this.stage.active.some((at) => equations.from[at] !== equations.to[at] && Number.isNaN(this.x[equations.from[at] as number]) !== Number.isNaN(this.x[equations.to[at] as number]));
+    return this.stage.active.some(
+      (at) =>
+        equations.from[at] !== equations.to[at] &&
+        Number.isNaN(this.x[equations.from[at] as number]) !== Number.isNaN(this.x[equations.to[at] as number]),
+    );
   }
 
   /** No coil has moved by much, and none is near a voltage at which it would decide otherwise. */
@@ -245,7 +278,11 @@ export class Round {
     return branches.relays.every(({ element, coil }) => {
       const volts = Math.abs(equations.across(coil, this.x));
       const moved = Math.abs(volts - Math.abs(equations.across(coil, this.stage.x)));
-      return moved < COIL_MARGIN && Math.abs(volts - element.pullInVolts) > COIL_MARGIN && Math.abs(volts - element.dropOutVolts) > COIL_MARGIN;
+      return (
+        moved < COIL_MARGIN &&
+        Math.abs(volts - element.pullInVolts) > COIL_MARGIN &&
+        Math.abs(volts - element.dropOutVolts) > COIL_MARGIN
+      );
     });
   }
 
@@ -276,7 +313,8 @@ function addTo(sum: Float64Array, values: Float64Array, weight: number): void {
   for (let at = 0; at < sum.length; at++) sum[at] = (sum[at] as number) + weight * (values[at] as number);
 }
 
-const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) => (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));
+const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) =>
+  (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));
 
 /** (I + G·UᵀA⁻¹U)⁻¹ of a few updates by Gauss & Jordan with pivots; null where it is singular: something is cut off. */
 function smallInverse(updates: readonly Update[]): number[][] | null {
@@ -287,7 +325,9 @@ function smallInverse(updates: readonly Update[]): number[][] | null {
   ]);
   for (let column = 0; column < size; column++) {
     let best = column;
-    for (let row = column + 1; row < size; row++) if (Math.abs((rows[row] as number[])[column] as number) > Math.abs((rows[best] as number[])[column] as number)) best = row;
+    for (let row = column + 1; row < size; row++)
+      if (Math.abs((rows[row] as number[])[column] as number) > Math.abs((rows[best] as number[])[column] as number))
+        best = row;
     const pivot = (rows[best] as number[])[column] as number;
     if (!(Math.abs(pivot) > CUT_OFF)) return null;
     [rows[column], rows[best]] = [rows[best] as number[], rows[column] as number[]];

@@ -30,17 +30,25 @@ export class Wires {
     this.gone = new Uint8Array(nodes.length);
     this.used = new Uint8Array(list.length);
     for (const { element, a, b } of list) {
-      if (element.type !== "resistor") { this.fixed[a] = 1; this.fixed[b] = 1; continue; }
+      if (element.type !== "resistor") {
+        this.fixed[a] = 1;
+        this.fixed[b] = 1;
+        continue;
+      }
       this.left[a] = (this.left[a] as number) + 1;
       this.left[b] = (this.left[b] as number) + 1;
     }
     this.start = new Int32Array(nodes.length + 1);
-    for (let node = 0; node < nodes.length; node++) this.start[node + 1] = (this.start[node] as number) + (this.left[node] as number);
+    for (let node = 0; node < nodes.length; node++)
+      this.start[node + 1] = (this.start[node] as number) + (this.left[node] as number);
     this.at = new Int32Array(this.start[nodes.length] as number);
     const filled = this.start.slice();
     list.forEach(({ element, a, b }, which) => {
       if (element.type !== "resistor") return;
-      for (const node of [a, b]) { this.at[filled[node] as number] = which; filled[node] = (filled[node] as number) + 1; }
+      for (const node of [a, b]) {
+        this.at[filled[node] as number] = which;
+        filled[node] = (filled[node] as number) + 1;
+      }
     });
   }
 
@@ -111,7 +119,8 @@ export class Wires {
   /** A resistor at a node that is not used yet; −1 where there is none. */
   private next(node: number): number {
     const end = this.start[node + 1] as number;
-    for (let at = this.start[node] as number; at < end; at++) if (this.used[this.at[at] as number] === 0) return this.at[at] as number;
+    for (let at = this.start[node] as number; at < end; at++)
+      if (this.used[this.at[at] as number] === 0) return this.at[at] as number;
     return -1;
   }
 

@@ -33,7 +33,17 @@ export type Carried =
 
 /** What happens when two wires change places. Words: core/words/harness.ts. */
 export type CrossingReason =
-  | { readonly code: "feed-on-ground" | "reference-on-ground" | "drive-on-input" | "both-empty" | "empty-cavity" | "same" | "other-value" | "other-part" }
+  | {
+      readonly code:
+        | "feed-on-ground"
+        | "reference-on-ground"
+        | "drive-on-input"
+        | "both-empty"
+        | "empty-cavity"
+        | "same"
+        | "other-value"
+        | "other-part";
+    }
   | { readonly code: "feed-on-weak"; readonly nature: Nature }
   | { readonly code: "other-nature"; readonly one: Nature; readonly two: Nature }
   | { readonly code: "same-part"; readonly one: string | null; readonly two: string | null };
@@ -82,7 +92,10 @@ export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Sha
   return found.toSorted((a, b) => rank(b) - rank(a) || a.labels.join().localeCompare(b.labels.join()));
 }
 
-const rank = (pair: LookAlike) => HARMS.indexOf(pair.harm) * 100 + Math.min(99, pair.crossings.filter((one) => one.harm !== "none").length) - pair.unsure.length / 10;
+const rank = (pair: LookAlike) =>
+  HARMS.indexOf(pair.harm) * 100 +
+  Math.min(99, pair.crossings.filter((one) => one.harm !== "none").length) -
+  pair.unsure.length / 10;
 
 function groupPins(harness: Harness): Map<string, CavityFacts[]> {
   const pins = new Map<string, CavityFacts[]>();
@@ -94,7 +107,12 @@ function groupPins(harness: Harness): Map<string, CavityFacts[]> {
   return pins;
 }
 
-function compare(one: ConnectorFacts, two: ConnectorFacts, pinsOf: ReadonlyMap<string, CavityFacts[]>, shapes: ReadonlyMap<string, Shape>): LookAlike | null {
+function compare(
+  one: ConnectorFacts,
+  two: ConnectorFacts,
+  pinsOf: ReadonlyMap<string, CavityFacts[]>,
+  shapes: ReadonlyMap<string, Shape>,
+): LookAlike | null {
   const [a, b] = [shapes.get(one.id), shapes.get(two.id)];
   const unsure: Unsure[] = [];
   for (const key of ["rows", "columns", "keying", "gender"] as const) {
@@ -146,15 +164,21 @@ function harmOf(one: CavityFacts, two: CavityFacts): readonly [Harm, CrossingRea
   const [a, b] = [natureOf(one), natureOf(two)];
   const pair = (x: Nature, y: Nature) => (a === x && b === y) || (a === y && b === x);
   if (pair("feed", "ground")) return ["short", { code: "feed-on-ground" }];
-  for (const weak of ["reference", "signal", "bus"] as const) if (pair("feed", weak)) return ["destroys", { code: "feed-on-weak", nature: weak }];
+  for (const weak of ["reference", "signal", "bus"] as const)
+    if (pair("feed", weak)) return ["destroys", { code: "feed-on-weak", nature: weak }];
   if (pair("reference", "ground")) return ["destroys", { code: "reference-on-ground" }];
-  if (pair("drive", "signal") || pair("drive", "reference") || pair("drive", "bus")) return ["destroys", { code: "drive-on-input" }];
-  if (a === "empty" || b === "empty") return a === b ? ["none", { code: "both-empty" }] : ["no-function", { code: "empty-cavity" }];
+  if (pair("drive", "signal") || pair("drive", "reference") || pair("drive", "bus"))
+    return ["destroys", { code: "drive-on-input" }];
+  if (a === "empty" || b === "empty")
+    return a === b ? ["none", { code: "both-empty" }] : ["no-function", { code: "empty-cavity" }];
   if (a !== b) return ["no-function", { code: "other-nature", one: a, two: b }];
   if (a === "feed" || a === "ground" || a === "reference") return ["none", { code: "same" }];
-  if (one.quantity === two.quantity && one.index === two.index && one.circuit === two.circuit) return ["none", { code: "same" }];
-  if (one.quantity !== null && one.quantity === two.quantity) return ["wrong-function", { code: "same-part", one: one.index, two: two.index }];
+  if (one.quantity === two.quantity && one.index === two.index && one.circuit === two.circuit)
+    return ["none", { code: "same" }];
+  if (one.quantity !== null && one.quantity === two.quantity)
+    return ["wrong-function", { code: "same-part", one: one.index, two: two.index }];
   return ["wrong-function", { code: a === "signal" ? "other-value" : "other-part" }];
 }
 
-const functionOf = ({ quantity }: CavityFacts) => FUNCTIONS.find((one) => quantity !== null && one.quantities.includes(quantity));
+const functionOf = ({ quantity }: CavityFacts) =>
+  FUNCTIONS.find((one) => quantity !== null && one.quantities.includes(quantity));

@@ -17,7 +17,12 @@ export type ColourLikeness = "turned" | "tracer-there-only" | "tracer-here-only"
 /** How one place differs between two tables. Words: core/words/harness.ts. */
 export type VariantDifference =
   | { readonly type: "same" }
-  | { readonly type: "colour"; readonly here: string | null; readonly there: string | null; readonly likeness: ColourLikeness }
+  | {
+      readonly type: "colour";
+      readonly here: string | null;
+      readonly there: string | null;
+      readonly likeness: ColourLikeness;
+    }
   | { readonly type: "size"; readonly hereMm2: number | null; readonly thereMm2: number | null }
   /** Another use in the other table; `sameColour`: by its colour alone it would be taken for the same. */
   | { readonly type: "use"; readonly sameColour: boolean }
@@ -36,13 +41,22 @@ export interface VariantRow {
   readonly difference: VariantDifference;
 }
 
-const placeOf = ({ connector, cavity }: Pick<TableCavity, "connector" | "cavity">) => JSON.stringify([connector, cavity]);
-const plain = (text: string | null) => (text ?? "").toLowerCase().replace(/[^\p{L}\p{N}]+/gu, " ").trim();
+const placeOf = ({ connector, cavity }: Pick<TableCavity, "connector" | "cavity">) =>
+  JSON.stringify([connector, cavity]);
+const plain = (text: string | null) =>
+  (text ?? "")
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, " ")
+    .trim();
 
 /** By what a wire is known again in another table: its circuit number and what it does; null where it has neither. */
 function identities({ circuit, description, colour }: TableCavity): string[] {
   const does = plain(description);
-  return [...(circuit !== null && does !== "" ? [`b ${circuit} ${does}`] : []), ...(does !== "" ? [`d ${does} ${colour ?? ""}`, `d ${does}`] : []), ...(circuit !== null ? [`c ${circuit} ${colour ?? ""}`] : [])];
+  return [
+    ...(circuit !== null && does !== "" ? [`b ${circuit} ${does}`] : []),
+    ...(does !== "" ? [`d ${does} ${colour ?? ""}`, `d ${does}`] : []),
+    ...(circuit !== null ? [`c ${circuit} ${colour ?? ""}`] : []),
+  ];
 }
 
 /**
@@ -54,8 +68,13 @@ export function compareVariants(here: readonly TableCavity[], there: readonly Ta
   const places = new Map<string, { here: TableCavity | null; there: TableCavity | null }>();
   for (const one of here) places.set(placeOf(one), { here: one, there: null });
   for (const one of there) places.set(placeOf(one), { here: places.get(placeOf(one))?.here ?? null, there: one });
-  const unsettled = [...places.values()].filter((pair) => pair.here === null || pair.there === null || !sameUse(pair.here, pair.there));
-  const goneTo = moves(unsettled.flatMap((pair) => (pair.here === null ? [] : [pair.here])), unsettled.flatMap((pair) => (pair.there === null ? [] : [pair.there])));
+  const unsettled = [...places.values()].filter(
+    (pair) => pair.here === null || pair.there === null || !sameUse(pair.here, pair.there),
+  );
+  const goneTo = moves(
+    unsettled.flatMap((pair) => (pair.here === null ? [] : [pair.here])),
+    unsettled.flatMap((pair) => (pair.there === null ? [] : [pair.there])),
+  );
   const cameFrom = new Map([...goneTo].map(([from, to]) => [placeOf(to), from]));
   return [...places.values()].map((pair): VariantRow => {
     const { connector, cavity } = (pair.here ?? pair.there) as TableCavity;
@@ -65,7 +84,11 @@ export function compareVariants(here: readonly TableCavity[], there: readonly Ta
 
 /** Circuit numbers may be renumbered between years, so what it does decides; without words, the circuit does. */
 function sameUse(here: TableCavity, there: TableCavity): boolean {
-  if (here.description !== null && there.description !== null) return plain(here.description) === plain(there.description) || (here.circuit !== null && here.circuit === there.circuit && here.colour === there.colour);
+  if (here.description !== null && there.description !== null)
+    return (
+      plain(here.description) === plain(there.description) ||
+      (here.circuit !== null && here.circuit === there.circuit && here.colour === there.colour)
+    );
   return here.circuit === there.circuit;
 }
 
@@ -74,7 +97,8 @@ function moves(here: readonly TableCavity[], there: readonly TableCavity[]): Map
   const taken = new Set<TableCavity>();
   const index = (list: readonly TableCavity[]) => {
     const byIdentity = new Map<string, TableCavity[]>();
-    for (const one of list) for (const identity of identities(one)) byIdentity.set(identity, [...(byIdentity.get(identity) ?? []), one]);
+    for (const one of list)
+      for (const identity of identities(one)) byIdentity.set(identity, [...(byIdentity.get(identity) ?? []), one]);
     return byIdentity;
   };
   const [ours, theirs] = [index(here), index(there)];
@@ -82,7 +106,14 @@ function moves(here: readonly TableCavity[], there: readonly TableCavity[]): Map
     for (const identity of identities(one)) {
       const [candidate, ...more] = theirs.get(identity) ?? [];
       // Ten grounds of one name are no identity: both tables must have it once.
-      if (candidate === undefined || more.length > 0 || (ours.get(identity)?.length ?? 0) > 1 || taken.has(candidate) || placeOf(candidate) === placeOf(one)) continue;
+      if (
+        candidate === undefined ||
+        more.length > 0 ||
+        (ours.get(identity)?.length ?? 0) > 1 ||
+        taken.has(candidate) ||
+        placeOf(candidate) === placeOf(one)
+      )
+        continue;
       found.set(one, candidate);
       taken.add(candidate);
       break;
@@ -91,15 +122,28 @@ function moves(here: readonly TableCavity[], there: readonly TableCavity[]): Map
   return found;
 }
 
-function differenceOf({ here, there }: { here: TableCavity | null; there: TableCavity | null }, goneTo: ReadonlyMap<TableCavity, TableCavity>, cameFrom: ReadonlyMap<string, TableCavity>): VariantDifference {
+function differenceOf(
+  { here, there }: { here: TableCavity | null; there: TableCavity | null },
+  goneTo: ReadonlyMap<TableCavity, TableCavity>,
+  cameFrom: ReadonlyMap<string, TableCavity>,
+): VariantDifference {
   if (here !== null && there !== null && sameUse(here, there)) {
-    if (here.colour !== there.colour) return { type: "colour", here: here.colour, there: there.colour, likeness: likenessOf(here.colour, there.colour) };
+    if (here.colour !== there.colour)
+      return {
+        type: "colour",
+        here: here.colour,
+        there: there.colour,
+        likeness: likenessOf(here.colour, there.colour),
+      };
     if (here.sizeMm2 !== there.sizeMm2) return { type: "size", hereMm2: here.sizeMm2, thereMm2: there.sizeMm2 };
     return { type: "same" };
   }
   const to = here === null ? undefined : goneTo.get(here);
   if (to !== undefined && here !== null) {
-    const swapped = goneTo.get(cameFrom.get(placeOf(here)) ?? here) === there && there !== null && placeOf(cameFrom.get(placeOf(here)) ?? here) === placeOf(to);
+    const swapped =
+      goneTo.get(cameFrom.get(placeOf(here)) ?? here) === there &&
+      there !== null &&
+      placeOf(cameFrom.get(placeOf(here)) ?? here) === placeOf(to);
     return { type: "moved", to: placed(to), leaves: swapped ? "swapped" : there === null ? "empty" : "another" };
   }
   const from = there === null ? undefined : cameFrom.get(placeOf(there));

@@ -31,13 +31,17 @@ type ValueOf<P> = P extends { type: "number" }
 type FieldsOf<K extends Kind> = (typeof PARAMS_OF)[K] & typeof COMMON;
 
 /** An electrical form of one kind with what is known of it; a field that is missing is not known. */
-export type FormOf<K extends Kind> = { readonly kind: K } & { readonly [F in keyof FieldsOf<K>]?: Known<ValueOf<FieldsOf<K>[F]>> };
+export type FormOf<K extends Kind> = { readonly kind: K } & {
+  readonly [F in keyof FieldsOf<K>]?: Known<ValueOf<FieldsOf<K>[F]>>;
+};
 
 /** What a cavity does electrically: one member per kind of the model. */
 export type Form = { [K in Kind]: FormOf<K> }[Kind];
 
 type EveryField = { [K in Kind]: keyof FieldsOf<K> }[Kind];
-type AnyValue<F extends EveryField> = { [K in Kind]: F extends keyof FieldsOf<K> ? ValueOf<FieldsOf<K>[F]> : never }[Kind];
+type AnyValue<F extends EveryField> = {
+  [K in Kind]: F extends keyof FieldsOf<K> ? ValueOf<FieldsOf<K>[F]> : never;
+}[Kind];
 
 /** Names of the fields that a form may have. */
 export type FormField = EveryField;
@@ -49,8 +53,10 @@ export function fieldOf<F extends FormField>(form: Form, field: F): AnyValue<F> 
 }
 
 /** Narrows whatever carries a form to those of some kinds. */
-export const hasForm = <P extends { readonly form: Form }, const K extends Kind>(one: P, ...kinds: readonly K[]): one is P & { readonly form: FormOf<K> } =>
-  (kinds as readonly Kind[]).includes(one.form.kind);
+export const hasForm = <P extends { readonly form: Form }, const K extends Kind>(
+  one: P,
+  ...kinds: readonly K[]
+): one is P & { readonly form: FormOf<K> } => (kinds as readonly Kind[]).includes(one.form.kind);
 
 /**
  * Reads `params` into the form of a kind. Keys that the kind does not have, and values that cannot be read, are left out: the
@@ -63,7 +69,8 @@ export function parseForm(kind: Kind, params: Params): Form {
   const form: Record<string, unknown> = { kind };
   for (const [key, written] of Object.entries(params)) {
     const type = Object.hasOwn(types, key) ? types[key] : undefined;
-    if (type !== undefined && paramProblem(kind, key, written) === null) form[key] = { value: read(type, written), source: "given" };
+    if (type !== undefined && paramProblem(kind, key, written) === null)
+      form[key] = { value: read(type, written), source: "given" };
   }
   return form as unknown as Form;
 }

@@ -18,7 +18,6 @@ const amps = number(0, 1000, "A");
 const ohms = number(0, 10_000_000, "Ω");
 const pulses = number(0.0001, 100_000, "pulses");
 
-
 const LEVELS = {
   active: words("low", "high"),
   pull: words("none", "up", "down"),
@@ -84,27 +83,62 @@ export const PARAMS_OF = {
   "switch-out": { to: words("ground", "battery", "free"), closedWhen: text, maxAmps: amps },
   "logic-in": LEVELS,
   "load-in": { ohms, amps, otherEnd: words("battery", "ground", "free"), inductive: words("yes", "no") },
-  "frequency-out": PULSES, "hall-out": PULSES, "reluctor-out": PULSES,
-  "frequency-in": { ...PULSES, ...LEVELS }, "hall-in": { ...PULSES, ...LEVELS }, "reluctor-in": { ...PULSES, ...LEVELS },
-  "analogue-out": CURVE, "analogue-in": CURVE, "resistive-out": CURVE, "resistive-in": CURVE, "pwm-out": CURVE, "pwm-in": CURVE,
-  "reference-out": PART, "reference-in": PART, "lambda-out": PART, "lambda-in": PART, "injector-out": PART, "injector-in": PART,
-  "coil-out": PART, "coil-in": PART, "motor-out": PART, "motor-in": PART, "knock-out": PART, "knock-in": PART,
-  can: BUS, lin: BUS, serial: BUS, shield: {}, spare: {}, unknown: UNTOLD,
+  "frequency-out": PULSES,
+  "hall-out": PULSES,
+  "reluctor-out": PULSES,
+  "frequency-in": { ...PULSES, ...LEVELS },
+  "hall-in": { ...PULSES, ...LEVELS },
+  "reluctor-in": { ...PULSES, ...LEVELS },
+  "analogue-out": CURVE,
+  "analogue-in": CURVE,
+  "resistive-out": CURVE,
+  "resistive-in": CURVE,
+  "pwm-out": CURVE,
+  "pwm-in": CURVE,
+  "reference-out": PART,
+  "reference-in": PART,
+  "lambda-out": PART,
+  "lambda-in": PART,
+  "injector-out": PART,
+  "injector-in": PART,
+  "coil-out": PART,
+  "coil-in": PART,
+  "motor-out": PART,
+  "motor-in": PART,
+  "knock-out": PART,
+  "knock-in": PART,
+  can: BUS,
+  lin: BUS,
+  serial: BUS,
+  shield: {},
+  spare: {},
+  unknown: UNTOLD,
 } as const satisfies Record<Kind, Readonly<Record<string, ParamType>>>;
 
 /** Each family of keys once; several kinds share one. */
-const EVERY_KIND: readonly Readonly<Record<string, ParamType>>[] = [...new Set<Readonly<Record<string, ParamType>>>([COMMON, ...Object.values(PARAMS_OF)])];
+const EVERY_KIND: readonly Readonly<Record<string, ParamType>>[] = [
+  ...new Set<Readonly<Record<string, ParamType>>>([COMMON, ...Object.values(PARAMS_OF)]),
+];
 
 /** The types that `key` may have: this kind's own, or, while the kind is not known, those of every kind. Empty: no such key. */
 function paramTypes(kind: Kind | null, key: string): readonly ParamType[] {
-  const kinds: readonly Readonly<Record<string, ParamType>>[] = kind === null || kind === "unknown" ? EVERY_KIND : [COMMON, PARAMS_OF[kind]];
+  const kinds: readonly Readonly<Record<string, ParamType>>[] =
+    kind === null || kind === "unknown" ? EVERY_KIND : [COMMON, PARAMS_OF[kind]];
   return kinds.filter((keys) => Object.hasOwn(keys, key)).map((keys) => keys[key] as ParamType);
 }
 
 /** What is wrong with one parameter: no such key, or what its value should have been. Null where it is good. */
-export function paramProblem(kind: Kind | null, key: string, value: string): { code: "unknown-param" | "param-out-of-range"; expected: string } | null {
+export function paramProblem(
+  kind: Kind | null,
+  key: string,
+  value: string,
+): { code: "unknown-param" | "param-out-of-range"; expected: string } | null {
   const types = paramTypes(kind, key);
-  if (types.length === 0) return { code: "unknown-param", expected: kind === null ? "a known parameter" : `one of ${paramKeys(kind).join(", ")}` };
+  if (types.length === 0)
+    return {
+      code: "unknown-param",
+      expected: kind === null ? "a known parameter" : `one of ${paramKeys(kind).join(", ")}`,
+    };
   const faults = types.map((type) => paramFault(type, value));
   if (faults.includes(null)) return null;
   return { code: "param-out-of-range", expected: `${key} to be ${[...new Set(faults)].join(", or ")}` };
@@ -127,7 +161,9 @@ function paramFault(type: ParamType, value: string): string | null {
     case "span":
       return /^-?\d+(\.\d+)?\.\.-?\d+(\.\d+)?$/.test(value) ? null : "a span such as 0.5..4.5";
     case "curve":
-      return /^-?[\d.]+(e-?\d+)?:-?[\d.]+(\|-?[\d.]+(e-?\d+)?:-?[\d.]+)*$/.test(value) ? null : "points such as 20:2500|80:330";
+      return /^-?[\d.]+(e-?\d+)?:-?[\d.]+(\|-?[\d.]+(e-?\d+)?:-?[\d.]+)*$/.test(value)
+        ? null
+        : "points such as 20:2500|80:330";
     case "text":
       return value === "" ? "a value" : null;
   }
@@ -138,7 +174,10 @@ export type Params = Readonly<Record<string, string>>;
 
 /** `key=value;key=value` ⇄ record. The first `=` splits, so a value may contain one. */
 export function parseParams(written: string): Record<string, string> {
-  const entries = written.split(";").map((part) => part.trim()).filter((part) => part !== "");
+  const entries = written
+    .split(";")
+    .map((part) => part.trim())
+    .filter((part) => part !== "");
   const parsed: [string, string][] = entries.map((part) => {
     const at = part.indexOf("=");
     return at < 0 ? [part, ""] : [part.slice(0, at).trim(), part.slice(at + 1).trim()];
@@ -147,5 +186,7 @@ export function parseParams(written: string): Record<string, string> {
 }
 
 export function formatParams(params: Params): string {
-  return Object.entries(params).map(([key, value]) => `${key}=${value}`).join(";");
+  return Object.entries(params)
+    .map(([key, value]) => `${key}=${value}`)
+    .join(";");
 }

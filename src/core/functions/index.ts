@@ -12,24 +12,94 @@ export interface FunctionDef {
   readonly ofEngine?: true;
 }
 
-const define = (set: string, list: readonly (Omit<FunctionDef, "set">)[]): FunctionDef[] => list.map((one) => ({ ...one, set }));
+const define = (set: string, list: readonly Omit<FunctionDef, "set">[]): FunctionDef[] =>
+  list.map((one) => ({ ...one, set }));
 
 /** What vehicles do, in the usual sets. */
 export const FUNCTIONS: readonly FunctionDef[] = [
   ...define("Engine", [
-    { key: "engine-running", name: "Engine running", ofEngine: true, quantities: ["crankshaft-position", "camshaft-position", "injector", "ignition-coil", "mass-air-flow", "manifold-pressure", "throttle-position", "throttle-motor", "accelerator-position", "idle-control", "knock", "oxygen", "oxygen-heater", "camshaft-phaser", "intake-runner", "boost-control", "exhaust-recirculation", "purge-valve", "intake-air-temperature", "coolant-temperature", "exhaust-temperature", "main-relay", "fuel-pressure", "glow-plug"] },
+    {
+      key: "engine-running",
+      name: "Engine running",
+      ofEngine: true,
+      quantities: [
+        "crankshaft-position",
+        "camshaft-position",
+        "injector",
+        "ignition-coil",
+        "mass-air-flow",
+        "manifold-pressure",
+        "throttle-position",
+        "throttle-motor",
+        "accelerator-position",
+        "idle-control",
+        "knock",
+        "oxygen",
+        "oxygen-heater",
+        "camshaft-phaser",
+        "intake-runner",
+        "boost-control",
+        "exhaust-recirculation",
+        "purge-valve",
+        "intake-air-temperature",
+        "coolant-temperature",
+        "exhaust-temperature",
+        "main-relay",
+        "fuel-pressure",
+        "glow-plug",
+      ],
+    },
     { key: "fuel-pump", name: "Fuel pump", quantities: ["fuel-pump"] },
     { key: "cooling-fan", name: "Cooling fan", quantities: ["cooling-fan", "cooling-fan-high"] },
   ]),
-  ...define("Charging", [{ key: "charging", name: "Charging and its lamp", quantities: ["alternator-field", "charge-warning"], parts: /alternator/i }]),
-  ...define("Starting", [{ key: "starting", name: "Starting", quantities: ["starter-request", "starter-relay", "start-supply", "park-neutral", "clutch-switch"], parts: /^starter\b/i }]),
+  ...define("Charging", [
+    {
+      key: "charging",
+      name: "Charging and its lamp",
+      quantities: ["alternator-field", "charge-warning"],
+      parts: /alternator/i,
+    },
+  ]),
+  ...define("Starting", [
+    {
+      key: "starting",
+      name: "Starting",
+      quantities: ["starter-request", "starter-relay", "start-supply", "park-neutral", "clutch-switch"],
+      parts: /^starter\b/i,
+    },
+  ]),
   ...define("Transmission", [
-    { key: "transmission", name: "Transmission", ofEngine: true, quantities: ["shift-solenoid", "pressure-solenoid", "converter-clutch", "gear-range", "transmission-temperature", "transmission-input-speed", "transmission-output-speed", "shift-mode", "reverse-lockout"] },
+    {
+      key: "transmission",
+      name: "Transmission",
+      ofEngine: true,
+      quantities: [
+        "shift-solenoid",
+        "pressure-solenoid",
+        "converter-clutch",
+        "gear-range",
+        "transmission-temperature",
+        "transmission-input-speed",
+        "transmission-output-speed",
+        "shift-mode",
+        "reverse-lockout",
+      ],
+    },
     { key: "four-wheel-drive", name: "Four-wheel drive", quantities: ["four-wheel-drive"] },
   ]),
   ...define("Lights", [
-    { key: "lights", name: "Head, side and tail lamps", quantities: ["lighting"], parts: /head ?lamp|side ?lamp|tail ?lamp|light switch|dip switch|interior lamp|number plate/i },
-    { key: "turn-signals", name: "Turn signals and hazard", quantities: ["turn-signal", "hazard"], parts: /flasher|indicator|hazard/i },
+    {
+      key: "lights",
+      name: "Head, side and tail lamps",
+      quantities: ["lighting"],
+      parts: /head ?lamp|side ?lamp|tail ?lamp|light switch|dip switch|interior lamp|number plate/i,
+    },
+    {
+      key: "turn-signals",
+      name: "Turn signals and hazard",
+      quantities: ["turn-signal", "hazard"],
+      parts: /flasher|indicator|hazard/i,
+    },
     { key: "brake-lamps", name: "Brake lamps", quantities: ["brake-switch"], parts: /brake (lamp|light)/i },
     { key: "reverse-lamps", name: "Reversing lamps", quantities: ["reverse-lamp"] },
     { key: "panel-lighting", name: "Panel lighting", quantities: ["illumination"] },
@@ -39,18 +109,35 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     { key: "tachometer", name: "Tachometer", quantities: ["engine-speed"] },
     { key: "speedometer", name: "Speedometer", quantities: ["vehicle-speed"] },
     { key: "coolant-gauge", name: "Coolant gauge", quantities: ["coolant-temperature"] },
-    { key: "oil-warning", name: "Oil pressure", quantities: ["oil-pressure", "oil-pressure-warning", "oil-temperature"] },
+    {
+      key: "oil-warning",
+      name: "Oil pressure",
+      quantities: ["oil-pressure", "oil-pressure-warning", "oil-temperature"],
+    },
     { key: "fuel-gauge", name: "Fuel gauge", quantities: ["fuel-level"] },
     { key: "warning-lamps", name: "Warning lamps", quantities: ["malfunction-lamp", "handbrake", "brake-fluid"] },
     { key: "gear-display", name: "Gear display", quantities: ["gear-display"] },
   ]),
-  ...define("Wipers", [{ key: "wipers", name: "Wipers and washer", quantities: ["wiper", "washer"], parts: /wiper|washer/i }]),
+  ...define("Wipers", [
+    { key: "wipers", name: "Wipers and washer", quantities: ["wiper", "washer"], parts: /wiper|washer/i },
+  ]),
   ...define("Heating", [
-    { key: "heating", name: "Heater", quantities: ["heater-blower", "heater-control", "ambient-temperature"], parts: /heater (blower|control)/i },
+    {
+      key: "heating",
+      name: "Heater",
+      quantities: ["heater-blower", "heater-control", "ambient-temperature"],
+      parts: /heater (blower|control)/i,
+    },
     { key: "demister", name: "Demister", quantities: ["demister"] },
     { key: "seat-heating", name: "Seat heating", quantities: ["seat-heater"] },
   ]),
-  ...define("Air conditioning", [{ key: "air-conditioning", name: "Air conditioning", quantities: ["ac-request", "ac-clutch", "refrigerant-pressure"] }]),
+  ...define("Air conditioning", [
+    {
+      key: "air-conditioning",
+      name: "Air conditioning",
+      quantities: ["ac-request", "ac-clutch", "refrigerant-pressure"],
+    },
+  ]),
   ...define("Audio", [{ key: "audio", name: "Audio", quantities: ["audio", "aerial"], parts: /radio|audio|aerial/i }]),
   ...define("Doors", [
     { key: "doors", name: "Doors and locks", quantities: ["door", "lock"] },
@@ -85,6 +172,7 @@ export type SafetyMark = "airbag" | "anti-lock" | "steering";
 export function safetyMarkOf(quantity: Quantity | null, words: string): SafetyMark | null {
   if (quantity === "airbag" || /air ?bag|pretension|\bsrs\b|clock ?spring|squib/i.test(words)) return "airbag";
   if (quantity === "anti-lock" || quantity === "wheel-speed" || /\babs\b|anti.?lock/i.test(words)) return "anti-lock";
-  if (quantity === "power-steering-pressure" || /steering (angle|motor|column|rack|torque)|power steering/i.test(words)) return "steering";
+  if (quantity === "power-steering-pressure" || /steering (angle|motor|column|rack|torque)|power steering/i.test(words))
+    return "steering";
   return null;
 }

@@ -6,7 +6,17 @@ import { pointAt } from "./points";
 import { copperProblems, mateProblems, partFaults } from "./problems";
 import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
-import type { AddedWire, EdgeType, Harness, HarnessEdge, HarnessFacts, HarnessNode, HarnessPart, HarnessProblem, Wire } from "./types";
+import type {
+  AddedWire,
+  EdgeType,
+  Harness,
+  HarnessEdge,
+  HarnessFacts,
+  HarnessNode,
+  HarnessPart,
+  HarnessProblem,
+  Wire,
+} from "./types";
 
 /**
  * Both harnesses as one graph: cavities of one circuit of one branch are joined by copper, at a splice where there are more
@@ -18,7 +28,11 @@ export function buildHarness(facts: HarnessFacts): Harness {
 }
 
 class Builder {
-  private readonly nodes: HarnessNode[] = [{ type: "chassis" }, { type: "pole", pole: "plus" }, { type: "pole", pole: "minus" }];
+  private readonly nodes: HarnessNode[] = [
+    { type: "chassis" },
+    { type: "pole", pole: "plus" },
+    { type: "pole", pole: "minus" },
+  ];
   private readonly edges: HarnessEdge[] = [];
   private readonly edgesAt: number[][] = [[], [], []];
   private readonly wires: Omit<Wire, "mark">[] = [];
@@ -56,10 +70,33 @@ class Builder {
     const netOf = components(packed, letThrough(edges, COPPER));
     const pinAt = nodes.map((node) => (node.type === "cavity" ? pinById.get(node.pinId) : undefined));
     const partAt = new Array<HarnessPart | undefined>(nodes.length);
-    for (const part of parts) for (const { pinId } of part.terminals) { const node = pinId === null ? undefined : nodeOfPin.get(pinId); if (node !== undefined) partAt[node] = part; }
+    for (const part of parts)
+      for (const { pinId } of part.terminals) {
+        const node = pinId === null ? undefined : nodeOfPin.get(pinId);
+        if (node !== undefined) partAt[node] = part;
+      }
     const markOf = safetyMarks({ pinAt, netOf, connectorById });
     const wires = this.wires.map((wire): Wire => ({ ...wire, mark: markOf(wire) }));
-    const harness: Harness = { nodes, edges, edgesAt, packed, netOf, pinAt, partAt, wires, parts, pinById, connectorById, partById: new Map(parts.map((part) => [part.id, part])), wireById: new Map(wires.map((wire) => [wire.id, wire])), nodeOfPin, chassis: Builder.CHASSIS, plus: Builder.PLUS, minus: Builder.MINUS, problems: this.problems };
+    const harness: Harness = {
+      nodes,
+      edges,
+      edgesAt,
+      packed,
+      netOf,
+      pinAt,
+      partAt,
+      wires,
+      parts,
+      pinById,
+      connectorById,
+      partById: new Map(parts.map((part) => [part.id, part])),
+      wireById: new Map(wires.map((wire) => [wire.id, wire])),
+      nodeOfPin,
+      chassis: Builder.CHASSIS,
+      plus: Builder.PLUS,
+      minus: Builder.MINUS,
+      problems: this.problems,
+    };
     this.problems.push(...copperProblems(harness));
     return harness;
   }
@@ -69,7 +106,14 @@ class Builder {
     return this.nodes.push(node) - 1;
   }
 
-  private edge(id: string, type: EdgeType, a: number, b: number, partId: string | null = null, elementId: string | null = null): number {
+  private edge(
+    id: string,
+    type: EdgeType,
+    a: number,
+    b: number,
+    partId: string | null = null,
+    elementId: string | null = null,
+  ): number {
     const at = this.edges.push({ id, type, a, b, partId, elementId }) - 1;
     this.edgesAt[a]?.push(at);
     if (a !== b) this.edgesAt[b]?.push(at);
@@ -97,7 +141,8 @@ class Builder {
     const [first, second] = members as [CavityFacts, CavityFacts?];
     const connectorOf = (pin: CavityFacts) => this.connectorById.get(pin.connectorId) as ConnectorFacts;
     if (second === undefined) this.layOpen(first, connectorOf(first));
-    else if (members.length === 2) this.layWire(connectorOf(first), first, this.nodeOf(first.id), this.nodeOf(second.id), second);
+    else if (members.length === 2)
+      this.layWire(connectorOf(first), first, this.nodeOf(first.id), this.nodeOf(second.id), second);
     else {
       const splice = this.node({ type: "splice", label: first.circuit ?? "", side: connectorOf(first).side });
       for (const pin of members) this.layWire(connectorOf(pin), pin, this.nodeOf(pin.id), splice);
@@ -116,8 +161,20 @@ class Builder {
     const edge = this.edge(`wire:${pin.id}`, "wire", a, b);
     const coloured = pin.colour === null && other !== undefined ? other : pin;
     this.wires.push({
-      id: `wire:${pin.id}`, side, branchId, circuit: pin.circuit, colour: coloured.colour, colourBase: coloured.colourBase, colourTracer: coloured.colourTracer,
-      sizeMm2: least(pin.sizeMm2, other?.sizeMm2), lengthM: most(pin.lengthM, other?.lengthM), pinIds: other === undefined ? [pin.id] : [pin.id, other.id], edge, a, b, added: false,
+      id: `wire:${pin.id}`,
+      side,
+      branchId,
+      circuit: pin.circuit,
+      colour: coloured.colour,
+      colourBase: coloured.colourBase,
+      colourTracer: coloured.colourTracer,
+      sizeMm2: least(pin.sizeMm2, other?.sizeMm2),
+      lengthM: most(pin.lengthM, other?.lengthM),
+      pinIds: other === undefined ? [pin.id] : [pin.id, other.id],
+      edge,
+      a,
+      b,
+      added: false,
     });
   }
 
@@ -126,12 +183,26 @@ class Builder {
     const connector = from && this.connectorById.get(from.connectorId);
     if (from === undefined || to === undefined || connector === undefined) return;
     if (from.id === to.id) {
-      this.problems.push({ code: "same-cavity", at: pointAt(this.named(), this.nodeOf(from.id)), connectorId: connector.id });
+      this.problems.push({
+        code: "same-cavity",
+        at: pointAt(this.named(), this.nodeOf(from.id)),
+        connectorId: connector.id,
+      });
       return;
     }
     const [a, b] = [this.nodeOf(from.id), this.nodeOf(to.id)];
     const edge = this.edge(`wire:${wire.id}`, "wire", a, b);
-    this.wires.push({ ...wire, id: `wire:${wire.id}`, side: connector.side, branchId: connector.branchId, pinIds: [from.id, to.id], edge, a, b, added: true });
+    this.wires.push({
+      ...wire,
+      id: `wire:${wire.id}`,
+      side: connector.side,
+      branchId: connector.branchId,
+      pinIds: [from.id, to.id],
+      edge,
+      a,
+      b,
+      added: true,
+    });
   }
 
   private mate(): void {
@@ -145,26 +216,42 @@ class Builder {
       const byLabel = new Map(its.map((pin) => [pin.cavity, pin]));
       for (const pin of own) {
         const opposite = byLabel.get(pin.cavity);
-        if (opposite !== undefined && pin.id !== opposite.id) this.edge(`mate:${pin.id}`, "mate", this.nodeOf(pin.id), this.nodeOf(opposite.id));
+        if (opposite !== undefined && pin.id !== opposite.id)
+          this.edge(`mate:${pin.id}`, "mate", this.nodeOf(pin.id), this.nodeOf(opposite.id));
       }
     }
   }
 
   private placeParts(): HarnessPart[] {
-    const claimed = new Set(this.facts.parts.flatMap((part) => part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [this.pinById.get(pinId)?.connectorId ?? ""]))));
+    const claimed = new Set(
+      this.facts.parts.flatMap((part) =>
+        part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [this.pinById.get(pinId)?.connectorId ?? ""])),
+      ),
+    );
     const told = this.facts.parts.map((part): HarnessPart => {
       const pins = part.terminals.flatMap(({ name, pinId }) => {
         const pin = pinId === null ? undefined : this.pinById.get(pinId);
         return pin === undefined ? [] : [{ ...pin, cavity: name }];
       });
       // A computer's behaviour follows from its declared pins until someone writes elements of its own.
-      const elements = part.elements.length === 0 && part.type === "computer" ? guessedElements("computer", pins) : part.elements;
+      const elements =
+        part.elements.length === 0 && part.type === "computer" ? guessedElements("computer", pins) : part.elements;
       return { ...part, elements, guessed: false, connectorIds: [...new Set(pins.map((pin) => pin.connectorId))] };
     });
-    const guessed = this.facts.connectors.filter((connector) => !claimed.has(connector.id)).map((connector): HarnessPart => {
-      const pins = this.pinsOf.get(connector.id) ?? [];
-      return { id: connector.id, side: connector.side, label: connector.label, ...guessPart(connector, pins), terminals: pins.map((pin) => ({ name: pin.cavity, pinId: pin.id })), guessed: true, connectorIds: [connector.id] };
-    });
+    const guessed = this.facts.connectors
+      .filter((connector) => !claimed.has(connector.id))
+      .map((connector): HarnessPart => {
+        const pins = this.pinsOf.get(connector.id) ?? [];
+        return {
+          id: connector.id,
+          side: connector.side,
+          label: connector.label,
+          ...guessPart(connector, pins),
+          terminals: pins.map((pin) => ({ name: pin.cavity, pinId: pin.id })),
+          guessed: true,
+          connectorIds: [connector.id],
+        };
+      });
     const parts = [...told, ...guessed];
     for (const part of parts) this.placePart(part);
     return parts;
@@ -172,13 +259,19 @@ class Builder {
 
   private placePart(part: HarnessPart): void {
     const nodes = new Map<string, number>([[CHASSIS, Builder.CHASSIS]]);
-    for (const { name, pinId } of part.terminals) nodes.set(name, (pinId === null ? undefined : this.nodeOfPin.get(pinId)) ?? this.node({ type: "terminal", partId: part.id, terminal: name }));
+    for (const { name, pinId } of part.terminals)
+      nodes.set(
+        name,
+        (pinId === null ? undefined : this.nodeOfPin.get(pinId)) ??
+          this.node({ type: "terminal", partId: part.id, terminal: name }),
+      );
     if (!part.guessed) this.problems.push(...partFaults(part, this.pinById));
     for (const element of part.elements) {
       for (const span of spansOf(element)) {
         const [a, b] = [nodes.get(span.a), nodes.get(span.b)];
         if (a === undefined || b === undefined || a === b) continue;
-        const type = span.role !== "path" ? span.role : element.type === "resistor" || element.type === "fuse" ? "joint" : "path";
+        const type =
+          span.role !== "path" ? span.role : element.type === "resistor" || element.type === "fuse" ? "joint" : "path";
         this.edge(`part:${part.id}/${span.id}`, type, a, b, part.id, element.id);
         if (part.type === "battery" && element.type === "source") {
           this.edge(`part:${part.id}/+`, "joint", a, Builder.PLUS, part.id, element.id);
@@ -215,7 +308,12 @@ class Builder {
   private assumeFeeds(parts: readonly HarnessPart[]): void {
     const drives = new Set(parts.filter((part) => DRIVING.has(part.type)).map((part) => part.id));
     const through = new Set<EdgeType>(["wire", "mate", "joint", "join", "path", "assumed"]);
-    const fed = reach({ edges: this.edges, edgesAt: this.edgesAt }, Builder.PLUS, (edge) => through.has(edge.type) && !(edge.type === "path" && drives.has(edge.partId ?? "")), { not: Builder.CHASSIS });
+    const fed = reach(
+      { edges: this.edges, edgesAt: this.edgesAt },
+      Builder.PLUS,
+      (edge) => through.has(edge.type) && !(edge.type === "path" && drives.has(edge.partId ?? "")),
+      { not: Builder.CHASSIS },
+    );
     const typeOf = new Map(parts.flatMap((part) => part.terminals.map(({ pinId }) => [pinId, part] as const)));
     const unfed = new Map<HarnessPart, CavityFacts[]>();
     for (const pin of this.facts.pins) {
@@ -226,7 +324,12 @@ class Builder {
       if (isWay) unfed.set(part, [...(unfed.get(part) ?? []), pin]);
     }
     for (const [part, ways] of unfed) {
-      this.problems.push({ code: "no-feed", part: part.label, ways: ways.map((pin) => pin.cavity), connectorId: part.connectorIds[0] ?? null });
+      this.problems.push({
+        code: "no-feed",
+        part: part.label,
+        ways: ways.map((pin) => pin.cavity),
+        connectorId: part.connectorIds[0] ?? null,
+      });
     }
   }
 

@@ -19,7 +19,12 @@ export function incidence(nodes: number, a: ArrayLike<number>, b: ArrayLike<numb
 }
 
 /** Nodes reached from some others through edges that are let through; 1 where reached. `stop` are nodes not to be entered. */
-export function flood(graph: PackedGraph, from: readonly number[], through: Uint8Array, stop: Uint8Array | null = null): Uint8Array {
+export function flood(
+  graph: PackedGraph,
+  from: readonly number[],
+  through: Uint8Array,
+  stop: Uint8Array | null = null,
+): Uint8Array {
   const { a, b, first, edgeAt } = graph;
   const seen = new Uint8Array(first.length - 1);
   const queue = [...from];

@@ -5,7 +5,12 @@ import { endsOf, pointAt } from "./points";
 import type { EndsDiffer, Harness, HarnessEdge, HarnessPart, HarnessProblem } from "./types";
 
 /** Halves that do not fit each other: in count, in labels, or in the size of what meets. */
-export function mateProblems(half: ConnectorFacts, other: ConnectorFacts, own: readonly CavityFacts[], its: readonly CavityFacts[]): HarnessProblem[] {
+export function mateProblems(
+  half: ConnectorFacts,
+  other: ConnectorFacts,
+  own: readonly CavityFacts[],
+  its: readonly CavityFacts[],
+): HarnessProblem[] {
   const both = { connectorId: half.id, connector: half.label, other: other.label } as const;
   if (half.id === other.id) return [{ code: "loop", by: "itself", connectorId: half.id, connector: half.label }];
   const faults: HarnessProblem[] = [];
@@ -18,7 +23,9 @@ export function mateProblems(half: ConnectorFacts, other: ConnectorFacts, own: r
   const byLabel = new Map(its.map((pin) => [pin.cavity, pin]));
   const sizes = own.flatMap((pin) => {
     const opposite = byLabel.get(pin.cavity);
-    return opposite?.sizeMm2 != null && pin.sizeMm2 !== null && opposite.sizeMm2 !== pin.sizeMm2 ? [{ cavity: pin.cavity, hereMm2: pin.sizeMm2, thereMm2: opposite.sizeMm2 }] : [];
+    return opposite?.sizeMm2 != null && pin.sizeMm2 !== null && opposite.sizeMm2 !== pin.sizeMm2
+      ? [{ cavity: pin.cavity, hereMm2: pin.sizeMm2, thereMm2: opposite.sizeMm2 }]
+      : [];
   });
   if (sizes.length > 0) faults.push({ code: "conflict", of: "mate", ...both, sizes });
   return faults;
@@ -30,9 +37,15 @@ export function partFaults(part: HarnessPart, pins: ReadonlyMap<string, CavityFa
   const names = part.terminals.map((terminal) => terminal.name);
   const twice = [...new Set(names.filter((name, at) => names.indexOf(name) !== at))];
   return [
-    ...partProblems({ terminals: names, elements: part.elements }).map((fault): HarnessProblem => ({ code: "missing-terminal", part: part.label, fault, connectorId })),
-    ...twice.map((terminal): HarnessProblem => ({ code: "repeated-terminal", part: part.label, terminal, connectorId })),
-    ...part.terminals.filter(({ pinId }) => pinId !== null && !pins.has(pinId)).map(({ name }): HarnessProblem => ({ code: "dangling", part: part.label, terminal: name, connectorId })),
+    ...partProblems({ terminals: names, elements: part.elements }).map(
+      (fault): HarnessProblem => ({ code: "missing-terminal", part: part.label, fault, connectorId }),
+    ),
+    ...twice.map(
+      (terminal): HarnessProblem => ({ code: "repeated-terminal", part: part.label, terminal, connectorId }),
+    ),
+    ...part.terminals
+      .filter(({ pinId }) => pinId !== null && !pins.has(pinId))
+      .map(({ name }): HarnessProblem => ({ code: "dangling", part: part.label, terminal: name, connectorId })),
   ];
 }
 
@@ -46,7 +59,15 @@ function ringProblems(harness: Harness): HarnessProblem[] {
   const faults: HarnessProblem[] = [];
   for (const edge of harness.edges) {
     if (edge.type !== "wire" && edge.type !== "mate") continue;
-    if (!copper.join(edge.a, edge.b)) faults.push({ code: "loop", by: edge.type, circuit: circuitAt(harness, edge), from: pointAt(harness, edge.a), to: pointAt(harness, edge.b), connectorId: connectorAt(harness, edge) });
+    if (!copper.join(edge.a, edge.b))
+      faults.push({
+        code: "loop",
+        by: edge.type,
+        circuit: circuitAt(harness, edge),
+        from: pointAt(harness, edge.a),
+        to: pointAt(harness, edge.b),
+        connectorId: connectorAt(harness, edge),
+      });
   }
   return faults;
 }
@@ -64,11 +85,23 @@ function endProblems(harness: Harness): HarnessProblem[] {
   return harness.wires.flatMap((wire): HarnessProblem[] => {
     const [one, two] = wire.pinIds.map((id) => harness.pinById.get(id));
     if (one === undefined || two === undefined || wire.added) return [];
-    const conflict = (differs: EndsDiffer): HarnessProblem => ({ code: "conflict", of: "wire", circuit: wire.circuit, differs, ...endsOf(harness, wire), connectorId: one.connectorId });
-    const colour = (pin: CavityFacts) => `${pin.colourBase ?? "?"}${pin.colourTracer === null ? "" : `/${pin.colourTracer}`}`;
+    const conflict = (differs: EndsDiffer): HarnessProblem => ({
+      code: "conflict",
+      of: "wire",
+      circuit: wire.circuit,
+      differs,
+      ...endsOf(harness, wire),
+      connectorId: one.connectorId,
+    });
+    const colour = (pin: CavityFacts) =>
+      `${pin.colourBase ?? "?"}${pin.colourTracer === null ? "" : `/${pin.colourTracer}`}`;
     return [
-      ...(one.colourBase !== null && two.colourBase !== null && colour(one) !== colour(two) ? [conflict({ what: "colour", one: colour(one), two: colour(two) })] : []),
-      ...(one.sizeMm2 !== null && two.sizeMm2 !== null && one.sizeMm2 !== two.sizeMm2 ? [conflict({ what: "size", oneMm2: one.sizeMm2, twoMm2: two.sizeMm2 })] : []),
+      ...(one.colourBase !== null && two.colourBase !== null && colour(one) !== colour(two)
+        ? [conflict({ what: "colour", one: colour(one), two: colour(two) })]
+        : []),
+      ...(one.sizeMm2 !== null && two.sizeMm2 !== null && one.sizeMm2 !== two.sizeMm2
+        ? [conflict({ what: "size", oneMm2: one.sizeMm2, twoMm2: two.sizeMm2 })]
+        : []),
     ];
   });
 }

@@ -13,9 +13,16 @@ interface Beyond {
 }
 
 /** Nodes that are reached from one over the edges that `passes` lets through, itself among them. */
-export function reach({ edges, edgesAt }: Edges, from: number, passes: (edge: HarnessEdge) => boolean, { not = -1, beside }: Beyond = {}): Set<number> {
+export function reach(
+  { edges, edgesAt }: Edges,
+  from: number,
+  passes: (edge: HarnessEdge) => boolean,
+  { not = -1, beside }: Beyond = {},
+): Set<number> {
   const seen = new Set([from]);
-  const enter = (next: number) => { if (next !== not) seen.add(next); };
+  const enter = (next: number) => {
+    if (next !== not) seen.add(next);
+  };
   // What a walk adds to a set it still comes to.
   for (const at of seen) {
     for (const next of beside?.get(at) ?? []) enter(next);

@@ -95,9 +95,27 @@ export type HarnessProblem = {
   | { readonly code: "loop"; readonly by: "itself"; readonly connector: string }
   | ({ readonly code: "loop"; readonly by: "mate" | "wire"; readonly circuit: string | null } & WireEnds)
   | { readonly code: "mate-twice"; readonly connector: string; readonly other: string }
-  | { readonly code: "unequal-mate"; readonly connector: string; readonly other: string; readonly cavities: number; readonly otherCavities: number; readonly unopposed: readonly string[] }
-  | { readonly code: "conflict"; readonly of: "mate"; readonly connector: string; readonly other: string; readonly sizes: readonly { readonly cavity: string; readonly hereMm2: number; readonly thereMm2: number }[] }
-  | ({ readonly code: "conflict"; readonly of: "wire"; readonly circuit: string | null; readonly differs: EndsDiffer } & WireEnds)
+  | {
+      readonly code: "unequal-mate";
+      readonly connector: string;
+      readonly other: string;
+      readonly cavities: number;
+      readonly otherCavities: number;
+      readonly unopposed: readonly string[];
+    }
+  | {
+      readonly code: "conflict";
+      readonly of: "mate";
+      readonly connector: string;
+      readonly other: string;
+      readonly sizes: readonly { readonly cavity: string; readonly hereMm2: number; readonly thereMm2: number }[];
+    }
+  | ({
+      readonly code: "conflict";
+      readonly of: "wire";
+      readonly circuit: string | null;
+      readonly differs: EndsDiffer;
+    } & WireEnds)
   | { readonly code: "same-cavity"; readonly at: Point }
   | { readonly code: "missing-terminal"; readonly part: string; readonly fault: PartFault }
   | { readonly code: "repeated-terminal"; readonly part: string; readonly terminal: string }

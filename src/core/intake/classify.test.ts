@@ -15,19 +15,29 @@ interface Expected {
   readonly unknown?: boolean;
 }
 
-const reference = (name: string) => JSON.parse(readFileSync(`tests/reference/intake/${name}.expected.json`, "utf8")) as { side: "donor" | "host"; rows: Expected[] };
+const reference = (name: string) =>
+  JSON.parse(readFileSync(`tests/reference/intake/${name}.expected.json`, "utf8")) as {
+    side: "donor" | "host";
+    rows: Expected[];
+  };
 
 function rightReading(row: Expected, reading: PinReading): boolean {
   if (row.unknown) return reading.kind.value === "unknown" || reading.kind.confidence < KNOWN_FROM;
   const kind = row.kinds?.includes(reading.kind.value) === true && reading.kind.confidence >= KNOWN_FROM;
-  return kind && (row.quantities?.includes(reading.quantity.value) === true || (row.quantities?.includes("") === true && reading.quantity.value === null));
+  return (
+    kind &&
+    (row.quantities?.includes(reading.quantity.value) === true ||
+      (row.quantities?.includes("") === true && reading.quantity.value === null))
+  );
 }
 
 describe("reference tables", () => {
   test.each(["engine-computer", "dash-and-body"])("%s: every row is read right, with a reason", (name) => {
     const { side, rows } = reference(name);
     const readings = classifyPins(rows, side);
-    const wrong = rows.filter((row, at) => !rightReading(row, readings[at] as PinReading)).map((row) => row.description);
+    const wrong = rows
+      .filter((row, at) => !rightReading(row, readings[at] as PinReading))
+      .map((row) => row.description);
     expect(wrong).toEqual([]);
     for (const reading of readings) expect(reading.kind.why.length).toBeGreaterThan(5);
   });
@@ -41,13 +51,18 @@ describe("tables of several hands", () => {
 
   test("at least 97 % of the rows are right in kind and quantity", () => {
     const wrong = read.filter(({ row, reading }) => !rightReading(row, reading));
-    expect(wrong.length / read.length, wrong.map(({ row, reading }) => `${row.description} → ${reading.kind.value}`).join("\n")).toBeLessThanOrEqual(0.03);
+    expect(
+      wrong.length / read.length,
+      wrong.map(({ row, reading }) => `${row.description} → ${reading.kind.value}`).join("\n"),
+    ).toBeLessThanOrEqual(0.03);
   });
 
   test("of the guesses at 0.9 and more, at least 95 % are right", () => {
     const sure = read.filter(({ reading }) => reading.kind.confidence >= 0.9);
     expect(sure.length).toBeGreaterThan(100);
-    expect(sure.filter(({ row, reading }) => !row.kinds.includes(reading.kind.value)).length / sure.length).toBeLessThanOrEqual(0.05);
+    expect(
+      sure.filter(({ row, reading }) => !row.kinds.includes(reading.kind.value)).length / sure.length,
+    ).toBeLessThanOrEqual(0.05);
   });
 });
 
@@ -60,15 +75,23 @@ describe("the fast way and the obvious way meet", () => {
     for (const text of texts) {
       const { concepts } = readConcepts(text);
       // Returns and references have a list of their own; the others are compared here.
-      if (["ground", "sensorground", "battneg", "return", "fivevolt", "reference"].some((concept) => concepts.has(concept))) continue;
-      expect(plainBest(concepts).map((rule) => rule.quantity)).toEqual(expect.arrayContaining([rankQuantity(concepts)?.quantity].filter((one) => one !== undefined)));
+      if (
+        ["ground", "sensorground", "battneg", "return", "fivevolt", "reference"].some((concept) =>
+          concepts.has(concept),
+        )
+      )
+        continue;
+      expect(plainBest(concepts).map((rule) => rule.quantity)).toEqual(
+        expect.arrayContaining([rankQuantity(concepts)?.quantity].filter((one) => one !== undefined)),
+      );
       expect(plainBest(concepts).length === 0).toBe(rankQuantity(concepts) === null);
     }
   });
 });
 
 describe("what a reading leans on", () => {
-  const one = (connector: string, description: string | null, side: "donor" | "host" = "host", cavity = "1") => classifyPins([{ connector, cavity, description }], side)[0] as PinReading;
+  const one = (connector: string, description: string | null, side: "donor" | "host" = "host", cavity = "1") =>
+    classifyPins([{ connector, cavity, description }], side)[0] as PinReading;
 
   test("the same signal is an input at the computer and an output at its sensor", () => {
     expect(one("ECU", "coolant temperature", "donor").kind.value).toBe("resistive-in");
@@ -84,11 +107,26 @@ describe("what a reading leans on", () => {
     expect(one("Horn relay", "", "host", "85").kind.value).toBe("load-in");
   });
   test("an unnamed plug that reads and drives many things is a computer's", () => {
-    const rows = ["Coolant temperature", "Injector 1", "Fuel pump relay", "Brake switch", "Knock sensor", "Throttle position"].map((description, at) => ({ connector: "C1", cavity: String(at), description }));
-    expect(classifyPins(rows, "donor").map((reading) => reading.kind.value)).toEqual(["resistive-in", "injector-out", "low-side-out", "logic-in", "knock-in", "analogue-in"]);
+    const rows = [
+      "Coolant temperature",
+      "Injector 1",
+      "Fuel pump relay",
+      "Brake switch",
+      "Knock sensor",
+      "Throttle position",
+    ].map((description, at) => ({ connector: "C1", cavity: String(at), description }));
+    expect(classifyPins(rows, "donor").map((reading) => reading.kind.value)).toEqual([
+      "resistive-in",
+      "injector-out",
+      "low-side-out",
+      "logic-in",
+      "knock-in",
+      "analogue-in",
+    ]);
   });
   test("nonsense stays unknown, whatever its length", () => {
-    for (const text of ["", "zzz qqq", "x".repeat(10_000), "<b>42</b>", "?", "𝕏𝕐", "constructor __proto__"]) expect(one("C9", text).kind.confidence).toBeLessThan(KNOWN_FROM);
+    for (const text of ["", "zzz qqq", "x".repeat(10_000), "<b>42</b>", "?", "𝕏𝕐", "constructor __proto__"])
+      expect(one("C9", text).kind.confidence).toBeLessThan(KNOWN_FROM);
   });
   test("a number in the words is an index only where a vehicle has several of the thing", () => {
     expect(one("ECU", "Injector 3", "donor").index).toBe("3");

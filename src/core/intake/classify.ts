@@ -48,7 +48,15 @@ export function classifyPins(pins: readonly DescribedPin[], side: Side): PinRead
     if (!labels.has(pin.connector)) labels.set(pin.connector, readLabel(pin.connector));
   }
   const places = placeConnectors(pins, readings, labels, side);
-  return pins.map((pin, at) => readPin(pin, readings[at] as Reading, labels.get(pin.connector) as Label, places.get(pin.connector) ?? "unknown", side));
+  return pins.map((pin, at) =>
+    readPin(
+      pin,
+      readings[at] as Reading,
+      labels.get(pin.connector) as Label,
+      places.get(pin.connector) ?? "unknown",
+      side,
+    ),
+  );
 }
 
 interface Label {
@@ -65,14 +73,20 @@ function readLabel(connector: string): Label {
 /** At relays, key switches and the like the moulded label is often all there is: "87" says what the row does. */
 function wordsToRead(pin: DescribedPin): string {
   const description = pin.description?.trim() ?? "";
-  if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity)) return `${description} terminal ${pin.cavity}`;
+  if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity))
+    return `${description} terminal ${pin.cavity}`;
   const terminal = /^(15|30|31|50|49|53|54|56|58|61|75|85|86|87)[a-z]?$/i;
   if (description === "" && terminal.test(pin.cavity)) return `terminal ${pin.cavity}`;
   return terminal.test(description) ? `terminal ${description}` : description;
 }
 
 /** Labels such as `C1` say nothing; a plug whose rows both read and drive many things is a computer's. */
-function placeConnectors(pins: readonly DescribedPin[], readings: readonly Reading[], labels: ReadonlyMap<string, Label>, side: Side): Map<string, Place> {
+function placeConnectors(
+  pins: readonly DescribedPin[],
+  readings: readonly Reading[],
+  labels: ReadonlyMap<string, Label>,
+  side: Side,
+): Map<string, Place> {
   const seen = new Map<string, Set<string>>();
   pins.forEach((pin, at) => {
     const best = rankQuantity((readings[at] as Reading).concepts);
@@ -83,7 +97,9 @@ function placeConnectors(pins: readonly DescribedPin[], readings: readonly Readi
     const quantities = [...(seen.get(connector) ?? [])] as Quantity[];
     const types = new Set(quantities.map((quantity) => FAMILIES[quantity].type));
     const busy = quantities.length >= 5 && types.has("actuator") && (types.has("sensor") || types.has("contact"));
-    const hidden = label.place === "unknown" || (label.place === "in-line" && /^(c|j|x|p)?\s?\d*\s?(plug|connector)$/i.test(connector));
+    const hidden =
+      label.place === "unknown" ||
+      (label.place === "in-line" && /^(c|j|x|p)?\s?\d*\s?(plug|connector)$/i.test(connector));
     places.set(connector, hidden ? (busy && side === "donor" ? "computer" : "in-line") : label.place);
   }
   return places;
@@ -93,9 +109,14 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   const concepts = place === "instruments" ? new Set([...reading.concepts, "instrument"]) : reading.concepts;
   if (concepts.has("unclear")) return nothing("The description says that it is not known here", reading);
   // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
-  if (concepts.has("lonedash") && !LISTS.has(place)) return place === "battery" ? GROUND_POST : nothing("A dash alone may be a sign or nothing", reading);
+  if (concepts.has("lonedash") && !LISTS.has(place))
+    return place === "battery" ? GROUND_POST : nothing("A dash alone may be a sign or nothing", reading);
   // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
-  if (concepts.has("notused") || concepts.has("lonedash") || (concepts.has("spare") && rankQuantity(concepts) === null)) {
+  if (
+    concepts.has("notused") ||
+    concepts.has("lonedash") ||
+    (concepts.has("spare") && rankQuantity(concepts) === null)
+  ) {
     return {
       kind: { value: "spare", confidence: 0.97, why: "The description says that nothing is connected" },
       quantity: { value: null, confidence: 0.97, why: "A spare cavity carries nothing" },
@@ -103,7 +124,10 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     };
   }
   if (reading.known === 0 && place !== "ground-stud" && !onlyPlaceSpeaks(pin, place)) {
-    return nothing(pin.description ? `No word of “${clip(pin.description)}” is known` : "There is no description", reading);
+    return nothing(
+      pin.description ? `No word of “${clip(pin.description)}” is known` : "There is no description",
+      reading,
+    );
   }
   const found = findQuantity({ ...reading, concepts }, label, place);
   if (concepts.has("shield")) {
@@ -117,43 +141,96 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   if (found === null) return nothing(`“${clip(pin.description ?? "")}” names no quantity`, reading);
 
   const inGearbox = found.quantity === "oil-temperature" && label.reading.concepts.has("transmission");
-  if (inGearbox) return readPin(pin, { ...reading, concepts: new Set([...concepts, "transmission"]) }, { ...label, reading: { ...label.reading, concepts: new Set() } }, place, side);
-  const quantity = place === "sensor" && side === "donor" ? sensorReturn(supplyInstead(found, concepts, place)) : supplyInstead(found, concepts, place);
+  if (inGearbox)
+    return readPin(
+      pin,
+      { ...reading, concepts: new Set([...concepts, "transmission"]) },
+      { ...label, reading: { ...label.reading, concepts: new Set() } },
+      place,
+      side,
+    );
+  const quantity =
+    place === "sensor" && side === "donor"
+      ? sensorReturn(supplyInstead(found, concepts, place))
+      : supplyInstead(found, concepts, place);
   const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
   const sure = quantity.sure * clarity;
   const kind = kindAt({ quantity: quantity.quantity, place, concepts, side });
-  const words = reading.unknownWords.length > 0 ? `; not understood: ${reading.unknownWords.slice(0, 3).join(", ")}` : "";
+  const words =
+    reading.unknownWords.length > 0 ? `; not understood: ${reading.unknownWords.slice(0, 3).join(", ")}` : "";
   return {
-    kind: { value: kind.kind, confidence: round(kind.sure * Math.min(1, sure + 0.05)), why: `${quantity.quantity} at ${placeName(place)}: ${kind.why}${words}` },
+    kind: {
+      value: kind.kind,
+      confidence: round(kind.sure * Math.min(1, sure + 0.05)),
+      why: `${quantity.quantity} at ${placeName(place)}: ${kind.why}${words}`,
+    },
     quantity: { value: quantity.quantity, confidence: round(sure), why: `${quantity.why}${words}` },
     index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
 }
 
-const LISTS: ReadonlySet<Place> = new Set(["computer", "in-line", "unknown", "instruments", "fuse-box", "gearbox", "diagnostic"]);
+const LISTS: ReadonlySet<Place> = new Set([
+  "computer",
+  "in-line",
+  "unknown",
+  "instruments",
+  "fuse-box",
+  "gearbox",
+  "diagnostic",
+]);
 const GROUND_POST: PinReading = {
-  kind: { value: "ground", confidence: 0.9, why: "The battery's negative" }, quantity: { value: "ground", confidence: 0.9, why: "The battery's negative" }, index: null,
+  kind: { value: "ground", confidence: 0.9, why: "The battery's negative" },
+  quantity: { value: "ground", confidence: 0.9, why: "The battery's negative" },
+  index: null,
 };
 
 /** A relay whose name does not say what it works: coil and contact can still be told. */
 function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
-  const told = (value: Kind, quantity: Quantity | null, why: string): PinReading => ({ kind: { value, confidence: 0.75, why }, quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why }, index: null });
-  if (concepts.has("coil") || concepts.has("din85") || concepts.has("din86")) return told("load-in", null, "A relay's coil");
-  if (concepts.has("out") || concepts.has("din87")) return told("supply-out", "relay-supply", "A relay's switched contact");
+  const told = (value: Kind, quantity: Quantity | null, why: string): PinReading => ({
+    kind: { value, confidence: 0.75, why },
+    quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why },
+    index: null,
+  });
+  if (concepts.has("coil") || concepts.has("din85") || concepts.has("din86"))
+    return told("load-in", null, "A relay's coil");
+  if (concepts.has("out") || concepts.has("din87"))
+    return told("supply-out", "relay-supply", "A relay's switched contact");
   if (concepts.has("din30")) return told("supply-in", "battery-supply", "The feed of a relay's contact");
   return nothing("What this relay works is not said", reading);
 }
 
 /** Quantities of which a vehicle has several; elsewhere a number in the words is a fuse, a rating or a pulse count. */
 const NUMBERED: ReadonlySet<Quantity> = new Set([
-  "injector", "ignition-coil", "knock", "oxygen", "oxygen-heater", "camshaft-position", "camshaft-phaser", "throttle-position", "accelerator-position",
-  "throttle-motor", "shift-solenoid", "pressure-solenoid", "wheel-speed", "gear-range", "glow-plug", "exhaust-temperature", "powertrain-data", "body-data", "diagnostic-data",
+  "injector",
+  "ignition-coil",
+  "knock",
+  "oxygen",
+  "oxygen-heater",
+  "camshaft-position",
+  "camshaft-phaser",
+  "throttle-position",
+  "accelerator-position",
+  "throttle-motor",
+  "shift-solenoid",
+  "pressure-solenoid",
+  "wheel-speed",
+  "gear-range",
+  "glow-plug",
+  "exhaust-temperature",
+  "powertrain-data",
+  "body-data",
+  "diagnostic-data",
 ]);
 
-const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) => place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "");
+const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) =>
+  place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "");
 
 function nothing(why: string, reading: Reading): PinReading {
-  return { kind: { value: "unknown", confidence: 0.2, why }, quantity: { value: null, confidence: 0.2, why }, index: reading.index };
+  return {
+    kind: { value: "unknown", confidence: 0.2, why },
+    quantity: { value: null, confidence: 0.2, why },
+    index: reading.index,
+  };
 }
 
 interface Found {
@@ -165,18 +242,32 @@ interface Found {
 /** The row's own words first; where they are weak or silent, the connector's label helps. */
 function findQuantity(reading: Reading, label: Label, place: Place): Found | null {
   // At a relay a coil is the relay's own.
-  const spoken = place === "relay" && !reading.concepts.has("ignition") ? new Set([...reading.concepts].filter((concept) => concept !== "coil")) : reading.concepts;
+  const spoken =
+    place === "relay" && !reading.concepts.has("ignition")
+      ? new Set([...reading.concepts].filter((concept) => concept !== "coil"))
+      : reading.concepts;
   const own = rankQuantity(spoken);
   const named = [...label.reading.concepts].filter((concept) => !LABEL_NOISE.has(concept));
   const shared = rankQuantity(new Set([...spoken, ...named]), spoken);
   const keyCoil = own?.quantity === "ignition-coil" && label.reading.concepts.has("security");
   // A weaker word of the row still outweighs a name that has nothing to do with it ("reverse" at a neutral switch).
-  const apart = own !== null && own.sure >= 0.74 && shared?.terms.every((term) => !term.some((concept) => spoken.has(concept))) === true;
+  const apart =
+    own !== null &&
+    own.sure >= 0.74 &&
+    shared?.terms.every((term) => !term.some((concept) => spoken.has(concept))) === true;
   const strong = own !== null && !keyCoil && (own.sure >= 0.82 || apart);
   // A plug that is named after one thing ("Oil sender") outweighs a word that many things share ("gauge").
-  const labelHelps = shared !== null && (!SPEAKS_FOR_ITSELF.has(place) || SINGLE_PURPOSE.some((concept) => label.reading.concepts.has(concept)));
+  const labelHelps =
+    shared !== null &&
+    (!SPEAKS_FOR_ITSELF.has(place) || SINGLE_PURPOSE.some((concept) => label.reading.concepts.has(concept)));
   if (strong || (own !== null && (!labelHelps || shared.score <= own.score))) {
-    return own && { quantity: own.quantity, sure: own.sure, why: `Read from ${own.all.map((term) => pick(term, reading.concepts)).join(" + ")}` };
+    return (
+      own && {
+        quantity: own.quantity,
+        sure: own.sure,
+        why: `Read from ${own.all.map((term) => pick(term, reading.concepts)).join(" + ")}`,
+      }
+    );
   }
   if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "A ground point" };
   if (shared === null || !labelHelps) return null;
@@ -187,17 +278,39 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
 const SINGLE_PURPOSE = ["security", "transmission", "abs", "airbag", "tacho", "vehiclespeed"];
 
 /** Housings that hold so many things that their name says nothing of one row. */
-const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
+const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set([
+  "computer",
+  "fuse-box",
+  "instruments",
+  "key-switch",
+  "diagnostic",
+]);
 
 /** What a label says of its housing, not of the row in it. */
-const LABEL_NOISE: ReadonlySet<string> = new Set(["engine", "ground", "switch", "control", "plug", "main", "chassis", "body", "feed", "unclear", "spare", "notused", "to", "from"]);
+const LABEL_NOISE: ReadonlySet<string> = new Set([
+  "engine",
+  "ground",
+  "switch",
+  "control",
+  "plug",
+  "main",
+  "chassis",
+  "body",
+  "feed",
+  "unclear",
+  "spare",
+  "notused",
+  "to",
+  "from",
+]);
 
 const pick = (term: string, concepts: ReadonlySet<string>) => term.split("|").find((one) => concepts.has(one)) ?? term;
 
 /** A return or a reference is what it is, whichever sensor or lamp it serves: "MAP REF 5V" is no pressure. */
 function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly ReadyRule[]> {
   const returns = ["ground", "sensorground", "battneg", "return"].some((concept) => concepts.has(concept));
-  if (returns && !concepts.has("groundswitching") && !concepts.has("switch") && !concepts.has("park")) return RETURN_RULES;
+  if (returns && !concepts.has("groundswitching") && !concepts.has("switch") && !concepts.has("park"))
+    return RETURN_RULES;
   if (concepts.has("fivevolt") || (concepts.has("reference") && !concepts.has("alternator"))) return REFERENCE_RULES;
   return RULES;
 }
@@ -208,23 +321,33 @@ interface ReadyRule extends QuantityRule {
   readonly score: number;
 }
 
-const READY: readonly ReadyRule[] = QUANTITY_RULES.map((rule) => ({ ...rule, terms: rule.all.map((term) => term.split("|")), score: rule.sure + PER_CONCEPT * (rule.all.length - 1) }));
+const READY: readonly ReadyRule[] = QUANTITY_RULES.map((rule) => ({
+  ...rule,
+  terms: rule.all.map((term) => term.split("|")),
+  score: rule.sure + PER_CONCEPT * (rule.all.length - 1),
+}));
 
 /** Rules by each concept that their first term may be met with, so that a row tries only those that its words can meet. */
 function indexRules(rules: readonly ReadyRule[]): ReadonlyMap<string, readonly ReadyRule[]> {
   const index = new Map<string, ReadyRule[]>();
-  for (const rule of rules) for (const concept of rule.terms[0] ?? []) index.set(concept, [...(index.get(concept) ?? []), rule]);
+  for (const rule of rules)
+    for (const concept of rule.terms[0] ?? []) index.set(concept, [...(index.get(concept) ?? []), rule]);
   return index;
 }
 
 const RULES = indexRules(READY);
-const RETURN_RULES = indexRules(READY.filter((rule) => rule.quantity === "ground" || rule.quantity === "sensor-ground"));
-const REFERENCE_RULES = indexRules(READY.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground"));
+const RETURN_RULES = indexRules(
+  READY.filter((rule) => rule.quantity === "ground" || rule.quantity === "sensor-ground"),
+);
+const REFERENCE_RULES = indexRules(
+  READY.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground"),
+);
 
 /** The rule of the highest score that holds, of equals one that the row's own words (`spoken`) meet; null where none does. */
 export function rankQuantity(concepts: ReadonlySet<string>, spoken: ReadonlySet<string> = concepts): ReadyRule | null {
   const rules = rulesFor(concepts);
-  const worth = (rule: ReadyRule) => rule.score + (rule.terms.some((term) => term.some((concept) => spoken.has(concept))) ? 0.01 : 0);
+  const worth = (rule: ReadyRule) =>
+    rule.score + (rule.terms.some((term) => term.some((concept) => spoken.has(concept))) ? 0.01 : 0);
   let best: ReadyRule | null = null;
   for (const concept of concepts) {
     for (const rule of rules.get(concept) ?? NO_RULES) {
@@ -242,7 +365,10 @@ function holds(rule: ReadyRule, concepts: ReadonlySet<string>): boolean {
 }
 
 /** The earth of a sensor's own plug is its return, whatever the table calls it. */
-const sensorReturn = (found: Found): Found => (found.quantity === "ground" ? { quantity: "sensor-ground", sure: 0.86, why: "The earth of a sensor is its return to the computer" } : found);
+const sensorReturn = (found: Found): Found =>
+  found.quantity === "ground"
+    ? { quantity: "sensor-ground", sure: 0.86, why: "The earth of a sensor is its return to the computer" }
+    : found;
 
 const FEED_WORDS = ["feed", "supply", "positive", "live"];
 
@@ -250,22 +376,39 @@ const FEED_WORDS = ["feed", "supply", "positive", "live"];
 function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place): Found {
   const family = FAMILIES[found.quantity];
   if (!FEED_WORDS.some((word) => concepts.has(word)) || concepts.has("relay") || concepts.has("lamp")) return found;
-  const bare = concepts.has("positive") && !["feed", "twelve", "live", "ignition", "battery"].some((concept) => concepts.has(concept));
-  if (bare && family.type === "sensor" && ["reluctor-out", "knock-out", "hall-out"].includes(family.out)) return { ...found, sure: found.sure * 0.75 };
-  if (family.type === "sensor" && concepts.has("twelve") && place !== "computer") return { quantity: "ignition-supply", sure: 0.75, why: "A sensor's 12 V, most often live with the ignition" };
+  const bare =
+    concepts.has("positive") &&
+    !["feed", "twelve", "live", "ignition", "battery"].some((concept) => concepts.has(concept));
+  if (bare && family.type === "sensor" && ["reluctor-out", "knock-out", "hall-out"].includes(family.out))
+    return { ...found, sure: found.sure * 0.75 };
+  if (family.type === "sensor" && concepts.has("twelve") && place !== "computer")
+    return { quantity: "ignition-supply", sure: 0.75, why: "A sensor's 12 V, most often live with the ignition" };
   const twelveVolts = concepts.has("ignition") || concepts.has("battery") || concepts.has("fuse");
-  if (family.type === "sensor" && family.out !== "frequency-out" && !twelveVolts && found.quantity !== "mass-air-flow" && found.quantity !== "fuel-level") {
+  if (
+    family.type === "sensor" &&
+    family.out !== "frequency-out" &&
+    !twelveVolts &&
+    found.quantity !== "mass-air-flow" &&
+    found.quantity !== "fuel-level"
+  ) {
     return family.out === "resistive-out" || family.out === "knock-out"
       ? { ...found, sure: found.sure * 0.6 }
       : { quantity: "sensor-supply", sure: 0.9, why: "A sensor's supply is its reference voltage" };
   }
-  const engineLoad = family.type === "actuator" && family.used === "engine" && found.quantity !== "throttle-motor" && found.quantity !== "idle-control";
+  const engineLoad =
+    family.type === "actuator" &&
+    family.used === "engine" &&
+    found.quantity !== "throttle-motor" &&
+    found.quantity !== "idle-control";
   if (engineLoad || found.quantity === "mass-air-flow") {
-    return place === "computer" && concepts.has("out") ? found : { quantity: "ignition-supply", sure: 0.72, why: "The feed of a part, most often live with the ignition" };
+    return place === "computer" && concepts.has("out")
+      ? found
+      : { quantity: "ignition-supply", sure: 0.72, why: "The feed of a part, most often live with the ignition" };
   }
   return found;
 }
 
-const placeName = (place: Place) => (place === "unknown" ? "a plug of unknown kind" : `the ${place.replace(/-/g, " ")}`);
+const placeName = (place: Place) =>
+  place === "unknown" ? "a plug of unknown kind" : `the ${place.replace(/-/g, " ")}`;
 const clip = (text: string) => (text.length > 40 ? `${text.slice(0, 39)}…` : text);
 const round = (value: number) => Math.round(Math.min(0.99, value) * 100) / 100;

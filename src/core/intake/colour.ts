@@ -1,5 +1,20 @@
 /** IEC 60757 codes that a wire's base or tracer is normalised to. */
-export const COLOUR_CODES = ["BK", "BN", "RD", "OG", "YE", "GN", "BU", "VT", "GY", "WH", "PK", "GD", "TQ", "SR"] as const;
+export const COLOUR_CODES = [
+  "BK",
+  "BN",
+  "RD",
+  "OG",
+  "YE",
+  "GN",
+  "BU",
+  "VT",
+  "GY",
+  "WH",
+  "PK",
+  "GD",
+  "TQ",
+  "SR",
+] as const;
 export type ColourCode = (typeof COLOUR_CODES)[number];
 
 /** A colour as its table wrote it, and what it means. `base` is null where it cannot be read. */
@@ -32,14 +47,58 @@ const WORDS: Readonly<Record<ColourCode, string>> = {
 
 /** Single letters of British and Japanese looms, read only where nothing longer fits. */
 const LETTERS: Readonly<Record<string, ColourCode>> = {
-  b: "BK", n: "BN", r: "RD", o: "OG", y: "YE", g: "GN", u: "BU", l: "BU", p: "VT", v: "VT", s: "GY", w: "WH", k: "PK",
+  b: "BK",
+  n: "BN",
+  r: "RD",
+  o: "OG",
+  y: "YE",
+  g: "GN",
+  u: "BU",
+  l: "BU",
+  p: "VT",
+  v: "VT",
+  s: "GY",
+  w: "WH",
+  k: "PK",
 };
 
-const SHADES: ReadonlySet<string> = new Set(["light", "lt", "lgt", "dark", "dk", "drk", "pale", "bright", "deep", "hell", "dunkel", "hl", "dkl", "med", "medium"]);
-const NOISE: ReadonlySet<string> = new Set(["with", "w", "stripe", "tracer", "striped", "trace", "and", "on", "band", "str", "tr", "base", "wire"]);
+const SHADES: ReadonlySet<string> = new Set([
+  "light",
+  "lt",
+  "lgt",
+  "dark",
+  "dk",
+  "drk",
+  "pale",
+  "bright",
+  "deep",
+  "hell",
+  "dunkel",
+  "hl",
+  "dkl",
+  "med",
+  "medium",
+]);
+const NOISE: ReadonlySet<string> = new Set([
+  "with",
+  "w",
+  "stripe",
+  "tracer",
+  "striped",
+  "trace",
+  "and",
+  "on",
+  "band",
+  "str",
+  "tr",
+  "base",
+  "wire",
+]);
 
 const CODE_OF: ReadonlyMap<string, ColourCode> = new Map(
-  (Object.entries(WORDS) as [ColourCode, string][]).flatMap(([code, words]) => words.split(" ").map((word) => [word, code] as const)),
+  (Object.entries(WORDS) as [ColourCode, string][]).flatMap(([code, words]) =>
+    words.split(" ").map((word) => [word, code] as const),
+  ),
 );
 
 /**
@@ -50,7 +109,11 @@ const CODE_OF: ReadonlyMap<string, ColourCode> = new Map(
  */
 export function readColour(written: string): WireColour {
   const unread: WireColour = { written, base: null, tracer: null };
-  const parts = written.toLowerCase().replace(/\bw\/(?=\s)/g, " ").split(/[^\p{L}]+/u).filter((part) => part !== "");
+  const parts = written
+    .toLowerCase()
+    .replace(/\bw\/(?=\s)/g, " ")
+    .split(/[^\p{L}]+/u)
+    .filter((part) => part !== "");
   const colours: ColourCode[] = [];
   for (const [at, part] of parts.entries()) {
     if (SHADES.has(part)) continue;
@@ -61,7 +124,9 @@ export function readColour(written: string): WireColour {
     colours.push(...read);
   }
   const [base, tracer] = colours;
-  return base === undefined ? unread : { written, base, tracer: tracer !== undefined && tracer !== base ? tracer : null };
+  return base === undefined
+    ? unread
+    : { written, base, tracer: tracer !== undefined && tracer !== base ? tracer : null };
 }
 
 /** One run of letters: a colour, a shade with its colour (`dkgrn`), or two colours written together (`gnye`). */

@@ -16,7 +16,24 @@ export interface Reading {
 const CONCEPTS: ReadonlySet<string> = new Set([
   ...QUANTITY_RULES.flatMap((rule) => rule.all.flatMap((term) => term.split("|"))),
   ...QUANTITY_RULES.flatMap((rule) => rule.none ?? []),
-  "groundswitching", "notused", "lonedash", "din75", "twelve", "stoplamp", "runcrank", "catposition", "din85", "din86", "din87", "din87a", "din1", "battneg", "hall", "reluctor", "monitor", "solidstate",
+  "groundswitching",
+  "notused",
+  "lonedash",
+  "din75",
+  "twelve",
+  "stoplamp",
+  "runcrank",
+  "catposition",
+  "din85",
+  "din86",
+  "din87",
+  "din87a",
+  "din1",
+  "battneg",
+  "hall",
+  "reluctor",
+  "monitor",
+  "solidstate",
 ]);
 
 /**
@@ -32,7 +49,8 @@ const GATED = Array.from({ length: Math.ceil(PHRASES.length / GROUP_SIZE) }, (_,
 /** The text in lower case with its phrases replaced. */
 export function applyPhrases(text: string): string {
   let spaced = ` ${text.toLowerCase().normalize("NFKC").replace(/_/g, " ")} `;
-  for (const { gate, phrases } of GATED) if (gate.test(spaced)) for (const [pattern, replacement] of phrases) spaced = spaced.replace(pattern, replacement);
+  for (const { gate, phrases } of GATED)
+    if (gate.test(spaced)) for (const [pattern, replacement] of phrases) spaced = spaced.replace(pattern, replacement);
   return spaced;
 }
 

@@ -10,8 +10,22 @@ export interface MeasureHints {
 
 const INCH_M = 0.0254;
 const UNIT_M: Readonly<Record<string, number>> = {
-  m: 1, mtr: 1, metre: 1, metres: 1, meter: 1, meters: 1, cm: 0.01, mm: 0.001,
-  ft: FOOT_M, foot: FOOT_M, feet: FOOT_M, "'": FOOT_M, in: INCH_M, inch: INCH_M, inches: INCH_M, '"': INCH_M,
+  m: 1,
+  mtr: 1,
+  metre: 1,
+  metres: 1,
+  meter: 1,
+  meters: 1,
+  cm: 0.01,
+  mm: 0.001,
+  ft: FOOT_M,
+  foot: FOOT_M,
+  feet: FOOT_M,
+  "'": FOOT_M,
+  in: INCH_M,
+  inch: INCH_M,
+  inches: INCH_M,
+  '"': INCH_M,
 };
 
 /** The least and greatest wire a vehicle holds, mm²: beyond them the cell is a slip of the pen. */
@@ -31,7 +45,8 @@ export function readSize(written: string, hints: MeasureHints): number | null {
   const area = /^(\d*\.?\d+)\s*(mm2|mm\^2|mm²|sq\.?\s?mm|sqmm|qmm|mmq|mm)?$/.exec(text);
   if (!area) return null;
   const value = Number(area[1]);
-  if (area[2] === undefined && hints.headerUnit === "awg" && /^\d+$/.test(area[1] ?? "") && value <= 30) return sizeOfGauge(value);
+  if (area[2] === undefined && hints.headerUnit === "awg" && /^\d+$/.test(area[1] ?? "") && value <= 30)
+    return sizeOfGauge(value);
   return value >= AREA_MM2.min && value <= AREA_MM2.max ? value : null;
 }
 
@@ -50,6 +65,7 @@ export function readLength(written: string, hints: MeasureHints): number | null 
 }
 
 const withinLength = (metres: number) => (metres >= LENGTH_M.min && metres <= LENGTH_M.max ? round4(metres) : null);
-const plainNumber = (text: string, hints: MeasureHints) => (hints.decimalComma ? text.replace(/^(\d*),(\d+)/, "$1.$2") : text);
+const plainNumber = (text: string, hints: MeasureHints) =>
+  hints.decimalComma ? text.replace(/^(\d*),(\d+)/, "$1.$2") : text;
 /** Tables are written to a tenth of a millimetre at best; more digits would only be noise of the conversion. */
 const round4 = (value: number) => Math.round(value * 1e4) / 1e4;

@@ -51,6 +51,11 @@ export interface PartFacts {
 
 /** What is wrong with a part as someone wrote it. */
 export type PartFault =
-  | { readonly code: "unknown-terminal"; readonly element: string; readonly terminal: string; readonly known: readonly string[] }
+  | {
+      readonly code: "unknown-terminal";
+      readonly element: string;
+      readonly terminal: string;
+      readonly known: readonly string[];
+    }
   | { readonly code: "repeated-element"; readonly element: string }
   | { readonly code: "shorted-element"; readonly element: string };

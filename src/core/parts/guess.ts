@@ -12,11 +12,22 @@ export interface PartGuess {
 
 /** Words of a label by which a part is known; the first that fits is taken. */
 const BY_LABEL: readonly (readonly [RegExp, string])[] = [
-  [/\brelay\b/i, "relay"], [/flasher/i, "flasher"], [/\bbatter(y|ies)\b/i, "battery"], [/fuse ?box|^f(b|use)s?\d*$/i, "fuse-box"], [/splice pack|^sp\d+$/i, "splice-pack"],
-  [/ignition switch|key switch|^key$/i, "key-switch"], [/\b(earth|ground)\b|^g\d+$|^gnd\d*$/i, "ground-stud"],
-  [/alternator/i, "alternator"], [/starter(?! cable)/i, "starter"], [/\bswitch\b|contact breaker|distributor/i, "switch"],
-  [/sender|\bsensor\b|thermistor|meter\b|pedal|lambda/i, "sensor"], [/\blamps?\b|headlamp|indicator|bulb/i, "lamp"],
-  [/motor|pump|fan\b|blower/i, "motor"], [/horn/i, "horn"], [/injector|valve|solenoid|\bcoil\b/i, "solenoid"], [/heater|heating/i, "heater"],
+  [/\brelay\b/i, "relay"],
+  [/flasher/i, "flasher"],
+  [/\bbatter(y|ies)\b/i, "battery"],
+  [/fuse ?box|^f(b|use)s?\d*$/i, "fuse-box"],
+  [/splice pack|^sp\d+$/i, "splice-pack"],
+  [/ignition switch|key switch|^key$/i, "key-switch"],
+  [/\b(earth|ground)\b|^g\d+$|^gnd\d*$/i, "ground-stud"],
+  [/alternator/i, "alternator"],
+  [/starter(?! cable)/i, "starter"],
+  [/\bswitch\b|contact breaker|distributor/i, "switch"],
+  [/sender|\bsensor\b|thermistor|meter\b|pedal|lambda/i, "sensor"],
+  [/\blamps?\b|headlamp|indicator|bulb/i, "lamp"],
+  [/motor|pump|fan\b|blower/i, "motor"],
+  [/horn/i, "horn"],
+  [/injector|valve|solenoid|\bcoil\b/i, "solenoid"],
+  [/heater|heating/i, "heater"],
   [/computer|module|control unit|instruments?|cluster|^ip$|radio/i, "computer"],
 ];
 
@@ -26,7 +37,10 @@ export const POWERED: ReadonlySet<string> = new Set(["computer"]);
 /** A connector of this many cavities, of which nothing else is known, is taken for a computer's. */
 const COMPUTER_CAVITIES = 16;
 
-export function guessPart(connector: Pick<ConnectorFacts, "label" | "mateId">, pins: readonly CavityFacts[]): PartGuess {
+export function guessPart(
+  connector: Pick<ConnectorFacts, "label" | "mateId">,
+  pins: readonly CavityFacts[],
+): PartGuess {
   const type = typeOf(connector, pins);
   return { type, elements: guessedElements(type, pins, connector.label) };
 }
@@ -46,61 +60,114 @@ function typeOf({ label, mateId }: Pick<ConnectorFacts, "label" | "mateId">, pin
 export function guessedElements(type: string, pins: readonly CavityFacts[], label = ""): readonly ElementSpec[] {
   const used = pins.filter((pin) => pin.form.kind !== "spare");
   switch (type) {
-    case "battery": return batteryElements(used);
-    case "ground-stud": return used.map((pin) => joint(`J${pin.cavity}`, pin.cavity, CHASSIS));
-    case "splice-pack": return used.slice(1).map((pin) => joint(`J${pin.cavity}`, (used[0] as CavityFacts).cavity, pin.cavity));
-    case "fuse-box": return fuseElements(used);
-    case "key-switch": return keyElements(used);
-    case "relay": return relayElements(used);
-    case "flasher": case "switch": return switchElements(used);
-    case "alternator": return used.map((pin): ElementSpec => (/^b\+?$|^30$/i.test(pin.cavity) ? { id: "stator", type: "source", a: pin.cavity, b: CHASSIS, volts: 14.2, ohms: 0.02 } : coil(`field ${pin.cavity}`, pin.cavity, CHASSIS, 12)));
-    case "starter": return used.map((pin) => coil(pin.cavity, pin.cavity, CHASSIS, isSolenoid(pin) ? SOLENOID_OHMS : 0.06));
-    case "lamp": case "motor": case "horn": case "solenoid": case "heater": return loadElements(type, used, label);
-    case "sensor": return sensorElements(used);
-    case "computer": case "assembly": return computerElements(used);
-    default: return [];
+    case "battery":
+      return batteryElements(used);
+    case "ground-stud":
+      return used.map((pin) => joint(`J${pin.cavity}`, pin.cavity, CHASSIS));
+    case "splice-pack":
+      return used.slice(1).map((pin) => joint(`J${pin.cavity}`, (used[0] as CavityFacts).cavity, pin.cavity));
+    case "fuse-box":
+      return fuseElements(used);
+    case "key-switch":
+      return keyElements(used);
+    case "relay":
+      return relayElements(used);
+    case "flasher":
+    case "switch":
+      return switchElements(used);
+    case "alternator":
+      return used.map(
+        (pin): ElementSpec =>
+          /^b\+?$|^30$/i.test(pin.cavity)
+            ? { id: "stator", type: "source", a: pin.cavity, b: CHASSIS, volts: 14.2, ohms: 0.02 }
+            : coil(`field ${pin.cavity}`, pin.cavity, CHASSIS, 12),
+      );
+    case "starter":
+      return used.map((pin) => coil(pin.cavity, pin.cavity, CHASSIS, isSolenoid(pin) ? SOLENOID_OHMS : 0.06));
+    case "lamp":
+    case "motor":
+    case "horn":
+    case "solenoid":
+    case "heater":
+      return loadElements(type, used, label);
+    case "sensor":
+      return sensorElements(used);
+    case "computer":
+    case "assembly":
+      return computerElements(used);
+    default:
+      return [];
   }
 }
 
 /** The solenoid is told by what it carries, or by its number; the other cavity is the cable's. */
-const isSolenoid = (pin: CavityFacts) => pin.quantity === "starter-request" || pin.quantity === "starter-relay" || pin.cavity === "50";
+const isSolenoid = (pin: CavityFacts) =>
+  pin.quantity === "starter-request" || pin.quantity === "starter-relay" || pin.cavity === "50";
 const SOLENOID_OHMS = 1.2;
 
-const isGround = (pin: CavityFacts) => pin.form.kind === "ground" || pin.quantity === "ground" || pin.quantity === "sensor-ground";
+const isGround = (pin: CavityFacts) =>
+  pin.form.kind === "ground" || pin.quantity === "ground" || pin.quantity === "sensor-ground";
 const isFeed = (pin: CavityFacts) => pin.form.kind === "supply-in" || pin.form.kind === "reference-in";
 
 function batteryElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const minus = pins.find((pin) => /^(-|−|neg|31)/i.test(pin.cavity) || isGround(pin));
-  return pins.filter((pin) => pin !== minus).map((pin) => ({ id: `cell ${pin.cavity}`, type: "source", a: pin.cavity, b: minus?.cavity ?? CHASSIS, volts: 12.6, ohms: 0.008 }));
+  return pins
+    .filter((pin) => pin !== minus)
+    .map((pin) => ({
+      id: `cell ${pin.cavity}`,
+      type: "source",
+      a: pin.cavity,
+      b: minus?.cavity ?? CHASSIS,
+      volts: 12.6,
+      ohms: 0.008,
+    }));
 }
 
 /** Each way is fed by the cavity that brings a feed alive as long as it is; a way whose feed is not shown has none. */
 function fuseElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const feeds = pins.filter((pin) => pin.form.kind === "supply-in");
-  return pins.filter((pin) => !feeds.includes(pin) && !isGround(pin)).flatMap((way) => {
-    const feed = feeds.find((one) => (fieldOf(one.form, "alive") ?? "permanent") === fieldOf(way.form, "alive")) ?? (feeds.length === 1 && fieldOf(way.form, "alive") === null && way.form.kind === "supply-out" ? feeds[0] : undefined);
-    const rated = fieldOf(way.form, "maxAmps") ?? 0;
-    return feed === undefined ? [] : [fuse(`F${way.cavity}`, feed.cavity, way.cavity, rated > 0 ? rated : 10)];
-  });
+  return pins
+    .filter((pin) => !feeds.includes(pin) && !isGround(pin))
+    .flatMap((way) => {
+      const feed =
+        feeds.find((one) => (fieldOf(one.form, "alive") ?? "permanent") === fieldOf(way.form, "alive")) ??
+        (feeds.length === 1 && fieldOf(way.form, "alive") === null && way.form.kind === "supply-out"
+          ? feeds[0]
+          : undefined);
+      const rated = fieldOf(way.form, "maxAmps") ?? 0;
+      return feed === undefined ? [] : [fuse(`F${way.cavity}`, feed.cavity, way.cavity, rated > 0 ? rated : 10)];
+    });
 }
 
 /** A key switch's contact is closed when its feed is live. */
 const closedFor = (alive: Alive): readonly NetlistKey[] => NETLIST_KEYS.filter((key) => liveIn(alive).includes(key));
 /** The usual coil, Ω, where its cavity states none. */
 const USUAL_COIL_OHMS = 85;
-const coilOhms = (pin: CavityFacts | undefined) => (pin === undefined ? null : fieldOf(pin.form, "ohms")) || USUAL_COIL_OHMS;
+const coilOhms = (pin: CavityFacts | undefined) =>
+  (pin === undefined ? null : fieldOf(pin.form, "ohms")) || USUAL_COIL_OHMS;
 
 function keyElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const feed = pins.find((pin) => pin.form.kind === "supply-in" || pin.cavity === "30");
   if (feed === undefined) return [];
-  return pins.filter((pin) => pin !== feed && !isGround(pin)).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, closedFor(fieldOf(pin.form, "alive") ?? "run")));
+  return pins
+    .filter((pin) => pin !== feed && !isGround(pin))
+    .map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, closedFor(fieldOf(pin.form, "alive") ?? "run")));
 }
 
 function relayElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const has = (name: string) => pins.some((pin) => pin.cavity === name);
   if (!has("85") || !has("86") || !has("30")) return switchElements(pins);
-  const contacts = [["87", "energised"], ["87a", "released"]] as const;
-  return [relay("K", contacts.filter(([name]) => has(name)).map(([b, when]) => ({ a: "30", b, when, ohms: 0.01 })), coilOhms(pins.find((pin) => pin.cavity === "86")))];
+  const contacts = [
+    ["87", "energised"],
+    ["87a", "released"],
+  ] as const;
+  return [
+    relay(
+      "K",
+      contacts.filter(([name]) => has(name)).map(([b, when]) => ({ a: "30", b, when, ohms: 0.01 })),
+      coilOhms(pins.find((pin) => pin.cavity === "86")),
+    ),
+  ];
 }
 
 /** A switch joins its feed to each of its other contacts; one contact alone closes to the case. */
@@ -108,9 +175,16 @@ function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const live = pins.filter((pin) => !isGround(pin));
   const ground = pins.find(isGround);
   const feed = live.find(isFeed) ?? (live.length > 1 ? live[0] : undefined);
-  if (feed === undefined) return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));
-  const ways = live.filter((pin) => pin !== feed).map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, NETLIST_KEYS));
-  return ways.length > 0 ? ways : ground === undefined ? [] : [contact(feed.cavity, feed.cavity, ground.cavity, NETLIST_KEYS)];
+  if (feed === undefined)
+    return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));
+  const ways = live
+    .filter((pin) => pin !== feed)
+    .map((pin) => contact(pin.cavity, feed.cavity, pin.cavity, NETLIST_KEYS));
+  return ways.length > 0
+    ? ways
+    : ground === undefined
+      ? []
+      : [contact(feed.cavity, feed.cavity, ground.cavity, NETLIST_KEYS)];
 }
 
 function loadElements(type: string, pins: readonly CavityFacts[], label: string): ElementSpec[] {
@@ -126,9 +200,15 @@ function loadElements(type: string, pins: readonly CavityFacts[], label: string)
   const feed = live.find(isFeed);
   // With a feed of its own, the other cavities are how it is worked: an injector's driver, a coil's trigger.
   if (feed !== undefined && live.length > 1) {
-    return [...live.filter((pin) => pin !== feed).map((pin) => make(pin.cavity, feed.cavity, pin.cavity, pin)), ...(ground === undefined ? [] : [make("case", feed.cavity, ground.cavity, feed)])];
+    return [
+      ...live.filter((pin) => pin !== feed).map((pin) => make(pin.cavity, feed.cavity, pin.cavity, pin)),
+      ...(ground === undefined ? [] : [make("case", feed.cavity, ground.cavity, feed)]),
+    ];
   }
-  if (ground === undefined && live.length === 2) { const [a, b] = live as [CavityFacts, CavityFacts]; return [make(a.cavity, a.cavity, b.cavity, a)]; }
+  if (ground === undefined && live.length === 2) {
+    const [a, b] = live as [CavityFacts, CavityFacts];
+    return [make(a.cavity, a.cavity, b.cavity, a)];
+  }
   return live.map((pin) => make(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, pin));
 }
 
@@ -136,7 +216,10 @@ function loadElements(type: string, pins: readonly CavityFacts[], label: string)
 function sensorElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const ground = pins.find(isGround);
   const live = pins.filter((pin) => pin !== ground);
-  if (ground === undefined && live.length === 2) { const [a, b] = live as [CavityFacts, CavityFacts]; return [coil(a.cavity, a.cavity, b.cavity, 1000)]; }
+  if (ground === undefined && live.length === 2) {
+    const [a, b] = live as [CavityFacts, CavityFacts];
+    return [coil(a.cavity, a.cavity, b.cavity, 1000)];
+  }
   return live.map((pin) => coil(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, fieldOf(pin.form, "ohms") || 1000));
 }
 
@@ -151,9 +234,12 @@ export function computerElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const feed = feeds.find((pin) => fieldOf(pin.form, "alive") !== "permanent") ?? feeds[0];
   return pins.flatMap((pin): ElementSpec[] => {
     if (isGround(pin)) return pin.cavity === ground ? [] : [joint(`G${pin.cavity}`, pin.cavity, ground)];
-    if (pin.form.kind === "supply-in") return [motor(`S${pin.cavity}`, pin.cavity, ground, (fieldOf(pin.form, "amps") || 1) * 12)];
-    if (pin.form.kind === "low-side-out" || pin.form.kind === "injector-out" || pin.form.kind === "switch-out") return [contact(`D${pin.cavity}`, pin.cavity, ground)];
-    if (pin.form.kind === "high-side-out" && feed !== undefined) return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
+    if (pin.form.kind === "supply-in")
+      return [motor(`S${pin.cavity}`, pin.cavity, ground, (fieldOf(pin.form, "amps") || 1) * 12)];
+    if (pin.form.kind === "low-side-out" || pin.form.kind === "injector-out" || pin.form.kind === "switch-out")
+      return [contact(`D${pin.cavity}`, pin.cavity, ground)];
+    if (pin.form.kind === "high-side-out" && feed !== undefined)
+      return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
     return directionOf(pin.form.kind) === "none" ? [] : [coil(`I${pin.cavity}`, pin.cavity, ground, 10_000)];
   });
 }

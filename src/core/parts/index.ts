@@ -1,4 +1,18 @@
-export { CHASSIS, coil, contact, DIODE, diode, type ElementSpec, fuse, joint, lamp, motor, RATED_VOLTS, spansOf, terminalsOf } from "./elements";
+export {
+  CHASSIS,
+  coil,
+  contact,
+  DIODE,
+  diode,
+  type ElementSpec,
+  fuse,
+  joint,
+  lamp,
+  motor,
+  RATED_VOLTS,
+  spansOf,
+  terminalsOf,
+} from "./elements";
 export type * from "./facts";
 export { guessedElements, guessPart, POWERED } from "./guess";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";

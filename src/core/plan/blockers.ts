@@ -56,18 +56,41 @@ export function findBlockers<Step>({ sides, plan, unknownPins, steps }: PlanFact
   const missing = (["donor", "host"] as const).filter((side) => sides[side] === 0);
   if (missing.length > 0) return missing.map((side) => ({ code: "no-table", side, target: { view: "import", side } }));
   const failed = steps.filter((one) => !one.stale && (one.outcome === "fail" || one.outcome === "stop"));
-  const lines = (code: "stale-line" | "blocked-line" | "open-line" | "proposed-line", wanted: (line: Line) => boolean): Blocker<Step>[] =>
-    plan.lines.filter(wanted).map((line) => ({ code, quantity: line.quantity, provider: pointOf(line.provider), consumer: pointOf(line.consumer), line, target: { view: "map", lineKey: line.key } }));
+  const lines = (
+    code: "stale-line" | "blocked-line" | "open-line" | "proposed-line",
+    wanted: (line: Line) => boolean,
+  ): Blocker<Step>[] =>
+    plan.lines.filter(wanted).map((line) => ({
+      code,
+      quantity: line.quantity,
+      provider: pointOf(line.provider),
+      consumer: pointOf(line.consumer),
+      line,
+      target: { view: "map", lineKey: line.key },
+    }));
   const direct = plan.lines.filter((line) => line.state === "proposed" && line.verdict === "direct");
   const next = steps.find((one) => one.outcome === null || one.stale);
   return [
-    ...failed.map(({ key, step }): Blocker<Step> => ({ code: "failed-step", step, target: { view: "prove", stepKey: key } })),
+    ...failed.map(
+      ({ key, step }): Blocker<Step> => ({ code: "failed-step", step, target: { view: "prove", stepKey: key } }),
+    ),
     ...lines("stale-line", (line) => line.stale),
     ...lines("blocked-line", (line) => line.state === "blocked"),
     ...lines("open-line", (line) => line.state === "open"),
-    ...unknownPins.map(({ at, description }): Blocker<Step> => ({ code: "unknown-pin", at, description, target: { view: "pins", pinId: at.pinId } })),
+    ...unknownPins.map(
+      ({ at, description }): Blocker<Step> => ({
+        code: "unknown-pin",
+        at,
+        description,
+        target: { view: "pins", pinId: at.pinId },
+      }),
+    ),
     ...lines("proposed-line", (line) => line.state === "proposed" && line.verdict !== "direct"),
-    ...(direct[0] === undefined ? [] : [{ code: "direct-lines", count: direct.length, target: { view: "map", lineKey: direct[0].key } } as const]),
-    ...(next === undefined ? [] : [{ code: "next-step", step: next.step, target: { view: "prove", stepKey: next.key } } as const]),
+    ...(direct[0] === undefined
+      ? []
+      : [{ code: "direct-lines", count: direct.length, target: { view: "map", lineKey: direct[0].key } } as const]),
+    ...(next === undefined
+      ? []
+      : [{ code: "next-step", step: next.step, target: { view: "prove", stepKey: next.key } } as const]),
   ];
 }

@@ -1,3 +1,12 @@
 export { type Blocker, type BlockerTarget, findBlockers, type PlanFacts, type ReadStep } from "./blockers";
-export { type Decision, deriveLines, GROUPS, type GroupKey, groupOf, type Line, type LineState, type PlanLines } from "./lines";
+export {
+  type Decision,
+  deriveLines,
+  GROUPS,
+  type GroupKey,
+  groupOf,
+  type Line,
+  type LineState,
+  type PlanLines,
+} from "./lines";
 export { type SheetPin, type SheetRow, sheetRows } from "./sheet";

@@ -1,5 +1,14 @@
 import type { Quantity } from "../forms";
-import { type Adapter, matchSignals, type SignalPin, sameChain, type Unmatched, type Verdict, type Way, waysBetween } from "../signals";
+import {
+  type Adapter,
+  matchSignals,
+  type SignalPin,
+  sameChain,
+  type Unmatched,
+  type Verdict,
+  type Way,
+  waysBetween,
+} from "../signals";
 
 /** What a person decided of a pair, as it is kept. */
 export interface Decision {
@@ -54,13 +63,23 @@ export function deriveLines(pins: readonly SignalPin[], decisions: readonly Deci
   const lines: Line[] = [
     ...decisions.flatMap((decision) => {
       const [provider, consumer] = [byId.get(decision.providerId), byId.get(decision.consumerId)];
-      return provider && consumer ? [decidedLine(decision, provider, consumer, waysBetween(provider, consumer, pins, joined))] : [];
+      return provider && consumer
+        ? [decidedLine(decision, provider, consumer, waysBetween(provider, consumer, pins, joined))]
+        : [];
     }),
     ...matching.links.map((link): Line => {
       const [best] = link.ways;
       return {
-        key: `${link.provider.id}>${link.consumer.id}`, quantity: link.quantity, provider: link.provider, consumer: link.consumer, ways: link.ways,
-        state: openState(best.verdict), verdict: best.verdict, adapters: best.adapters, decision: null, stale: false,
+        key: `${link.provider.id}>${link.consumer.id}`,
+        quantity: link.quantity,
+        provider: link.provider,
+        consumer: link.consumer,
+        ways: link.ways,
+        state: openState(best.verdict),
+        verdict: best.verdict,
+        adapters: best.adapters,
+        decision: null,
+        stale: false,
       };
     }),
   ];
@@ -76,26 +95,132 @@ function openState(verdict: Verdict): LineState {
   return verdict === "manual" ? "open" : "proposed";
 }
 
-function decidedLine(decision: Decision, provider: SignalPin, consumer: SignalPin, ways: readonly [Way, ...Way[]]): Line {
+function decidedLine(
+  decision: Decision,
+  provider: SignalPin,
+  consumer: SignalPin,
+  ways: readonly [Way, ...Way[]],
+): Line {
   const stillThere = ways.some((way) => way.verdict === decision.verdict && sameChain(way.adapters, decision.adapters));
   const stale = decision.decision === "accepted" && !decision.byHand && !stillThere;
   return {
-    key: `${provider.id}>${consumer.id}`, quantity: decision.quantity, provider, consumer, ways, decision, stale,
-    state: decision.decision === "accepted" ? "decided" : "refused", verdict: decision.verdict, adapters: decision.adapters,
+    key: `${provider.id}>${consumer.id}`,
+    quantity: decision.quantity,
+    provider,
+    consumer,
+    ways,
+    decision,
+    stale,
+    state: decision.decision === "accepted" ? "decided" : "refused",
+    verdict: decision.verdict,
+    adapters: decision.adapters,
   };
 }
 
 /** The map's groups, in the order in which a job is worked. What is in none belongs to the last. */
-export type GroupKey = "power" | "starting" | "instruments" | "fuel-cooling" | "controls" | "transmission" | "security-data" | "else";
+export type GroupKey =
+  | "power"
+  | "starting"
+  | "instruments"
+  | "fuel-cooling"
+  | "controls"
+  | "transmission"
+  | "security-data"
+  | "else";
 
 export const GROUPS: readonly { readonly key: GroupKey; readonly quantities: readonly Quantity[] }[] = [
-  { key: "power", quantities: ["battery-supply", "ignition-supply", "accessory-supply", "start-supply", "relay-supply", "sensor-supply", "ground", "sensor-ground", "main-relay"] },
-  { key: "starting", quantities: ["starter-request", "starter-relay", "park-neutral", "clutch-switch", "alternator-field", "charge-warning", "glow-plug"] },
-  { key: "instruments", quantities: ["engine-speed", "vehicle-speed", "coolant-temperature", "oil-temperature", "oil-pressure", "oil-pressure-warning", "fuel-level", "malfunction-lamp", "cruise-active", "gear-display", "illumination"] },
-  { key: "fuel-cooling", quantities: ["fuel-pump", "fuel-pressure", "cooling-fan", "cooling-fan-high", "ac-request", "ac-clutch", "refrigerant-pressure"] },
-  { key: "controls", quantities: ["accelerator-position", "brake-switch", "cruise-request", "shift-mode", "power-steering-pressure", "brake-vacuum"] },
-  { key: "transmission", quantities: ["reverse-lamp", "reverse-lockout", "gear-range", "shift-solenoid", "pressure-solenoid", "converter-clutch", "transmission-temperature", "transmission-input-speed", "transmission-output-speed", "four-wheel-drive"] },
-  { key: "security-data", quantities: ["security-data", "key-reader", "security-lamp", "wake-up", "diagnostic-data", "body-data", "powertrain-data"] },
+  {
+    key: "power",
+    quantities: [
+      "battery-supply",
+      "ignition-supply",
+      "accessory-supply",
+      "start-supply",
+      "relay-supply",
+      "sensor-supply",
+      "ground",
+      "sensor-ground",
+      "main-relay",
+    ],
+  },
+  {
+    key: "starting",
+    quantities: [
+      "starter-request",
+      "starter-relay",
+      "park-neutral",
+      "clutch-switch",
+      "alternator-field",
+      "charge-warning",
+      "glow-plug",
+    ],
+  },
+  {
+    key: "instruments",
+    quantities: [
+      "engine-speed",
+      "vehicle-speed",
+      "coolant-temperature",
+      "oil-temperature",
+      "oil-pressure",
+      "oil-pressure-warning",
+      "fuel-level",
+      "malfunction-lamp",
+      "cruise-active",
+      "gear-display",
+      "illumination",
+    ],
+  },
+  {
+    key: "fuel-cooling",
+    quantities: [
+      "fuel-pump",
+      "fuel-pressure",
+      "cooling-fan",
+      "cooling-fan-high",
+      "ac-request",
+      "ac-clutch",
+      "refrigerant-pressure",
+    ],
+  },
+  {
+    key: "controls",
+    quantities: [
+      "accelerator-position",
+      "brake-switch",
+      "cruise-request",
+      "shift-mode",
+      "power-steering-pressure",
+      "brake-vacuum",
+    ],
+  },
+  {
+    key: "transmission",
+    quantities: [
+      "reverse-lamp",
+      "reverse-lockout",
+      "gear-range",
+      "shift-solenoid",
+      "pressure-solenoid",
+      "converter-clutch",
+      "transmission-temperature",
+      "transmission-input-speed",
+      "transmission-output-speed",
+      "four-wheel-drive",
+    ],
+  },
+  {
+    key: "security-data",
+    quantities: [
+      "security-data",
+      "key-reader",
+      "security-lamp",
+      "wake-up",
+      "diagnostic-data",
+      "body-data",
+      "powertrain-data",
+    ],
+  },
   { key: "else", quantities: [] },
 ];
 

@@ -32,11 +32,21 @@ export function sheetRows(lines: readonly Line[], pinOf: (id: string) => SheetPi
     const known = pinOf(pin.id);
     return { at: pointOf(pin), colour: known?.colour ?? null, sizeMm2: known?.sizeMm2 ?? null };
   };
-  return lines.filter((line) => line.state === "decided").map((line) => {
-    const [donor, host] = line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
-    return {
-      group: groupOf(line.quantity), quantity: line.quantity, donor: end(donor), host: end(host), adapters: line.adapters, isDirect: line.verdict === "direct",
-      note: line.decision?.note ?? "", byHand: line.decision?.byHand ?? false, stale: line.stale,
-    };
-  });
+  return lines
+    .filter((line) => line.state === "decided")
+    .map((line) => {
+      const [donor, host] =
+        line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
+      return {
+        group: groupOf(line.quantity),
+        quantity: line.quantity,
+        donor: end(donor),
+        host: end(host),
+        adapters: line.adapters,
+        isDirect: line.verdict === "direct",
+        note: line.decision?.note ?? "",
+        byHand: line.decision?.byHand ?? false,
+        stale: line.stale,
+      };
+    });
 }

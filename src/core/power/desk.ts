@@ -25,7 +25,14 @@ export interface PowerInput {
   readonly settings: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[];
 }
 
-export const factsOf = ({ harness, links, gone, units, settings }: PowerInput): PowerFacts => ({ harness: buildHarness(harness), links, gone: new Set(gone), units, settings: settingsOf(settings), tried: NOTHING_TRIED });
+export const factsOf = ({ harness, links, gone, units, settings }: PowerInput): PowerFacts => ({
+  harness: buildHarness(harness),
+  links,
+  gone: new Set(gone),
+  units,
+  settings: settingsOf(settings),
+  tried: NOTHING_TRIED,
+});
 
 /** What an edit would change: findings that go, that stay changed, and that come. */
 export interface Effect {
@@ -82,7 +89,12 @@ export class PowerDesk {
     const report = reportPower(tried.solution, tried.rows);
     const keys = new Set(before.findings.map((finding) => finding.key));
     const now = new Set(report.findings.map((finding) => finding.key));
-    return { fault: null, gone: before.findings.filter((finding) => !now.has(finding.key)).map((finding) => finding.key), come: report.findings.filter((finding) => !keys.has(finding.key)), report };
+    return {
+      fault: null,
+      gone: before.findings.filter((finding) => !now.has(finding.key)).map((finding) => finding.key),
+      come: report.findings.filter((finding) => !keys.has(finding.key)),
+      report,
+    };
   }
 
   private triedWith(edits: readonly PowerEdit[]): Tried {

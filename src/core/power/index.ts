@@ -1,12 +1,38 @@
 export { type Effect, factsOf, PowerDesk, type PowerInput } from "./desk";
 export { changeOf, type EditFault, editFacts, editFault, type PlanChange } from "./edits";
-export { type Cure, type CureFacts, type DeadCause, type Finding, type FindingCode, type FindingFacts, SEVERITIES, type Severity } from "./findings";
+export {
+  type Cure,
+  type CureFacts,
+  type DeadCause,
+  type Finding,
+  type FindingCode,
+  type FindingFacts,
+  SEVERITIES,
+  type Severity,
+} from "./findings";
 export { buildModel } from "./model/model";
 export { pointOfNode } from "./model/node-names";
 export { BLOCK, BODY, MINUS, PLUS } from "./nodes";
-export { type Origin, originKey, type PartOrigin, type PartRole, type PlanElement, type WireOrigin } from "./plan-element";
+export {
+  type Origin,
+  originKey,
+  type PartOrigin,
+  type PartRole,
+  type PlanElement,
+  type WireOrigin,
+} from "./plan-element";
 export { type PowerReport, reportPower } from "./report";
-export { batterySource, coldTorque, SETTING_KEYS, SETTINGS, type Setting, type SettingKey, type Settings, settingsOf, settingValue } from "./settings";
+export {
+  batterySource,
+  coldTorque,
+  SETTING_KEYS,
+  SETTINGS,
+  type Setting,
+  type SettingKey,
+  type Settings,
+  settingsOf,
+  settingValue,
+} from "./settings";
 export { type DrawnElement, type DrawnPath, type DrawnPoint, drawnPath } from "./solved/drawn-path";
 export { type ElementFault, elementFaults } from "./solved/element-faults";
 export { netlistOf, solveIn, solvePower } from "./solved/solve";
@@ -18,5 +44,13 @@ export type { GroundRow, ReturnRow, ReturnVerdict } from "./tables/grounds";
 export { type KeyCell, type KeyRow, type KeyVerdict, keyTable, leastVolts, TROUBLE } from "./tables/keys";
 export type { ChargeBalance, CrankingReport, LoadRow } from "./tables/loads";
 export { type PackedCells, packCells, unpackCells } from "./tables/packed-cells";
-export { NOTHING_TRIED, type PowerEdit, type Tried, type TriedFuse, type TriedLoad, type TriedStrap, type TriedWire } from "./tried";
+export {
+  NOTHING_TRIED,
+  type PowerEdit,
+  type Tried,
+  type TriedFuse,
+  type TriedLoad,
+  type TriedStrap,
+  type TriedWire,
+} from "./tried";
 export type * from "./types";

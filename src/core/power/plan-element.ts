@@ -21,7 +21,15 @@ export interface WireOrigin extends WireEnds {
  * `own`: an element as the part has it · `starter-motor`, `starter-solenoid` · `turning`: there only while the engine turns · `awake`: a computer with
  * its supply, which a relay stands for · `asleep`: what it draws then · `control`: a switch that no table shows · `way-control`: the same before a fuse way
  */
-export type PartRole = "own" | "starter-motor" | "starter-solenoid" | "turning" | "awake" | "asleep" | "control" | "way-control";
+export type PartRole =
+  | "own"
+  | "starter-motor"
+  | "starter-solenoid"
+  | "turning"
+  | "awake"
+  | "asleep"
+  | "control"
+  | "way-control";
 
 export interface PartOrigin {
   readonly type: "part";
@@ -54,10 +62,17 @@ export interface PlanElement {
 /** The same for the same thing on the vehicle, however many elements stand for it. */
 export const originKey = (origin: Origin): string => {
   switch (origin.type) {
-    case "wire": return origin.wireId;
-    case "link": return `link ${origin.linkId}`;
-    case "part": return origin.at === null ? `part ${origin.partId} ${origin.elementId}` : `part ${origin.partId} at ${origin.at.pinId}`;
-    case "tried-load": return `load ${origin.name}`;
-    default: return JSON.stringify(origin);
+    case "wire":
+      return origin.wireId;
+    case "link":
+      return `link ${origin.linkId}`;
+    case "part":
+      return origin.at === null
+        ? `part ${origin.partId} ${origin.elementId}`
+        : `part ${origin.partId} at ${origin.at.pinId}`;
+    case "tried-load":
+      return `load ${origin.name}`;
+    default:
+      return JSON.stringify(origin);
   }
 };

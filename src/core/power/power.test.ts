@@ -8,12 +8,41 @@ import { type Adapter, parseAdapter, type WrittenAdapter } from "../signals";
 import { KEY_POSITIONS, usualState } from "../state";
 import { wireOhms } from "../wire";
 import { originText } from "../words";
-import { BLOCK, batterySource, buildModel, cableTable, elementFaults, factsOf, keyTable, netlistOf, PLUS, PowerDesk, packCells, pointOfNode, reportPower, SETTINGS, settingsOf, solveIn, solvePower, unpackCells } from "./index";
+import {
+  BLOCK,
+  batterySource,
+  buildModel,
+  cableTable,
+  elementFaults,
+  factsOf,
+  keyTable,
+  netlistOf,
+  PLUS,
+  PowerDesk,
+  packCells,
+  pointOfNode,
+  reportPower,
+  SETTINGS,
+  settingsOf,
+  solveIn,
+  solvePower,
+  unpackCells,
+} from "./index";
 
-const report = (plan: Plan = {}) => { const whole = reportPower(solved(plan)); return { ...whole, findings: toldFindings(whole) }; };
-const adapter = (written: WrittenAdapter): Adapter => parseAdapter(written, (label) => { const [connector = "", cavity = ""] = label.split(/-(?=.)/); return { type: "cavity", pinId: label, side: "host", connector, cavity }; });
+const report = (plan: Plan = {}) => {
+  const whole = reportPower(solved(plan));
+  return { ...whole, findings: toldFindings(whole) };
+};
+const adapter = (written: WrittenAdapter): Adapter =>
+  parseAdapter(written, (label) => {
+    const [connector = "", cavity = ""] = label.split(/-(?=.)/);
+    return { type: "cavity", pinId: label, side: "host", connector, cavity };
+  });
 const codes = (plan: Plan = {}) => report(plan).findings.map((finding) => `${finding.code} ${finding.where}`);
-const verdicts = (plan: Plan, pinId: string) => keyTable(solved(plan)).find((row) => row.pin.id === pinId)?.cells.map((cell) => cell.verdict);
+const verdicts = (plan: Plan, pinId: string) =>
+  keyTable(solved(plan))
+    .find((row) => row.pin.id === pinId)
+    ?.cells.map((cell) => cell.verdict);
 
 describe("from plan to netlist", () => {
   const model = buildModel(factsOf(input()));
@@ -22,34 +51,58 @@ describe("from plan to netlist", () => {
     const wires = model.elements.filter(({ origin }) => origin.type === "wire");
     expect(wires).toHaveLength(model.facts.harness.wires.length);
     const own = model.elementOf.get("wire:ECU-1");
-    expect(own?.element).toMatchObject({ type: "resistor", ohms: expect.closeTo(wireOhms({ lengthM: 2, areaMm2: 1, conductorC: 40 }) + 0.004, 9) });
+    expect(own?.element).toMatchObject({
+      type: "resistor",
+      ohms: expect.closeTo(wireOhms({ lengthM: 2, areaMm2: 1, conductorC: 40 }) + 0.004, 9),
+    });
   });
   test("a node leads back to its cavity and the cavity to its node, and no two share a name", () => {
     for (const [pinId, node] of model.nodeOfPin) expect(model.names.pinsOf.get(node)).toContain(pinId);
     expect(new Set(model.names.nodeName).size).toBe(model.names.nodeName.length);
-    expect(pointOfNode(model, model.nodeOfPin.get("ECU-1") ?? "")).toMatchObject({ type: "cavity", pinId: "ECU-1", side: "donor" });
+    expect(pointOfNode(model, model.nodeOfPin.get("ECU-1") ?? "")).toMatchObject({
+      type: "cavity",
+      pinId: "ECU-1",
+      side: "donor",
+    });
   });
   test("what is taken for a size or length that nobody knows is told and counted", () => {
     const bare = buildModel(factsOf(input({ van: VAN.replace("RD 1mm 2m amps=4", "RD amps=4") })));
-    expect(assumedOf(bare)).toEqual(expect.arrayContaining(["0.75 mm² where a wire's size is not known", "1.5 m where a wire's length is not known"]));
+    expect(assumedOf(bare)).toEqual(
+      expect.arrayContaining(["0.75 mm² where a wire's size is not known", "1.5 m where a wire's length is not known"]),
+    );
     expect(bare.elementOf.get("wire:ECU-1")?.origin).toMatchObject({ assumed: ["size", "length"] });
   });
   test("adapters of links are in it: relay with its coil and contact, diode, resistor, fuse", () => {
-    const types = (...adapters: WrittenAdapter[]) => buildModel(factsOf(input({ links: [["KEY-15", "ECU-1", ...adapters.map(adapter)]] }))).elements.filter(({ origin }) => origin.type === "link").map(({ element }) => element.type);
+    const types = (...adapters: WrittenAdapter[]) =>
+      buildModel(factsOf(input({ links: [["KEY-15", "ECU-1", ...adapters.map(adapter)]] })))
+        .elements.filter(({ origin }) => origin.type === "link")
+        .map(({ element }) => element.type);
     expect(types()).toEqual(["resistor"]);
-    expect(types({ type: "relay", coilOhms: 85, contactFeed: "KEY-IG", contactAmps: 20, coilAmps: 0.2 })).toEqual(["relay"]);
-    expect(types({ type: "relay", coilOhms: 85, contactFeed: null, contactAmps: 20, coilAmps: 0.2 })).toEqual(["fuse", "relay"]);
+    expect(types({ type: "relay", coilOhms: 85, contactFeed: "KEY-IG", contactAmps: 20, coilAmps: 0.2 })).toEqual([
+      "relay",
+    ]);
+    expect(types({ type: "relay", coilOhms: 85, contactFeed: null, contactAmps: 20, coilAmps: 0.2 })).toEqual([
+      "fuse",
+      "relay",
+    ]);
     expect(types({ type: "blocking-diode", volts: 50, amps: 1 })).toEqual(["diode", "resistor"]);
     expect(types({ type: "fuse", amps: 10 })).toEqual(["fuse", "resistor"]);
     expect(types({ type: "series-resistor", ohms: 100 })).toEqual(["resistor", "resistor"]);
-    expect(types({ type: "voltage-divider", upperOhms: 1000, lowerOhms: 2000 })).toEqual(["resistor", "resistor", "resistor"]);
+    expect(types({ type: "voltage-divider", upperOhms: 1000, lowerOhms: 2000 })).toEqual([
+      "resistor",
+      "resistor",
+      "resistor",
+    ]);
     expect(types({ type: "can-gateway" })).toEqual([]);
   });
 });
 
 describe("what the tables leave out", () => {
   const lamp = `  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m amps=0.1 alive=run-crank "Ignition"\n  host Panel-2 8 load-in oil-pressure-warning BN 0.75mm 1m amps=0.2 otherEnd=battery "Oil lamp"\n  host Old_switch-1 8 switch-out oil-pressure-warning BN 0.75mm 1m to=ground "Oil switch"\n  donor New_switch-1 O1 switch-out oil-pressure-warning BU 0.75mm 1m to=ground "Oil switch"\n`;
-  const switches = (links: Plan["links"]) => buildModel(factsOf(input({ van: VAN + lamp, links }))).elements.flatMap(({ origin }) => (origin.type === "part" && origin.label.includes("switch") ? [origin.label] : []));
+  const switches = (links: Plan["links"]) =>
+    buildModel(factsOf(input({ van: VAN + lamp, links }))).elements.flatMap(({ origin }) =>
+      origin.type === "part" && origin.label.includes("switch") ? [origin.label] : [],
+    );
   test("where a link brings the donor's signal, the host's own switch for it is unplugged; without one it stays", () => {
     expect(switches(SOUND).some((name) => name.startsWith("Old switch"))).toBe(true);
     const linked = switches([...SOUND, ["New switch-1", "Panel-2"]]);
@@ -64,7 +117,9 @@ describe("what the tables leave out", () => {
   });
   test("the engine's straps alone do not ground the body: a thin wire is no cable", () => {
     const thin = VAN.replace("host G1-1 2 ground ground BK 10mm", "host G1-1 2 ground ground BK 1mm");
-    expect(buildModel(factsOf(input({ van: thin }))).elements.some(({ element }) => element.id === "assumed:minus")).toBe(true);
+    expect(
+      buildModel(factsOf(input({ van: thin }))).elements.some(({ element }) => element.id === "assumed:minus"),
+    ).toBe(true);
   });
 });
 
@@ -77,8 +132,19 @@ describe("what Kirchhoff asks of the whole plan", () => {
       let given = 0;
       for (const { element } of solution.model.elements) {
         const current = amps.get(element.id) ?? 0;
-        if (element.type === "relay") { balance += current * across(element.coilA, element.coilB) + element.contacts.reduce((sum, { a, b }, at) => sum + (amps.get(`${element.id}#${at}`) ?? 0) * across(a, b), 0); continue; }
-        if (element.type === "source") { balance -= current * across(element.a, element.b); given += Math.abs(current * across(element.a, element.b)); } else balance += current * across(element.a, element.b);
+        if (element.type === "relay") {
+          balance +=
+            current * across(element.coilA, element.coilB) +
+            element.contacts.reduce(
+              (sum, { a, b }, at) => sum + (amps.get(`${element.id}#${at}`) ?? 0) * across(a, b),
+              0,
+            );
+          continue;
+        }
+        if (element.type === "source") {
+          balance -= current * across(element.a, element.b);
+          given += Math.abs(current * across(element.a, element.b));
+        } else balance += current * across(element.a, element.b);
       }
       expect(Math.abs(balance), state).toBeLessThan(1e-6 * Math.max(1, given));
     }
@@ -106,16 +172,45 @@ describe("key states", () => {
     expect(states.get("crank")?.amps.get(motor)).toBeLessThan(180);
   });
   test("a lamp on a permanent feed is off when parked, for something works it; one whose other side a switch works is on when that is", () => {
-    const cabin = (more: string) => `${VAN}  host Interior_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=1 "Feed"\n${more}`;
-    const parked = (van: string) => report({ van }).charge.parkedLoads.filter((row) => row.origin.type === "part" && row.origin.label.startsWith("Interior lamp")).reduce((sum, row) => sum + row.amps, 0);
+    const cabin = (more: string) =>
+      `${VAN}  host Interior_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=1 "Feed"\n${more}`;
+    const parked = (van: string) =>
+      report({ van })
+        .charge.parkedLoads.filter((row) => row.origin.type === "part" && row.origin.label.startsWith("Interior lamp"))
+        .reduce((sum, row) => sum + row.amps, 0);
     expect(parked(cabin('  host Interior_lamp-2 6 ground ground BK 0.75mm 1m "Ground"\n'))).toBe(0);
-    expect(parked(cabin('  host Interior_lamp-2 8 unknown - WH 0.75mm 1m "Door switch"\n  host Door_switch-1 8 switch-out door WH 0.75mm 1m to=ground "Switch"\n'))).toBe(0);
-    expect(parked(cabin('  host Interior_lamp-2 8 unknown - WH 0.75mm 1m "Worked side"\n  host G9-1 8 ground ground BK 4mm 0.3m role=chassis "Stud"\n'))).toBeGreaterThan(0.5);
+    expect(
+      parked(
+        cabin(
+          '  host Interior_lamp-2 8 unknown - WH 0.75mm 1m "Door switch"\n  host Door_switch-1 8 switch-out door WH 0.75mm 1m to=ground "Switch"\n',
+        ),
+      ),
+    ).toBe(0);
+    expect(
+      parked(
+        cabin(
+          '  host Interior_lamp-2 8 unknown - WH 0.75mm 1m "Worked side"\n  host G9-1 8 ground ground BK 4mm 0.3m role=chassis "Stud"\n',
+        ),
+      ),
+    ).toBeGreaterThan(0.5);
   });
   test("a relay that the plan adds feeds in crank what its coil's feed does not carry", () => {
-    const plan: Plan = { links: [["KEY-15", "ECU-1", adapter({ type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: 20, coilAmps: 0.2 })], ...SOUND.slice(1)] };
+    const plan: Plan = {
+      links: [
+        [
+          "KEY-15",
+          "ECU-1",
+          adapter({ type: "relay", coilOhms: 85, contactFeed: "Battery-+", contactAmps: 20, coilAmps: 0.2 }),
+        ],
+        ...SOUND.slice(1),
+      ],
+    };
     expect(verdicts(plan, "ECU-1")?.slice(2, 5)).toEqual(["alive", "alive", "alive"]);
-    expect(report(plan).relays.find((row) => relayName(row).includes("ECU-1"))?.pulledIn).toEqual(["run", "crank", "running"]);
+    expect(report(plan).relays.find((row) => relayName(row).includes("ECU-1"))?.pulledIn).toEqual([
+      "run",
+      "crank",
+      "running",
+    ]);
   });
 });
 
@@ -137,7 +232,8 @@ describe("any state of the vehicle", () => {
     const solution = solved();
     for (const key of KEY_POSITIONS.filter((one) => one !== "coasting")) {
       const result = solveIn(solution, usualState(key));
-      for (const [node, volts] of solution.states.get(key)?.volts ?? []) expect(result?.ok && (result.solution.volts.get(node) ?? 0), `${key} ${node}`).toBeCloseTo(volts ?? 0, 6);
+      for (const [node, volts] of solution.states.get(key)?.volts ?? [])
+        expect(result?.ok && (result.solution.volts.get(node) ?? 0), `${key} ${node}`).toBeCloseTo(volts ?? 0, 6);
     }
   });
 });
@@ -156,7 +252,9 @@ describe("grounds", () => {
   test("the block lies off by the starter's current through its strap (Ohm)", () => {
     const { states, model } = solved();
     const crank = states.get("crank");
-    const strap = model.elements.find(({ origin }) => origin.type === "link" && origin.to.type === "cavity" && origin.to.pinId === "Block-1");
+    const strap = model.elements.find(
+      ({ origin }) => origin.type === "link" && origin.to.type === "cavity" && origin.to.pinId === "Block-1",
+    );
     const volts = (crank?.volts.get(BLOCK) ?? 0) - (crank?.volts.get(model.nodeOfPin.get("Block-1") ?? "") ?? 0);
     expect(volts / (crank?.amps.get("part:Engine earth/J1") ?? 1)).toBeCloseTo(-0.0003, 6);
     expect(strap).toBeDefined();
@@ -166,7 +264,13 @@ describe("grounds", () => {
     const withReturn = { ...computer, terminals: [...computer.terminals, { name: "3", pinId: "ECU-3" }] };
     const joined = input({ van, wires: [added("w", "ECU-3", "Block-1", { sizeMm2: 1, lengthM: 0.5 })] });
     const desk = new PowerDesk();
-    const told = desk.load({ ...joined, harness: { ...joined.harness, parts: joined.harness.parts.map((part) => (part.id === "ecu" ? withReturn : part)) } });
+    const told = desk.load({
+      ...joined,
+      harness: {
+        ...joined.harness,
+        parts: joined.harness.parts.map((part) => (part.id === "ecu" ? withReturn : part)),
+      },
+    });
     const shared = toldFindings(told).find((finding) => finding.code === "shared-ground");
     expect(shared).toMatchObject({ where: "ECU-3", state: "crank" });
     expect(shared?.cures[0]?.edit).toEqual({ type: "unwire", wireId: "wire:w" });
@@ -174,13 +278,28 @@ describe("grounds", () => {
 });
 
 describe("bad facts are named, placed, mended, and the rest is solved", () => {
-  const wrong = (plan: Plan) => { const solution = solved(plan); return { solution, problems: solution.problems.map(toldProblem).map(({ code, where }) => `${code} ${where}`), cures: solution.problems.map((problem) => toldProblem(problem).cure) }; };
+  const wrong = (plan: Plan) => {
+    const solution = solved(plan);
+    return {
+      solution,
+      problems: solution.problems.map(toldProblem).map(({ code, where }) => `${code} ${where}`),
+      cures: solution.problems.map((problem) => toldProblem(problem).cure),
+    };
+  };
   test.each([
     ["a 5 km wire", { van: VAN.replace("RD 1mm 2m", "RD 1mm 5000m") }, "absurd ECU-1 to an open end"],
     ["a wire of no length", { van: VAN.replace("RD 1mm 2m", "RD 1mm 0m") }, "absurd ECU-1 to an open end"],
     ["a wire of no size", { van: VAN.replace("RD 1mm 2m", "RD 0mm 2m") }, "absurd ECU-1 to an open end"],
-    ["a battery temperature of −300 °C", { settings: [{ key: "battery-c", value: -300, origin: "x" }] }, "absurd Battery temperature"],
-    ["two joined feeds that are live at different times", { van: VAN.replace("host KEY-IG 4 ", "host KEY-IG 3 ").replace("host Wiper-1 4 ", "host Wiper-1 3 ") }, "contradiction KEY-15 and KEY-IG"],
+    [
+      "a battery temperature of −300 °C",
+      { settings: [{ key: "battery-c", value: -300, origin: "x" }] },
+      "absurd Battery temperature",
+    ],
+    [
+      "two joined feeds that are live at different times",
+      { van: VAN.replace("host KEY-IG 4 ", "host KEY-IG 3 ").replace("host Wiper-1 4 ", "host Wiper-1 3 ") },
+      "contradiction KEY-15 and KEY-IG",
+    ],
   ] as const)("%s", (_, plan, problem) => {
     const { solution, problems, cures } = wrong(plan as unknown as Plan);
     expect(problems).toContain(problem);
@@ -188,29 +307,70 @@ describe("bad facts are named, placed, mended, and the rest is solved", () => {
     expect([...solution.states.keys()]).toEqual([...KEY_POSITIONS]);
     expect(solution.states.get("run")?.volts.get(solution.model.nodeOfPin.get("KEY-15") ?? "")).toBeGreaterThan(11);
   });
-  const box = (id: string, elements: PartFacts["elements"], type = "fuse-box", pins: readonly (readonly [string, string])[] = [["feed", "Battery-+"]]): PartFacts => ({ id, side: "added", type, label: id, terminals: [...pins.map(([name, pinId]) => ({ name, pinId })), { name: "x", pinId: null }], elements });
+  const box = (
+    id: string,
+    elements: PartFacts["elements"],
+    type = "fuse-box",
+    pins: readonly (readonly [string, string])[] = [["feed", "Battery-+"]],
+  ): PartFacts => ({
+    id,
+    side: "added",
+    type,
+    label: id,
+    terminals: [...pins.map(([name, pinId]) => ({ name, pinId })), { name: "x", pinId: null }],
+    elements,
+  });
   test("a 900 A fuse is solved as one that exists", () => {
-    const { solution, problems } = wrong({ parts: [box("Box", [{ id: "F1", type: "fuse", a: "feed", b: "x", amps: 900, ohms: 0.0001 }])] });
+    const { solution, problems } = wrong({
+      parts: [box("Box", [{ id: "F1", type: "fuse", a: "feed", b: "x", amps: 900, ohms: 0.0001 }])],
+    });
     expect(problems).toContain("absurd Box");
     expect(solution.model.elementOf.get("part:Box/F1")?.element).toMatchObject({ amps: 100 });
   });
   test("sources without resistance beside each other, and two batteries at different volts", () => {
-    const second = box("Second battery", [{ id: "cell", type: "source", a: "feed", b: "chassis", volts: 11, ohms: 0 }], "battery", [["feed", "Aux-+"]]);
-    const { solution, problems } = wrong({ van: `${VAN}  host Aux-+ 1 supply-out battery-supply RD 10mm 1m alive=permanent "Second battery"\n`, parts: [second] });
-    expect(problems).toEqual(expect.arrayContaining(["source-without-resistance Second battery", expect.stringContaining("two-batteries Second battery")]));
+    const second = box(
+      "Second battery",
+      [{ id: "cell", type: "source", a: "feed", b: "chassis", volts: 11, ohms: 0 }],
+      "battery",
+      [["feed", "Aux-+"]],
+    );
+    const { solution, problems } = wrong({
+      van: `${VAN}  host Aux-+ 1 supply-out battery-supply RD 10mm 1m alive=permanent "Second battery"\n`,
+      parts: [second],
+    });
+    expect(problems).toEqual(
+      expect.arrayContaining([
+        "source-without-resistance Second battery",
+        expect.stringContaining("two-batteries Second battery"),
+      ]),
+    );
     expect(solution.states.size).toBe(6);
   });
   test("a load given as a current whatever the voltage is left out, and said", () => {
-    const { solution, problems } = wrong({ parts: [box("Odd load", [{ id: "I", type: "current", a: "feed", b: "x", amps: 3 }])] });
+    const { solution, problems } = wrong({
+      parts: [box("Odd load", [{ id: "I", type: "current", a: "feed", b: "x", amps: 3 }])],
+    });
     expect(problems).toContain("stranded-current Odd load I");
     expect(solution.states.size).toBe(6);
   });
   test("a consumer with no return", () => {
-    const lost: PartFacts = { id: "Fridge", side: "added", type: "motor", label: "Fridge", terminals: [{ name: "1", pinId: "Wiper-1" }, { name: "2", pinId: null }], elements: [{ id: "load", type: "power", a: "1", b: "2", watts: 50, minVolts: 8 }] };
+    const lost: PartFacts = {
+      id: "Fridge",
+      side: "added",
+      type: "motor",
+      label: "Fridge",
+      terminals: [
+        { name: "1", pinId: "Wiper-1" },
+        { name: "2", pinId: null },
+      ],
+      elements: [{ id: "load", type: "power", a: "1", b: "2", watts: 50, minVolts: 8 }],
+    };
     expect(wrong({ parts: [lost] }).problems).toContain("no-return Wiper-1");
   });
   test("no battery in the tables: one of the usual size stands in, and says so", () => {
-    const van = VAN.split("\n").filter((line) => !line.includes("Battery")).join("\n");
+    const van = VAN.split("\n")
+      .filter((line) => !line.includes("Battery"))
+      .join("\n");
     const solution = solved({ van, links: SOUND.slice(0, 2) });
     expect(assumedOf(solution.model)).toContain("a battery of the usual size, since the pin tables show none");
     expect(solution.states.get("run")?.volts.get(PLUS)).toBeGreaterThan(12);
@@ -219,7 +379,13 @@ describe("bad facts are named, placed, mended, and the rest is solved", () => {
 
 describe("battery, charge and starting", () => {
   test("resistance from the cold cranking test: 7.5 V at its rated current at −18 °C", () => {
-    const { volts, ohms } = batterySource(settingsOf([{ key: "battery-c", value: -18, origin: "x" }, { key: "battery-charge", value: 100, origin: "x" }, { key: "battery-cca", value: 540, origin: "x" }]));
+    const { volts, ohms } = batterySource(
+      settingsOf([
+        { key: "battery-c", value: -18, origin: "x" },
+        { key: "battery-charge", value: 100, origin: "x" },
+        { key: "battery-cca", value: 540, origin: "x" },
+      ]),
+    );
     expect(12.7 - 540 * ohms).toBeCloseTo(7.5, 6);
     expect(volts).toBeCloseTo(12.7 - 0.0015 * 43, 6);
   });
@@ -229,33 +395,72 @@ describe("battery, charge and starting", () => {
     expect(at(-18).computers[0]?.volts ?? 0).toBeLessThan(at(20).computers[0]?.volts ?? 0);
   });
   test("parked current and the days to half the battery", () => {
-    const { charge } = report({ van: `${VAN}  donor ECU-4 E4 supply-in battery-supply RD 1mm 2m amps=2 alive=permanent "Memory"\n`, links: [...SOUND, ["Battery-+", "ECU-4"]], parts: [] });
+    const { charge } = report({
+      van: `${VAN}  donor ECU-4 E4 supply-in battery-supply RD 1mm 2m amps=2 alive=permanent "Memory"\n`,
+      links: [...SOUND, ["Battery-+", "ECU-4"]],
+      parts: [],
+    });
     expect(charge.daysToHalf === null || charge.daysToHalf > 0).toBe(true);
-    expect(charge.parkedAmps * (charge.daysToHalf ?? 0) * 24).toBeCloseTo(charge.daysToHalf === null ? 0 : (SETTINGS["battery-ah"].usual / 2), 6);
+    expect(charge.parkedAmps * (charge.daysToHalf ?? 0) * 24).toBeCloseTo(
+      charge.daysToHalf === null ? 0 : SETTINGS["battery-ah"].usual / 2,
+      6,
+    );
   });
 });
 
 describe("ratings", () => {
   const fused = (amps: number, size: number): Plan => ({
     van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out ignition-supply GN 2.5mm 1m alive=permanent "Way 1"\n  host Heater-1 7 supply-in battery-supply GN ${size}mm 2m amps=8 alive=run "Heater"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
-    parts: [{ id: "box", side: "added", type: "fuse-box", label: "Box", terminals: [{ name: "feed", pinId: "Box-feed" }, { name: "1", pinId: "Box-1" }], elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }] }],
+    parts: [
+      {
+        id: "box",
+        side: "added",
+        type: "fuse-box",
+        label: "Box",
+        terminals: [
+          { name: "feed", pinId: "Box-feed" },
+          { name: "1", pinId: "Box-1" },
+        ],
+        elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }],
+      },
+    ],
   });
-  test("a fuse that fits its load and its wire holds", () => expect(codes(fused(15, 4)).filter((code) => code.startsWith("fuse"))).toEqual([]));
-  test("a fuse bigger than its wire is a danger", () => expect(report(fused(40, 1)).findings.find((finding) => finding.where === "fuse F1 of Box")).toMatchObject({ code: "fuse-wire", severity: "danger" }));
+  test("a fuse that fits its load and its wire holds", () =>
+    expect(codes(fused(15, 4)).filter((code) => code.startsWith("fuse"))).toEqual([]));
+  test("a fuse bigger than its wire is a danger", () =>
+    expect(report(fused(40, 1)).findings.find((finding) => finding.where === "fuse F1 of Box")).toMatchObject({
+      code: "fuse-wire",
+      severity: "danger",
+    }));
   test("a load over 0.75 of its rating", () => expect(codes(fused(7.5, 4))).toContain("fuse-load fuse F1 of Box"));
-  test("a feed that gives more than its table allows", () => expect(codes({ van: VAN.replace("alive=run maxAmps=15 \"Drops", "alive=run maxAmps=2 \"Drops") })).toContain("driver-overload KEY-IG"));
+  test("a feed that gives more than its table allows", () =>
+    expect(codes({ van: VAN.replace('alive=run maxAmps=15 "Drops', 'alive=run maxAmps=2 "Drops') })).toContain(
+      "driver-overload KEY-IG",
+    ));
 });
 
 test("a moved battery's cable: twice the length loses twice as much, and the table says from which size on half a volt suffices", () => {
   const [short, long] = [cableTable(2, 200, 40), cableTable(4, 200, 40)];
   expect(long[0]?.outVolts).toBeCloseTo(2 * (short[0]?.outVolts ?? 0), 9);
-  expect(short.find((row) => row.sizeMm2 === 25)?.outVolts).toBeCloseTo(200 * 0.017241 * 1.02 * 2 / 25, 9);
+  expect(short.find((row) => row.sizeMm2 === 25)?.outVolts).toBeCloseTo((200 * 0.017241 * 1.02 * 2) / 25, 9);
   expect(long.findIndex((row) => row.holds)).toBeGreaterThan(short.findIndex((row) => row.holds));
 });
 test("a fuse box whose loads are above its feed's rating is told", () => {
   const box = (feed: number, watts: number): Plan => ({
     van: `${VAN}  host Box-feed 1 supply-in battery-supply RD ${feed}mm 1m alive=permanent "Feed"\n  host Box-1 7 supply-out battery-supply GN 10mm 1m alive=permanent "Way 1"\n  host Heater-1 7 supply-in battery-supply GN 10mm 2m amps=${watts / 13.5} alive=run "Heater"\n  host Heater-2 6 ground ground BK 10mm 1m "Ground"\n`,
-    parts: [{ id: "box", side: "added", type: "fuse-box", label: "Box", terminals: [{ name: "feed", pinId: "Box-feed" }, { name: "1", pinId: "Box-1" }], elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps: 60, ohms: 0.002 }] }],
+    parts: [
+      {
+        id: "box",
+        side: "added",
+        type: "fuse-box",
+        label: "Box",
+        terminals: [
+          { name: "feed", pinId: "Box-feed" },
+          { name: "1", pinId: "Box-1" },
+        ],
+        elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps: 60, ohms: 0.002 }],
+      },
+    ],
   });
   const row = (plan: Plan) => report(plan).boxes.find((one) => one.label === "Box");
   expect(row(box(10, 400))).toMatchObject({ fuseAmps: 60, holds: true, feed: { origin: { sizeMm2: 10 } } });
@@ -266,7 +471,9 @@ describe("a reading that disagrees", () => {
   const solution = solved();
   test("a dead feed: what on its path would explain it when open", () => {
     const found = elementFaults(solution, "ECU-1", "run", 0.02);
-    expect(found.map((one) => `${originText(one.origin)} ${one.fault}`)).toEqual(expect.arrayContaining(["KEY 15 stuck-open", "the wire at ECU-1 open"]));
+    expect(found.map((one) => `${originText(one.origin)} ${one.fault}`)).toEqual(
+      expect.arrayContaining(["KEY 15 stuck-open", "the wire at ECU-1 open"]),
+    );
     for (const one of found) expect(Math.abs((one.volts ?? 0) - 0.02)).toBeLessThan(0.3);
   });
   test("a low feed: the resistance that a joint must have come to", () => {
@@ -274,7 +481,8 @@ describe("a reading that disagrees", () => {
     expect(found.length).toBeGreaterThan(0);
     for (const one of found) expect(Math.abs((one.volts ?? 0) - 9.5)).toBeLessThan(0.3);
   });
-  test("what no single fault of its path gives is explained by none", () => expect(elementFaults(solution, "ECU-1", "run", 30)).toEqual([]));
+  test("what no single fault of its path gives is explained by none", () =>
+    expect(elementFaults(solution, "ECU-1", "run", 30)).toEqual([]));
 });
 
 describe("cells sent between threads", () => {
@@ -285,14 +493,33 @@ describe("cells sent between threads", () => {
     expect(cold).not.toEqual(table);
   });
   test("what floats and what is idle stays so", () => {
-    const odd = table.map((row, at) => (at === 0 ? { ...row, trouble: true, cells: row.cells.map((cell, nth) => ({ ...cell, volts: null, across: null, verdict: nth === 0 ? "floating" as const : cell.verdict, idle: nth === 1 })) } : row));
+    const odd = table.map((row, at) =>
+      at === 0
+        ? {
+            ...row,
+            trouble: true,
+            cells: row.cells.map((cell, nth) => ({
+              ...cell,
+              volts: null,
+              across: null,
+              verdict: nth === 0 ? ("floating" as const) : cell.verdict,
+              idle: nth === 1,
+            })),
+          }
+        : row,
+    );
     expect(unpackCells(table, packCells(odd))).toEqual(odd);
   });
   test("a state that a try leaves without a solution is missing in every row, and one that it gains is there", () => {
-    const less = cold.map((row) => ({ ...row, cells: row.cells.filter((cell) => cell.state !== "crank"), trouble: false }));
+    const less = cold.map((row) => ({
+      ...row,
+      cells: row.cells.filter((cell) => cell.state !== "crank"),
+      trouble: false,
+    }));
     expect(unpackCells(table, packCells(less))).toEqual(less);
     expect(unpackCells(less, packCells(cold))).toEqual(cold);
     expect(unpackCells([], packCells([]))).toEqual([]);
   });
-  test("cells of another plan are refused", () => expect(() => unpackCells(table.slice(1), packCells(table))).toThrow(RangeError));
+  test("cells of another plan are refused", () =>
+    expect(() => unpackCells(table.slice(1), packCells(table))).toThrow(RangeError));
 });

@@ -1,4 +1,3 @@
-
 import { type Finding, findFindings } from "./findings";
 import { type BoxRow, boxTable } from "./tables/boxes";
 import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./tables/fuses";
@@ -31,11 +30,26 @@ export function reportPower(solution: PowerSolution, rows: readonly KeyRow[] = k
   const computers = rows.flatMap((row) => {
     const cell = row.cells.find((one) => one.state === "crank");
     const part = harness.partAt[harness.nodeOfPin.get(row.pin.id) ?? -1];
-    return row.role === "consumer" && row.pin.form.kind === "supply-in" && part?.type === "computer" && cell?.needed === true ? [{ at: row.at, volts: cell.across, leastVolts: leastVolts(row.pin, "crank") }] : [];
+    return row.role === "consumer" &&
+      row.pin.form.kind === "supply-in" &&
+      part?.type === "computer" &&
+      cell?.needed === true
+      ? [{ at: row.at, volts: cell.across, leastVolts: leastVolts(row.pin, "crank") }]
+      : [];
   });
   const crank = cranking(solution, computers);
   return {
-    rows, fuses, relays, charge, crank, boxes: boxTable(solution), grounds: groundTable(solution), returns: returnTable(solution), problems: solution.problems, assumptions: solution.model.assumptions, elements: solution.model.elements.length,
+    rows,
+    fuses,
+    relays,
+    charge,
+    crank,
+    boxes: boxTable(solution),
+    grounds: groundTable(solution),
+    returns: returnTable(solution),
+    problems: solution.problems,
+    assumptions: solution.model.assumptions,
+    elements: solution.model.elements.length,
     findings: findFindings(solution, { rows, fuses, relays, charge, crank }),
   };
 }

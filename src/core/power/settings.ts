@@ -7,10 +7,31 @@ export const SETTINGS = {
   "engine-bay-c": { name: "Air in the engine bay", unit: "°C", low: -40, high: 120, usual: 60, why: "warm engine" },
   "cabin-c": { name: "Air in the cabin", unit: "°C", low: -40, high: 85, usual: 40, why: "summer" },
   "alternator-a": { name: "Alternator's rated current", unit: "A", low: 5, high: 400, usual: 90, why: "a common size" },
-  "alternator-v": { name: "Alternator's regulated voltage", unit: "V", low: 12.5, high: 15.5, usual: 14.2, why: "a warm regulator" },
-  "alternator-idle": { name: "Part of it at idle", unit: "%", low: 10, high: 100, usual: 45, why: "usual at twice the engine's idle speed" },
+  "alternator-v": {
+    name: "Alternator's regulated voltage",
+    unit: "V",
+    low: 12.5,
+    high: 15.5,
+    usual: 14.2,
+    why: "a warm regulator",
+  },
+  "alternator-idle": {
+    name: "Part of it at idle",
+    unit: "%",
+    low: 10,
+    high: 100,
+    usual: 45,
+    why: "usual at twice the engine's idle speed",
+  },
   "joint-ohms": { name: "Each new joint", unit: "mΩ", low: 0.1, high: 100, usual: 1, why: "a sound crimp" },
-  "wires-together": { name: "Loaded wires in a bundle", unit: "wires", low: 1, high: 60, usual: 4, why: "a small loom" },
+  "wires-together": {
+    name: "Loaded wires in a bundle",
+    unit: "wires",
+    low: 1,
+    high: 60,
+    usual: 4,
+    why: "a small loom",
+  },
 } as const;
 export type SettingKey = keyof typeof SETTINGS;
 export const SETTING_KEYS = Object.keys(SETTINGS) as SettingKey[];
@@ -27,16 +48,26 @@ export interface Setting {
 export type Settings = ReadonlyMap<SettingKey, Setting>;
 
 /** All settings, those that someone said over the usual ones. */
-export function settingsOf(said: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[]): Settings {
-  const all = new Map<SettingKey, Setting>(SETTING_KEYS.map((key) => [key, { key, value: SETTINGS[key].usual, origin: null }]));
+export function settingsOf(
+  said: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[],
+): Settings {
+  const all = new Map<SettingKey, Setting>(
+    SETTING_KEYS.map((key) => [key, { key, value: SETTINGS[key].usual, origin: null }]),
+  );
   for (const one of said) {
     const { low, high, usual } = SETTINGS[one.key];
-    all.set(one.key, one.value >= low && one.value <= high ? { ...one } : { key: one.key, value: usual, origin: null, refused: one.value });
+    all.set(
+      one.key,
+      one.value >= low && one.value <= high
+        ? { ...one }
+        : { key: one.key, value: usual, origin: null, refused: one.value },
+    );
   }
   return all;
 }
 
-export const settingValue = (settings: Settings, key: SettingKey): number => settings.get(key)?.value ?? SETTINGS[key].usual;
+export const settingValue = (settings: Settings, key: SettingKey): number =>
+  settings.get(key)?.value ?? SETTINGS[key].usual;
 
 /** What a battery is rated at, °C (EN 50342-1: cold cranking at −18 °C, 7.5 V after 10 s). */
 const COLD_C = -18;

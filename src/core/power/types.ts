@@ -37,8 +37,25 @@ export interface PowerFacts {
 
 /** A value that nobody has given and that the solution rests on. Words: core/words/power.ts. */
 export type AssumedFact =
-  | { readonly code: "feeds-as-stated" | "ground-cable-to-body" | "usual-battery" | "links-as-proposed" | "host-alternator-gone" | "replaced-parts-unplugged" | "sockets-empty" }
-  | { readonly code: "usual-watts" | "battery-by-settings" | "switches-usual" | "controlled-loads" | "fuse-way-in-run" | "outputs-on" }
+  | {
+      readonly code:
+        | "feeds-as-stated"
+        | "ground-cable-to-body"
+        | "usual-battery"
+        | "links-as-proposed"
+        | "host-alternator-gone"
+        | "replaced-parts-unplugged"
+        | "sockets-empty";
+    }
+  | {
+      readonly code:
+        | "usual-watts"
+        | "battery-by-settings"
+        | "switches-usual"
+        | "controlled-loads"
+        | "fuse-way-in-run"
+        | "outputs-on";
+    }
   | { readonly code: "starter-amps" | "asleep-amps" | "fused-feed"; readonly amps: number }
   | { readonly code: "wire-size"; readonly sizeMm2: number }
   | { readonly code: "wire-length" | "new-wire-length"; readonly lengthM: number };
@@ -52,13 +69,37 @@ export type Assumption = AssumedFact & {
 export type PowerProblem = { readonly pinId: string | null } & (
   | { readonly code: "one-side"; readonly missing: "host" | "donor" }
   | { readonly code: "source-loop"; readonly fault: NetlistFault }
-  | { readonly code: "source-without-resistance"; readonly part: string; readonly elementId: string; readonly ohms: number; readonly takenOhms: number }
+  | {
+      readonly code: "source-without-resistance";
+      readonly part: string;
+      readonly elementId: string;
+      readonly ohms: number;
+      readonly takenOhms: number;
+    }
   | { readonly code: "two-batteries"; readonly part: string; readonly amps: number; readonly volts: number }
   | { readonly code: "no-return"; readonly at: Point }
-  | { readonly code: "contradiction"; readonly one: Point; readonly two: Point; readonly aliveOne: Alive; readonly aliveTwo: Alive }
+  | {
+      readonly code: "contradiction";
+      readonly one: Point;
+      readonly two: Point;
+      readonly aliveOne: Alive;
+      readonly aliveTwo: Alive;
+    }
   | { readonly code: "absurd"; readonly what: "setting"; readonly setting: SettingKey; readonly value: number }
-  | { readonly code: "absurd"; readonly what: "fuse"; readonly part: string; readonly elementId: string; readonly amps: number; readonly takenAmps: number }
-  | ({ readonly code: "absurd"; readonly what: "size" | "length"; readonly value: number; readonly taken: number } & WireEnds)
+  | {
+      readonly code: "absurd";
+      readonly what: "fuse";
+      readonly part: string;
+      readonly elementId: string;
+      readonly amps: number;
+      readonly takenAmps: number;
+    }
+  | ({
+      readonly code: "absurd";
+      readonly what: "size" | "length";
+      readonly value: number;
+      readonly taken: number;
+    } & WireEnds)
   | { readonly code: "stranded-current"; readonly part: string; readonly elementId: string }
   | { readonly code: "no-solution"; readonly state: KeyPosition; readonly fault: NetlistFault }
 );

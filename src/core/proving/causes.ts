@@ -26,30 +26,55 @@ const FAULT_WEIGHT = 3;
 export function likelyCauses(step: Step, judgement: Judgement, sources: CauseSources): Cause[] {
   if (judgement.outcome === "pass") return [];
   const line = sources.lines.find((one) => one.key === step.lineKey);
-  const weighed = [...(line === undefined ? batteryCauses : causesOf(step, judgement, line, sources)), ...sources.faults.map((fault): Weighed => [FAULT_WEIGHT, { code: "element", fault }])];
-  const best = weighed.filter(([weight]) => weight > 0).toSorted(([a], [b]) => b - a).slice(0, MOST_CAUSES);
+  const weighed = [
+    ...(line === undefined ? batteryCauses : causesOf(step, judgement, line, sources)),
+    ...sources.faults.map((fault): Weighed => [FAULT_WEIGHT, { code: "element", fault }]),
+  ];
+  const best = weighed
+    .filter(([weight]) => weight > 0)
+    .toSorted(([a], [b]) => b - a)
+    .slice(0, MOST_CAUSES);
   const sum = best.reduce((total, [weight]) => total + weight, 0);
   return best.map(([weight, facts]) => ({ ...facts, share: weight / sum }));
 }
 
 function causesOf(step: Step, judgement: Judgement, line: Line, sources: CauseSources): readonly Weighed[] {
   switch (step.kind) {
-    case "feed-volts": return step.expected.nominal === 0 ? backFeedCauses(line) : deadFeedCauses(step, line, sources);
-    case "feed-short": case "wire-short": return shortCauses;
-    case "ground-ohms": case "ground-drop": return groundCauses(line, sources);
-    case "coil": return coilCauses(judgement);
-    default: return continuityCauses(judgement);
+    case "feed-volts":
+      return step.expected.nominal === 0 ? backFeedCauses(line) : deadFeedCauses(step, line, sources);
+    case "feed-short":
+    case "wire-short":
+      return shortCauses;
+    case "ground-ohms":
+    case "ground-drop":
+      return groundCauses(line, sources);
+    case "coil":
+      return coilCauses(judgement);
+    default:
+      return continuityCauses(judgement);
   }
 }
 
 /** Lines on the same provider by how their step of the same kind and key state was read. */
-function neighbours(step: Step, line: Line, { lines, steps, outcomes }: CauseSources): { readonly passed: readonly Line[]; readonly failed: readonly Line[] } {
+function neighbours(
+  step: Step,
+  line: Line,
+  { lines, steps, outcomes }: CauseSources,
+): { readonly passed: readonly Line[]; readonly failed: readonly Line[] } {
   const others = lines.filter((other) => other.key !== line.key && other.provider.id === line.provider.id);
   const outcomeOf = (other: Line) => {
-    const twin = steps.find((one) => one.lineKey === other.key && one.kind === step.kind && one.keyState === step.keyState);
+    const twin = steps.find(
+      (one) => one.lineKey === other.key && one.kind === step.kind && one.keyState === step.keyState,
+    );
     return twin && outcomes.get(twin.key);
   };
-  return { passed: others.filter((other) => outcomeOf(other) === "pass"), failed: others.filter((other) => { const outcome = outcomeOf(other); return outcome !== undefined && outcome !== "pass"; }) };
+  return {
+    passed: others.filter((other) => outcomeOf(other) === "pass"),
+    failed: others.filter((other) => {
+      const outcome = outcomeOf(other);
+      return outcome !== undefined && outcome !== "pass";
+    }),
+  };
 }
 
 const consumers = (lines: readonly Line[]) => lines.map((line) => pointOf(line.consumer));
@@ -58,27 +83,58 @@ function deadFeedCauses(step: Step, line: Line, sources: CauseSources): Weighed[
   const { passed, failed } = neighbours(step, line, sources);
   const { keyState } = step;
   const alive = aliveOf(line.provider);
-  const deadByPlan = alive !== null && alive !== "relay" && keyState !== "battery-off" && !liveIn(alive).includes(keyState);
-  const ranBefore = sources.steps.some((one) => one.lineKey === line.key && one.kind === "feed-volts" && one.keyState !== keyState && one.expected.nominal !== 0 && sources.outcomes.get(one.key) === "pass");
+  const deadByPlan =
+    alive !== null && alive !== "relay" && keyState !== "battery-off" && !liveIn(alive).includes(keyState);
+  const ranBefore = sources.steps.some(
+    (one) =>
+      one.lineKey === line.key &&
+      one.kind === "feed-volts" &&
+      one.keyState !== keyState &&
+      one.expected.nominal !== 0 &&
+      sources.outcomes.get(one.key) === "pass",
+  );
   const hasRelay = line.adapters.some((adapter) => adapter.type === "relay");
   return [
-    [deadByPlan ? 6 : ranBefore ? 4 : 0, { code: "feed-opens", state: keyState, statedAlive: deadByPlan ? alive : null }],
-    [passed.length > 0 ? 0.3 : failed.length > 0 ? 5 : ranBefore ? 0.5 : 3, { code: "fuse", failing: consumers(failed), sound: consumers(passed) }],
-    [ranBefore ? 0.4 : passed.length > 0 ? 4 : 2, { code: "feed-wire-open", state: keyState, feedIsSound: passed.length > 0 }],
+    [
+      deadByPlan ? 6 : ranBefore ? 4 : 0,
+      { code: "feed-opens", state: keyState, statedAlive: deadByPlan ? alive : null },
+    ],
+    [
+      passed.length > 0 ? 0.3 : failed.length > 0 ? 5 : ranBefore ? 0.5 : 3,
+      { code: "fuse", failing: consumers(failed), sound: consumers(passed) },
+    ],
+    [
+      ranBefore ? 0.4 : passed.length > 0 ? 4 : 2,
+      { code: "feed-wire-open", state: keyState, feedIsSound: passed.length > 0 },
+    ],
     [hasRelay ? 2.5 : 0, { code: "relay-missing" }],
   ];
 }
 
 function backFeedCauses(line: Line): Weighed[] {
   const statedAlive = aliveOf(line.provider);
-  return [[statedAlive === "permanent" ? 4 : 2, { code: "feed-live", statedAlive }], [2.5, { code: "back-feed" }], [1, { code: "feeds-joined" }]];
+  return [
+    [statedAlive === "permanent" ? 4 : 2, { code: "feed-live", statedAlive }],
+    [2.5, { code: "back-feed" }],
+    [1, { code: "feeds-joined" }],
+  ];
 }
 
-const shortCauses: readonly Weighed[] = [[3, { code: "other-load" }], [2, { code: "wire-pinched" }], [1, { code: "part-faulty" }]];
+const shortCauses: readonly Weighed[] = [
+  [3, { code: "other-load" }],
+  [2, { code: "wire-pinched" }],
+  [1, { code: "part-faulty" }],
+];
 
 function groundCauses(line: Line, { lines, steps, outcomes }: CauseSources): Weighed[] {
-  const shared = lines.filter((one) => one.key !== line.key && one.provider.id === line.provider.id && one.consumer.form.kind === "ground");
-  const read = shared.flatMap((one) => steps.filter((step) => step.lineKey === one.key && (step.kind === "ground-ohms" || step.kind === "ground-drop")).map((step) => outcomes.get(step.key)));
+  const shared = lines.filter(
+    (one) => one.key !== line.key && one.provider.id === line.provider.id && one.consumer.form.kind === "ground",
+  );
+  const read = shared.flatMap((one) =>
+    steps
+      .filter((step) => step.lineKey === one.key && (step.kind === "ground-ohms" || step.kind === "ground-drop"))
+      .map((step) => outcomes.get(step.key)),
+  );
   const othersFail = read.some((outcome) => outcome === "fail" || outcome === "stop");
   const othersPass = read.includes("pass");
   return [
@@ -90,7 +146,11 @@ function groundCauses(line: Line, { lines, steps, outcomes }: CauseSources): Wei
 
 function continuityCauses({ value }: Judgement): Weighed[] {
   const isOpen = value === null;
-  return [[isOpen ? 3 : 1, { code: "joint-open", isOpen }], [isOpen ? 2 : 0.7, { code: "wrong-cavity" }], [isOpen ? 0.5 : 3, { code: "poor-terminal", isOpen }]];
+  return [
+    [isOpen ? 3 : 1, { code: "joint-open", isOpen }],
+    [isOpen ? 2 : 0.7, { code: "wrong-cavity" }],
+    [isOpen ? 0.5 : 3, { code: "poor-terminal", isOpen }],
+  ];
 }
 
 /** A relay's coil of more than this is open or half of it, Ω. */
@@ -98,7 +158,14 @@ const OPEN_COIL_OHMS = 85;
 
 function coilCauses({ value }: Judgement): Weighed[] {
   const isOpen = value === null || value > OPEN_COIL_OHMS;
-  return [[isOpen ? 3 : 0.5, { code: "coil-open", isOpen }], [2, { code: "other-relay" }], [isOpen ? 0.5 : 2, { code: "across-coil" }]];
+  return [
+    [isOpen ? 3 : 0.5, { code: "coil-open", isOpen }],
+    [2, { code: "other-relay" }],
+    [isOpen ? 0.5 : 2, { code: "across-coil" }],
+  ];
 }
 
-const batteryCauses: readonly Weighed[] = [[3, { code: "battery-low" }], [1, { code: "draws-with-key-off" }]];
+const batteryCauses: readonly Weighed[] = [
+  [3, { code: "battery-low" }],
+  [1, { code: "draws-with-key-off" }],
+];

@@ -2,9 +2,13 @@ import { DEAD_VOLTS } from "../state";
 import type { Judgement, ReadingVerdict, Step } from "./types";
 
 /** Why a typed reading cannot be taken: it is no number, or of the meter's other setting. */
-export type ReadFault = { readonly code: "no-reading"; readonly written: string } | { readonly code: "other-unit"; readonly unit: "Ω" | "V" };
+export type ReadFault =
+  | { readonly code: "no-reading"; readonly written: string }
+  | { readonly code: "other-unit"; readonly unit: "Ω" | "V" };
 
-export type ReadValue = { readonly ok: true; readonly value: number | null } | { readonly ok: false; readonly fault: ReadFault };
+export type ReadValue =
+  | { readonly ok: true; readonly value: number | null }
+  | { readonly ok: false; readonly fault: ReadFault };
 
 const SCALE: Readonly<Record<string, number>> = { m: 1e-3, "": 1, k: 1e3, M: 1e6 };
 
@@ -18,7 +22,8 @@ export function parseReading(written: string, unit: "Ω" | "V"): ReadValue {
   const parts = /^([+-]?\d*\.?\d+)\s*([mkM]?)\s*(v|volts?|Ω|ω|ohms?)?$/i.exec(text);
   if (!parts) return { ok: false, fault: { code: "no-reading", written: written.slice(0, 20) } };
   const said = parts[3]?.toLowerCase();
-  if (said !== undefined && said.startsWith("v") !== (unit === "V")) return { ok: false, fault: { code: "other-unit", unit } };
+  if (said !== undefined && said.startsWith("v") !== (unit === "V"))
+    return { ok: false, fault: { code: "other-unit", unit } };
   // Upper and lower case M differ by a factor of a thousand million, so only they are told apart by case.
   const prefix = parts[2] === "K" ? "k" : (parts[2] ?? "");
   return { ok: true, value: Number(parts[1]) * (SCALE[prefix] ?? 1) };
@@ -46,9 +51,13 @@ export function readingUncertainty(written: string, unit: "Ω" | "V"): number | 
 export function judge(step: Step, value: number | null): Judgement {
   const { expected } = step;
   if (value === null) {
-    return expected.openIsRight ? { value, outcome: "pass", verdict: "open-as-expected" } : { value, outcome: "fail", verdict: expected.unit === "Ω" ? "path-open" : "no-volts" };
+    return expected.openIsRight
+      ? { value, outcome: "pass", verdict: "open-as-expected" }
+      : { value, outcome: "fail", verdict: expected.unit === "Ω" ? "path-open" : "no-volts" };
   }
-  const stop = (expected.stopBelow !== null && value < expected.stopBelow) || (expected.stopAbove !== null && value > expected.stopAbove);
+  const stop =
+    (expected.stopBelow !== null && value < expected.stopBelow) ||
+    (expected.stopAbove !== null && value > expected.stopAbove);
   const outcome = stop ? "stop" : "fail";
   if (expected.low !== null && value < expected.low) return { value, outcome, verdict: lowVerdict(step, value) };
   if (expected.high !== null && value > expected.high) return { value, outcome, verdict: highVerdict(step, value) };
@@ -57,10 +66,14 @@ export function judge(step: Step, value: number | null): Judgement {
 
 function lowVerdict({ kind }: Step, value: number): ReadingVerdict {
   switch (kind) {
-    case "wire-short": return "touches-ground";
-    case "feed-short": return "shorted";
-    case "feed-volts": return value < DEAD_VOLTS ? "dead" : "low-volts";
-    default: return "too-low";
+    case "wire-short":
+      return "touches-ground";
+    case "feed-short":
+      return "shorted";
+    case "feed-volts":
+      return value < DEAD_VOLTS ? "dead" : "low-volts";
+    default:
+      return "too-low";
   }
 }
 
@@ -74,4 +87,5 @@ function highVerdict({ kind, expected }: Step, value: number): ReadingVerdict {
 }
 
 /** What a proof is bound to: when this changes, a reading made under it is stale. */
-export const basisOf = ({ red, black, keyState, expected: { low, high, openIsRight } }: Step) => JSON.stringify([red.at, black.at, keyState, low, high, openIsRight]);
+export const basisOf = ({ red, black, keyState, expected: { low, high, openIsRight } }: Step) =>
+  JSON.stringify([red.at, black.at, keyState, low, high, openIsRight]);

@@ -4,8 +4,28 @@ import { pinsFrom } from "../../../tests/support/pins";
 import { fieldOf } from "../forms";
 import { type Decision, deriveLines } from "../plan";
 import { wireOhms } from "../wire";
-import { CAUTIONS, causeWords, expectedText, lineText, meterText, probeLabel, stepStop, stepTitle, stepWhy } from "../words";
-import { basisOf, judge, likelyCauses, makeSteps, type PlannedPin, parseReading, readingUncertainty, type SolvedVolts, type Step } from "./index";
+import {
+  CAUTIONS,
+  causeWords,
+  expectedText,
+  lineText,
+  meterText,
+  probeLabel,
+  stepStop,
+  stepTitle,
+  stepWhy,
+} from "../words";
+import {
+  basisOf,
+  judge,
+  likelyCauses,
+  makeSteps,
+  type PlannedPin,
+  parseReading,
+  readingUncertainty,
+  type SolvedVolts,
+  type Step,
+} from "./index";
 
 const pins = pinsFrom(`
   host KEY-15~2.5 supply-out ignition-supply maxAmps=15;alive=run-crank
@@ -19,15 +39,31 @@ const pins = pinsFrom(`
   donor C1-6~1.5 ground ground role=power
   donor C1-30 low-side-out fuel-pump maxAmps=0.5;clamp=own
   donor C1-24~0.5 low-side-out malfunction-lamp maxAmps=0.4;clamp=own`);
-const decisions = deriveLines(pins, []).lines.map((line, at): Decision => ({ id: `d${at}`, providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: line.verdict, adapters: line.adapters, why: lineText(line), byHand: false, note: "" }));
+const decisions = deriveLines(pins, []).lines.map(
+  (line, at): Decision => ({
+    id: `d${at}`,
+    providerId: line.provider.id,
+    consumerId: line.consumer.id,
+    quantity: line.quantity,
+    decision: "accepted",
+    verdict: line.verdict,
+    adapters: line.adapters,
+    why: lineText(line),
+    byHand: false,
+    note: "",
+  }),
+);
 const { lines } = deriveLines(pins, decisions);
-const planned = new Map(pins.map((pin): [string, PlannedPin] => [pin.id, { ...pin, lengthM: 2, place: null, description: "text" }]));
+const planned = new Map(
+  pins.map((pin): [string, PlannedPin] => [pin.id, { ...pin, lengthM: 2, place: null, description: "text" }]),
+);
 /** Of a sound plan: feeds of the ignition live with it, grounds lie low. */
 const solved: SolvedVolts = (id, position) => {
   if (pins.find((pin) => pin.id === id)?.form.kind === "ground") return { volts: 0.04, low: -0.1, high: 0.15 };
   const volts = { off: 12.6, accessory: 12.4, run: 12.2, crank: 10.6, running: 13.8, coasting: 12.4 }[position];
   const own = planned.get(id);
-  const alive = position === "run" || position === "crank" || (own !== undefined && fieldOf(own.form, "alive") === "permanent");
+  const alive =
+    position === "run" || position === "crank" || (own !== undefined && fieldOf(own.form, "alive") === "permanent");
   return alive ? { volts, low: volts - 0.8, high: volts + 0.5 } : { volts: 0.01, low: -0.1, high: 0.1 };
 };
 const steps = makeSteps(lines, (id) => planned.get(id), solved);
@@ -36,17 +72,46 @@ const step = (key: string) => steps.find((one) => one.key.startsWith(key) && one
 describe("the sheet's order", () => {
   test("no check depends on one not yet made: grounds, shorts, continuity; battery; key forward; grounds under load", () => {
     const kinds = steps.map((one) => (one.kind === "coil" || one.kind === "wire-short" ? "continuity" : one.kind));
-    expect(kinds.filter((kind, at) => kind !== kinds[at - 1])).toEqual(["ground-ohms", "feed-short", "continuity", "battery", "feed-volts", "ground-drop"]);
+    expect(kinds.filter((kind, at) => kind !== kinds[at - 1])).toEqual([
+      "ground-ohms",
+      "feed-short",
+      "continuity",
+      "battery",
+      "feed-volts",
+      "ground-drop",
+    ]);
     const key = ["battery-off", "off", "accessory", "run", "crank"];
     const positions = steps.filter((one) => one.kind !== "ground-drop").map((one) => key.indexOf(one.keyState));
     expect(positions).toEqual(positions.toSorted((a, b) => a - b));
   });
   test("an airbag circuit that someone paired by hand is not probed", () => {
     const two = pinsFrom("host A-1 load-in airbag otherEnd=free\ndonor B-1 high-side-out airbag maxAmps=2");
-    const [host, donor] = two as [typeof two[number], typeof two[number]];
-    const forced = deriveLines(two, [{ id: "x", providerId: donor.id, consumerId: host.id, quantity: "airbag", decision: "accepted", verdict: "manual", adapters: [], why: "", byHand: true, note: "" }]);
+    const [host, donor] = two as [(typeof two)[number], (typeof two)[number]];
+    const forced = deriveLines(two, [
+      {
+        id: "x",
+        providerId: donor.id,
+        consumerId: host.id,
+        quantity: "airbag",
+        decision: "accepted",
+        verdict: "manual",
+        adapters: [],
+        why: "",
+        byHand: true,
+        note: "",
+      },
+    ]);
     expect(forced.lines).toHaveLength(1);
-    expect(makeSteps(forced.lines, (id) => { const pin = two.find((one) => one.id === id); return pin && { ...pin, lengthM: 1, place: null, description: "" }; }, solved)).toEqual([]);
+    expect(
+      makeSteps(
+        forced.lines,
+        (id) => {
+          const pin = two.find((one) => one.id === id);
+          return pin && { ...pin, lengthM: 1, place: null, description: "" };
+        },
+        solved,
+      ),
+    ).toEqual([]);
   });
   test("nothing with voltage before all is measured without", () => {
     const firstPower = steps.findIndex((one) => one.keyState !== "battery-off");
@@ -54,10 +119,24 @@ describe("the sheet's order", () => {
   });
   test("a feed is proved alive in every position it must live in, and dead with the key off", () => {
     const feed = steps.filter((one) => one.kind === "feed-volts" && stepTitle(one).includes("C1-2"));
-    expect(feed.map((one) => [one.keyState, one.expected.nominal === 0 ? "dead" : "alive"])).toEqual([["off", "dead"], ["accessory", "dead"], ["run", "alive"], ["crank", "alive"]]);
+    expect(feed.map((one) => [one.keyState, one.expected.nominal === 0 ? "dead" : "alive"])).toEqual([
+      ["off", "dead"],
+      ["accessory", "dead"],
+      ["run", "alive"],
+      ["crank", "alive"],
+    ]);
   });
   test("each step says both probes, meter, why, what to stop for, and its caution", () => {
-    for (const one of steps) for (const text of [probeLabel(one.red), probeLabel(one.black), meterText(one), stepWhy(one, "metric"), stepStop(one), CAUTIONS[one.caution]]) expect(text.length).toBeGreaterThan(3);
+    for (const one of steps)
+      for (const text of [
+        probeLabel(one.red),
+        probeLabel(one.black),
+        meterText(one),
+        stepWhy(one, "metric"),
+        stepStop(one),
+        CAUTIONS[one.caution],
+      ])
+        expect(text.length).toBeGreaterThan(3);
     expect(steps.filter((one) => one.keyState === "crank").every((one) => one.caution === "crank")).toBe(true);
   });
   test("no decided link, no step; keys are unique", () => {
@@ -73,31 +152,69 @@ describe("the sheet's order", () => {
 });
 
 test("a signal wire of copper alone is measured against ground with its plugs apart; a feed with its load", () => {
-  expect(steps.filter((one) => one.kind === "wire-short").map(stepTitle)).toEqual(["Wire C1-24 to IP-4 is not shorted to ground"]);
+  expect(steps.filter((one) => one.kind === "wire-short").map(stepTitle)).toEqual([
+    "Wire C1-24 to IP-4 is not shorted to ground",
+  ]);
   const wire = steps.find((one) => one.kind === "wire-short") as Step;
   expect([null, 50_000, 120].map((value) => judge(wire, value).outcome)).toEqual(["pass", "pass", "fail"]);
 });
 
 describe("readings", () => {
-  test.each([["12.4", 12.4], ["12,4", 12.4], ["0.02 V", 0.02], ["340 mV", 0.34], ["-0.1", -0.1], ["OL", null], ["ol", null], ["∞", null]])("%s in volts", (written, value) => {
+  test.each([
+    ["12.4", 12.4],
+    ["12,4", 12.4],
+    ["0.02 V", 0.02],
+    ["340 mV", 0.34],
+    ["-0.1", -0.1],
+    ["OL", null],
+    ["ol", null],
+    ["∞", null],
+  ])("%s in volts", (written, value) => {
     const read = parseReading(written, "V");
     expect(read.ok).toBe(true);
     if (read.ok && value !== null) expect(read.value).toBeCloseTo(value, 9);
     if (read.ok && value === null) expect(read.value).toBeNull();
   });
-  test.each([["1.2k", 1200], ["85 Ω", 85], ["85 ohms", 85], ["2 MΩ", 2e6], ["3K", 3000]])("%s in ohms", (written, value) => expect(parseReading(written, "Ω")).toEqual({ ok: true, value }));
-  test.each(["", "twelve", "12.4.5", "12 V 3", "<b>", "NaN", "1e999x", "x".repeat(10_000)])("%j is no reading, and says so", (written) => expect(parseReading(written, "V").ok).toBe(false));
-  test("volts typed at a step in ohms are told apart", () => expect(parseReading("12 V", "Ω")).toMatchObject({ ok: false, fault: { code: "other-unit", unit: "Ω" } }));
+  test.each([
+    ["1.2k", 1200],
+    ["85 Ω", 85],
+    ["85 ohms", 85],
+    ["2 MΩ", 2e6],
+    ["3K", 3000],
+  ])("%s in ohms", (written, value) => expect(parseReading(written, "Ω")).toEqual({ ok: true, value }));
+  test.each(["", "twelve", "12.4.5", "12 V 3", "<b>", "NaN", "1e999x", "x".repeat(10_000)])(
+    "%j is no reading, and says so",
+    (written) => expect(parseReading(written, "V").ok).toBe(false),
+  );
+  test("volts typed at a step in ohms are told apart", () =>
+    expect(parseReading("12 V", "Ω")).toMatchObject({ ok: false, fault: { code: "other-unit", unit: "Ω" } }));
 
   test.each([
-    ["feed-crank", 10.4, "pass"], ["feed-crank", 0.02, "stop"], ["feed-crank", 9.2, "fail"], ["feed-run", 12.3, "pass"], ["feed-run", 0.02, "fail"], ["feed-run", 18, "stop"],
-    ["feed-off", 0.05, "pass"], ["feed-off", 12.4, "fail"], ["feed-short", null, "pass"], ["feed-short", 0.4, "stop"], ["feed-short", 1.2, "fail"], ["feed-short", 900, "pass"], ["continuity", null, "fail"], ["continuity", 0.2, "pass"], ["continuity", 8, "fail"],
+    ["feed-crank", 10.4, "pass"],
+    ["feed-crank", 0.02, "stop"],
+    ["feed-crank", 9.2, "fail"],
+    ["feed-run", 12.3, "pass"],
+    ["feed-run", 0.02, "fail"],
+    ["feed-run", 18, "stop"],
+    ["feed-off", 0.05, "pass"],
+    ["feed-off", 12.4, "fail"],
+    ["feed-short", null, "pass"],
+    ["feed-short", 0.4, "stop"],
+    ["feed-short", 1.2, "fail"],
+    ["feed-short", 900, "pass"],
+    ["continuity", null, "fail"],
+    ["continuity", 0.2, "pass"],
+    ["continuity", 8, "fail"],
   ])("%s reading %s: %s", (key, value, outcome) => expect(judge(step(key), value).outcome).toBe(outcome));
   test("a reading passes exactly between its limits", () => {
     const crank = step("feed-crank");
-    fc.assert(fc.property(fc.double({ min: -5, max: 20, noNaN: true }), (value) => {
-      expect(judge(crank, value).outcome === "pass").toBe(value >= (crank.expected.low ?? -99) && value <= (crank.expected.high ?? 99));
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: -5, max: 20, noNaN: true }), (value) => {
+        expect(judge(crank, value).outcome === "pass").toBe(
+          value >= (crank.expected.low ?? -99) && value <= (crank.expected.high ?? 99),
+        );
+      }),
+    );
   });
   test("the expectation in words, and the basis that a proof is bound to", () => {
     expect(expectedText(step("feed-crank").expected)).toBe("9.8 to 11.1 V");
@@ -107,7 +224,8 @@ describe("readings", () => {
 });
 
 describe("expected volts come from the solved plan", () => {
-  const first = (made: readonly Step[], key: string) => made.find((one) => one.key.startsWith(key) && one.key.includes("C1-2")) as Step;
+  const first = (made: readonly Step[], key: string) =>
+    made.find((one) => one.key.startsWith(key) && one.key.includes("C1-2")) as Step;
   test("its range is the step's, and the reason tells it", () => {
     // A feed on which loads sleep stands nearer to the battery than solved; while cranking the battery itself is down.
     expect(step("feed-run").expected).toMatchObject({ low: 11.4, high: 12.9, nominal: 12.2 });
@@ -115,25 +233,48 @@ describe("expected volts come from the solved plan", () => {
     expect(stepWhy(step("feed-run"), "metric")).toContain("the solved plan gives 12.2 V, 11.4 to 12.7 V");
   });
   test("where the plan leaves dead what must live, the proof asks for what it must have, and says that the plan is wrong", () => {
-    const dead = first(makeSteps(lines, (id) => planned.get(id), (id, position) => (position === "crank" ? { volts: 0.1, low: 0, high: 0.2 } : solved(id, position))), "feed-crank");
+    const dead = first(
+      makeSteps(
+        lines,
+        (id) => planned.get(id),
+        (id, position) => (position === "crank" ? { volts: 0.1, low: 0, high: 0.2 } : solved(id, position)),
+      ),
+      "feed-crank",
+    );
     expect(dead.expected).toMatchObject({ low: 9, stopBelow: 9 });
     expect(stepWhy(dead, "metric")).toContain("the plan itself is wrong here");
   });
   test("nothing is expected before it is known", () => {
-    expect(makeSteps(lines, (id) => planned.get(id), () => null).filter((one) => one.kind === "feed-volts" || one.kind === "ground-drop")).toEqual([]);
+    expect(
+      makeSteps(
+        lines,
+        (id) => planned.get(id),
+        () => null,
+      ).filter((one) => one.kind === "feed-volts" || one.kind === "ground-drop"),
+    ).toEqual([]);
   });
 });
 
 describe("likely causes", () => {
   const causes = (key: string, value: number | null, read: Record<string, "pass" | "fail"> = {}) => {
     const one = step(key);
-    return likelyCauses(one, judge(one, value), { lines, steps, outcomes: new Map(Object.entries(read)), faults: [] }).map((cause) => ({ ...cause, ...causeWords(cause, one) }));
+    return likelyCauses(one, judge(one, value), {
+      lines,
+      steps,
+      outcomes: new Map(Object.entries(read)),
+      faults: [],
+    }).map((cause) => ({ ...cause, ...causeWords(cause, one) }));
   };
-  const stepKey = (key: string, pin: string) => steps.find((one) => one.key.startsWith(key) && stepTitle(one).includes(pin))?.key ?? "";
+  const stepKey = (key: string, pin: string) =>
+    steps.find((one) => one.key.startsWith(key) && stepTitle(one).includes(pin))?.key ?? "";
 
   test("a few, the likeliest first, their shares one in all, each with the next place for the probe", () => {
     for (const one of steps) {
-      const found = likelyCauses(one, { value: 99, outcome: "fail", verdict: "too-high" }, { lines, steps, outcomes: new Map(), faults: [] });
+      const found = likelyCauses(
+        one,
+        { value: 99, outcome: "fail", verdict: "too-high" },
+        { lines, steps, outcomes: new Map(), faults: [] },
+      );
       expect(found.length).toBeGreaterThanOrEqual(2);
       expect(found.length).toBeLessThanOrEqual(5);
       expect(found.reduce((sum, cause) => sum + cause.share, 0)).toBeCloseTo(1, 9);
@@ -145,14 +286,25 @@ describe("likely causes", () => {
     expect(causes("feed-run", 0.02, { [stepKey("feed-run", "T1-2")]: "pass" })[0]?.text).toContain("wire or a joint");
     expect(causes("feed-run", 0.02, { [stepKey("feed-run", "T1-2")]: "fail" })[0]?.text).toContain("fuse");
   });
-  test("a feed that lived in run and is dead in crank opens in crank", () => expect(causes("feed-crank", 0.02, { [stepKey("feed-run", "C1-2")]: "pass" })[0]?.text).toContain("opens while cranking"));
+  test("a feed that lived in run and is dead in crank opens in crank", () =>
+    expect(causes("feed-crank", 0.02, { [stepKey("feed-run", "C1-2")]: "pass" })[0]?.text).toContain(
+      "opens while cranking",
+    ));
   test("an element whose single fault gives the reading stands among them, by its name, with where to probe", () => {
     const one = step("feed-run");
-    const fault = { origin: { type: "part", partId: "key", label: "KEY", elementId: "15", kind: "switch", role: "own", at: null }, fault: "stuck-open", ohms: null, volts: 0.01 } as const;
+    const fault = {
+      origin: { type: "part", partId: "key", label: "KEY", elementId: "15", kind: "switch", role: "own", at: null },
+      fault: "stuck-open",
+      ohms: null,
+      volts: 0.01,
+    } as const;
     const found = likelyCauses(one, judge(one, 0.02), { lines, steps, outcomes: new Map(), faults: [fault] });
     const words = found.map((cause) => causeWords(cause, one));
     expect(words.map((cause) => cause.text)).toContain("KEY 15 does not close");
-    expect(words.find((cause) => cause.text.startsWith("KEY"))).toMatchObject({ because: "the solved plan would read 0.01 V with it", next: "Read on both sides of KEY 15" });
+    expect(words.find((cause) => cause.text.startsWith("KEY"))).toMatchObject({
+      because: "the solved plan would read 0.01 V with it",
+      next: "Read on both sides of KEY 15",
+    });
     expect(found.reduce((sum, cause) => sum + cause.share, 0)).toBeCloseTo(1, 9);
   });
   test("a pass has no causes", () => expect(causes("feed-run", 12.3)).toEqual([]));
@@ -160,14 +312,32 @@ describe("likely causes", () => {
 
 test("copper (IACS): 1 m of 1 mm² at 20 °C with 2 % lay; 39.3 % more at 120 °C", () => {
   expect(wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(0.017241 * 1.02, 9);
-  expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 120 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(1.393, 6);
-  for (const bad of [{ lengthM: -1, areaMm2: 1 }, { lengthM: 1, areaMm2: 0 }, { lengthM: Number.NaN, areaMm2: 1 }, { lengthM: 1, areaMm2: 1, conductorC: 900 }]) expect(() => wireOhms(bad)).toThrow(RangeError);
+  expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 120 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(
+    1.393,
+    6,
+  );
+  for (const bad of [
+    { lengthM: -1, areaMm2: 1 },
+    { lengthM: 1, areaMm2: 0 },
+    { lengthM: Number.NaN, areaMm2: 1 },
+    { lengthM: 1, areaMm2: 1, conductorC: 900 },
+  ])
+    expect(() => wireOhms(bad)).toThrow(RangeError);
 });
 
 describe("how sure a reading is", () => {
   // By hand for a 3½-digit meter: volts ±(0.5 % + 2 counts), ohms ±(0.8 % + 3 counts), a count being the last digit as typed.
   test.each([
-    ["12.40", "V", 0.005 * 12.4 + 0.02], ["12.4", "V", 0.005 * 12.4 + 0.2], ["340 mV", "V", 0.005 * 0.34 + 0.002], ["0.00", "V", 0.02], ["85", "Ω", 0.008 * 85 + 3], ["1.2k", "Ω", 0.008 * 1200 + 300], ["-0,05", "V", 0.005 * 0.05 + 0.02],
-  ] as const)("%s %s is ± %s", (written, unit, uncertainty) => expect(readingUncertainty(written, unit)).toBeCloseTo(uncertainty, 9));
-  test("an open circuit and what is no reading have none", () => expect([readingUncertainty("OL", "Ω"), readingUncertainty("?", "V")]).toEqual([null, null]));
+    ["12.40", "V", 0.005 * 12.4 + 0.02],
+    ["12.4", "V", 0.005 * 12.4 + 0.2],
+    ["340 mV", "V", 0.005 * 0.34 + 0.002],
+    ["0.00", "V", 0.02],
+    ["85", "Ω", 0.008 * 85 + 3],
+    ["1.2k", "Ω", 0.008 * 1200 + 300],
+    ["-0,05", "V", 0.005 * 0.05 + 0.02],
+  ] as const)("%s %s is ± %s", (written, unit, uncertainty) =>
+    expect(readingUncertainty(written, unit)).toBeCloseTo(uncertainty, 9),
+  );
+  test("an open circuit and what is no reading have none", () =>
+    expect([readingUncertainty("OL", "Ω"), readingUncertainty("?", "V")]).toEqual([null, null]));
 });

@@ -19,7 +19,10 @@ const READ_IN = ["off", "accessory", "run", "crank"] as const satisfies readonly
 type ReadPosition = (typeof READ_IN)[number];
 
 /** Volts at a cavity in a key position, with their range; null where the plan has not been solved, or the cavity floats. */
-export type SolvedVolts = (pinId: string, position: KeyPosition) => { readonly volts: number; readonly low: number; readonly high: number } | null;
+export type SolvedVolts = (
+  pinId: string,
+  position: KeyPosition,
+) => { readonly volts: number; readonly low: number; readonly high: number } | null;
 
 interface Joint {
   readonly line: Line;
@@ -38,11 +41,20 @@ interface Joint {
  * @param pinOf  the cavity behind a line's end, with its wire
  * @param solved what the solved plan gives at a cavity; a step with voltage waits until it is known
  */
-export function makeSteps(lines: readonly Line[], pinOf: (id: string) => PlannedPin | undefined, solved: SolvedVolts): Step[] {
-  const decided = lines.filter((line) => line.state === "decided" && ![line.quantity, line.provider.quantity, line.consumer.quantity].includes("airbag")).flatMap((line): Joint[] => {
-    const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
-    return provider && consumer ? [{ line, provider, consumer }] : [];
-  });
+export function makeSteps(
+  lines: readonly Line[],
+  pinOf: (id: string) => PlannedPin | undefined,
+  solved: SolvedVolts,
+): Step[] {
+  const decided = lines
+    .filter(
+      (line) =>
+        line.state === "decided" && ![line.quantity, line.provider.quantity, line.consumer.quantity].includes("airbag"),
+    )
+    .flatMap((line): Joint[] => {
+      const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
+      return provider && consumer ? [{ line, provider, consumer }] : [];
+    });
   if (decided.length === 0) return [];
   const ofKind = (kind: string) => decided.filter(({ line }) => line.consumer.form.kind === kind);
   const [grounds, feeds] = [ofKind("ground"), ofKind("supply-in")];
@@ -58,30 +70,59 @@ export function makeSteps(lines: readonly Line[], pinOf: (id: string) => Planned
   ];
 }
 
-const probeAt = (pin: PlannedPin): Probe => ({ at: pointOf(pin), place: pin.place === "" ? null : pin.place, description: pin.description });
+const probeAt = (pin: PlannedPin): Probe => ({
+  at: pointOf(pin),
+  place: pin.place === "" ? null : pin.place,
+  description: pin.description,
+});
 
 /** What every step of a link has. */
-const ofJoint = ({ line, provider, consumer }: Joint) => ({ link: { provider: pointOf(provider), consumer: pointOf(consumer) }, lineKey: line.key });
+const ofJoint = ({ line, provider, consumer }: Joint) => ({
+  link: { provider: pointOf(provider), consumer: pointOf(consumer) },
+  lineKey: line.key,
+});
 const beforePower = { group: "before-power", keyState: "battery-off", caution: "battery-off" } as const;
 
 /** Both ends' own wires in series, Ω; says whether a length or size had to be assumed. */
 function pathOhms({ provider, consumer }: Joint): { readonly ohms: number; readonly assumed: boolean } {
   const ends = [provider, consumer];
-  const ohms = ends.reduce((sum, pin) => sum + wireOhms({ lengthM: pin.lengthM ?? USUAL_WIRE.lengthM, areaMm2: pin.sizeMm2 ?? USUAL_WIRE.areaMm2 }), 0);
+  const ohms = ends.reduce(
+    (sum, pin) =>
+      sum + wireOhms({ lengthM: pin.lengthM ?? USUAL_WIRE.lengthM, areaMm2: pin.sizeMm2 ?? USUAL_WIRE.areaMm2 }),
+    0,
+  );
   return { ohms, assumed: ends.some((pin) => pin.lengthM === null || pin.sizeMm2 === null) };
 }
 
-const atMost = (high: number, nominal: number, unit: "Ω" | "V", stopAbove: number | null = null): Expected =>
-  ({ unit, low: null, high, nominal, openIsRight: false, stopBelow: null, stopAbove });
+const atMost = (high: number, nominal: number, unit: "Ω" | "V", stopAbove: number | null = null): Expected => ({
+  unit,
+  low: null,
+  high,
+  nominal,
+  openIsRight: false,
+  stopBelow: null,
+  stopAbove,
+});
 
 /** Copper between two points: what its wires have, and what the leads may add. */
 function copper(joint: Joint): Pick<Step, "expected" | "basis" | "meter"> {
   const { ohms, assumed } = pathOhms(joint);
-  return { meter: "lowest-ohms", expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"), basis: { type: "wires", ohms, leadsOhms: LEADS_OHMS, assumed } };
+  return {
+    meter: "lowest-ohms",
+    expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"),
+    basis: { type: "wires", ohms, leadsOhms: LEADS_OHMS, assumed },
+  };
 }
 
-const groundOhms = (joint: Joint): Step =>
-  ({ ...ofJoint(joint), ...beforePower, ...copper(joint), key: `ground-ohms:${joint.line.key}`, kind: "ground-ohms", red: probeAt(joint.consumer), black: BATTERY_NEGATIVE });
+const groundOhms = (joint: Joint): Step => ({
+  ...ofJoint(joint),
+  ...beforePower,
+  ...copper(joint),
+  key: `ground-ohms:${joint.line.key}`,
+  kind: "ground-ohms",
+  red: probeAt(joint.consumer),
+  black: BATTERY_NEGATIVE,
+});
 
 /** A feed whose current nobody knows should read at least this, Ω; below the second nobody connects a battery. */
 const LEAST_FEED_OHMS = 5;
@@ -93,15 +134,39 @@ function feedShort(joint: Joint): Step {
   const amps = fieldOf(joint.consumer.form, "amps");
   const leastOhms = amps === null || amps === 0 ? LEAST_FEED_OHMS : round(HALF_VOLTS / amps);
   return {
-    ...ofJoint(joint), ...beforePower, key: `feed-short:${joint.line.key}`, kind: "feed-short", red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "middle-ohms-plugged",
-    expected: { unit: "Ω", low: leastOhms, high: null, nominal: null, openIsRight: true, stopBelow: SHORT_OHMS, stopAbove: null },
+    ...ofJoint(joint),
+    ...beforePower,
+    key: `feed-short:${joint.line.key}`,
+    kind: "feed-short",
+    red: probeAt(joint.consumer),
+    black: BATTERY_NEGATIVE,
+    meter: "middle-ohms-plugged",
+    expected: {
+      unit: "Ω",
+      low: leastOhms,
+      high: null,
+      nominal: null,
+      openIsRight: true,
+      stopBelow: SHORT_OHMS,
+      stopAbove: null,
+    },
     basis: { type: "load", amps, leastOhms },
   };
 }
 
 function continuity(joint: Joint): Step[] {
   if (!joint.line.adapters.every((adapter) => COPPER_THROUGH.has(adapter.type))) return [];
-  return [{ ...ofJoint(joint), ...beforePower, ...copper(joint), key: `continuity:${joint.line.key}`, kind: "continuity", red: probeAt(joint.provider), black: probeAt(joint.consumer) }];
+  return [
+    {
+      ...ofJoint(joint),
+      ...beforePower,
+      ...copper(joint),
+      key: `continuity:${joint.line.key}`,
+      kind: "continuity",
+      red: probeAt(joint.provider),
+      black: probeAt(joint.consumer),
+    },
+  ];
 }
 
 /** Damp may read some tens of kΩ: less than this is a short, Ω (our assumption). */
@@ -109,12 +174,32 @@ const LEAST_OPEN_OHMS = 10_000;
 
 /** A signal wire against ground, unplugged at both ends; a feed has been measured already, with its load. */
 function wireShort(joint: Joint): Step[] {
-  if (joint.line.consumer.form.kind === "supply-in" || joint.line.adapters.some((adapter) => adapter.type !== "calibration")) return [];
-  return [{
-    ...ofJoint(joint), ...beforePower, key: `wire-short:${joint.line.key}`, kind: "wire-short", red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "highest-ohms-unplugged",
-    expected: { unit: "Ω", low: LEAST_OPEN_OHMS, high: null, nominal: null, openIsRight: true, stopBelow: null, stopAbove: null },
-    basis: { type: "unplugged", leastOhms: LEAST_OPEN_OHMS },
-  }];
+  if (
+    joint.line.consumer.form.kind === "supply-in" ||
+    joint.line.adapters.some((adapter) => adapter.type !== "calibration")
+  )
+    return [];
+  return [
+    {
+      ...ofJoint(joint),
+      ...beforePower,
+      key: `wire-short:${joint.line.key}`,
+      kind: "wire-short",
+      red: probeAt(joint.consumer),
+      black: BATTERY_NEGATIVE,
+      meter: "highest-ohms-unplugged",
+      expected: {
+        unit: "Ω",
+        low: LEAST_OPEN_OHMS,
+        high: null,
+        nominal: null,
+        openIsRight: true,
+        stopBelow: null,
+        stopAbove: null,
+      },
+      basis: { type: "unplugged", leastOhms: LEAST_OPEN_OHMS },
+    },
+  ];
 }
 
 /** By how much a coil may differ from its rated resistance: parts and temperature. */
@@ -127,12 +212,31 @@ function coil(joint: Joint): Step[] {
   const ohms = relay.coilOhms;
   const byConsumer = line.consumer.form.kind === "supply-in" && line.adapters.length === 1;
   const toGround = !byConsumer && provider.form.kind !== "low-side-out";
-  const terminal = (name: "85" | "86", other: "ground" | "driver" | "feed"): Probe => ({ ...probeAt(byConsumer ? consumer : provider), at: { type: "relay-terminal", terminal: name, other } });
-  return [{
-    ...ofJoint(joint), ...beforePower, key: `coil:${line.key}`, kind: "coil", red: terminal("86", "feed"), black: terminal("85", toGround ? "ground" : "driver"), meter: "coil-ohms",
-    expected: { unit: "Ω", low: round(ohms * (1 - COIL_TOLERANCE)), high: round(ohms * (1 + COIL_TOLERANCE)), nominal: ohms, openIsRight: false, stopBelow: round(ohms * 0.5), stopAbove: null },
-    basis: { type: "coil", ohms, tolerance: COIL_TOLERANCE },
-  }];
+  const terminal = (name: "85" | "86", other: "ground" | "driver" | "feed"): Probe => ({
+    ...probeAt(byConsumer ? consumer : provider),
+    at: { type: "relay-terminal", terminal: name, other },
+  });
+  return [
+    {
+      ...ofJoint(joint),
+      ...beforePower,
+      key: `coil:${line.key}`,
+      kind: "coil",
+      red: terminal("86", "feed"),
+      black: terminal("85", toGround ? "ground" : "driver"),
+      meter: "coil-ohms",
+      expected: {
+        unit: "Ω",
+        low: round(ohms * (1 - COIL_TOLERANCE)),
+        high: round(ohms * (1 + COIL_TOLERANCE)),
+        nominal: ohms,
+        openIsRight: false,
+        stopBelow: round(ohms * 0.5),
+        stopAbove: null,
+      },
+      basis: { type: "coil", ohms, tolerance: COIL_TOLERANCE },
+    },
+  ];
 }
 
 /** A lead-acid battery at rest: half charged and full, and what is no 12 V battery at all, V. */
@@ -140,8 +244,18 @@ const REST = { low: 12.2, high: 12.9, nominal: 12.6, stopBelow: 11.8, stopAbove:
 
 function batteryAtRest(): Step {
   return {
-    key: "battery", kind: "battery", group: "first-power", link: null, lineKey: null, red: poleProbe("plus"), black: BATTERY_NEGATIVE, meter: "dc-20v-first-power", keyState: "off", caution: "first-power",
-    expected: { unit: "V", openIsRight: false, ...REST }, basis: { type: "battery" },
+    key: "battery",
+    kind: "battery",
+    group: "first-power",
+    link: null,
+    lineKey: null,
+    red: poleProbe("plus"),
+    black: BATTERY_NEGATIVE,
+    meter: "dc-20v-first-power",
+    keyState: "off",
+    caution: "first-power",
+    expected: { unit: "V", openIsRight: false, ...REST },
+    basis: { type: "battery" },
   };
 }
 
@@ -159,11 +273,32 @@ function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): S
   // What the feed supplies beyond the need was weighed when the link was judged; only the need and key-off are proved.
   if (!live && position !== "off" && liveIn(aliveOf(provider)).includes(position)) return [];
   const step = {
-    ...ofJoint(joint), key: `feed-${position}:${line.key}`, kind: "feed-volts", group: "first-power", red: probeAt(consumer), black: BATTERY_NEGATIVE, meter: "dc-20v", keyState: position,
+    ...ofJoint(joint),
+    key: `feed-${position}:${line.key}`,
+    kind: "feed-volts",
+    group: "first-power",
+    red: probeAt(consumer),
+    black: BATTERY_NEGATIVE,
+    meter: "dc-20v",
+    keyState: position,
     caution: position === "crank" ? "crank" : "first-power",
   } as const;
   if (!live) {
-    return [{ ...step, expected: { unit: "V", low: null, high: DEAD_VOLTS, nominal: 0, openIsRight: false, stopBelow: null, stopAbove: null }, basis: { type: "dead", alive: wanted, volts: volts.volts, mostVolts: DEAD_VOLTS } }];
+    return [
+      {
+        ...step,
+        expected: {
+          unit: "V",
+          low: null,
+          high: DEAD_VOLTS,
+          nominal: 0,
+          openIsRight: false,
+          stopBelow: null,
+          stopAbove: null,
+        },
+        basis: { type: "dead", alive: wanted, volts: volts.volts, mostVolts: DEAD_VOLTS },
+      },
+    ];
   }
   const least = fieldOf(consumer.form, "minVolts") ?? 0;
   // Where the plan itself would leave it dead, the proof asks for what it must have.
@@ -171,11 +306,21 @@ function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): S
   const low = planFails ? Math.max(least, LEAST_LIVE[position]) : Math.max(least, volts.low);
   // Loads are solved at what their tables state; one that sleeps takes less, and the feed stands nearer to the battery. While cranking the battery itself is down.
   const high = planFails || position !== "crank" ? Math.max(volts.high, REST.high) : volts.high;
-  return [{
-    ...step,
-    expected: { unit: "V", low: tenth(low), high: tenth(high), nominal: tenth(planFails ? REST.high : volts.volts), openIsRight: false, stopBelow: position === "crank" ? Math.max(CRANK_STOP_VOLTS, least) : null, stopAbove: REST.stopAbove },
-    basis: { type: "live", alive: wanted, ...volts, planFails, batteryVolts: REST.high },
-  }];
+  return [
+    {
+      ...step,
+      expected: {
+        unit: "V",
+        low: tenth(low),
+        high: tenth(high),
+        nominal: tenth(planFails ? REST.high : volts.volts),
+        openIsRight: false,
+        stopBelow: position === "crank" ? Math.max(CRANK_STOP_VOLTS, least) : null,
+        stopAbove: REST.stopAbove,
+      },
+      basis: { type: "live", alive: wanted, ...volts, planFails, batteryVolts: REST.high },
+    },
+  ];
 }
 
 /** More than `most` on a ground shifts sensors, V; below `least` a meter's own noise is as large; above `stop` a ground is open. */
@@ -186,10 +331,21 @@ function groundDrop(joint: Joint, key: Extract<StepState, "run" | "crank">, solv
   if (volts === null) return [];
   const { most, least, stop } = GROUND_VOLTS[key];
   const high = Math.min(most, Math.max(least, hundredth(Math.abs(volts.high))));
-  return [{
-    ...ofJoint(joint), key: `ground-drop-${key}:${joint.line.key}`, kind: "ground-drop", group: "grounds-under-load", red: probeAt(joint.consumer), black: BATTERY_NEGATIVE, meter: "dc-2v", keyState: key,
-    caution: key === "crank" ? "crank" : "first-power", expected: atMost(high, hundredth(volts.volts), "V", stop), basis: { type: "drop", volts: volts.volts, mostVolts: high },
-  }];
+  return [
+    {
+      ...ofJoint(joint),
+      key: `ground-drop-${key}:${joint.line.key}`,
+      kind: "ground-drop",
+      group: "grounds-under-load",
+      red: probeAt(joint.consumer),
+      black: BATTERY_NEGATIVE,
+      meter: "dc-2v",
+      keyState: key,
+      caution: key === "crank" ? "crank" : "first-power",
+      expected: atMost(high, hundredth(volts.volts), "V", stop),
+      basis: { type: "drop", volts: volts.volts, mostVolts: high },
+    },
+  ];
 }
 
 const round = (value: number) => Number(value.toPrecision(2));

@@ -5,7 +5,10 @@ import type { Alive, KeyPosition } from "../state";
 
 /** A place for a probe: a cavity, the battery's own post, or a terminal of a planned relay's socket. */
 export interface Probe {
-  readonly at: CavityPoint | Extract<Point, { type: "pole" }> | { readonly type: "relay-terminal"; readonly terminal: "85" | "86"; readonly other: "ground" | "driver" | "feed" };
+  readonly at:
+    | CavityPoint
+    | Extract<Point, { type: "pole" }>
+    | { readonly type: "relay-terminal"; readonly terminal: "85" | "86"; readonly other: "ground" | "driver" | "feed" };
   /** Where its connector sits, and what its table says of it. */
   readonly place: string | null;
   readonly description: string | null;
@@ -29,9 +32,24 @@ export interface Expected {
 }
 
 export type StepGroup = "before-power" | "first-power" | "grounds-under-load";
-export type StepKind = "battery" | "ground-ohms" | "feed-short" | "continuity" | "wire-short" | "coil" | "feed-volts" | "ground-drop";
+export type StepKind =
+  | "battery"
+  | "ground-ohms"
+  | "feed-short"
+  | "continuity"
+  | "wire-short"
+  | "coil"
+  | "feed-volts"
+  | "ground-drop";
 export type CautionKey = "battery-off" | "first-power" | "crank";
-export type MeterSetting = "lowest-ohms" | "middle-ohms-plugged" | "highest-ohms-unplugged" | "coil-ohms" | "dc-20v" | "dc-20v-first-power" | "dc-2v";
+export type MeterSetting =
+  | "lowest-ohms"
+  | "middle-ohms-plugged"
+  | "highest-ohms-unplugged"
+  | "coil-ohms"
+  | "dc-20v"
+  | "dc-20v-first-power"
+  | "dc-2v";
 
 /** What an expectation is made from, with its numbers: Ω, V, A. */
 export type StepBasis =
@@ -40,7 +58,15 @@ export type StepBasis =
   | { readonly type: "unplugged"; readonly leastOhms: number }
   | { readonly type: "coil"; readonly ohms: number; readonly tolerance: number }
   | { readonly type: "battery" }
-  | { readonly type: "live"; readonly alive: Alive; readonly volts: number; readonly low: number; readonly high: number; readonly planFails: boolean; readonly batteryVolts: number }
+  | {
+      readonly type: "live";
+      readonly alive: Alive;
+      readonly volts: number;
+      readonly low: number;
+      readonly high: number;
+      readonly planFails: boolean;
+      readonly batteryVolts: number;
+    }
   | { readonly type: "dead"; readonly alive: Alive; readonly volts: number; readonly mostVolts: number }
   | { readonly type: "drop"; readonly volts: number; readonly mostVolts: number };
 
@@ -64,7 +90,20 @@ export interface Step {
 
 /** What a reading says, by its code. */
 export type ReadingVerdict =
-  | "open-as-expected" | "path-open" | "no-volts" | "touches-ground" | "shorted" | "dead" | "low-volts" | "too-low" | "live" | "leaks" | "poor-ground" | "too-much-resistance" | "too-high" | "within";
+  | "open-as-expected"
+  | "path-open"
+  | "no-volts"
+  | "touches-ground"
+  | "shorted"
+  | "dead"
+  | "low-volts"
+  | "too-low"
+  | "live"
+  | "leaks"
+  | "poor-ground"
+  | "too-much-resistance"
+  | "too-high"
+  | "within";
 
 export interface Judgement {
   readonly value: number | null;

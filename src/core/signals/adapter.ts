@@ -48,7 +48,9 @@ interface Values {
   readonly feed: ContactFeed;
 }
 
-export type AdapterOf<T extends AdapterType> = { readonly type: T } & { readonly [F in keyof (typeof FIELDS)[T]]: Values[(typeof FIELDS)[T][F] & keyof Values] | null };
+export type AdapterOf<T extends AdapterType> = { readonly type: T } & {
+  readonly [F in keyof (typeof FIELDS)[T]]: Values[(typeof FIELDS)[T][F] & keyof Values] | null;
+};
 
 /** One step of a chain with its values, SI; null where the facts do not give one. */
 export type Adapter = { [T in AdapterType]: AdapterOf<T> }[AdapterType];
@@ -61,7 +63,10 @@ export type WrittenAdapter = { readonly type: AdapterType } & Readonly<Record<st
  *
  * @param feedAt the cavity that is printed so on the host, where a relay's contact names one
  */
-export function parseAdapter({ type, ...written }: WrittenAdapter, feedAt: (label: string) => CavityPoint | null): Adapter {
+export function parseAdapter(
+  { type, ...written }: WrittenAdapter,
+  feedAt: (label: string) => CavityPoint | null,
+): Adapter {
   const values = Object.entries(FIELDS[type]).map(([key, kind]) => {
     const value = written[key] ?? null;
     if (kind === "number") return [key, typeof value === "number" ? value : null];
@@ -73,14 +78,27 @@ export function parseAdapter({ type, ...written }: WrittenAdapter, feedAt: (labe
 
 /** The adapter as files have it; `labelOf` is what is printed at a cavity. */
 export const writeAdapter = (adapter: Adapter, labelOf: (point: CavityPoint) => string): WrittenAdapter =>
-  Object.fromEntries(Object.entries(adapter).map(([key, value]) => [key, typeof value === "object" && value !== null ? labelOf(value as CavityPoint) : value])) as unknown as WrittenAdapter;
+  Object.fromEntries(
+    Object.entries(adapter).map(([key, value]) => [
+      key,
+      typeof value === "object" && value !== null ? labelOf(value as CavityPoint) : value,
+    ]),
+  ) as unknown as WrittenAdapter;
 
 const feedKey = (feed: ContactFeed | null) => (feed === null || feed === "ground" ? feed : feed.pinId);
 
 /** Whether two chains are the same parts with the same values in the same order. */
-export const sameChain = (one: readonly Adapter[], two: readonly Adapter[]): boolean => one.length === two.length && one.every((adapter, at) => sameAdapter(adapter, two[at] as Adapter));
+export const sameChain = (one: readonly Adapter[], two: readonly Adapter[]): boolean =>
+  one.length === two.length && one.every((adapter, at) => sameAdapter(adapter, two[at] as Adapter));
 
 function sameAdapter(one: Adapter, two: Adapter): boolean {
   const values = two as unknown as Readonly<Record<string, unknown>>;
-  return one.type === two.type && Object.entries(one).every(([key, value]) => (key === "contactFeed" ? feedKey(value as ContactFeed | null) === feedKey(values[key] as ContactFeed | null) : value === values[key]));
+  return (
+    one.type === two.type &&
+    Object.entries(one).every(([key, value]) =>
+      key === "contactFeed"
+        ? feedKey(value as ContactFeed | null) === feedKey(values[key] as ContactFeed | null)
+        : value === values[key],
+    )
+  );
 }

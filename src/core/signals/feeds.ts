@@ -15,13 +15,18 @@ const COMPARED = ["off", "accessory", "run", "crank"] as const satisfies readonl
 
 /** What a feed's quantity says of when it is live, where nobody says it. Ignition is left open: run alone, or run and crank. */
 const ALIVE_BY_QUANTITY: Partial<Record<Quantity, Alive>> = {
-  "battery-supply": "permanent", "accessory-supply": "accessory", "start-supply": "crank", "relay-supply": "relay",
+  "battery-supply": "permanent",
+  "accessory-supply": "accessory",
+  "start-supply": "crank",
+  "relay-supply": "relay",
 };
 
 /** When a feed is live, as written or as its quantity says; null where neither tells. */
-export const aliveOf = ({ form, quantity }: Pick<SignalPin, "form" | "quantity">): Alive | null => fieldOf(form, "alive") ?? (quantity === null ? null : (ALIVE_BY_QUANTITY[quantity] ?? null));
+export const aliveOf = ({ form, quantity }: Pick<SignalPin, "form" | "quantity">): Alive | null =>
+  fieldOf(form, "alive") ?? (quantity === null ? null : (ALIVE_BY_QUANTITY[quantity] ?? null));
 
-const comparedIn = (alive: Alive | null): readonly KeyPosition[] => COMPARED.filter((key) => liveIn(alive).includes(key));
+const comparedIn = (alive: Alive | null): readonly KeyPosition[] =>
+  COMPARED.filter((key) => liveIn(alive).includes(key));
 
 /** One pair of feed and consumer with what is compared of them. */
 interface Pair {
@@ -56,7 +61,8 @@ export function feedWays(provider: Feed, consumer: Consumer, around: Surrounding
   if (wanted === null && life.unsure) builder.lack(consumer, "alive");
   builder.show({ type: "live-in", given, wanted });
   if (around.hangingAmps === null) builder.show({ type: "load-unknown" });
-  if (amps !== null && limitAmps !== null) builder.show({ type: "current", amps, alsoAmps: around.hangingAmps ?? 0, limitAmps });
+  if (amps !== null && limitAmps !== null)
+    builder.show({ type: "current", amps, alsoAmps: around.hangingAmps ?? 0, limitAmps });
 
   if (life.dead.length > 0) return deadWays(pair, life.dead);
   if (life.extra.includes("off")) return [switchedOff(pair)];
@@ -66,7 +72,15 @@ export function feedWays(provider: Feed, consumer: Consumer, around: Surrounding
   if (afterRun !== null && wanted !== "permanent") return [builder.manual({ code: "after-run", afterRun })];
   if (totalAmps === null) return [builder.manual({ code: "load-unknown", limitAmps: limitAmps ?? 0 })];
   if (totalAmps > (limitAmps ?? 0)) return [tooWeak(pair, totalAmps, limitAmps ?? 0)];
-  if (converter !== null) return [builder.way("adapter", [converter], { code: "volts-converted", inVolts: converter.inVolts ?? 0, outVolts: converter.outVolts ?? 0, ...pair.load })];
+  if (converter !== null)
+    return [
+      builder.way("adapter", [converter], {
+        code: "volts-converted",
+        inVolts: converter.inVolts ?? 0,
+        outVolts: converter.outVolts ?? 0,
+        ...pair.load,
+      }),
+    ];
   return [builder.way("direct", [], { code: "live-as-needed", alive: given ?? "relay", ...pair.load })];
 }
 
@@ -76,7 +90,11 @@ function switchedOff({ provider, wanted, amps, around, load, builder }: Pair): W
   builder.show({ type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(provider) });
   const step = relayFor(amps, pointOf(provider));
   if (coil === null && wanted !== null) return builder.manual({ code: "live-key-off-no-coil", wanted }, [step]);
-  return builder.way(builder.lacks ? "manual" : "adapter", [step], { code: "relay-cuts-key-off", coil: feedPoint(coil), ...load });
+  return builder.way(builder.lacks ? "manual" : "adapter", [step], {
+    code: "relay-cuts-key-off",
+    coil: feedPoint(coil),
+    ...load,
+  });
 }
 
 /** Vehicles are 12 V unless a table says otherwise on either side. */
@@ -86,7 +104,12 @@ function voltageStep({ provider, consumer, amps, builder }: Pair): AdapterOf<"dc
   const least = fieldOf(consumer.form, "minVolts");
   if (nominal(given) === nominal(wanted) && (least === null || given >= least)) return null;
   builder.show({ type: "voltage", given, wanted });
-  return { type: "dc-converter", inVolts: given, outVolts: wanted, maxAmps: amps === null ? null : round3(amps * 1.25) };
+  return {
+    type: "dc-converter",
+    inVolts: given,
+    outVolts: wanted,
+    maxAmps: amps === null ? null : round3(amps * 1.25),
+  };
 }
 
 /** 12, 12.6, 13.8 and 14.4 V are all names of one vehicle supply; 24, 27 and 28 V of the other. */
@@ -104,7 +127,11 @@ function compareLife(given: Alive | null, wanted: Alive | null): Life {
   if (given === null) return { dead: [], extra: [], unsure: true };
   if (wanted === null) {
     const dead = gives.includes("run") ? [] : (["run"] as const);
-    return { dead, extra: gives.filter((key) => key === "off" || key === "accessory"), unsure: !gives.includes("crank") };
+    return {
+      dead,
+      extra: gives.filter((key) => key === "off" || key === "accessory"),
+      unsure: !gives.includes("crank"),
+    };
   }
   const needs = comparedIn(wanted);
   return {
@@ -133,31 +160,57 @@ function deadWays({ provider, wanted, amps, around, builder }: Pair, keys: reado
   };
   const helper = around.feeds.find(livesThere)?.pin;
   const step = relayFor(amps, feedPoint(contact));
-  builder.show({ type: "coil-from", amps: RELAY_COIL_AMPS, from: [provider, ...(helper === undefined ? [] : [helper])].map(pointOf) });
-  builder.show(contact === null ? { type: "no-contact-feed" } : { type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(contact) });
+  builder.show({
+    type: "coil-from",
+    amps: RELAY_COIL_AMPS,
+    from: [provider, ...(helper === undefined ? [] : [helper])].map(pointOf),
+  });
+  builder.show(
+    contact === null
+      ? { type: "no-contact-feed" }
+      : { type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(contact) },
+  );
   if (helper === undefined) {
     if (contact === null) return [builder.way("impossible", [], { code: "dead-in", keys, way: { type: "none-live" } })];
-    return [builder.manual({ code: "dead-in", keys, way: { type: "no-coil-feed", contact: pointOf(contact) } }, [step])];
+    return [
+      builder.manual({ code: "dead-in", keys, way: { type: "no-coil-feed", contact: pointOf(contact) } }, [step]),
+    ];
   }
   if (builder.lacks) return [builder.manual({ code: "dead-in", keys, way: { type: "facts-missing" } }, [step])];
-  return [builder.way("adapter", [{ type: "blocking-diode", volts: 50, amps: 1 }, step], { code: "dead-in", keys, way: { type: "relay", helper: pointOf(helper), contact: feedPoint(contact) } })];
+  return [
+    builder.way("adapter", [{ type: "blocking-diode", volts: 50, amps: 1 }, step], {
+      code: "dead-in",
+      keys,
+      way: { type: "relay", helper: pointOf(helper), contact: feedPoint(contact) },
+    }),
+  ];
 }
 
 function tooWeak({ provider, wanted, amps, around, builder }: Pair, totalAmps: number, limitAmps: number): Way {
   const reason = { code: "feed-too-weak", totalAmps, limitAmps } as const;
-  if (wanted === "permanent") return builder.way("adapter", [{ type: "fuse", amps: fuseFor(amps) }], { ...reason, way: { type: "fused-feed", amps } });
+  if (wanted === "permanent")
+    return builder.way("adapter", [{ type: "fuse", amps: fuseFor(amps) }], {
+      ...reason,
+      way: { type: "fused-feed", amps },
+    });
   const contact = permanentFeed(around, amps, [provider]);
   builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps: 0, limitAmps });
-  if (RELAY_COIL_AMPS > limitAmps) return builder.manual({ ...reason, way: { type: "coil-too-strong", coilAmps: RELAY_COIL_AMPS } });
-  return builder.way("adapter", [relayFor(amps, feedPoint(contact))], { ...reason, way: { type: "relay", contact: feedPoint(contact) } });
+  if (RELAY_COIL_AMPS > limitAmps)
+    return builder.manual({ ...reason, way: { type: "coil-too-strong", coilAmps: RELAY_COIL_AMPS } });
+  return builder.way("adapter", [relayFor(amps, feedPoint(contact))], {
+    ...reason,
+    way: { type: "relay", contact: feedPoint(contact) },
+  });
 }
 
 /** A consumer that its donor fed through a main relay, or a feed that such a relay gives. */
 function relayFed({ provider, given, wanted, amps, builder }: Pair): Way {
-  if (given === "relay" && wanted === "relay") return builder.lacks ? builder.manual() : builder.manual({ code: "relay-on-relay" });
+  if (given === "relay" && wanted === "relay")
+    return builder.lacks ? builder.manual() : builder.manual({ code: "relay-on-relay" });
   if (given === "relay") return builder.manual({ code: "relay-decides" });
   builder.show({ type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(provider) });
   const step = relayFor(amps, pointOf(provider));
-  if (builder.lacks || !comparedIn(given).includes("crank")) return builder.manual({ code: "computer-relay", works: false }, [step]);
+  if (builder.lacks || !comparedIn(given).includes("crank"))
+    return builder.manual({ code: "computer-relay", works: false }, [step]);
   return builder.way("adapter", [step], { code: "computer-relay", works: true });
 }

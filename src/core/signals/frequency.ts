@@ -24,9 +24,23 @@ export function frequencyWays(provider: Source, consumer: Reader): Way[] {
   if (settable !== undefined) {
     const swing = matchSwing(provider, consumer, builder);
     const [from, to] = settable === provider ? [count.given, count.wanted] : [count.wanted, count.given];
-    const reason = { code: "pulses-set", at: pointOf(settable), field: count.field, from, to, swing: swing.reason } as const;
+    const reason = {
+      code: "pulses-set",
+      at: pointOf(settable),
+      field: count.field,
+      from,
+      to,
+      swing: swing.reason,
+    } as const;
     if (swing.adapters === null) ways.push(builder.manual(reason));
-    else ways.push(builder.way(swing.adapters.length === 0 ? "calibration" : "adapter", [{ type: "calibration", parameter: count.field, from, to }, ...swing.adapters], reason));
+    else
+      ways.push(
+        builder.way(
+          swing.adapters.length === 0 ? "calibration" : "adapter",
+          [{ type: "calibration", parameter: count.field, from, to }, ...swing.adapters],
+          reason,
+        ),
+      );
   }
   return [...ways, scaled(provider, consumer, count.ratio, builder)];
 }
@@ -47,7 +61,8 @@ function comparePulses(provider: Source, consumer: Reader, builder: WayBuilder):
     const [oneGiven, oneWanted] = [givenFields[0], wantedFields[0]];
     if (oneGiven === undefined) builder.lack(provider, oneWanted ?? "pulsesPerRev");
     if (oneWanted === undefined) builder.lack(consumer, oneGiven ?? "pulsesPerRev");
-    if (oneGiven !== undefined && oneWanted !== undefined) builder.lack(provider, { given: oneGiven, wanted: oneWanted });
+    if (oneGiven !== undefined && oneWanted !== undefined)
+      builder.lack(provider, { given: oneGiven, wanted: oneWanted });
     return null;
   }
   const [given, wanted] = [fieldOf(provider.form, field) as number, fieldOf(consumer.form, field) as number];
@@ -68,7 +83,10 @@ const fits = (adapters: readonly Adapter[], reason: SwingReason): Swing => ({ ad
 /** Above the supply's highest no level can be meant: such an input waits for the spikes of an ignition coil. */
 const spikeVolts = ({ form }: Reader) => Math.max(fieldOf(form, "highVolts") ?? 0, fieldOf(form, "amplitude") ?? 0);
 const wantsCoilSpikes = (consumer: Reader) => spikeVolts(consumer) > SUPPLY.highest;
-const coilSimulator = (consumer: Reader): Adapter => ({ type: "coil-simulator", peakVolts: Math.ceil(1.5 * spikeVolts(consumer)) });
+const coilSimulator = (consumer: Reader): Adapter => ({
+  type: "coil-simulator",
+  peakVolts: Math.ceil(1.5 * spikeVolts(consumer)),
+});
 /** Half a watt is the usual part; a spike's energy is small, and it comes some hundred times a second at most. */
 const clampAt = (volts: number): Adapter => ({ type: "clamp", volts, watts: 0.5 });
 
@@ -78,8 +96,10 @@ function matchSwing(provider: Source, consumer: Reader, builder: WayBuilder): Sw
   const [hz, limitHz] = [fieldOf(provider.form, "maxHz"), fieldOf(consumer.form, "maxHz")];
   if (hz !== null && limitHz !== null && hz > limitHz) return manual({ type: "too-fast", hz, limitHz });
   const spikes = fieldOf(provider.form, "amplitude");
-  if (wantsCoilSpikes(consumer) && spikes !== null && spikes >= spikeVolts(consumer)) return spikesAsTheyAre(consumer, spikes, builder);
-  if (wantsCoilSpikes(consumer)) return fits([coilSimulator(consumer)], { type: "wants-spikes", volts: spikeVolts(consumer), drive });
+  if (wantsCoilSpikes(consumer) && spikes !== null && spikes >= spikeVolts(consumer))
+    return spikesAsTheyAre(consumer, spikes, builder);
+  if (wantsCoilSpikes(consumer))
+    return fits([coilSimulator(consumer)], { type: "wants-spikes", volts: spikeVolts(consumer), drive });
   switch (drive) {
     case "open-collector":
     case "contact":
@@ -106,7 +126,11 @@ function spikesAsTheyAre(consumer: Reader, volts: number, builder: WayBuilder): 
 /** A quarter of the amplitude stays clear of noise and is still crossed at a fraction of full speed. */
 function conditioner(provider: Source, consumer: Reader): Adapter {
   const amplitude = fieldOf(provider.form, "amplitude");
-  return { type: "reluctor-conditioner", thresholdVolts: amplitude === null ? null : Number((amplitude / 4).toPrecision(3)), outVolts: outVoltsFor(consumer) };
+  return {
+    type: "reluctor-conditioner",
+    thresholdVolts: amplitude === null ? null : Number((amplitude / 4).toPrecision(3)),
+    outVolts: outVoltsFor(consumer),
+  };
 }
 
 /** A made output swings to 12 V unless the input is rated for less. */
@@ -119,9 +143,11 @@ function openSwing(provider: Source, consumer: Reader, drive: OpenDrive, builder
   const pull = builder.need(consumer, "pull");
   if (pull === null) return manual({ type: "pull-unknown", drive });
   const [pullVolts, highVolts] = [fieldOf(consumer.form, "pullVolts"), fieldOf(consumer.form, "highVolts")];
-  if (pull === "up" && pullVolts !== null && highVolts !== null && pullVolts < highVolts) return manual({ type: "pull-below-threshold", pullVolts, highVolts });
+  if (pull === "up" && pullVolts !== null && highVolts !== null && pullVolts < highVolts)
+    return manual({ type: "pull-below-threshold", pullVolts, highVolts });
   const [spikes, maxVolts] = [fieldOf(provider.form, "amplitude"), fieldOf(consumer.form, "maxVolts")];
-  const cut: SpikesCut | null = spikes !== null && maxVolts !== null && spikes > maxVolts ? { volts: spikes, atVolts: maxVolts } : null;
+  const cut: SpikesCut | null =
+    spikes !== null && maxVolts !== null && spikes > maxVolts ? { volts: spikes, atVolts: maxVolts } : null;
   const clamps = cut === null ? [] : [clampAt(cut.atVolts)];
   if (pull === "up") return fits(clamps, { type: "pulled-up", drive, cut });
   if (pull === "down") return manual({ type: "pulled-down", drive });
@@ -139,17 +165,30 @@ function drivenSwing(provider: Source, consumer: Reader, builder: WayBuilder): S
   if (volts > maxVolts) {
     const divider = dividerFor(volts, maxVolts);
     const dividedVolts = volts * divider.ratio;
-    if (dividedVolts >= highVolts) return fits([divider], { type: "divided", volts, maxVolts, dividedVolts, highVolts });
-    return fits([{ type: "level-shifter", inVolts: volts, outVolts: maxVolts }], { type: "shifted-down", volts, maxVolts, highVolts });
+    if (dividedVolts >= highVolts)
+      return fits([divider], { type: "divided", volts, maxVolts, dividedVolts, highVolts });
+    return fits([{ type: "level-shifter", inVolts: volts, outVolts: maxVolts }], {
+      type: "shifted-down",
+      volts,
+      maxVolts,
+      highVolts,
+    });
   }
-  if (volts < highVolts) return fits([{ type: "level-shifter", inVolts: volts, outVolts: Math.min(maxVolts, SUPPLY.nominal) }], { type: "shifted-up", volts, highVolts });
+  if (volts < highVolts)
+    return fits([{ type: "level-shifter", inVolts: volts, outVolts: Math.min(maxVolts, SUPPLY.nominal) }], {
+      type: "shifted-up",
+      volts,
+      highVolts,
+    });
   return fits([], { type: "within", volts, highVolts, maxVolts });
 }
 
 /** Pulses agree: only the swing counts. */
 function asItIs({ adapters, reason }: Swing, builder: WayBuilder): Way {
   const told = { code: "pulses-agree", swing: reason } as const;
-  return adapters === null ? builder.manual(told) : builder.way(adapters.length === 0 ? "direct" : "adapter", adapters, told);
+  return adapters === null
+    ? builder.manual(told)
+    : builder.way(adapters.length === 0 ? "direct" : "adapter", adapters, told);
 }
 
 /** A scaler's input takes open collectors and squares, and its output swings as the consumer needs: no other step beside it. */
@@ -160,7 +199,19 @@ function scaled(provider: Source, consumer: Reader, ratio: Ratio, builder: WayBu
     return builder.manual({ code: "pulses-differ", ratio });
   }
   const spikes = wantsCoilSpikes(consumer);
-  const scaler: AdapterOf<"frequency-scaler"> = { type: "frequency-scaler", ratio: ratio.numerator / ratio.denominator, outVolts: outVoltsFor(consumer) };
-  const chain: Adapter[] = [...(drive === "sine" ? [conditioner(provider, consumer)] : []), scaler, ...(spikes ? [coilSimulator(consumer)] : [])];
-  return builder.way("adapter", chain, { code: "pulses-scaled", ratio, spikeVolts: spikes ? spikeVolts(consumer) : null });
+  const scaler: AdapterOf<"frequency-scaler"> = {
+    type: "frequency-scaler",
+    ratio: ratio.numerator / ratio.denominator,
+    outVolts: outVoltsFor(consumer),
+  };
+  const chain: Adapter[] = [
+    ...(drive === "sine" ? [conditioner(provider, consumer)] : []),
+    scaler,
+    ...(spikes ? [coilSimulator(consumer)] : []),
+  ];
+  return builder.way("adapter", chain, {
+    code: "pulses-scaled",
+    ratio,
+    spikeVolts: spikes ? spikeVolts(consumer) : null,
+  });
 }

@@ -1,4 +1,14 @@
-export { ADAPTER_TYPES, type Adapter, type AdapterOf, type AdapterType, type ContactFeed, parseAdapter, sameChain, type WrittenAdapter, writeAdapter } from "./adapter";
+export {
+  ADAPTER_TYPES,
+  type Adapter,
+  type AdapterOf,
+  type AdapterType,
+  type ContactFeed,
+  parseAdapter,
+  sameChain,
+  type WrittenAdapter,
+  writeAdapter,
+} from "./adapter";
 export { aliveOf } from "./feeds";
 export { type Matching, matchSignals, type ProposedLink, type Unmatched, waysBetween } from "./match";
 export { CONTACT_PART, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";

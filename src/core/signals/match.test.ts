@@ -4,8 +4,12 @@ import { pinFrom, pinsFrom } from "../../../tests/support/pins";
 import { cavityLabel as label, unmatchedText } from "../words";
 import { matchSignals, type SignalPin, waysBetween } from "./index";
 
-const summary = (pins: readonly SignalPin[]) => matchSignals(pins).links.map(({ provider, consumer, ways }) => `${label(provider)} > ${label(consumer)} ${ways[0].verdict}`);
-const reasons = (pins: readonly SignalPin[]) => Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, reason }) => [label(pin), unmatchedText(reason, pin)]));
+const summary = (pins: readonly SignalPin[]) =>
+  matchSignals(pins).links.map(
+    ({ provider, consumer, ways }) => `${label(provider)} > ${label(consumer)} ${ways[0].verdict}`,
+  );
+const reasons = (pins: readonly SignalPin[]) =>
+  Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, reason }) => [label(pin), unmatchedText(reason, pin)]));
 
 describe("pairing", () => {
   test("a donor's consumer that its own side serves stays there; the host's gauge is served by the donor", () => {
@@ -15,7 +19,10 @@ describe("pairing", () => {
       host IP-2@21 resistive-in coolant-temperature
       host TS-1@21 resistive-out coolant-temperature`);
     expect(summary(pins)).toEqual(["CTS-1 > IP-2 manual"]);
-    expect(reasons(pins)).toMatchObject({ "C1-4": expect.stringContaining("Connected to CTS-1"), "TS-1": expect.stringContaining("own side") });
+    expect(reasons(pins)).toMatchObject({
+      "C1-4": expect.stringContaining("Connected to CTS-1"),
+      "TS-1": expect.stringContaining("own side"),
+    });
   });
   test("each consumer of an output has its own link", () => {
     const pins = pinsFrom(`
@@ -30,7 +37,11 @@ describe("pairing", () => {
       host FB-1#1 supply-out lighting maxAmps=5
       host FB-2#2 supply-out lighting maxAmps=5`);
     expect(summary(pins)).toEqual(["FB-2 > C1-1 direct"]);
-    expect(reasons(pinsFrom("donor C1-1#3 load-in lighting amps=1;otherEnd=ground\nhost FB-1#1 supply-out lighting maxAmps=5"))["C1-1"]).toContain("3");
+    expect(
+      reasons(
+        pinsFrom("donor C1-1#3 load-in lighting amps=1;otherEnd=ground\nhost FB-1#1 supply-out lighting maxAmps=5"),
+      )["C1-1"],
+    ).toContain("3");
   });
   test("what hangs on an output is counted, from circuits and from links made before", () => {
     const pins = pinsFrom(`
@@ -41,7 +52,8 @@ describe("pairing", () => {
     expect(summary(pins)).toEqual(["FB-1 > C1-1 direct", "FB-1 > C1-2 adapter"]);
   });
   test("where no circuit is written, the output's own consumer of the same quantity hangs on it too", () => {
-    const pins = (limit: number) => pinsFrom(`
+    const pins = (limit: number) =>
+      pinsFrom(`
       donor C1-30 low-side-out fuel-pump maxAmps=${limit};clamp=own
       donor RLY-85 load-in fuel-pump amps=0.2;otherEnd=battery;inductive=yes
       host FP-1 load-in fuel-pump amps=0.2;otherEnd=battery;inductive=yes`);
@@ -68,7 +80,9 @@ describe("pairing", () => {
     expect(reasons(pins)["C1-7"]).toContain("own computer");
   });
   test("`other` never pairs; a spare is not listed; an unknown form is", () => {
-    const pins = pinsFrom("donor C1-1 load-in other amps=1;otherEnd=ground\nhost FB-1 supply-out other maxAmps=5\ndonor C1-2 spare none\ndonor C1-3 unknown none");
+    const pins = pinsFrom(
+      "donor C1-1 load-in other amps=1;otherEnd=ground\nhost FB-1 supply-out other maxAmps=5\ndonor C1-2 spare none\ndonor C1-3 unknown none",
+    );
     expect(summary(pins)).toEqual([]);
     expect(Object.keys(reasons(pins)).sort()).toEqual(["C1-1", "C1-3", "FB-1"]);
   });
@@ -83,7 +97,9 @@ describe("pairing", () => {
 });
 
 test("airbag circuits are never paired, whatever both sides have", () => {
-  const { links, unmatched } = matchSignals(pinsFrom("host A-1 load-in airbag otherEnd=free\ndonor B-1 high-side-out airbag maxAmps=2"));
+  const { links, unmatched } = matchSignals(
+    pinsFrom("host A-1 load-in airbag otherEnd=free\ndonor B-1 high-side-out airbag maxAmps=2"),
+  );
   expect(links).toEqual([]);
   expect(unmatched.map(({ reason }) => reason.code)).toEqual(["airbag", "airbag"]);
 });
@@ -94,7 +110,10 @@ describe("decisions", () => {
     host FB-2 supply-out battery-supply maxAmps=10;alive=permanent
     donor C1-1 supply-in battery-supply amps=6;alive=permanent
     donor C1-2 supply-in battery-supply amps=6;alive=permanent`);
-  const pair = (provider: string, consumer: string) => ({ providerId: `host ${provider}`, consumerId: `donor ${consumer}` });
+  const pair = (provider: string, consumer: string) => ({
+    providerId: `host ${provider}`,
+    consumerId: `donor ${consumer}`,
+  });
   test("a joined pair is proposed no more, and its current counts for others", () => {
     const { links } = matchSignals(pins, { joined: [pair("FB-1", "C1-2")], refused: [] });
     expect(links.map(({ provider, consumer }) => `${label(provider)} > ${label(consumer)}`)).toEqual(["FB-2 > C1-1"]);
@@ -111,39 +130,89 @@ describe("decisions", () => {
 });
 
 test("whatever the pins: every one that is no spare is in a link or told why not, once", () => {
-  const arbitrary = fc.array(fc.record({
-    side: fc.constantFrom("donor", "host"), kind: fc.constantFrom("supply-out", "supply-in", "ground", "low-side-out", "load-in", "logic-in", "switch-out", "frequency-out", "frequency-in", "can", "shield", "spare", "unknown", "resistive-out", "resistive-in"),
-    quantity: fc.constantFrom("battery-supply", "ground", "fuel-pump", "engine-speed", "powertrain-data", "other", "none"), circuit: fc.constantFrom("", "@1", "@2"), index: fc.constantFrom("", "#1", "#2"),
-  }), { maxLength: 24 });
-  fc.assert(fc.property(arbitrary, (rows) => {
-    const pins = rows.map((row, at) => pinFrom(`${row.side} X-${at}${row.circuit}${row.index} ${row.kind} ${row.quantity}`));
-    const { links, unmatched } = matchSignals(pins);
-    const linked = new Set(links.flatMap((link) => [link.provider.id, link.consumer.id]));
-    const told = unmatched.map(({ pin }) => pin.id);
-    expect(new Set(told).size).toBe(told.length);
-    for (const pin of pins) expect(linked.has(pin.id) || told.includes(pin.id) || pin.form.kind === "spare").toBe(true);
-    for (const id of told) expect(linked.has(id)).toBe(false);
-    expect(new Set(links.map((link) => link.consumer.id)).size).toBe(links.length);
-    for (const { provider, consumer } of links) expect(provider.side).not.toBe(consumer.side);
-    for (const { reason, pin } of unmatched) expect(unmatchedText(reason, pin).length).toBeGreaterThan(5);
-  }), { numRuns: 300 });
+  const arbitrary = fc.array(
+    fc.record({
+      side: fc.constantFrom("donor", "host"),
+      kind: fc.constantFrom(
+        "supply-out",
+        "supply-in",
+        "ground",
+        "low-side-out",
+        "load-in",
+        "logic-in",
+        "switch-out",
+        "frequency-out",
+        "frequency-in",
+        "can",
+        "shield",
+        "spare",
+        "unknown",
+        "resistive-out",
+        "resistive-in",
+      ),
+      quantity: fc.constantFrom(
+        "battery-supply",
+        "ground",
+        "fuel-pump",
+        "engine-speed",
+        "powertrain-data",
+        "other",
+        "none",
+      ),
+      circuit: fc.constantFrom("", "@1", "@2"),
+      index: fc.constantFrom("", "#1", "#2"),
+    }),
+    { maxLength: 24 },
+  );
+  fc.assert(
+    fc.property(arbitrary, (rows) => {
+      const pins = rows.map((row, at) =>
+        pinFrom(`${row.side} X-${at}${row.circuit}${row.index} ${row.kind} ${row.quantity}`),
+      );
+      const { links, unmatched } = matchSignals(pins);
+      const linked = new Set(links.flatMap((link) => [link.provider.id, link.consumer.id]));
+      const told = unmatched.map(({ pin }) => pin.id);
+      expect(new Set(told).size).toBe(told.length);
+      for (const pin of pins)
+        expect(linked.has(pin.id) || told.includes(pin.id) || pin.form.kind === "spare").toBe(true);
+      for (const id of told) expect(linked.has(id)).toBe(false);
+      expect(new Set(links.map((link) => link.consumer.id)).size).toBe(links.length);
+      for (const { provider, consumer } of links) expect(provider.side).not.toBe(consumer.side);
+      for (const { reason, pin } of unmatched) expect(unmatchedText(reason, pin).length).toBeGreaterThan(5);
+    }),
+    { numRuns: 300 },
+  );
 });
 
 test("no provider across would have served a consumer better than the one it got, whatever was passed over as alike", () => {
   const rank = { direct: 0, calibration: 1, adapter: 2, manual: 3, impossible: 4 };
   const row = fc.record({
-    side: fc.constantFrom("donor", "host"), form: fc.constantFrom("supply-out ignition-supply maxAmps=10;alive=run-crank", "supply-out ignition-supply maxAmps=4;alive=run-crank", "supply-out ignition-supply maxAmps=10;alive=run", "supply-in ignition-supply amps=3;alive=run-crank", "supply-in ignition-supply amps=3;alive=run", "supply-out battery-supply maxAmps=30;alive=permanent"),
+    side: fc.constantFrom("donor", "host"),
+    form: fc.constantFrom(
+      "supply-out ignition-supply maxAmps=10;alive=run-crank",
+      "supply-out ignition-supply maxAmps=4;alive=run-crank",
+      "supply-out ignition-supply maxAmps=10;alive=run",
+      "supply-in ignition-supply amps=3;alive=run-crank",
+      "supply-in ignition-supply amps=3;alive=run",
+      "supply-out battery-supply maxAmps=30;alive=permanent",
+    ),
     circuit: fc.constantFrom("", "", "@1", "@2"),
   });
-  fc.assert(fc.property(fc.array(row, { minLength: 4, maxLength: 14 }), (rows) => {
-    const pins = rows.map((one, at) => pinFrom(`${one.side} X-${at}${one.circuit} ${one.form}`));
-    const { links } = matchSignals(pins);
-    for (const [at, link] of links.entries()) {
-      const before = links.slice(0, at);
-      for (const other of pins) {
-        if (other.form.kind !== "supply-out" || other.side === link.consumer.side || other.quantity !== link.quantity) continue;
-        expect(rank[waysBetween(other, link.consumer, pins, before)[0].verdict]).toBeGreaterThanOrEqual(rank[link.ways[0].verdict]);
+  fc.assert(
+    fc.property(fc.array(row, { minLength: 4, maxLength: 14 }), (rows) => {
+      const pins = rows.map((one, at) => pinFrom(`${one.side} X-${at}${one.circuit} ${one.form}`));
+      const { links } = matchSignals(pins);
+      for (const [at, link] of links.entries()) {
+        const before = links.slice(0, at);
+        for (const other of pins) {
+          if (other.form.kind !== "supply-out" || other.side === link.consumer.side || other.quantity !== link.quantity)
+            continue;
+          expect(rank[waysBetween(other, link.consumer, pins, before)[0].verdict]).toBeGreaterThanOrEqual(
+            rank[link.ways[0].verdict],
+          );
+        }
       }
-    }
-  }), { numRuns: 150 });
+    }),
+    { numRuns: 150 },
+  );
 });

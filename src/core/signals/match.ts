@@ -1,4 +1,4 @@
-import { directionOf, fieldOf, type Quantity, } from "../forms";
+import { directionOf, fieldOf, type Quantity } from "../forms";
 import type { UnmatchedReason } from "./reasons";
 import { loadAmps } from "./switched";
 import { pointOf, type SignalPin, type Surroundings, type Way } from "./types";
@@ -24,7 +24,13 @@ export interface Matching {
 }
 
 /** Quantities that feed: a consumer of them looks across unless copper already joins it to a feed of its own side. */
-const FEEDS: ReadonlySet<Quantity> = new Set(["battery-supply", "ignition-supply", "accessory-supply", "start-supply", "relay-supply"]);
+const FEEDS: ReadonlySet<Quantity> = new Set([
+  "battery-supply",
+  "ignition-supply",
+  "accessory-supply",
+  "start-supply",
+  "relay-supply",
+]);
 
 /**
  * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin why
@@ -45,7 +51,12 @@ export interface Decided {
 const NOTHING_DECIDED: Decided = { joined: [], refused: [] };
 
 /** The ways between two pins that a person pairs, reckoned with what hangs on the provider in `links` and by circuit. */
-export function waysBetween(provider: SignalPin, consumer: SignalPin, pins: readonly SignalPin[], links: readonly { provider: SignalPin; consumer: SignalPin }[]): readonly [Way, ...Way[]] {
+export function waysBetween(
+  provider: SignalPin,
+  consumer: SignalPin,
+  pins: readonly SignalPin[],
+  links: readonly { provider: SignalPin; consumer: SignalPin }[],
+): readonly [Way, ...Way[]] {
   const matcher = new Matcher(pins, NOTHING_DECIDED);
   for (const link of links) if (link.consumer.id !== consumer.id) matcher.hang(link.provider, link.consumer);
   return matcher.ways(provider, consumer);
@@ -65,7 +76,10 @@ class Matcher {
   private readonly used = new Set<string>();
   private readonly refused: ReadonlySet<string>;
 
-  constructor(private readonly pins: readonly SignalPin[], decided: Decided) {
+  constructor(
+    private readonly pins: readonly SignalPin[],
+    decided: Decided,
+  ) {
     const byId = new Map(pins.map((pin) => [pin.id, pin]));
     this.refused = new Set(decided.refused.map((pair) => pairKey(pair.providerId, pair.consumerId)));
     for (const { providerId, consumerId } of decided.joined) {
@@ -89,7 +103,11 @@ class Matcher {
       else if (quantity === "ground" || quantity === "sensor-ground") this.matchGrounds(quantity, members);
       else this.matchQuantity(quantity, members);
     }
-    const linked = new Set([...this.served, ...this.used, ...this.links.flatMap((link) => [link.provider.id, link.consumer.id])]);
+    const linked = new Set([
+      ...this.served,
+      ...this.used,
+      ...this.links.flatMap((link) => [link.provider.id, link.consumer.id]),
+    ]);
     const unmatched = this.pins
       .filter((pin) => !linked.has(pin.id) && pin.form.kind !== "spare")
       .map((pin) => ({ pin, reason: this.reasons.get(pin.id) ?? unreadReason(pin) }));
@@ -158,8 +176,13 @@ class Matcher {
   /** Verdict first; then the partner of the same number; then, among equals, the one that fewer hang on. */
   private better(a: ProposedLink, b: ProposedLink): boolean {
     const key = (link: ProposedLink) => [
-      VERDICT_RANK[link.ways[0].verdict], link.provider.index === link.consumer.index ? 0 : 1, link.ways[0].missing.length, link.ways[0].minutes,
-      ...(link.provider.form.kind === "ground" ? groundFit(link.provider, link.consumer) : [this.hung.has(link.provider.id) ? 1 : 0]),
+      VERDICT_RANK[link.ways[0].verdict],
+      link.provider.index === link.consumer.index ? 0 : 1,
+      link.ways[0].missing.length,
+      link.ways[0].minutes,
+      ...(link.provider.form.kind === "ground"
+        ? groundFit(link.provider, link.consumer)
+        : [this.hung.has(link.provider.id) ? 1 : 0]),
     ];
     const [left, right] = [key(a), key(b)];
     const at = left.findIndex((value, index) => value !== right[index]);
@@ -170,17 +193,29 @@ class Matcher {
     const hosts = buses.filter((pin) => pin.side === "host");
     const taken = new Set([...this.served, ...this.used]);
     for (const donor of buses.filter((pin) => pin.side === "donor" && !taken.has(pin.id))) {
-      const free = hosts.filter((host) => !taken.has(host.id) && host.form.kind === donor.form.kind && sameIndex(host, donor) && !this.isRefused(donor, host));
+      const free = hosts.filter(
+        (host) =>
+          !taken.has(host.id) &&
+          host.form.kind === donor.form.kind &&
+          sameIndex(host, donor) &&
+          !this.isRefused(donor, host),
+      );
       const host = free.find((one) => one.index === donor.index) ?? free[0];
       const mate = buses.find((pin) => pin.side === "donor" && pin.id !== donor.id && sameIndex(pin, donor));
       if (host === undefined) {
-        this.reasons.set(donor.id, mate ? { code: "bus-own-side", partner: pointOf(mate) } : { code: "no-bus-across", kind: donor.form.kind, quantity, further: false });
+        this.reasons.set(
+          donor.id,
+          mate
+            ? { code: "bus-own-side", partner: pointOf(mate) }
+            : { code: "no-bus-across", kind: donor.form.kind, quantity, further: false },
+        );
         continue;
       }
       taken.add(host.id);
       this.links.push({ quantity, provider: donor, consumer: host, ways: this.ways(donor, host) });
     }
-    for (const host of hosts.filter((pin) => !taken.has(pin.id))) this.reasons.set(host.id, { code: "no-bus-across", kind: host.form.kind, quantity, further: true });
+    for (const host of hosts.filter((pin) => !taken.has(pin.id)))
+      this.reasons.set(host.id, { code: "no-bus-across", kind: host.form.kind, quantity, further: true });
   }
 
   private matchGrounds(quantity: Quantity, members: readonly SignalPin[]): void {
@@ -191,11 +226,19 @@ class Matcher {
         this.reasons.set(donor.id, { code: "sensor-ground-own-computer" });
         continue;
       }
-      const best = this.bestOf(quantity, donor, hosts.filter((host) => !this.isRefused(host, donor)));
+      const best = this.bestOf(
+        quantity,
+        donor,
+        hosts.filter((host) => !this.isRefused(host, donor)),
+      );
       if (best === null) this.reasons.set(donor.id, { code: "no-ground-across" });
       else this.links.push(best);
     }
-    for (const host of hosts) this.reasons.set(host.id, quantity === "sensor-ground" ? { code: "sensor-ground-own-computer" } : { code: "ground-unused" });
+    for (const host of hosts)
+      this.reasons.set(
+        host.id,
+        quantity === "sensor-ground" ? { code: "sensor-ground-own-computer" } : { code: "ground-unused" },
+      );
   }
 
   private isRefused(provider: SignalPin, consumer: SignalPin): boolean {
@@ -204,10 +247,13 @@ class Matcher {
 
   private explainProvider(quantity: Quantity, provider: SignalPin, consumers: readonly SignalPin[]): void {
     const mates = consumers.filter((consumer) => consumer.side === provider.side && sameIndex(provider, consumer));
-    const own = mates.find((mate) => mate.circuit !== null && mate.circuit === provider.circuit) ?? mates.find((mate) => mate.circuit === null || provider.circuit === null);
+    const own =
+      mates.find((mate) => mate.circuit !== null && mate.circuit === provider.circuit) ??
+      mates.find((mate) => mate.circuit === null || provider.circuit === null);
     const across = consumers.find((consumer) => consumer.side !== provider.side && sameIndex(provider, consumer));
     if (own !== undefined) this.reasons.set(provider.id, { code: "own-side", partner: pointOf(own) });
-    else if (across !== undefined) this.reasons.set(provider.id, { code: "served-by-another", consumer: pointOf(across) });
+    else if (across !== undefined)
+      this.reasons.set(provider.id, { code: "served-by-another", consumer: pointOf(across) });
     else this.reasons.set(provider.id, { code: "no-consumer-across", quantity });
   }
 
@@ -236,7 +282,10 @@ class Matcher {
   private hangingOn(provider: SignalPin, consumer: SignalPin): number | null {
     const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
     if (linked === null) return null;
-    const mates = provider.circuit === null ? this.unwiredMates(provider) : (this.byCircuit.get(`${provider.side} ${provider.circuit}`) ?? []);
+    const mates =
+      provider.circuit === null
+        ? this.unwiredMates(provider)
+        : (this.byCircuit.get(`${provider.side} ${provider.circuit}`) ?? []);
     let sum = linked;
     for (const mate of mates) {
       if (mate.id === provider.id || mate.id === consumer.id) continue;
@@ -250,7 +299,13 @@ class Matcher {
   /** Where no circuit is written, an output's own side hangs on it by quantity, as {@link joined} pairs it. */
   private unwiredMates(provider: SignalPin): SignalPin[] {
     if (provider.quantity === null || FEEDS.has(provider.quantity)) return [];
-    return (this.byQuantity.get(provider.quantity) ?? []).filter((pin) => pin.side === provider.side && pin.circuit === null && directionOf(pin.form.kind) === "consumer" && sameIndex(pin, provider));
+    return (this.byQuantity.get(provider.quantity) ?? []).filter(
+      (pin) =>
+        pin.side === provider.side &&
+        pin.circuit === null &&
+        directionOf(pin.form.kind) === "consumer" &&
+        sameIndex(pin, provider),
+    );
   }
 
   hang(provider: SignalPin, consumer: SignalPin): void {
@@ -281,7 +336,8 @@ function groundFit(provider: SignalPin, consumer: SignalPin): [role: number, thi
 
 function noProviderReason(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): UnmatchedReason {
   if (quantity === "relay-supply") return { code: "no-relay-feed" };
-  if (providers.some((provider) => provider.side !== consumer.side)) return { code: "no-provider-with-index", quantity, index: consumer.index };
+  if (providers.some((provider) => provider.side !== consumer.side))
+    return { code: "no-provider-with-index", quantity, index: consumer.index };
   return { code: providers.length > 0 ? "no-provider-on-circuit" : "no-provider", quantity };
 }
 
@@ -299,4 +355,3 @@ function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
   if (list === undefined) map.set(key, [value]);
   else list.push(value);
 }
-

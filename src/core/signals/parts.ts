@@ -14,7 +14,8 @@ const CONTACT_AMPS = [20, 30, 40, 70, 100] as const;
 export const CONTACT_PART = 0.75;
 
 /** The smallest usual contact for the load, A; null where the load is not known or none is strong enough. */
-export const contactFor = (loadAmps: number | null): number | null => (loadAmps === null ? null : (CONTACT_AMPS.find((rating) => rating * CONTACT_PART >= loadAmps) ?? null));
+export const contactFor = (loadAmps: number | null): number | null =>
+  loadAmps === null ? null : (CONTACT_AMPS.find((rating) => rating * CONTACT_PART >= loadAmps) ?? null);
 /** The smallest usual fuse with the load at 0.75 of its rating, A. */
 export const fuseFor = (loadAmps: number | null): number | null => (loadAmps === null ? null : fuseForLoad(loadAmps));
 
@@ -28,12 +29,26 @@ export const relayFor = (loadAmps: number | null, contactFeed: ContactFeed | nul
 });
 
 /** Rated for three times the supply's worst, since the coil's current must pass and nothing else may break it down. */
-export const flyback = (amps: number): AdapterOf<"flyback-diode"> => ({ type: "flyback-diode", volts: 50, amps: round3(Math.max(1, amps * 1.5)) });
+export const flyback = (amps: number): AdapterOf<"flyback-diode"> => ({
+  type: "flyback-diode",
+  volts: 50,
+  amps: round3(Math.max(1, amps * 1.5)),
+});
 
 /** A permanently live feed that still has room for the load, the weakest that has; else null. */
-export function permanentFeed(around: Surroundings, loadAmps: number | null, except: readonly SignalPin[] = []): SignalPin | null {
+export function permanentFeed(
+  around: Surroundings,
+  loadAmps: number | null,
+  except: readonly SignalPin[] = [],
+): SignalPin | null {
   const able = around.feeds
-    .filter(({ pin, freeAmps }) => fieldOf(pin.form, "alive") === "permanent" && !except.includes(pin) && (freeAmps ?? 0) >= (loadAmps ?? 0) && freeAmps !== null)
+    .filter(
+      ({ pin, freeAmps }) =>
+        fieldOf(pin.form, "alive") === "permanent" &&
+        !except.includes(pin) &&
+        (freeAmps ?? 0) >= (loadAmps ?? 0) &&
+        freeAmps !== null,
+    )
     .sort((a, b) => (a.freeAmps ?? 0) - (b.freeAmps ?? 0));
   return able[0]?.pin ?? null;
 }

@@ -32,14 +32,26 @@ export type Reason =
   | { readonly code: "load-unknown"; readonly limitAmps: number }
   | ({ readonly code: "volts-converted"; readonly inVolts: number; readonly outVolts: number } & Load)
   | { readonly code: "dead-in"; readonly keys: readonly KeyPosition[]; readonly way: DeadFeedWay }
-  | { readonly code: "feed-too-weak"; readonly totalAmps: number; readonly limitAmps: number; readonly way: WeakFeedWay }
+  | {
+      readonly code: "feed-too-weak";
+      readonly totalAmps: number;
+      readonly limitAmps: number;
+      readonly way: WeakFeedWay;
+    }
   | { readonly code: "relay-on-relay" }
   | { readonly code: "relay-decides" }
   | { readonly code: "computer-relay"; readonly works: boolean }
   | { readonly code: "contact-both-ends-free"; readonly needs: Pole | "either" }
   | ({ readonly code: "carries" } & Load)
   | ({ readonly code: "coil-needs-diode"; readonly driverHasPath: boolean | null } & Load)
-  | { readonly code: "switched-step"; readonly because: SwitchedCause; readonly by: "relay" | "solid-state"; readonly loadAmps: number | null; readonly coilAmps: number; readonly contact: CavityPoint | "ground" | null }
+  | {
+      readonly code: "switched-step";
+      readonly because: SwitchedCause;
+      readonly by: "relay" | "solid-state";
+      readonly loadAmps: number | null;
+      readonly coilAmps: number;
+      readonly contact: CavityPoint | "ground" | null;
+    }
   | { readonly code: "other-drive"; readonly given: string; readonly wanted: string }
   | { readonly code: "motor-output-shared" }
   | { readonly code: "motor-too-strong"; readonly amps: number; readonly limitAmps: number }
@@ -50,9 +62,21 @@ export type Reason =
   | { readonly code: "always-active"; readonly pull: "up" | "down"; readonly active: "low" | "high" }
   | { readonly code: "no-pull-up-fits"; readonly supplyVolts: number }
   | { readonly code: "battery-level"; readonly maxVolts: number }
-  | { readonly code: "level-adapted"; readonly overVolts: { readonly volts: number; readonly maxVolts: number } | null; readonly underVolts: { readonly volts: number; readonly highVolts: number } | null; readonly floats: boolean }
+  | {
+      readonly code: "level-adapted";
+      readonly overVolts: { readonly volts: number; readonly maxVolts: number } | null;
+      readonly underVolts: { readonly volts: number; readonly highVolts: number } | null;
+      readonly floats: boolean;
+    }
   | { readonly code: "pulses-agree"; readonly swing: SwingReason }
-  | { readonly code: "pulses-set"; readonly at: CavityPoint; readonly field: FormField; readonly from: number; readonly to: number; readonly swing: SwingReason }
+  | {
+      readonly code: "pulses-set";
+      readonly at: CavityPoint;
+      readonly field: FormField;
+      readonly from: number;
+      readonly to: number;
+      readonly swing: SwingReason;
+    }
   | { readonly code: "pulses-scaled"; readonly ratio: Ratio; readonly spikeVolts: number | null }
   | { readonly code: "pulses-differ"; readonly ratio: Ratio };
 
@@ -95,8 +119,20 @@ export type SwingReason =
   | { readonly type: "pulled-up"; readonly drive: OpenDrive; readonly cut: SpikesCut | null }
   | { readonly type: "pulled-down"; readonly drive: OpenDrive }
   | { readonly type: "no-pull-up-fits"; readonly highVolts: number | null; readonly supplyVolts: number }
-  | { readonly type: "pull-up-added"; readonly drive: OpenDrive; readonly ohms: number; readonly volts: number; readonly cut: SpikesCut | null }
-  | { readonly type: "divided"; readonly volts: number; readonly maxVolts: number; readonly dividedVolts: number; readonly highVolts: number }
+  | {
+      readonly type: "pull-up-added";
+      readonly drive: OpenDrive;
+      readonly ohms: number;
+      readonly volts: number;
+      readonly cut: SpikesCut | null;
+    }
+  | {
+      readonly type: "divided";
+      readonly volts: number;
+      readonly maxVolts: number;
+      readonly dividedVolts: number;
+      readonly highVolts: number;
+    }
   | { readonly type: "shifted-down"; readonly volts: number; readonly maxVolts: number; readonly highVolts: number }
   | { readonly type: "shifted-up"; readonly volts: number; readonly highVolts: number }
   | { readonly type: "within"; readonly volts: number; readonly highVolts: number; readonly maxVolts: number };
@@ -114,7 +150,12 @@ export type Arithmetic =
   | { readonly type: "load-unknown" }
   | { readonly type: "current"; readonly amps: number; readonly alsoAmps: number; readonly limitAmps: number }
   | { readonly type: "voltage"; readonly given: number; readonly wanted: number }
-  | { readonly type: "contact"; readonly amps: number; readonly ratingAmps: number | null; readonly from: CavityPoint | "ground" | null }
+  | {
+      readonly type: "contact";
+      readonly amps: number;
+      readonly ratingAmps: number | null;
+      readonly from: CavityPoint | "ground" | null;
+    }
   | { readonly type: "no-contact-feed" }
   | { readonly type: "coil-from"; readonly amps: number; readonly from: readonly CavityPoint[] }
   | { readonly type: "coil-load"; readonly amps: number; readonly alsoAmps: number; readonly limitAmps: number }
@@ -126,8 +167,20 @@ export type Arithmetic =
   | { readonly type: "leakage"; readonly amps: number; readonly mostOhms: number }
   | { readonly type: "resistor-chosen"; readonly ohms: number; readonly volts: number; readonly watts: number | null }
   | { readonly type: "sense"; readonly pole: Pole; readonly active: "low" | "high" }
-  | { readonly type: "level"; readonly highestVolts: number; readonly maxVolts: number; readonly lowestVolts: number; readonly highVolts: number | null }
-  | { readonly type: "pulses"; readonly field: FormField; readonly given: number; readonly wanted: number; readonly ratio: Ratio | null }
+  | {
+      readonly type: "level";
+      readonly highestVolts: number;
+      readonly maxVolts: number;
+      readonly lowestVolts: number;
+      readonly highVolts: number | null;
+    }
+  | {
+      readonly type: "pulses";
+      readonly field: FormField;
+      readonly given: number;
+      readonly wanted: number;
+      readonly ratio: Ratio | null;
+    }
   | { readonly type: "conditioner"; readonly amplitudeVolts: number | null }
   | { readonly type: "spikes"; readonly volts: number; readonly limitVolts: number }
   | { readonly type: "swing"; readonly volts: number; readonly highVolts: number; readonly maxVolts: number };
@@ -153,4 +206,3 @@ export type UnmatchedReason =
   | { readonly code: "screen" }
   | { readonly code: "quantity-unknown" }
   | { readonly code: "pairs-with-nothing"; readonly kind: Kind };
-

@@ -7,7 +7,9 @@ import type { SignalPin, Surroundings, Way } from "./types";
 import { SUPPLY, WayBuilder } from "./way-builder";
 
 /** Anything that makes or breaks a path: a driver, a contact, a switched feed. */
-export type Switching = SignalPin & { readonly form: FormOf<"low-side-out" | "high-side-out" | "switch-out" | "supply-out"> };
+export type Switching = SignalPin & {
+  readonly form: FormOf<"low-side-out" | "high-side-out" | "switch-out" | "supply-out">;
+};
 type LoadPin = SignalPin & { readonly form: FormOf<"load-in"> };
 type LogicPin = SignalPin & { readonly form: FormOf<"logic-in"> };
 
@@ -19,17 +21,33 @@ interface Switched {
 
 function switchedBy({ form }: Switching): Switched {
   switch (form.kind) {
-    case "low-side-out": return { pole: "ground", semiconductor: true };
-    case "high-side-out": return { pole: "battery", semiconductor: true };
-    case "supply-out": return { pole: "battery", semiconductor: false };
-    case "switch-out": return { pole: fieldOf(form, "to"), semiconductor: false };
+    case "low-side-out":
+      return { pole: "ground", semiconductor: true };
+    case "high-side-out":
+      return { pole: "battery", semiconductor: true };
+    case "supply-out":
+      return { pole: "battery", semiconductor: false };
+    case "switch-out":
+      return { pole: fieldOf(form, "to"), semiconductor: false };
   }
 }
 
 /** Lamps have a filament or a diode, no coil: for these a missing `inductive` is no doubt. */
 const LAMPS: ReadonlySet<Quantity> = new Set([
-  "oil-pressure-warning", "charge-warning", "malfunction-lamp", "security-lamp", "cruise-active", "reverse-lamp", "illumination", "lighting",
-  "turn-signal", "hazard", "handbrake", "brake-fluid", "seat-belt", "gear-display",
+  "oil-pressure-warning",
+  "charge-warning",
+  "malfunction-lamp",
+  "security-lamp",
+  "cruise-active",
+  "reverse-lamp",
+  "illumination",
+  "lighting",
+  "turn-signal",
+  "hazard",
+  "handbrake",
+  "brake-fluid",
+  "seat-belt",
+  "gear-display",
 ]);
 
 /** Current of a load, A: as written, or charging voltage over its resistance. Null where neither is given. */
@@ -61,16 +79,26 @@ export function loadWays(provider: Switching, consumer: LoadPin, around: Surroun
   builder.show({ type: "current", amps, alsoAmps: around.hangingAmps, limitAmps });
   if (totalAmps > limitAmps) return bySwitchedStep(step, { type: "too-much", totalAmps, limitAmps });
   const load: Load = { totalAmps, limitAmps };
-  return [by.semiconductor ? driverWay(provider, consumer, amps, load, builder) : builder.way("direct", [], { code: "carries", ...load })];
+  return [
+    by.semiconductor
+      ? driverWay(provider, consumer, amps, load, builder)
+      : builder.way("direct", [], { code: "carries", ...load }),
+  ];
 }
 
 /** A coil's current must go somewhere when a driver opens: its own clamp, or a diode. */
 function driverWay(provider: Switching, consumer: LoadPin, amps: number, load: Load, builder: WayBuilder): Way {
   const clamp = fieldOf(provider.form, "clamp");
-  const inductive = fieldOf(consumer.form, "inductive") ?? (consumer.quantity !== null && LAMPS.has(consumer.quantity) ? "no" : null);
+  const inductive =
+    fieldOf(consumer.form, "inductive") ?? (consumer.quantity !== null && LAMPS.has(consumer.quantity) ? "no" : null);
   builder.show({ type: "flyback", inductive, clamp });
   if (inductive === "no" || clamp === "own") return builder.way("direct", [], { code: "carries", ...load });
-  if (inductive === "yes") return builder.way("adapter", [flyback(amps)], { code: "coil-needs-diode", driverHasPath: clamp === "none" ? false : null, ...load });
+  if (inductive === "yes")
+    return builder.way("adapter", [flyback(amps)], {
+      code: "coil-needs-diode",
+      driverHasPath: clamp === "none" ? false : null,
+      ...load,
+    });
   builder.lack(consumer, "inductive");
   return builder.manual();
 }
@@ -84,23 +112,39 @@ interface SwitchedStep {
   readonly builder: WayBuilder;
 }
 
-function bySwitchedStep({ provider, consumer, amps, limitAmps, around, builder }: SwitchedStep, because: SwitchedCause): Way[] {
+function bySwitchedStep(
+  { provider, consumer, amps, limitAmps, around, builder }: SwitchedStep,
+  because: SwitchedCause,
+): Way[] {
   const toGround = fieldOf(consumer.form, "otherEnd") === "battery";
   const contact = toGround ? "ground" : feedPoint(permanentFeed(around, amps));
   const alsoAmps = around.hangingAmps ?? 0;
   builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps, limitAmps });
   if (amps !== null) builder.show({ type: "contact", amps, ratingAmps: contactFor(amps), from: contact });
-  const reason = (by: "relay" | "solid-state") => ({ code: "switched-step", because, by, loadAmps: amps, coilAmps: RELAY_COIL_AMPS, contact }) as const;
-  const solid: Adapter = { type: toGround ? "low-side-switch" : "high-side-switch", maxAmps: amps === null ? null : Number((amps * 1.5).toPrecision(3)), inVolts: SUPPLY.nominal };
+  const reason = (by: "relay" | "solid-state") =>
+    ({ code: "switched-step", because, by, loadAmps: amps, coilAmps: RELAY_COIL_AMPS, contact }) as const;
+  const solid: Adapter = {
+    type: toGround ? "low-side-switch" : "high-side-switch",
+    maxAmps: amps === null ? null : Number((amps * 1.5).toPrecision(3)),
+    inVolts: SUPPLY.nominal,
+  };
   const solidWay = builder.way("adapter", [solid], reason("solid-state"));
   if (RELAY_COIL_AMPS + alsoAmps > limitAmps) return [solidWay];
   const needsDiode = switchedBy(provider).semiconductor && fieldOf(provider.form, "clamp") === "none";
-  const relayWay = builder.way("adapter", [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), relayFor(amps, contact)], reason("relay"));
+  const relayWay = builder.way(
+    "adapter",
+    [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), relayFor(amps, contact)],
+    reason("relay"),
+  );
   return [relayWay, solidWay];
 }
 
 /** From a bridge or stepper output to its motor: the same kind of drive, and current within the output's limit. */
-export function motorWays(provider: SignalPin & { readonly form: FormOf<"motor-out"> }, consumer: SignalPin & { readonly form: FormOf<"motor-in"> }, around: Surroundings): Way[] {
+export function motorWays(
+  provider: SignalPin & { readonly form: FormOf<"motor-out"> },
+  consumer: SignalPin & { readonly form: FormOf<"motor-in"> },
+  around: Surroundings,
+): Way[] {
   const builder = new WayBuilder();
   const [given, wanted] = [builder.need(provider, "drive"), builder.need(consumer, "drive")];
   const limitAmps = builder.need(provider, "maxAmps");
@@ -124,7 +168,11 @@ const ASSUMED_LEAK_AMPS = 0.0004;
  * A pull-up that lets an open output be seen as high and still be pulled low.
  * R ≥ V_highest / I_sink, so that the output can sink it; R ≤ (V_lowest − V_high) / I_leak, so that the level is reached (Ohm's law).
  */
-export function pullUp(input: SignalPin, leastSupplyVolts: number, builder: WayBuilder): (AdapterOf<"pull-up"> & { readonly ohms: number; readonly volts: number }) | null {
+export function pullUp(
+  input: SignalPin,
+  leastSupplyVolts: number,
+  builder: WayBuilder,
+): (AdapterOf<"pull-up"> & { readonly ohms: number; readonly volts: number }) | null {
   const maxVolts = fieldOf(input.form, "maxVolts");
   const high = fieldOf(input.form, "highVolts");
   const volts = maxVolts !== null && maxVolts < SUPPLY.highest ? 5 : SUPPLY.nominal;
@@ -150,12 +198,19 @@ export function levelWays(provider: Switching, consumer: LogicPin): Way[] {
   const pull = builder.need(consumer, "pull");
   if (pole === null) builder.lack(provider, "to");
   if (pole === null || active === null) return [builder.manual()];
-  if (pole === "free") return [builder.manual({ code: "contact-both-ends-free", needs: active === "low" ? "ground" : "battery" })];
+  if (pole === "free")
+    return [builder.manual({ code: "contact-both-ends-free", needs: active === "low" ? "ground" : "battery" })];
   builder.show({ type: "sense", pole, active });
   if ((pole === "ground") !== (active === "low")) {
     const maxVolts = fieldOf(consumer.form, "maxVolts");
     const outVolts = maxVolts !== null && maxVolts < SUPPLY.highest ? 5 : SUPPLY.nominal;
-    return [builder.way("adapter", [{ type: "inverter", inVolts: SUPPLY.nominal, outVolts, maxAmps: 0.1 }], { code: "sense-inverted", pole, active })];
+    return [
+      builder.way("adapter", [{ type: "inverter", inVolts: SUPPLY.nominal, outVolts, maxAmps: 0.1 }], {
+        code: "sense-inverted",
+        pole,
+        active,
+      }),
+    ];
   }
   if (pull === null) return [builder.manual()];
   return [pole === "ground" ? lowLevel(provider, consumer, pull, builder) : highLevel(consumer, pull, builder)];
@@ -164,15 +219,29 @@ export function levelWays(provider: Switching, consumer: LogicPin): Way[] {
 type Pull = "none" | "up" | "down";
 
 function lowLevel(provider: Switching, consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
-  const [pullVolts, pullOhms, limitAmps] = [fieldOf(consumer.form, "pullVolts"), fieldOf(consumer.form, "pullOhms"), fieldOf(provider.form, "maxAmps")];
-  if (pull === "up" && pullVolts !== null && pullOhms !== null && limitAmps !== null && pullOhms > 0 && pullVolts / pullOhms > limitAmps) {
+  const [pullVolts, pullOhms, limitAmps] = [
+    fieldOf(consumer.form, "pullVolts"),
+    fieldOf(consumer.form, "pullOhms"),
+    fieldOf(provider.form, "maxAmps"),
+  ];
+  if (
+    pull === "up" &&
+    pullVolts !== null &&
+    pullOhms !== null &&
+    limitAmps !== null &&
+    pullOhms > 0 &&
+    pullVolts / pullOhms > limitAmps
+  ) {
     return builder.manual({ code: "pull-up-too-strong", amps: pullVolts / pullOhms, limitAmps });
   }
   if (pull === "up") return builder.way("direct", [], { code: "closes-to-ground", pullUp: null });
   if (pull === "down") return builder.manual({ code: "always-active", pull, active: "low" });
   const resistor = pullUp(consumer, SUPPLY.cranking, builder);
   if (resistor === null) return builder.manual({ code: "no-pull-up-fits", supplyVolts: SUPPLY.cranking });
-  return builder.way("adapter", [resistor], { code: "closes-to-ground", pullUp: { ohms: resistor.ohms, volts: resistor.volts } });
+  return builder.way("adapter", [resistor], {
+    code: "closes-to-ground",
+    pullUp: { ohms: resistor.ohms, volts: resistor.volts },
+  });
 }
 
 function highLevel(consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
@@ -185,7 +254,11 @@ function highLevel(consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
   const under = !over && highVolts !== null && highVolts > SUPPLY.cranking;
   const floats = pull === "none";
   const adapters: Adapter[] = [
-    ...(over ? [dividerFor(SUPPLY.highest, maxVolts)] : under ? [{ type: "level-shifter", inVolts: SUPPLY.cranking, outVolts: SUPPLY.nominal } as const] : []),
+    ...(over
+      ? [dividerFor(SUPPLY.highest, maxVolts)]
+      : under
+        ? [{ type: "level-shifter", inVolts: SUPPLY.cranking, outVolts: SUPPLY.nominal } as const]
+        : []),
     ...(floats ? [{ type: "pull-down", ohms: PULL_DOWN_OHMS } as const] : []),
   ];
   if (adapters.length === 0) return builder.way("direct", [], { code: "battery-level", maxVolts });
@@ -201,10 +274,18 @@ function highLevel(consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
 export const PULL_DOWN_OHMS = 4700;
 
 /** A divider that brings `fromVolts` to 0.9 of what the input is rated for; 10 kΩ below, so that it loads little. */
-export function dividerFor(fromVolts: number, maxVolts: number): AdapterOf<"voltage-divider"> & { readonly ratio: number } {
+export function dividerFor(
+  fromVolts: number,
+  maxVolts: number,
+): AdapterOf<"voltage-divider"> & { readonly ratio: number } {
   const lowerOhms = 10_000;
   const target = 0.9 * maxVolts;
   const exact = lowerOhms * (fromVolts / target - 1);
   const upperOhms = e24Within(exact, exact * 1.25) ?? Math.ceil(exact);
-  return { type: "voltage-divider", upperOhms, lowerOhms, ratio: Number((lowerOhms / (upperOhms + lowerOhms)).toPrecision(4)) };
+  return {
+    type: "voltage-divider",
+    upperOhms,
+    lowerOhms,
+    ratio: Number((lowerOhms / (upperOhms + lowerOhms)).toPrecision(4)),
+  };
 }

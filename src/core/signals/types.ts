@@ -46,4 +46,15 @@ export interface Surroundings {
   readonly feeds: readonly FreeFeed[];
 }
 
-export const pointOf = ({ id, side, connector, cavity }: Pick<SignalPin, "id" | "side" | "connector" | "cavity">): CavityPoint => ({ type: "cavity", pinId: id, side, connector, cavity });
+export const pointOf = ({
+  id,
+  side,
+  connector,
+  cavity,
+}: Pick<SignalPin, "id" | "side" | "connector" | "cavity">): CavityPoint => ({
+  type: "cavity",
+  pinId: id,
+  side,
+  connector,
+  cavity,
+});

@@ -8,11 +8,38 @@ export const SUPPLY = { nominal: 12, charging: 14.4, highest: 16, cranking: 6, r
 
 /** Working minutes on the bench for each adapter: parts to hand, joints made, checked. Our own estimate, for ranking only. */
 const MINUTES: Readonly<Record<AdapterType, number>> = {
-  "pull-up": 12, "pull-down": 12, "series-resistor": 10, "voltage-divider": 15, "level-shifter": 30, inverter: 30, clamp: 12, "flyback-diode": 8,
-  "blocking-diode": 10, fuse: 15, relay: 25, "low-side-switch": 40, "high-side-switch": 42, "dc-converter": 35, "reluctor-conditioner": 40,
-  "frequency-scaler": 40, "pattern-converter": 90, "coil-simulator": 35, igniter: 30, "pwm-filter": 25, "analogue-scaler": 40, "resistor-network": 30,
-  "gauge-driver": 45, "second-sender": 45, "threshold-switch": 35, "lambda-converter": 40, "can-gateway": 90, "can-termination": 10,
-  "security-module": 60, loop: 10, "dummy-load": 12, calibration: 20,
+  "pull-up": 12,
+  "pull-down": 12,
+  "series-resistor": 10,
+  "voltage-divider": 15,
+  "level-shifter": 30,
+  inverter: 30,
+  clamp: 12,
+  "flyback-diode": 8,
+  "blocking-diode": 10,
+  fuse: 15,
+  relay: 25,
+  "low-side-switch": 40,
+  "high-side-switch": 42,
+  "dc-converter": 35,
+  "reluctor-conditioner": 40,
+  "frequency-scaler": 40,
+  "pattern-converter": 90,
+  "coil-simulator": 35,
+  igniter: 30,
+  "pwm-filter": 25,
+  "analogue-scaler": 40,
+  "resistor-network": 30,
+  "gauge-driver": 45,
+  "second-sender": 45,
+  "threshold-switch": 35,
+  "lambda-converter": 40,
+  "can-gateway": 90,
+  "can-termination": 10,
+  "security-module": 60,
+  loop: 10,
+  "dummy-load": 12,
+  calibration: 20,
 };
 const JOIN_MINUTES = 6;
 
@@ -54,7 +81,13 @@ export class WayBuilder {
 }
 
 /** Rank of verdicts, best first: what needs nothing, then what can be made, then what cannot be told or done. */
-export const VERDICT_RANK: Readonly<Record<Verdict, number>> = { direct: 0, calibration: 1, adapter: 2, manual: 3, impossible: 4 };
+export const VERDICT_RANK: Readonly<Record<Verdict, number>> = {
+  direct: 0,
+  calibration: 1,
+  adapter: 2,
+  manual: 3,
+  impossible: 4,
+};
 
 export const rankWays = (ways: readonly Way[]): Way[] =>
   [...ways].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict] || a.minutes - b.minutes);

@@ -10,7 +10,8 @@ import type { SignalPin, Surroundings } from "./types";
 import { waysAcross } from "./ways";
 
 const alone: Surroundings = { hangingAmps: 0, feeds: [] };
-const best = (provider: string, consumer: string, around: Surroundings = alone) => waysAcross(pinFrom(`donor P-1 ${provider}`), pinFrom(`host C-1 ${consumer}`), around)[0];
+const best = (provider: string, consumer: string, around: Surroundings = alone) =>
+  waysAcross(pinFrom(`donor P-1 ${provider}`), pinFrom(`host C-1 ${consumer}`), around)[0];
 const types = (provider: string, consumer: string, around?: Surroundings) => {
   const way = best(provider, consumer, around);
   return [way.verdict, ...way.adapters.map((adapter) => adapter.type)].join(" ");
@@ -36,52 +37,114 @@ describe("feeds", () => {
   ])("%s into %s: %s", (given, wanted, expected) => expect(types(supply(given), needs(wanted))).toBe(expected));
 
   test("a feed that is dead while cranking is held by a relay, with a diode to the crank feed", () => {
-    const around = { hangingAmps: 0, feeds: [feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent"), feed("KEY-50 supply-out start-supply maxAmps=10;alive=crank")] };
+    const around = {
+      hangingAmps: 0,
+      feeds: [
+        feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent"),
+        feed("KEY-50 supply-out start-supply maxAmps=10;alive=crank"),
+      ],
+    };
     const way = best(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), around);
     expect(way.adapters.map((adapter) => adapter.type)).toEqual(["blocking-diode", "relay"]);
-    expect(way.adapters[1]).toMatchObject({ contactFeed: { connector: "FB", cavity: "1" }, coilOhms: 85, contactAmps: 20 });
-    expect(way.reason).toMatchObject({ code: "dead-in", keys: ["crank"], way: { type: "relay", helper: { connector: "KEY" } } });
+    expect(way.adapters[1]).toMatchObject({
+      contactFeed: { connector: "FB", cavity: "1" },
+      coilOhms: 85,
+      contactAmps: 20,
+    });
+    expect(way.reason).toMatchObject({
+      code: "dead-in",
+      keys: ["crank"],
+      way: { type: "relay", helper: { connector: "KEY" } },
+    });
   });
   test("without anything that lives in crank it is impossible, with a permanent feed alone a person must choose", () => {
     expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"))).toBe("impossible");
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), { hangingAmps: 0, feeds: [feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent")] })).toBe("manual relay");
+    expect(
+      types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), {
+        hangingAmps: 0,
+        feeds: [feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent")],
+      }),
+    ).toBe("manual relay");
   });
   test("a permanent feed for a switched consumer is switched by a relay", () => {
     const around = { hangingAmps: 0, feeds: [feed("KEY-15 supply-out ignition-supply maxAmps=10;alive=run-crank")] };
     expect(types(supply("maxAmps=15;alive=permanent"), needs("amps=5;alive=run-crank"), around)).toBe("adapter relay");
   });
   test("a permanent consumer on too weak a feed takes a new fused one: load at most 0.75 of the fuse", () => {
-    const way = best("supply-out battery-supply maxAmps=3;alive=permanent", "supply-in battery-supply amps=5;alive=permanent");
+    const way = best(
+      "supply-out battery-supply maxAmps=3;alive=permanent",
+      "supply-in battery-supply amps=5;alive=permanent",
+    );
     expect(way.adapters).toEqual([{ type: "fuse", amps: 7.5 }]);
   });
   test("what already hangs on the feed counts; unknown, it is doubt", () => {
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: 9, feeds: [] })).toBe("direct");
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: 11, feeds: [] })).toBe("adapter relay");
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: null, feeds: [] })).toBe("manual");
+    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: 9, feeds: [] })).toBe(
+      "direct",
+    );
+    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: 11, feeds: [] })).toBe(
+      "adapter relay",
+    );
+    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: null, feeds: [] })).toBe(
+      "manual",
+    );
   });
 });
 
 describe("grounds", () => {
   test.each([
-    ["ground ground role=chassis", "ground ground role=power", "direct"], ["ground ground", "ground ground", "direct"],
-    ["ground ground role=chassis", "ground sensor-ground", "manual"], ["ground ground role=chassis", "ground ground role=shield", "manual"],
+    ["ground ground role=chassis", "ground ground role=power", "direct"],
+    ["ground ground", "ground ground", "direct"],
+    ["ground ground role=chassis", "ground sensor-ground", "manual"],
+    ["ground ground role=chassis", "ground ground role=shield", "manual"],
   ])("%s and %s: %s", (a, b, expected) => expect(types(a, b)).toBe(expected));
 });
 
 describe("drivers, contacts, lamps, motors", () => {
   test.each([
-    ["low-side-out malfunction-lamp maxAmps=0.5;clamp=own", "load-in malfunction-lamp amps=0.18;otherEnd=battery", "direct"],
+    [
+      "low-side-out malfunction-lamp maxAmps=0.5;clamp=own",
+      "load-in malfunction-lamp amps=0.18;otherEnd=battery",
+      "direct",
+    ],
     ["low-side-out malfunction-lamp maxAmps=0.5", "load-in malfunction-lamp amps=0.18;otherEnd=battery", "direct"],
     ["high-side-out reverse-lamp maxAmps=5;clamp=own", "load-in reverse-lamp amps=3.5;otherEnd=ground", "direct"],
-    ["switch-out oil-pressure-warning to=ground;maxAmps=0.5", "load-in oil-pressure-warning amps=0.18;otherEnd=battery", "direct"],
+    [
+      "switch-out oil-pressure-warning to=ground;maxAmps=0.5",
+      "load-in oil-pressure-warning amps=0.18;otherEnd=battery",
+      "direct",
+    ],
     ["switch-out brake-switch to=battery;maxAmps=8", "load-in brake-switch ohms=4;otherEnd=ground", "direct"],
-    ["low-side-out fuel-pump maxAmps=0.5;clamp=own", "load-in fuel-pump ohms=85;otherEnd=battery;inductive=yes", "direct"],
-    ["low-side-out fuel-pump maxAmps=0.5;clamp=none", "load-in fuel-pump ohms=85;otherEnd=battery;inductive=yes", "adapter flyback-diode"],
+    [
+      "low-side-out fuel-pump maxAmps=0.5;clamp=own",
+      "load-in fuel-pump ohms=85;otherEnd=battery;inductive=yes",
+      "direct",
+    ],
+    [
+      "low-side-out fuel-pump maxAmps=0.5;clamp=none",
+      "load-in fuel-pump ohms=85;otherEnd=battery;inductive=yes",
+      "adapter flyback-diode",
+    ],
     ["low-side-out fuel-pump maxAmps=0.5;clamp=none", "load-in fuel-pump ohms=85;otherEnd=battery", "manual"],
-    ["low-side-out fuel-pump maxAmps=0.5;clamp=own", "load-in fuel-pump amps=7;otherEnd=battery;inductive=yes", "adapter relay"],
-    ["low-side-out fuel-pump maxAmps=0.5;clamp=none", "load-in fuel-pump amps=7;otherEnd=ground;inductive=yes", "adapter flyback-diode relay"],
-    ["low-side-out fuel-pump maxAmps=0.05;clamp=own", "load-in fuel-pump amps=7;otherEnd=ground", "adapter high-side-switch"],
-    ["high-side-out cooling-fan maxAmps=0.05;clamp=own", "load-in cooling-fan amps=7;otherEnd=battery", "adapter low-side-switch"],
+    [
+      "low-side-out fuel-pump maxAmps=0.5;clamp=own",
+      "load-in fuel-pump amps=7;otherEnd=battery;inductive=yes",
+      "adapter relay",
+    ],
+    [
+      "low-side-out fuel-pump maxAmps=0.5;clamp=none",
+      "load-in fuel-pump amps=7;otherEnd=ground;inductive=yes",
+      "adapter flyback-diode relay",
+    ],
+    [
+      "low-side-out fuel-pump maxAmps=0.05;clamp=own",
+      "load-in fuel-pump amps=7;otherEnd=ground",
+      "adapter high-side-switch",
+    ],
+    [
+      "high-side-out cooling-fan maxAmps=0.05;clamp=own",
+      "load-in cooling-fan amps=7;otherEnd=battery",
+      "adapter low-side-switch",
+    ],
     ["low-side-out fuel-pump clamp=own", "load-in fuel-pump amps=0.1;otherEnd=battery", "manual"],
     ["low-side-out fuel-pump maxAmps=1;clamp=own", "load-in fuel-pump otherEnd=battery", "manual"],
     ["low-side-out fuel-pump maxAmps=1;clamp=own", "load-in fuel-pump amps=0.1", "manual"],
@@ -93,13 +156,22 @@ describe("drivers, contacts, lamps, motors", () => {
     ["switch-out reverse-lamp to=free;maxAmps=5", "load-in reverse-lamp amps=3;otherEnd=ground", "manual"],
   ])("%s into %s: %s", (a, b, expected) => expect(types(a, b)).toBe(expected));
   test("a relay's contact bears its load at 0.75 of its rating, its coil fits the driver", () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 70, noNaN: true }), fc.double({ min: 0.17, max: 0.9, noNaN: true }), (amps, limit) => {
-      const way = best(`low-side-out fuel-pump maxAmps=${limit};clamp=own`, `load-in fuel-pump amps=${amps};otherEnd=ground`);
-      const relay = way.adapters.find((adapter) => adapter.type === "relay") as AdapterOf<"relay">;
-      expect(Number(relay.coilAmps)).toBeLessThanOrEqual(limit);
-      expect(Number(relay.contactAmps) * 0.75).toBeGreaterThanOrEqual(amps);
-      expect(Number(relay.coilAmps)).toBeCloseTo(14.4 / Number(relay.coilOhms), 2);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 70, noNaN: true }),
+        fc.double({ min: 0.17, max: 0.9, noNaN: true }),
+        (amps, limit) => {
+          const way = best(
+            `low-side-out fuel-pump maxAmps=${limit};clamp=own`,
+            `load-in fuel-pump amps=${amps};otherEnd=ground`,
+          );
+          const relay = way.adapters.find((adapter) => adapter.type === "relay") as AdapterOf<"relay">;
+          expect(Number(relay.coilAmps)).toBeLessThanOrEqual(limit);
+          expect(Number(relay.contactAmps) * 0.75).toBeGreaterThanOrEqual(amps);
+          expect(Number(relay.coilAmps)).toBeCloseTo(14.4 / Number(relay.coilOhms), 2);
+        },
+      ),
+    );
   });
   test("what the facts do not give is null, and the reason says so", () => {
     const way = best("low-side-out fuel-pump maxAmps=0.5;clamp=own", "load-in fuel-pump amps=7;otherEnd=ground");
@@ -113,13 +185,33 @@ describe("levels", () => {
     ["switch-out brake-switch to=ground", "logic-in brake-switch active=low;pull=up", "direct"],
     ["switch-out brake-switch to=ground", "logic-in brake-switch active=low;pull=none", "adapter pull-up"],
     ["low-side-out ac-request maxAmps=0.5", "logic-in ac-request active=low;pull=up", "direct"],
-    ["switch-out brake-switch to=ground;maxAmps=0.01", "logic-in brake-switch active=low;pull=up;pullOhms=1000;pullVolts=12", "manual"],
+    [
+      "switch-out brake-switch to=ground;maxAmps=0.01",
+      "logic-in brake-switch active=low;pull=up;pullOhms=1000;pullVolts=12",
+      "manual",
+    ],
     ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=down;maxVolts=18", "direct"],
-    ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=none;maxVolts=18", "adapter pull-down"],
-    ["high-side-out brake-switch maxAmps=1", "logic-in brake-switch active=high;pull=none;maxVolts=18", "adapter pull-down"],
-    ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=down;maxVolts=5", "adapter voltage-divider"],
+    [
+      "switch-out brake-switch to=battery",
+      "logic-in brake-switch active=high;pull=none;maxVolts=18",
+      "adapter pull-down",
+    ],
+    [
+      "high-side-out brake-switch maxAmps=1",
+      "logic-in brake-switch active=high;pull=none;maxVolts=18",
+      "adapter pull-down",
+    ],
+    [
+      "switch-out brake-switch to=battery",
+      "logic-in brake-switch active=high;pull=down;maxVolts=5",
+      "adapter voltage-divider",
+    ],
     ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=down", "manual"],
-    ["switch-out brake-switch to=ground", "logic-in brake-switch active=high;pull=down;maxVolts=18", "adapter inverter"],
+    [
+      "switch-out brake-switch to=ground",
+      "logic-in brake-switch active=high;pull=down;maxVolts=18",
+      "adapter inverter",
+    ],
     ["switch-out brake-switch to=battery", "logic-in brake-switch active=low;pull=up", "adapter inverter"],
     ["switch-out brake-switch to=ground", "logic-in brake-switch active=low", "manual"],
     ["switch-out brake-switch to=ground", "logic-in brake-switch pull=up", "manual"],
@@ -127,12 +219,20 @@ describe("levels", () => {
     ["switch-out brake-switch to=free", "logic-in brake-switch active=low;pull=up", "manual"],
   ])("%s into %s: %s", (a, b, expected) => expect(types(a, b)).toBe(expected));
   test("a divider brings the highest supply below what the input stands, and not far below", () => {
-    fc.assert(fc.property(fc.double({ min: 3, max: 15.5, noNaN: true }), (maxVolts) => {
-      const divider = best("switch-out brake-switch to=battery", `logic-in brake-switch active=high;pull=down;maxVolts=${maxVolts}`).adapters[0] as AdapterOf<"voltage-divider">;
-      expect(16 * Number(divider.ratio)).toBeLessThanOrEqual(maxVolts);
-      expect(16 * Number(divider.ratio)).toBeGreaterThan(0.6 * maxVolts);
-      expect(Number(divider.ratio)).toBeCloseTo(Number(divider.lowerOhms) / (Number(divider.lowerOhms) + Number(divider.upperOhms)), 3);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 3, max: 15.5, noNaN: true }), (maxVolts) => {
+        const divider = best(
+          "switch-out brake-switch to=battery",
+          `logic-in brake-switch active=high;pull=down;maxVolts=${maxVolts}`,
+        ).adapters[0] as AdapterOf<"voltage-divider">;
+        expect(16 * Number(divider.ratio)).toBeLessThanOrEqual(maxVolts);
+        expect(16 * Number(divider.ratio)).toBeGreaterThan(0.6 * maxVolts);
+        expect(Number(divider.ratio)).toBeCloseTo(
+          Number(divider.lowerOhms) / (Number(divider.lowerOhms) + Number(divider.upperOhms)),
+          3,
+        );
+      }),
+    );
   });
 });
 
@@ -156,7 +256,11 @@ describe("frequency", () => {
     ["pulsesPerRev=2;drive=contact;amplitude=300", "pulsesPerRev=2;highVolts=60", "manual"],
     ["pulsesPerRev=2;drive=contact;amplitude=300", "pulsesPerRev=2;pull=up;highVolts=4;maxVolts=16", "adapter clamp"],
     ["pulsesPerRev=2;drive=open-collector", "pulsesPerRev=3;pull=up", "adapter frequency-scaler"],
-    ["pulsesPerRev=2;drive=sine;amplitude=3", "pulsesPerRev=3;pull=up", "adapter reluctor-conditioner frequency-scaler"],
+    [
+      "pulsesPerRev=2;drive=sine;amplitude=3",
+      "pulsesPerRev=3;pull=up",
+      "adapter reluctor-conditioner frequency-scaler",
+    ],
     ["pulsesPerRev=2;drive=open-collector;settable=yes", "pulsesPerRev=3;pull=up", "calibration calibration"],
     ["pulsesPerRev=2;drive=open-collector", "pulsesPerRev=3;pull=up;settable=yes", "calibration calibration"],
     ["drive=open-collector", "pulsesPerRev=2;pull=up", "manual"],
@@ -165,42 +269,84 @@ describe("frequency", () => {
     ["pulsesPerRev=2;drive=open-collector;maxHz=900", "pulsesPerRev=2;pull=up;maxHz=300", "manual"],
   ])("%s into %s: %s", (a, b, expected) => expect(types(out(a), into(b))).toBe(expected));
   test("a scaler's ratio is out over in; a calibration names its numbers from the pin that can be set", () => {
-    expect(best(out("pulsesPerRev=2;drive=open-collector"), into("pulsesPerRev=3;pull=up")).adapters[0]).toMatchObject({ ratio: 1.5 });
-    expect(best(out("pulsesPerRev=2;drive=open-collector"), into("pulsesPerRev=3;pull=up;settable=yes")).adapters).toEqual([{ type: "calibration", parameter: "pulsesPerRev", from: 3, to: 2 }]);
+    expect(best(out("pulsesPerRev=2;drive=open-collector"), into("pulsesPerRev=3;pull=up")).adapters[0]).toMatchObject({
+      ratio: 1.5,
+    });
+    expect(
+      best(out("pulsesPerRev=2;drive=open-collector"), into("pulsesPerRev=3;pull=up;settable=yes")).adapters,
+    ).toEqual([{ type: "calibration", parameter: "pulsesPerRev", from: 3, to: 2 }]);
   });
   test("a pull-up lets 20 mA at most through and reaches the threshold over the leakage", () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 8, noNaN: true }), (high) => {
-      const way = best(out("pulsesPerRev=2;drive=open-collector"), into(`pulsesPerRev=2;pull=none;highVolts=${high};maxVolts=18`));
-      const ohms = Number((way.adapters[0] as AdapterOf<"pull-up">).ohms);
-      expect(16 / ohms).toBeLessThanOrEqual(0.02);
-      expect(9 - 0.0004 * ohms).toBeGreaterThanOrEqual(high);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 8, noNaN: true }), (high) => {
+        const way = best(
+          out("pulsesPerRev=2;drive=open-collector"),
+          into(`pulsesPerRev=2;pull=none;highVolts=${high};maxVolts=18`),
+        );
+        const ohms = Number((way.adapters[0] as AdapterOf<"pull-up">).ohms);
+        expect(16 / ohms).toBeLessThanOrEqual(0.02);
+        expect(9 - 0.0004 * ohms).toBeGreaterThanOrEqual(high);
+      }),
+    );
   });
 });
 
 test("doubt never gives direct: take any deciding fact from a direct link, and it is direct no more", () => {
   const links: [string, string, string][] = [
-    ["supply-out battery-supply maxAmps=15;alive=permanent", "supply-in battery-supply amps=5;alive=permanent", "maxAmps amps"],
-    ["supply-out ignition-supply maxAmps=15;alive=run", "supply-in ignition-supply amps=5;alive=run", "maxAmps amps alive"],
-    ["low-side-out fuel-pump maxAmps=0.5;clamp=own", "load-in fuel-pump amps=0.2;otherEnd=battery", "maxAmps amps otherEnd clamp"],
-    ["switch-out brake-switch to=battery", "logic-in brake-switch active=high;pull=down;maxVolts=18", "to active pull maxVolts"],
-    ["frequency-out engine-speed pulsesPerRev=2;drive=push-pull;amplitude=12", "frequency-in engine-speed pulsesPerRev=2;highVolts=6;maxVolts=16", "pulsesPerRev drive amplitude highVolts maxVolts"],
+    [
+      "supply-out battery-supply maxAmps=15;alive=permanent",
+      "supply-in battery-supply amps=5;alive=permanent",
+      "maxAmps amps",
+    ],
+    [
+      "supply-out ignition-supply maxAmps=15;alive=run",
+      "supply-in ignition-supply amps=5;alive=run",
+      "maxAmps amps alive",
+    ],
+    [
+      "low-side-out fuel-pump maxAmps=0.5;clamp=own",
+      "load-in fuel-pump amps=0.2;otherEnd=battery",
+      "maxAmps amps otherEnd clamp",
+    ],
+    [
+      "switch-out brake-switch to=battery",
+      "logic-in brake-switch active=high;pull=down;maxVolts=18",
+      "to active pull maxVolts",
+    ],
+    [
+      "frequency-out engine-speed pulsesPerRev=2;drive=push-pull;amplitude=12",
+      "frequency-in engine-speed pulsesPerRev=2;highVolts=6;maxVolts=16",
+      "pulsesPerRev drive amplitude highVolts maxVolts",
+    ],
   ];
-  const without = (pin: SignalPin, key: string): SignalPin => ({ ...pin, form: Object.fromEntries(Object.entries(pin.form).filter(([name]) => name !== key)) as unknown as Form });
+  const without = (pin: SignalPin, key: string): SignalPin => ({
+    ...pin,
+    form: Object.fromEntries(Object.entries(pin.form).filter(([name]) => name !== key)) as unknown as Form,
+  });
   const size = (...pins: readonly SignalPin[]) => pins.reduce((sum, pin) => sum + Object.keys(pin.form).length, 0);
   for (const [a, b, keys] of links) {
     const [provider, consumer] = [pinFrom(`donor P-1 ${a}`), pinFrom(`host C-1 ${b}`)];
     expect(waysAcross(provider, consumer, alone)[0].verdict).toBe("direct");
-    for (const key of keys.split(" ")) for (const [one, other] of [[without(provider, key), consumer], [provider, without(consumer, key)]] as const) {
-      if (size(one, other) === size(provider, consumer)) continue;
-      expect(waysAcross(one, other, alone)[0].verdict, `${a} | ${b} without ${key}`).not.toBe("direct");
-    }
+    for (const key of keys.split(" "))
+      for (const [one, other] of [
+        [without(provider, key), consumer],
+        [provider, without(consumer, key)],
+      ] as const) {
+        if (size(one, other) === size(provider, consumer)) continue;
+        expect(waysAcross(one, other, alone)[0].verdict, `${a} | ${b} without ${key}`).not.toBe("direct");
+      }
   }
 });
 
 test("forms of later stages come back as manual, with what is missing", () => {
   const way = best("resistive-out coolant-temperature", "resistive-in coolant-temperature");
-  expect(way).toMatchObject({ verdict: "manual", missing: [{ fact: "curve", at: { connector: "P" } }, { fact: "curve", at: { connector: "C" } }] });
+  expect(way).toMatchObject({
+    verdict: "manual",
+    missing: [
+      { fact: "curve", at: { connector: "P" } },
+      { fact: "curve", at: { connector: "C" } },
+    ],
+  });
   expect(way.missing.map(missingText)).toEqual(["curve of P-1", "curve of C-1"]);
   expect(best("unknown none", "load-in horn").missing).toMatchObject([{ fact: "kind", at: { connector: "P" } }]);
 });
@@ -213,14 +359,18 @@ describe("arithmetic", () => {
     expect(() => nearestE24(0)).toThrow(RangeError);
   });
   test("fractions: no denominator within the limit comes nearer", () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 400 }), fc.integer({ min: 1, max: 400 }), (a, b) => {
-      const value = a / b;
-      const fraction = bestFraction(value, 64);
-      const got = Math.abs(fraction.numerator / fraction.denominator - value);
-      // Convergents beat every fraction whose denominator is no larger than their own.
-      for (let d = 1; d <= fraction.denominator; d += 1) expect(got).toBeLessThanOrEqual(Math.abs(Math.max(1, Math.round(value * d)) / d - value) + 1e-9);
-      if (b / gcd(a, b) <= 64) expect(fraction).toEqual({ numerator: a / gcd(a, b), denominator: b / gcd(a, b), error: 0 });
-    }));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), fc.integer({ min: 1, max: 400 }), (a, b) => {
+        const value = a / b;
+        const fraction = bestFraction(value, 64);
+        const got = Math.abs(fraction.numerator / fraction.denominator - value);
+        // Convergents beat every fraction whose denominator is no larger than their own.
+        for (let d = 1; d <= fraction.denominator; d += 1)
+          expect(got).toBeLessThanOrEqual(Math.abs(Math.max(1, Math.round(value * d)) / d - value) + 1e-9);
+        if (b / gcd(a, b) <= 64)
+          expect(fraction).toEqual({ numerator: a / gcd(a, b), denominator: b / gcd(a, b), error: 0 });
+      }),
+    );
   });
 });
 

@@ -29,8 +29,19 @@ function waysByForm(provider: SignalPin, consumer: SignalPin, around: Surroundin
 
 /** What would have to be known of a family of forms before its link can be worked out. */
 const FACTS_OF_FORM: Readonly<Record<string, readonly FormField[]>> = {
-  resistive: ["curve"], analogue: ["range", "curve"], pwm: ["hz", "curve"], reference: ["volts", "maxAmps"], lambda: ["band"], can: ["bitrate", "messages"],
-  lin: ["messages"], serial: ["messages"], injector: ["drive", "ohms"], coil: ["drive"], motor: ["drive"], reluctor: ["pattern"], hall: ["pattern"],
+  resistive: ["curve"],
+  analogue: ["range", "curve"],
+  pwm: ["hz", "curve"],
+  reference: ["volts", "maxAmps"],
+  lambda: ["band"],
+  can: ["bitrate", "messages"],
+  lin: ["messages"],
+  serial: ["messages"],
+  injector: ["drive", "ohms"],
+  coil: ["drive"],
+  motor: ["drive"],
+  reluctor: ["pattern"],
+  hall: ["pattern"],
 };
 
 function notYet(provider: SignalPin, consumer: SignalPin): Way {

@@ -78,7 +78,8 @@ export function findBlocks({ nodes, a, b }: EdgeList): Blocks {
       for (let edge = waiting.pop() as number; ; edge = waiting.pop() as number) {
         own.push(edge);
         blockOf[edge] = block;
-        for (const end of [a[edge] as number, b[edge] as number]) if (end !== above && blockAbove[end] === -1) blockAbove[end] = block;
+        for (const end of [a[edge] as number, b[edge] as number])
+          if (end !== above && blockAbove[end] === -1) blockAbove[end] = block;
         if (edge === entry[at]) break;
       }
       edgesOf.push(own);
@@ -93,9 +94,17 @@ export function findBlocks({ nodes, a, b }: EdgeList): Blocks {
     let [x, y] = [s, t];
     while (x !== y) {
       const [bx, by] = [blockAbove[x] as number, blockAbove[y] as number];
-      if (bx !== -1 && bx === by) { path.push(bx); break; }
-      if ((depth[x] as number) >= (depth[y] as number)) { path.push(bx); x = nodeAbove[bx] as number; }
-      else { path.push(by); y = nodeAbove[by] as number; }
+      if (bx !== -1 && bx === by) {
+        path.push(bx);
+        break;
+      }
+      if ((depth[x] as number) >= (depth[y] as number)) {
+        path.push(bx);
+        x = nodeAbove[bx] as number;
+      } else {
+        path.push(by);
+        y = nodeAbove[by] as number;
+      }
     }
     return path;
   };

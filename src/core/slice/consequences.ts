@@ -26,7 +26,10 @@ export interface Consequences {
   /** Wires that become the only way of a kept function. */
   readonly lastWays: readonly { readonly wireId: string; readonly functionKey: string }[];
   /** What else hangs where these wires end: at a splice, a ground, a shared cavity. */
-  readonly hangs: readonly { readonly at: Point; readonly wires: readonly { readonly wireId: string; readonly ends: WireEnds; readonly by: readonly string[] }[] }[];
+  readonly hangs: readonly {
+    readonly at: Point;
+    readonly wires: readonly { readonly wireId: string; readonly ends: WireEnds; readonly by: readonly string[] }[];
+  }[];
   /** Connectors that no wire is left on. */
   readonly emptied: readonly string[];
   readonly copper: readonly CopperOfSize[];
@@ -37,7 +40,13 @@ export interface Consequences {
  * @param gone   ids of the wires decided or cut already
  * @param kept   functions that must go on working
  */
-export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Consequences {
+export function consequencesOf(
+  harness: Harness,
+  slice: Slice,
+  cut: ReadonlySet<string>,
+  gone: ReadonlySet<string>,
+  kept: ReadonlySet<string>,
+): Consequences {
   const before = without(harness, gone);
   const after = without(harness, new Set([...gone, ...cut]));
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
@@ -46,7 +55,14 @@ export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<
   const edgesCut = new Set(harness.wires.filter((wire) => cut.has(wire.id)).map((wire) => wire.edge));
   return {
     stops: stops.map(({ need, demand }) => stopOf(harness, need, demand)),
-    earlier: stops.some(({ demand }) => alone(demand.from, demand.to)) ? earlierCuts(harness, slice, stops.map(({ demand }) => demand), gone) : [],
+    earlier: stops.some(({ demand }) => alone(demand.from, demand.to))
+      ? earlierCuts(
+          harness,
+          slice,
+          stops.map(({ demand }) => demand),
+          gone,
+        )
+      : [],
     lastWays: lastWays(harness, slice, needs, edgesCut, new Set([...gone, ...cut])),
     hangs: hangingWith(harness, slice, cut, gone, kept),
     emptied: emptiedBy(harness, cut, gone),
@@ -58,7 +74,12 @@ export function consequencesOf(harness: Harness, slice: Slice, cut: ReadonlySet<
 const URGENCY: Readonly<Record<Demand["purpose"], number>> = { feed: 0, return: 1, signal: 2 };
 
 /** Functions kept that do not work with these wires gone, with what each is left without; what never worked is left out. */
-export function stopsWithout(harness: Harness, slice: Slice, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Stop[] {
+export function stopsWithout(
+  harness: Harness,
+  slice: Slice,
+  gone: ReadonlySet<string>,
+  kept: ReadonlySet<string>,
+): Stop[] {
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
   return brokenDemands(needs, without(harness, gone)).map(({ need, demand }) => stopOf(harness, need, demand));
 }
@@ -74,15 +95,27 @@ export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: 
   if (stop.purpose === "signal") return [];
   const joined = without(harness, gone);
   const wanted = stop.purpose === "feed" ? "supply-out" : "ground";
-  const wired = new Set(harness.wires.filter((wire) => !gone.has(wire.id)).flatMap((wire) => (harness.nodes[wire.b]?.type === "open" ? [] : wire.pinIds)));
+  const wired = new Set(
+    harness.wires
+      .filter((wire) => !gone.has(wire.id))
+      .flatMap((wire) => (harness.nodes[wire.b]?.type === "open" ? [] : wire.pinIds)),
+  );
   const cutOff = new Set(harness.wires.filter((wire) => gone.has(wire.id)).flatMap((wire) => wire.pinIds));
-  return [...harness.pinById.values()].flatMap((pin) => {
-    if (cutOff.has(pin.id)) return [];
-    const node = harness.nodeOfPin.get(pin.id) as number;
-    const stud = harness.edgesAt[node]?.some((at) => { const edge = harness.edges[at] as HarnessEdge; return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis); }) ?? false;
-    const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined(harness.plus, node);
-    return fits ? [{ at: cavityPoint(harness, pin.id), spare: /spare/i.test(pin.description ?? "") || !wired.has(pin.id) }] : [];
-  }).toSorted((a, b) => Number(b.spare) - Number(a.spare));
+  return [...harness.pinById.values()]
+    .flatMap((pin) => {
+      if (cutOff.has(pin.id)) return [];
+      const node = harness.nodeOfPin.get(pin.id) as number;
+      const stud =
+        harness.edgesAt[node]?.some((at) => {
+          const edge = harness.edges[at] as HarnessEdge;
+          return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis);
+        }) ?? false;
+      const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined(harness.plus, node);
+      return fits
+        ? [{ at: cavityPoint(harness, pin.id), spare: /spare/i.test(pin.description ?? "") || !wired.has(pin.id) }]
+        : [];
+    })
+    .toSorted((a, b) => Number(b.spare) - Number(a.spare));
 }
 
 /** Whether two nodes are joined by what conducts when some wires are gone. */
@@ -96,26 +129,55 @@ function without(harness: Harness, gone: ReadonlySet<string>): (a: number, b: nu
 }
 
 const brokenDemands = (needs: readonly FunctionNeed[], joined: (a: number, b: number) => boolean) =>
-  needs.flatMap((need) => need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ need, demand })))
+  needs
+    .flatMap((need) =>
+      need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ need, demand })),
+    )
     .toSorted((x, y) => URGENCY[x.demand.purpose] - URGENCY[y.demand.purpose]);
 
-const stopOf = (harness: Harness, { def }: FunctionNeed, { purpose, serves, from, to }: Demand): Stop =>
-  ({ functionKey: def.key, purpose, at: pointAt(harness, serves), from: pointAt(harness, from), to: pointAt(harness, to) });
+const stopOf = (harness: Harness, { def }: FunctionNeed, { purpose, serves, from, to }: Demand): Stop => ({
+  functionKey: def.key,
+  purpose,
+  at: pointAt(harness, serves),
+  from: pointAt(harness, from),
+  to: pointAt(harness, to),
+});
 
 /** Earlier cuts in the blocks that the demand went through: it was they that left one way only. */
 function earlierCuts(harness: Harness, slice: Slice, demands: readonly Demand[], gone: ReadonlySet<string>): string[] {
   const blocks = new Set(demands.flatMap((demand) => slice.blocks.between(demand.from, demand.to) ?? []));
   const conducting = new Map([...slice.conductors].map((edge, at) => [edge, at]));
-  return harness.wires.filter((wire) => gone.has(wire.id) && blocks.has(slice.blocks.blockOf[conducting.get(wire.edge) as number] as number)).map((wire) => wire.id);
+  return harness.wires
+    .filter(
+      (wire) => gone.has(wire.id) && blocks.has(slice.blocks.blockOf[conducting.get(wire.edge) as number] as number),
+    )
+    .map((wire) => wire.id);
 }
 
 /** Wires that had company before the cut and have none after it (second cuts that would then stop a function). */
-function lastWays(harness: Harness, slice: Slice, needs: readonly FunctionNeed[], cut: ReadonlySet<number>, gone: ReadonlySet<string>): Consequences["lastWays"] {
+function lastWays(
+  harness: Harness,
+  slice: Slice,
+  needs: readonly FunctionNeed[],
+  cut: ReadonlySet<number>,
+  gone: ReadonlySet<string>,
+): Consequences["lastWays"] {
   const place = new Map([...slice.conductors].map((edge, at) => [edge, at]));
-  const touched = new Set([...cut].flatMap((edge) => { const at = place.get(edge); return at === undefined ? [] : [slice.blocks.blockOf[at] as number]; }).filter((block) => (slice.blocks.edgesOf[block]?.length ?? 0) > 1));
+  const touched = new Set(
+    [...cut]
+      .flatMap((edge) => {
+        const at = place.get(edge);
+        return at === undefined ? [] : [slice.blocks.blockOf[at] as number];
+      })
+      .filter((block) => (slice.blocks.edgesOf[block]?.length ?? 0) > 1),
+  );
   if (touched.size === 0) return [];
   const left = [...slice.conductors].filter((at) => !gone.has((harness.edges[at] as HarnessEdge).id));
-  const blocks = findBlocks({ nodes: harness.nodes.length, a: left.map((at) => (harness.edges[at] as HarnessEdge).a), b: left.map((at) => (harness.edges[at] as HarnessEdge).b) });
+  const blocks = findBlocks({
+    nodes: harness.nodes.length,
+    a: left.map((at) => (harness.edges[at] as HarnessEdge).a),
+    b: left.map((at) => (harness.edges[at] as HarnessEdge).b),
+  });
   const wireOf = new Map(harness.wires.map((wire) => [wire.edge, wire.id]));
   const found = new Map<string, { wireId: string; functionKey: string }>();
   for (const need of needs) {
@@ -125,7 +187,12 @@ function lastWays(harness: Harness, slice: Slice, needs: readonly FunctionNeed[]
         const own = blocks.edgesOf[block] as readonly number[];
         const edge = left[own[0] as number] as number;
         const wireId = wireOf.get(edge);
-        if (own.length > 1 || wireId === undefined || !touched.has(slice.blocks.blockOf[place.get(edge) as number] as number)) continue;
+        if (
+          own.length > 1 ||
+          wireId === undefined ||
+          !touched.has(slice.blocks.blockOf[place.get(edge) as number] as number)
+        )
+          continue;
         found.set(`${wireId} ${need.def.key}`, { wireId, functionKey: need.def.key });
       }
     }
@@ -133,13 +200,27 @@ function lastWays(harness: Harness, slice: Slice, needs: readonly FunctionNeed[]
   return [...found.values()];
 }
 
-function hangingWith(harness: Harness, slice: Slice, cut: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): Consequences["hangs"] {
+function hangingWith(
+  harness: Harness,
+  slice: Slice,
+  cut: ReadonlySet<string>,
+  gone: ReadonlySet<string>,
+  kept: ReadonlySet<string>,
+): Consequences["hangs"] {
   const ends = new Set(harness.wires.filter((wire) => cut.has(wire.id)).flatMap((wire) => [wire.a, wire.b]));
   const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire]));
   return [...ends].flatMap((end) => {
     const wires = (harness.edgesAt[end] ?? []).flatMap((at) => {
       const wire = wireAt.get(at);
-      return wire === undefined || cut.has(wire.id) || gone.has(wire.id) ? [] : [{ wireId: wire.id, ends: endsOf(harness, wire), by: (slice.functionsOf[at] as readonly string[]).filter((key) => kept.has(key)) }];
+      return wire === undefined || cut.has(wire.id) || gone.has(wire.id)
+        ? []
+        : [
+            {
+              wireId: wire.id,
+              ends: endsOf(harness, wire),
+              by: (slice.functionsOf[at] as readonly string[]).filter((key) => kept.has(key)),
+            },
+          ];
     });
     return wires.length === 0 ? [] : [{ at: pointAt(harness, end), wires }];
   });

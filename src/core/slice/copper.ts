@@ -20,11 +20,19 @@ export function copperBySize(wires: readonly Pick<Wire, "sizeMm2" | "lengthM">[]
   const sizes = new Map<number | null, { wires: number; lengthM: number; unmeasured: number }>();
   for (const { sizeMm2, lengthM } of wires) {
     const sum = sizes.get(sizeMm2) ?? { wires: 0, lengthM: 0, unmeasured: 0 };
-    sizes.set(sizeMm2, { wires: sum.wires + 1, lengthM: sum.lengthM + (lengthM ?? 0), unmeasured: sum.unmeasured + (lengthM === null ? 1 : 0) });
+    sizes.set(sizeMm2, {
+      wires: sum.wires + 1,
+      lengthM: sum.lengthM + (lengthM ?? 0),
+      unmeasured: sum.unmeasured + (lengthM === null ? 1 : 0),
+    });
   }
-  return [...sizes].toSorted(([a], [b]) => (b ?? -1) - (a ?? -1)).map(([sizeMm2, sum]) => ({ sizeMm2, ...sum, kg: KG_PER_M_MM2 * (sizeMm2 ?? 0) * sum.lengthM }));
+  return [...sizes]
+    .toSorted(([a], [b]) => (b ?? -1) - (a ?? -1))
+    .map(([sizeMm2, sum]) => ({ sizeMm2, ...sum, kg: KG_PER_M_MM2 * (sizeMm2 ?? 0) * sum.lengthM }));
 }
 
 export const copperTotal = (sizes: readonly CopperOfSize[]) => ({
-  lengthM: sizes.reduce((sum, one) => sum + one.lengthM, 0), kg: sizes.reduce((sum, one) => sum + one.kg, 0), unmeasured: sizes.reduce((sum, one) => sum + one.unmeasured, 0),
+  lengthM: sizes.reduce((sum, one) => sum + one.lengthM, 0),
+  kg: sizes.reduce((sum, one) => sum + one.kg, 0),
+  unmeasured: sizes.reduce((sum, one) => sum + one.unmeasured, 0),
 });

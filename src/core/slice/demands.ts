@@ -14,7 +14,16 @@ export interface Demand {
 }
 
 /** Parts that hand current on to many: being one of their customers does not make all the others needed. */
-const DISTRIBUTES: ReadonlySet<string> = new Set(["fuse-box", "key-switch", "relay", "ground-stud", "splice-pack", "battery", "in-line", "plug"]);
+const DISTRIBUTES: ReadonlySet<string> = new Set([
+  "fuse-box",
+  "key-switch",
+  "relay",
+  "ground-stud",
+  "splice-pack",
+  "battery",
+  "in-line",
+  "plug",
+]);
 /** A net of more cavities distributes something; which of them talk to each other cannot be told from it. */
 const TALKING = 4;
 
@@ -30,7 +39,10 @@ export class Demands {
   private readonly asked = new Map<string, readonly Demand[]>();
   private readonly engaged: ReadonlyMap<string, readonly number[]>;
 
-  constructor(private readonly harness: Harness, private readonly engineSide: "donor" | "host") {
+  constructor(
+    private readonly harness: Harness,
+    private readonly engineSide: "donor" | "host",
+  ) {
     this.partOfEdge = new Map(harness.parts.map((part) => [part.id, part]));
     const [solid, conducts] = [letThrough(harness.edges, SOLID), letThrough(harness.edges, CONDUCTS)];
     const solidPlus = flood(harness.packed, [harness.plus], solid);
@@ -82,7 +94,8 @@ export class Demands {
     }
     for (const { pinId } of part.terminals) {
       const pin = pinId === null ? undefined : this.harness.pinById.get(pinId);
-      if (pin !== undefined && pin.form.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity))) this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
+      if (pin !== undefined && pin.form.kind !== "spare" && (pin.quantity === null || !BY_QUANTITY.has(pin.quantity)))
+        this.askPoles(this.harness.nodeOfPin.get(pin.id) as number, demands);
     }
   }
 
@@ -120,12 +133,18 @@ export class Demands {
     const { harness } = this;
     const engaged = new Map<string, number[]>();
     const served = this.served();
-    const byPart = new Map(harness.parts.map((part): [HarnessPart | undefined, FunctionDef[]] => [part, FUNCTIONS.filter((one) => one.parts?.test(part.label))]));
+    const byPart = new Map(
+      harness.parts.map((part): [HarnessPart | undefined, FunctionDef[]] => [
+        part,
+        FUNCTIONS.filter((one) => one.parts?.test(part.label)),
+      ]),
+    );
     for (let node = 0; node < harness.pinAt.length; node++) {
       const pin = harness.pinAt[node];
       if (pin === undefined || pin.form.kind === "spare") continue;
       const side = harness.connectorById.get(pin.connectorId)?.side;
-      if (side !== this.engineSide && served.has(this.netAt(node)) && directionOf(pin.form.kind) === "provider") continue;
+      if (side !== this.engineSide && served.has(this.netAt(node)) && directionOf(pin.form.kind) === "provider")
+        continue;
       const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
       for (const def of claimed ?? byPart.get(harness.partAt[node]) ?? []) {
         if (def.ofEngine === true && side !== this.engineSide) continue;
@@ -143,9 +162,20 @@ export class Demands {
   private unclaimedLoads(engaged: ReadonlySet<number>): number[] {
     return this.harness.parts.flatMap((part) => {
       if (DISTRIBUTES.has(part.type) || part.elements.length === 0) return [];
-      const pins = part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [this.harness.pinById.get(pinId)])).filter((pin) => pin !== undefined);
-      if (pins.some((pin) => engaged.has(this.harness.nodeOfPin.get(pin.id) as number) || (pin.quantity !== null && BY_QUANTITY.has(pin.quantity)))) return [];
-      return pins.filter((pin) => pin.form.kind === "supply-in").map((pin) => this.harness.nodeOfPin.get(pin.id) as number);
+      const pins = part.terminals
+        .flatMap(({ pinId }) => (pinId === null ? [] : [this.harness.pinById.get(pinId)]))
+        .filter((pin) => pin !== undefined);
+      if (
+        pins.some(
+          (pin) =>
+            engaged.has(this.harness.nodeOfPin.get(pin.id) as number) ||
+            (pin.quantity !== null && BY_QUANTITY.has(pin.quantity)),
+        )
+      )
+        return [];
+      return pins
+        .filter((pin) => pin.form.kind === "supply-in")
+        .map((pin) => this.harness.nodeOfPin.get(pin.id) as number);
     });
   }
 
@@ -158,7 +188,8 @@ export class Demands {
       for (const end of [edge.a, edge.b]) {
         const node = harness.nodes[end];
         const pinId = node?.type === "cavity" || node?.type === "open" ? node.pinId : "";
-        if (harness.connectorById.get(harness.pinById.get(pinId)?.connectorId ?? "")?.side === this.engineSide) nets.add(this.netAt(end));
+        if (harness.connectorById.get(harness.pinById.get(pinId)?.connectorId ?? "")?.side === this.engineSide)
+          nets.add(this.netAt(end));
       }
     }
     return nets;
@@ -171,7 +202,8 @@ export class Demands {
     const alike = members.filter((one) => quantityOf(one) === quantityOf(node));
     const partners = alike.length > 0 ? alike : members.length < TALKING ? members : [];
     for (const to of partners) demands.push({ from: node, to, purpose: "signal", serves: node });
-    if (members.length === 0) for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: "signal", serves: node });
+    if (members.length === 0)
+      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: "signal", serves: node });
   }
 
   private openAt(node: number): number[] {
@@ -202,7 +234,8 @@ export class Demands {
   private askWire(node: number, purpose: Demand["purpose"], demands: Demand[]): void {
     for (const at of this.harness.edgesAt[node] ?? []) {
       const edge = this.harness.edges[at] as HarnessEdge;
-      if (edge.type === "wire") demands.push({ from: node, to: edge.a === node ? edge.b : edge.a, purpose, serves: node });
+      if (edge.type === "wire")
+        demands.push({ from: node, to: edge.a === node ? edge.b : edge.a, purpose, serves: node });
     }
   }
 
@@ -223,7 +256,8 @@ export class Demands {
       const node = this.harness.nodeOfPin.get(pin.id) as number;
       this.askPoles(node, demands);
       // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not shown.
-      for (const open of this.openAt(node)) demands.push({ from: node, to: open, purpose: pin.form.kind === "ground" ? "return" : "feed", serves: node });
+      for (const open of this.openAt(node))
+        demands.push({ from: node, to: open, purpose: pin.form.kind === "ground" ? "return" : "feed", serves: node });
     }
     return demands;
   }
@@ -239,4 +273,5 @@ const NOTHING: readonly Demand[] = [];
 
 /** Functions that claim a quantity; feeds and grounds are claimed by none. */
 const BY_QUANTITY = new Map<string, FunctionDef[]>();
-for (const def of FUNCTIONS) for (const quantity of def.quantities) BY_QUANTITY.set(quantity, [...(BY_QUANTITY.get(quantity) ?? []), def]);
+for (const def of FUNCTIONS)
+  for (const quantity of def.quantities) BY_QUANTITY.set(quantity, [...(BY_QUANTITY.get(quantity) ?? []), def]);

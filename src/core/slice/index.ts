@@ -3,6 +3,24 @@ export { copperTotal } from "./copper";
 export type { Demand } from "./demands";
 export { findInventory, type InventoryItem, type InventoryKind, type InventoryName } from "./inventory";
 export { pathPoints, pathsThrough } from "./paths";
-export { type CutReport, type Decisions, HarnessDesk, type HarnessReport, type ReportRow, type WireEnd } from "./report";
+export {
+  type CutReport,
+  type Decisions,
+  HarnessDesk,
+  type HarnessReport,
+  type ReportRow,
+  type WireEnd,
+} from "./report";
 export { type Slice, sliceHarness } from "./slice";
-export { type BenchTask, benchList, goneWires, type LooseEnd, looseEnds, TRIAGE, type TriageChoice, type TriageFacts, type TriageReason, triage } from "./triage";
+export {
+  type BenchTask,
+  benchList,
+  goneWires,
+  type LooseEnd,
+  looseEnds,
+  TRIAGE,
+  type TriageChoice,
+  type TriageFacts,
+  type TriageReason,
+  triage,
+} from "./triage";

@@ -22,7 +22,13 @@ export interface InventoryItem {
   readonly neededBy: readonly string[];
 }
 
-const KIND_OF: Readonly<Record<string, InventoryKind>> = { relay: "relay", flasher: "relay", "ground-stud": "ground", sensor: "sensor", sender: "sensor" };
+const KIND_OF: Readonly<Record<string, InventoryKind>> = {
+  relay: "relay",
+  flasher: "relay",
+  "ground-stud": "ground",
+  sensor: "sensor",
+  sender: "sensor",
+};
 
 /** Every connector, relay, fuse, ground and sensor of both harnesses, and every part that the swap adds; the donor's first, in the harness's order. */
 export function findInventory(harness: Harness, slice: Slice, kept: ReadonlySet<string>): InventoryItem[] {
@@ -34,10 +40,21 @@ export function findInventory(harness: Harness, slice: Slice, kept: ReadonlySet<
       needs.set(pinId, own);
     }
   }
-  const neededBy = (pinIds: readonly string[]) => [...new Set(pinIds.flatMap((id) => [...(needs.get(id) ?? [])]))].filter((key) => kept.has(key));
+  const neededBy = (pinIds: readonly string[]) =>
+    [...new Set(pinIds.flatMap((id) => [...(needs.get(id) ?? [])]))].filter((key) => kept.has(key));
   const pinsOf = new Map<string, string[]>();
-  for (const pin of harness.pinById.values()) pinsOf.set(pin.connectorId, [...(pinsOf.get(pin.connectorId) ?? []), pin.id]);
-  const connectors = [...harness.connectorById.values()].map((one): InventoryItem => ({ subject: `connector:${one.id}`, kind: "connector", side: one.side, what: { type: "connector", label: one.label }, place: one.place, neededBy: neededBy(pinsOf.get(one.id) ?? []) }));
+  for (const pin of harness.pinById.values())
+    pinsOf.set(pin.connectorId, [...(pinsOf.get(pin.connectorId) ?? []), pin.id]);
+  const connectors = [...harness.connectorById.values()].map(
+    (one): InventoryItem => ({
+      subject: `connector:${one.id}`,
+      kind: "connector",
+      side: one.side,
+      what: { type: "connector", label: one.label },
+      place: one.place,
+      neededBy: neededBy(pinsOf.get(one.id) ?? []),
+    }),
+  );
   const parts = harness.parts.flatMap((part): InventoryItem[] => {
     const place = harness.connectorById.get(part.connectorIds[0] ?? "")?.place ?? null;
     const pinAt = new Map(part.terminals.map(({ name, pinId }) => [name, pinId]));
@@ -45,11 +62,31 @@ export function findInventory(harness: Harness, slice: Slice, kept: ReadonlySet<
       return part.elements.flatMap((element) => {
         if (element.type !== "fuse") return [];
         const pinId = pinAt.get(element.b);
-        return [{ subject: `fuse:${part.id}/${element.id}`, kind: "fuse" as const, side: part.side, what: { type: "fuse" as const, part: part.label, fuse: element.id, ratedAmps: element.amps }, place, neededBy: pinId == null ? [] : neededBy([pinId]) }];
+        return [
+          {
+            subject: `fuse:${part.id}/${element.id}`,
+            kind: "fuse" as const,
+            side: part.side,
+            what: { type: "fuse" as const, part: part.label, fuse: element.id, ratedAmps: element.amps },
+            place,
+            neededBy: pinId == null ? [] : neededBy([pinId]),
+          },
+        ];
       });
     }
     const kind = KIND_OF[part.type] ?? (part.guessed ? undefined : "other");
-    return kind === undefined ? [] : [{ subject: `part:${part.id}`, kind, side: part.side, what: { type: "part", label: part.label }, place, neededBy: neededBy(part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [pinId]))) }];
+    return kind === undefined
+      ? []
+      : [
+          {
+            subject: `part:${part.id}`,
+            kind,
+            side: part.side,
+            what: { type: "part", label: part.label },
+            place,
+            neededBy: neededBy(part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [pinId]))),
+          },
+        ];
   });
   return [...connectors, ...parts].toSorted((a, b) => SIDE_ORDER[a.side] - SIDE_ORDER[b.side]);
 }

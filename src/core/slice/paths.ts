@@ -27,7 +27,8 @@ export function pathsThrough(harness: Harness, slice: Slice, edge: number): Show
     if (!(slice.functionsOf[edge] as readonly string[]).includes(need.def.key)) return [];
     for (const demand of need.demands) {
       const legs = throughEdge(harness, demand, edge);
-      if (legs !== null) return [{ functionKey: need.def.key, purpose: demand.purpose, legs: wholeLoop(harness, demand, legs) }];
+      if (legs !== null)
+        return [{ functionKey: need.def.key, purpose: demand.purpose, legs: wholeLoop(harness, demand, legs) }];
     }
     return [];
   });
@@ -36,7 +37,9 @@ export function pathsThrough(harness: Harness, slice: Slice, edge: number): Show
 /** The rest of the loop beyond a load of what the demand serves; the legs alone where no load leads on. */
 function wholeLoop(harness: Harness, { serves, purpose }: Demand, legs: readonly Leg[]): readonly Leg[] {
   if (purpose === "signal") return legs;
-  const met = new Set([legs[0]?.from, ...legs.map((leg) => leg.to)].filter((at) => at !== undefined && at !== serves) as number[]);
+  const met = new Set(
+    [legs[0]?.from, ...legs.map((leg) => leg.to)].filter((at) => at !== undefined && at !== serves) as number[],
+  );
   for (const at of harness.edgesAt[serves] ?? []) {
     const edge = harness.edges[at] as HarnessEdge;
     const beyond = edge.a === serves ? edge.b : edge.a;
@@ -55,7 +58,10 @@ function wholeLoop(harness: Harness, { serves, purpose }: Demand, legs: readonly
 /** From one end of the demand to the edge and from the edge to the other end, meeting no node twice; null where there is none. */
 function throughEdge(harness: Harness, { from, to }: Demand, at: number): Leg[] | null {
   const { a, b } = harness.edges[at] as HarnessEdge;
-  for (const [near, far] of [[a, b], [b, a]] as const) {
+  for (const [near, far] of [
+    [a, b],
+    [b, a],
+  ] as const) {
     const first = shortest(harness, from, near, new Set([far, to].filter((node) => node !== near)));
     if (first === null) continue;
     const met = new Set([from, ...first.map((leg) => leg.to)]);
@@ -67,7 +73,12 @@ function throughEdge(harness: Harness, { from, to }: Demand, at: number): Leg[] 
 }
 
 /** Breadth first; `avoid` are nodes not to be met. */
-export function shortest(harness: Harness, from: number, to: number, avoid: ReadonlySet<number> = new Set()): Leg[] | null {
+export function shortest(
+  harness: Harness,
+  from: number,
+  to: number,
+  avoid: ReadonlySet<number> = new Set(),
+): Leg[] | null {
   if (from === to) return [];
   const came = new Map<number, Leg | null>([[from, null]]);
   const queue = [from];

@@ -6,7 +6,18 @@ import { type Consequences, consequencesOf, type OtherFeed, otherFeeds, type Sto
 import { findInventory, type InventoryItem } from "./inventory";
 import { pathPoints, pathsThrough } from "./paths";
 import { type Slice, sliceHarness } from "./slice";
-import { type BenchTask, benchList, goneWires, incomplete, type LooseEnd, looseEnds, type TriageFacts, type TriageNumbers, type TriageRow, triage } from "./triage";
+import {
+  type BenchTask,
+  benchList,
+  goneWires,
+  incomplete,
+  type LooseEnd,
+  looseEnds,
+  type TriageFacts,
+  type TriageNumbers,
+  type TriageRow,
+  triage,
+} from "./triage";
 
 /** What people have decided, as the report takes it. */
 export interface Decisions {
@@ -28,7 +39,14 @@ export interface HarnessReport {
   readonly rows: readonly ReportRow[];
   readonly numbers: TriageNumbers;
   readonly stops: readonly Stop[];
-  readonly functions: readonly { readonly key: string; readonly name: string; readonly set: string; readonly kept: boolean; readonly wires: number; readonly unmet: readonly WireEnds[] }[];
+  readonly functions: readonly {
+    readonly key: string;
+    readonly name: string;
+    readonly set: string;
+    readonly kept: boolean;
+    readonly wires: number;
+    readonly unmet: readonly WireEnds[];
+  }[];
   readonly bench: readonly { readonly wireId: string; readonly connector: string; readonly task: BenchTask }[];
   readonly looseEnds: readonly LooseEnd[];
   readonly problems: readonly HarnessProblem[];
@@ -50,7 +68,11 @@ export interface WireEnd {
 /** What one wire or connector's removal would do, with the ways out and the paths that are in it. */
 export interface CutReport extends Consequences {
   readonly feeds: readonly OtherFeed[];
-  readonly paths: readonly { readonly functionKey: string; readonly purpose: string; readonly steps: readonly Point[] }[];
+  readonly paths: readonly {
+    readonly functionKey: string;
+    readonly purpose: string;
+    readonly steps: readonly Point[];
+  }[];
 }
 
 /** Keeps a harness between questions: building it costs more than most answers. */
@@ -72,10 +94,29 @@ export class HarnessDesk {
     const gone = goneWires(cuts);
     const short = new Map(incomplete(slice.needs, keys).map((need) => [need.def.key, need.unmet]));
     return {
-      rows: done.rows.map((row) => ({ ...row, ends: endsOf(harness, row.wire), connectorId: harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "" })),
-      numbers: done.numbers, stops: done.stops, problems: harness.problems,
-      functions: slice.needs.map(({ def, edges }) => ({ key: def.key, name: def.name, set: def.set, kept: keys.has(def.key), wires: edges.filter((at) => harness.edges[at]?.type === "wire").length, unmet: (short.get(def.key) ?? []).slice(0, 6).map((demand): WireEnds => ({ from: pointAt(harness, demand.from), to: pointAt(harness, demand.to) })) })),
-      bench: benchList(harness, done.rows).map(({ row, connector, task }) => ({ wireId: row.wire.id, connector, task })),
+      rows: done.rows.map((row) => ({
+        ...row,
+        ends: endsOf(harness, row.wire),
+        connectorId: harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "",
+      })),
+      numbers: done.numbers,
+      stops: done.stops,
+      problems: harness.problems,
+      functions: slice.needs.map(({ def, edges }) => ({
+        key: def.key,
+        name: def.name,
+        set: def.set,
+        kept: keys.has(def.key),
+        wires: edges.filter((at) => harness.edges[at]?.type === "wire").length,
+        unmet: (short.get(def.key) ?? [])
+          .slice(0, 6)
+          .map((demand): WireEnds => ({ from: pointAt(harness, demand.from), to: pointAt(harness, demand.to) })),
+      })),
+      bench: benchList(harness, done.rows).map(({ row, connector, task }) => ({
+        wireId: row.wire.id,
+        connector,
+        task,
+      })),
       looseEnds: looseEnds(harness, slice, new Set(removedConnectors), gone, keys),
       inventory: findInventory(harness, slice, keys),
       parts: harness.parts,
@@ -94,12 +135,18 @@ export class HarnessDesk {
     return {
       ...told,
       feeds: first === undefined ? [] : otherFeeds(harness, first, new Set([...gone, ...cut])).slice(0, 12),
-      paths: paths.map(({ functionKey, purpose, legs }) => ({ functionKey, purpose, steps: pathPoints(harness, legs) })),
+      paths: paths.map(({ functionKey, purpose, legs }) => ({
+        functionKey,
+        purpose,
+        steps: pathPoints(harness, legs),
+      })),
     };
   }
 
   lookAlikes(shapes: readonly Shape[]): LookAlike[] {
-    return this.harness === null ? [] : findLookAlikes(this.harness, new Map(shapes.map((shape) => [shape.connectorId, shape])));
+    return this.harness === null
+      ? []
+      : findLookAlikes(this.harness, new Map(shapes.map((shape) => [shape.connectorId, shape])));
   }
 
   private endsNow(harness: Harness): ReadonlyMap<string, readonly WireEnd[]> {
@@ -121,24 +168,44 @@ export class HarnessDesk {
 
 function wireEndsOf(harness: Harness): Map<string, readonly WireEnd[]> {
   const atSplice = new Map<number, string[]>();
-  const cavityAt = (at: number) => { const node = harness.nodes[at]; return node?.type === "cavity" || node?.type === "open" ? node.pinId : null; };
+  const cavityAt = (at: number) => {
+    const node = harness.nodes[at];
+    return node?.type === "cavity" || node?.type === "open" ? node.pinId : null;
+  };
   const members = (splice: number): string[] => {
     const known = atSplice.get(splice);
     if (known !== undefined) return known;
-    const found = (harness.edgesAt[splice] ?? []).flatMap((one) => { const edge = harness.edges[one] as HarnessEdge; return cavityAt(edge.a === splice ? edge.b : edge.a) ?? []; });
+    const found = (harness.edgesAt[splice] ?? []).flatMap((one) => {
+      const edge = harness.edges[one] as HarnessEdge;
+      return cavityAt(edge.a === splice ? edge.b : edge.a) ?? [];
+    });
     atSplice.set(splice, found);
     return found;
   };
-  return new Map([...harness.nodeOfPin].map(([pinId, node]) => [pinId, (harness.edgesAt[node] ?? []).flatMap((one): WireEnd[] => {
-    const edge = harness.edges[one] as HarnessEdge;
-    if (edge.type !== "wire" && edge.type !== "mate" && edge.type !== "join") return [];
-    const other = edge.a === node ? edge.b : edge.a;
-    const kind = harness.nodes[other]?.type;
-    if (kind === "splice") return [{ by: edge.type, to: pointAt(harness, other), pinIds: members(other) }];
-    if (kind === "open") {
-      const joined = (harness.edgesAt[other] ?? []).flatMap((at) => { const join = harness.edges[at] as HarnessEdge; return join.type === "join" ? (cavityAt(join.a === other ? join.b : join.a) ?? []) : []; });
-      return [{ by: joined.length > 0 ? "join" : edge.type, to: pointAt(harness, other), pinIds: joined }];
-    }
-    return [{ by: edge.type, to: pointAt(harness, other), pinIds: cavityAt(other) === null ? [] : [cavityAt(other) as string] }];
-  })]));
+  return new Map(
+    [...harness.nodeOfPin].map(([pinId, node]) => [
+      pinId,
+      (harness.edgesAt[node] ?? []).flatMap((one): WireEnd[] => {
+        const edge = harness.edges[one] as HarnessEdge;
+        if (edge.type !== "wire" && edge.type !== "mate" && edge.type !== "join") return [];
+        const other = edge.a === node ? edge.b : edge.a;
+        const kind = harness.nodes[other]?.type;
+        if (kind === "splice") return [{ by: edge.type, to: pointAt(harness, other), pinIds: members(other) }];
+        if (kind === "open") {
+          const joined = (harness.edgesAt[other] ?? []).flatMap((at) => {
+            const join = harness.edges[at] as HarnessEdge;
+            return join.type === "join" ? (cavityAt(join.a === other ? join.b : join.a) ?? []) : [];
+          });
+          return [{ by: joined.length > 0 ? "join" : edge.type, to: pointAt(harness, other), pinIds: joined }];
+        }
+        return [
+          {
+            by: edge.type,
+            to: pointAt(harness, other),
+            pinIds: cavityAt(other) === null ? [] : [cavityAt(other) as string],
+          },
+        ];
+      }),
+    ]),
+  );
 }

@@ -8,7 +8,8 @@ import { consequencesOf, otherFeeds, pathPoints, pathsThrough, sliceHarness, sto
 
 const ALL = new Set(FUNCTIONS.map((one) => one.key));
 const slice = (built: Harness, kept: ReadonlySet<string> = ALL) => sliceHarness(built, kept);
-const classes = (built: Harness, kept?: ReadonlySet<string>) => Object.fromEntries(slice(built, kept).uses.map((use) => [use.wire.id.slice(5), use.class]));
+const classes = (built: Harness, kept?: ReadonlySet<string>) =>
+  Object.fromEntries(slice(built, kept).uses.map((use) => [use.wire.id.slice(5), use.class]));
 
 /** A horn through its relay and a brake lamp, on one fused feed and one ground. */
 const HORN = `
@@ -46,7 +47,13 @@ describe("what a wire is needed for", () => {
     expect(by["G2-1"]).toEqual(expect.arrayContaining(["horn", "brake-lamps"]));
   });
   test("kept alone, a function leaves the other's wires free and its own share needed", () => {
-    expect(classes(harness(HORN), new Set(["horn"]))).toMatchObject({ "Brake light switch-1": "free", "Brake light switch-2": "free", "FB-1": "needed", "Horn relay-85": "needed", "Spare-1": "dead" });
+    expect(classes(harness(HORN), new Set(["horn"]))).toMatchObject({
+      "Brake light switch-1": "free",
+      "Brake light switch-2": "free",
+      "FB-1": "needed",
+      "Horn relay-85": "needed",
+      "Spare-1": "dead",
+    });
   });
   test("it goes by current and not by name: the horn's own ground, moved to another circuit, is no longer shared", () => {
     const built = harness(HORN.replace("Horn-2 13", "Horn-2 30").concat("\nhost G3-1 30 ground ground"));
@@ -66,58 +73,99 @@ donor Engine_computer-2 20 supply-in battery-supply alive=permanent
 donor Engine_computer-3 21 ground ground role=power
 donor Engine_computer-4 22 ground ground role=power
 donor Engine_computer-5 23 analogue-in knock`);
-    expect(classes(built, new Set(["fuel-pump"]))).toEqual({ "Fuel pump-1": "needed", "Fuel pump-2": "needed", "Engine computer-2": "needed", "Engine computer-3": "needed", "Engine computer-4": "needed", "Engine computer-5": "free" });
+    expect(classes(built, new Set(["fuel-pump"]))).toEqual({
+      "Fuel pump-1": "needed",
+      "Fuel pump-2": "needed",
+      "Engine computer-2": "needed",
+      "Engine computer-3": "needed",
+      "Engine computer-4": "needed",
+      "Engine computer-5": "free",
+    });
   });
   test("a decided link carries a donor's feed from the host's battery", () => {
-    const built = harness("host Battery-+ 1 supply-out battery-supply\nhost FB-9 1 supply-in battery-supply alive=permanent\nhost FB-2 4 supply-out battery-supply alive=permanent\ndonor Injector-1 7 supply-in relay-supply\ndonor Injector-2 8 injector-in injector", { joins: [{ id: "l", fromPinId: "FB-2", toPinId: "Injector-1" }] });
+    const built = harness(
+      "host Battery-+ 1 supply-out battery-supply\nhost FB-9 1 supply-in battery-supply alive=permanent\nhost FB-2 4 supply-out battery-supply alive=permanent\ndonor Injector-1 7 supply-in relay-supply\ndonor Injector-2 8 injector-in injector",
+      { joins: [{ id: "l", fromPinId: "FB-2", toPinId: "Injector-1" }] },
+    );
     const by = Object.fromEntries(slice(built).uses.map((use) => [use.wire.id.slice(5), use.by]));
     expect(by["FB-2"]).toEqual(["engine-running"]);
     expect(by["Battery-+"]).toEqual(["engine-running"]);
   });
   test("the host's own provider is let go once a link serves its consumer", () => {
-    const text = "host Coil-- 20 frequency-out engine-speed\nhost Instruments-1 20 frequency-in engine-speed\ndonor Computer-1 30 frequency-out engine-speed";
+    const text =
+      "host Coil-- 20 frequency-out engine-speed\nhost Instruments-1 20 frequency-in engine-speed\ndonor Computer-1 30 frequency-out engine-speed";
     const before = Object.fromEntries(slice(harness(text)).uses.map((use) => [use.wire.id, use.by.length]));
     expect(before["wire:Coil--"]).toBe(1);
     const linked = slice(harness(text, { joins: [{ id: "l", fromPinId: "Computer-1", toPinId: "Instruments-1" }] }));
     expect(linked.uses.find((use) => use.wire.id === "wire:Computer-1")?.by).toEqual(["tachometer"]);
   });
   test("airbag, anti-lock and steering circuits are marked; a ground that they share marks only their own lead", () => {
-    const uses = slice(harness("host Airbag_module-1 1 load-in airbag\nhost Airbag_module-2 2 ground ground\nhost Lamp-1 2 ground ground\nhost G1-1 2 ground ground\nhost Wheel-1 3 analogue-out wheel-speed\nhost Column-1 4 analogue-out other \"steering angle\"")).uses;
-    expect(Object.fromEntries(uses.map((use) => [use.wire.id.slice(5), use.mark]))).toEqual({ "Airbag module-1": "airbag", "Airbag module-2": "airbag", "Lamp-1": null, "G1-1": null, "Wheel-1": "anti-lock", "Column-1": "steering" });
+    const uses = slice(
+      harness(
+        'host Airbag_module-1 1 load-in airbag\nhost Airbag_module-2 2 ground ground\nhost Lamp-1 2 ground ground\nhost G1-1 2 ground ground\nhost Wheel-1 3 analogue-out wheel-speed\nhost Column-1 4 analogue-out other "steering angle"',
+      ),
+    ).uses;
+    expect(Object.fromEntries(uses.map((use) => [use.wire.id.slice(5), use.mark]))).toEqual({
+      "Airbag module-1": "airbag",
+      "Airbag module-2": "airbag",
+      "Lamp-1": null,
+      "G1-1": null,
+      "Wheel-1": "anti-lock",
+      "Column-1": "steering",
+    });
   });
   test("the path is shown from the battery through the wire", () => {
     const built = harness(HORN);
     const done = slice(built);
     const wire = built.wires.find((one) => one.id === "wire:Brake light switch-2");
     const path = pathsThrough(built, done, wire?.edge as number).find((one) => one.functionKey === "brake-lamps");
-    expect(pathText(pathPoints(built, path?.legs ?? []))).toBe("battery positive → FB-9 → FB-1 → splice 10 → Brake light switch-1 → Brake light switch-2 → Brake lamp left-1 → Brake lamp left-2 → splice 13 → G2-1 → body → G1-1 → Battery negative");
+    expect(pathText(pathPoints(built, path?.legs ?? []))).toBe(
+      "battery positive → FB-9 → FB-1 → splice 10 → Brake light switch-1 → Brake light switch-2 → Brake lamp left-1 → Brake lamp left-2 → splice 13 → G2-1 → body → G1-1 → Battery negative",
+    );
     const ground = built.wires.find((one) => one.id === "wire:Horn-2");
     const back = pathsThrough(built, done, ground?.edge as number).find((one) => one.functionKey === "horn");
-    expect(pathText(pathPoints(built, back?.legs ?? []))).toMatch(/^battery positive → .*Horn-1 → Horn-2 → splice 13 → .*attery negative$/);
+    expect(pathText(pathPoints(built, back?.legs ?? []))).toMatch(
+      /^battery positive → .*Horn-1 → Horn-2 → splice 13 → .*attery negative$/,
+    );
   });
 });
 
 describe("what a cut would do", () => {
-  const cut = (built: Harness, ids: string[], gone: string[] = [], kept: ReadonlySet<string> = ALL) => consequencesOf(built, slice(built, kept), new Set(ids.map((id) => `wire:${id}`)), new Set(gone.map((id) => `wire:${id}`)), kept);
+  const cut = (built: Harness, ids: string[], gone: string[] = [], kept: ReadonlySet<string> = ALL) =>
+    consequencesOf(
+      built,
+      slice(built, kept),
+      new Set(ids.map((id) => `wire:${id}`)),
+      new Set(gone.map((id) => `wire:${id}`)),
+      kept,
+    );
   test("what stops is named with what is left without", () => {
     const told = cut(harness(HORN), ["Brake light switch-1"]);
     expect(new Set(told.stops.map((stop) => stop.functionKey))).toEqual(new Set(["brake-lamps", "lights"]));
     expect(told.stops.map((stop) => stopText(stop))).toContain("Brake lamp left-1 has no feed");
   });
-  test("a function that is not kept stops nothing", () => expect(cut(harness(HORN), ["Brake light switch-1"], [], new Set(["horn"])).stops).toEqual([]));
+  test("a function that is not kept stops nothing", () =>
+    expect(cut(harness(HORN), ["Brake light switch-1"], [], new Set(["horn"])).stops).toEqual([]));
   test("what else hangs on the splice is listed with who needs it", () => {
     const [hang] = cut(harness(HORN), ["Brake light switch-1"]).hangs;
     expect(hang).toMatchObject({ at: { type: "splice", circuit: "10" } });
-    expect(hang?.wires.map((wire) => wireText(wire.ends)).toSorted()).toEqual(["FB-1 to splice 10", "Horn relay-30 to splice 10", "Horn relay-86 to splice 10"]);
+    expect(hang?.wires.map((wire) => wireText(wire.ends)).toSorted()).toEqual([
+      "FB-1 to splice 10",
+      "Horn relay-30 to splice 10",
+      "Horn relay-86 to splice 10",
+    ]);
   });
   test("connectors without a wire left are named, an earlier cut counted", () => {
     expect(cut(harness(HORN), ["Horn-2"], ["Horn relay-87"]).emptied).toEqual(["Horn"]);
   });
   test("copper: by size, with what nobody measured told apart", () => {
-    expect(cut(harness("host A-1 1 unknown - RD 2mm 3m\nhost A-2 2 unknown - RD 2mm"), ["A-1", "A-2"]).copper).toEqual([{ sizeMm2: 2, wires: 2, lengthM: 3, kg: expect.closeTo(0.05376, 6), unmeasured: 1 }]);
+    expect(cut(harness("host A-1 1 unknown - RD 2mm 3m\nhost A-2 2 unknown - RD 2mm"), ["A-1", "A-2"]).copper).toEqual([
+      { sizeMm2: 2, wires: 2, lengthM: 3, kg: expect.closeTo(0.05376, 6), unmeasured: 1 },
+    ]);
   });
 
-  const TWO_GROUNDS = "host Battery-+ 1 supply-out battery-supply\nhost Battery-- 2 ground ground\nhost G0-1 2 ground ground\nhost Horn-1 1 load-in horn\nhost Horn-2 5 ground ground\nhost G1-1 5 ground ground\nhost G2-1 5 ground ground";
+  const TWO_GROUNDS =
+    "host Battery-+ 1 supply-out battery-supply\nhost Battery-- 2 ground ground\nhost G0-1 2 ground ground\nhost Horn-1 1 load-in horn\nhost Horn-2 5 ground ground\nhost G1-1 5 ground ground\nhost G2-1 5 ground ground";
   test("of two grounds either may go, then the other becomes the last way, and cutting it too stops the horn because of the first", () => {
     const built = harness(TWO_GROUNDS);
     const first = cut(built, ["G1-1"]);
@@ -128,16 +176,31 @@ describe("what a cut would do", () => {
     expect(second.earlier).toEqual(["wire:G1-1"]);
   });
   test("other feeds: those that still live, spare ways first; other grounds for a ground", () => {
-    const built = harness(HORN.replace("host Spare-1 20 spare -", 'host FB-2 40 supply-out battery-supply alive=permanent "spare way"\nhost Spare-1 20 spare -'));
+    const built = harness(
+      HORN.replace(
+        "host Spare-1 20 spare -",
+        'host FB-2 40 supply-out battery-supply alive=permanent "spare way"\nhost Spare-1 20 spare -',
+      ),
+    );
     const gone = new Set(["wire:FB-1"]);
-    expect(otherFeeds(built, { purpose: "feed" }, gone).map((feed) => pointText(feed.at))).toEqual(["FB-2", "Battery positive"]);
-    expect(otherFeeds(built, { purpose: "return" }, gone).map((feed) => pointText(feed.at))).toEqual(expect.arrayContaining(["G1-1", "G2-1"]));
+    expect(otherFeeds(built, { purpose: "feed" }, gone).map((feed) => pointText(feed.at))).toEqual([
+      "FB-2",
+      "Battery positive",
+    ]);
+    expect(otherFeeds(built, { purpose: "return" }, gone).map((feed) => pointText(feed.at))).toEqual(
+      expect.arrayContaining(["G1-1", "G2-1"]),
+    );
     expect(otherFeeds(built, { purpose: "signal" }, gone)).toEqual([]);
   });
   test("fed from elsewhere, the cut stops nothing any more", () => {
-    const base = HORN.replace("host Spare-1 20 spare -", "host FB-2 40 supply-out battery-supply alive=permanent\nhost Spare-1 20 spare -");
+    const base = HORN.replace(
+      "host Spare-1 20 spare -",
+      "host FB-2 40 supply-out battery-supply alive=permanent\nhost Spare-1 20 spare -",
+    );
     expect(cut(harness(base), ["Brake light switch-1"]).stops.length).toBeGreaterThan(0);
-    expect(cut(harness(base, { wires: [added("w", "FB-2", "Brake light switch-1")] }), ["Brake light switch-1"]).stops).toEqual([]);
+    expect(
+      cut(harness(base, { wires: [added("w", "FB-2", "Brake light switch-1")] }), ["Brake light switch-1"]).stops,
+    ).toEqual([]);
   });
 });
 
@@ -145,7 +208,12 @@ describe("what a cut would do", () => {
 function randomHarness(seed: number): Harness {
   const random = randoms(seed);
   const pick = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)] as T;
-  const lines = ["host Battery-+ 1 supply-out battery-supply", "host Battery-- 2 ground ground", "host G0-1 2 ground ground", "host FB-9 1 supply-in battery-supply alive=permanent"];
+  const lines = [
+    "host Battery-+ 1 supply-out battery-supply",
+    "host Battery-- 2 ground ground",
+    "host G0-1 2 ground ground",
+    "host FB-9 1 supply-in battery-supply alive=permanent",
+  ];
   const grounds = ["60", "61", "62"];
   for (const circuit of grounds) lines.push(`host G${circuit}-1 ${circuit} ground ground`);
   for (let way = 1; way <= 4; way++) lines.push(`host FB-${way} ${10 + way} supply-out battery-supply alive=permanent`);
@@ -154,15 +222,26 @@ function randomHarness(seed: number): Harness {
   for (let one = 0; one < 8; one++) {
     const circuit = `${100 + one}`;
     const quantity = pick(quantities);
-    lines.push(`host Switch_switch${one}-1 ${pick(feeds)} supply-in battery-supply`, `host Switch_switch${one}-2 ${circuit} switch-out ${quantity}`);
+    lines.push(
+      `host Switch_switch${one}-1 ${pick(feeds)} supply-in battery-supply`,
+      `host Switch_switch${one}-2 ${circuit} switch-out ${quantity}`,
+    );
     if (random() < 0.4) {
-      lines.push(`host relay${one}_relay-86 ${circuit} load-in other`, `host relay${one}_relay-85 ${pick(grounds)} ground ground`, `host relay${one}_relay-30 ${pick(feeds)} supply-in battery-supply`, `host relay${one}_relay-87 2${circuit} supply-out ${quantity}`, `host Lamp_lamp${one}-1 2${circuit} load-in ${quantity}`);
+      lines.push(
+        `host relay${one}_relay-86 ${circuit} load-in other`,
+        `host relay${one}_relay-85 ${pick(grounds)} ground ground`,
+        `host relay${one}_relay-30 ${pick(feeds)} supply-in battery-supply`,
+        `host relay${one}_relay-87 2${circuit} supply-out ${quantity}`,
+        `host Lamp_lamp${one}-1 2${circuit} load-in ${quantity}`,
+      );
     } else lines.push(`host Lamp_lamp${one}-1 ${circuit} load-in ${quantity}`);
     lines.push(`host Lamp_lamp${one}-2 ${pick(grounds)} ground ground`);
     if (random() < 0.3) lines.push(`host Lamp_lamp${one}-3 ${pick(grounds)} ground ground`);
   }
   const pins = lines.map((line) => (line.split(" ")[1] as string).replaceAll("_", " "));
-  const wires = Array.from({ length: 2 }, (_, at) => added(`x${at}`, pick(pins), pick(pins))).filter((wire) => wire.fromPinId !== wire.toPinId);
+  const wires = Array.from({ length: 2 }, (_, at) => added(`x${at}`, pick(pins), pick(pins))).filter(
+    (wire) => wire.fromPinId !== wire.toPinId,
+  );
   return buildHarness(facts(lines.join("\n"), { wires }));
 }
 
@@ -180,9 +259,16 @@ describe("the fast slicer and the slow one agree on random harnesses", () => {
     // Pairs of cuts: what the consequences tell is what a search finds.
     const random = randoms(seed + 1000);
     for (let run = 0; run < 12; run++) {
-      const [one, two] = [0, 0].map(() => built.wires[Math.floor(random() * built.wires.length)]) as [typeof built.wires[number], typeof built.wires[number]];
+      const [one, two] = [0, 0].map(() => built.wires[Math.floor(random() * built.wires.length)]) as [
+        (typeof built.wires)[number],
+        (typeof built.wires)[number],
+      ];
       const told = new Set(stopsWithout(built, done, new Set([one.id, two.id]), ALL).map((stop) => stop.functionKey));
-      const searched = new Set(done.needs.filter((need) => need.demands.some((demand) => !flows(built, demand, new Set([one.edge, two.edge])))).map((need) => need.def.key));
+      const searched = new Set(
+        done.needs
+          .filter((need) => need.demands.some((demand) => !flows(built, demand, new Set([one.edge, two.edge]))))
+          .map((need) => need.def.key),
+      );
       expect(told).toEqual(searched);
     }
   });

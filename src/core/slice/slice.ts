@@ -48,10 +48,18 @@ export interface Slice {
  * @param kept keys of the functions that must work; a key that the harness has nothing of is passed over
  * @param engineSide whose engine stays in the vehicle
  */
-export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engineSide: "donor" | "host" = "donor"): Slice {
+export function sliceHarness(
+  harness: Harness,
+  kept: ReadonlySet<string>,
+  engineSide: "donor" | "host" = "donor",
+): Slice {
   const conductors = conductorsOf(harness);
   const [a, b] = [new Int32Array(conductors.length), new Int32Array(conductors.length)];
-  conductors.forEach((at, place) => { const edge = harness.edges[at] as HarnessEdge; a[place] = edge.a; b[place] = edge.b; });
+  conductors.forEach((at, place) => {
+    const edge = harness.edges[at] as HarnessEdge;
+    a[place] = edge.a;
+    b[place] = edge.b;
+  });
   const blocks = findBlocks({ nodes: harness.nodes.length, a, b });
   const demands = new Demands(harness, engineSide);
   const functionsOf: (readonly string[])[] = new Array(harness.edges.length).fill(NONE);
@@ -70,7 +78,14 @@ export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engine
     const all = functionsOf[wire.edge] as readonly string[];
     const by = all.length === 0 ? all : all.filter((key) => kept.has(key));
     const net = harness.netOf[wire.a] as number;
-    return { wire, by, unkept: by.length === all.length ? NONE : all.filter((key) => !kept.has(key)), sole: single[wire.edge] === 1 ? by : NONE, mark: wire.mark, class: classOf(by.length, all.length, net, live) };
+    return {
+      wire,
+      by,
+      unkept: by.length === all.length ? NONE : all.filter((key) => !kept.has(key)),
+      sole: single[wire.edge] === 1 ? by : NONE,
+      mark: wire.mark,
+      class: classOf(by.length, all.length, net, live),
+    };
   });
   return { needs, uses, functionsOf, single, blocks, conductors };
 }
@@ -78,12 +93,19 @@ export function sliceHarness(harness: Harness, kept: ReadonlySet<string>, engine
 function conductorsOf(harness: Harness): Int32Array {
   const places = new Int32Array(harness.edges.length);
   let count = 0;
-  for (let at = 0; at < harness.edges.length; at++) if (CONDUCTS.has((harness.edges[at] as HarnessEdge).type)) places[count++] = at;
+  for (let at = 0; at < harness.edges.length; at++)
+    if (CONDUCTS.has((harness.edges[at] as HarnessEdge).type)) places[count++] = at;
   return places.subarray(0, count);
 }
 
 /** Demands are followed until nothing new asks: a contact asks for its coil, an output for its computer's feeds and grounds. */
-function followNeeds(def: FunctionDef, asked: Demands, harness: Harness, blocks: Blocks, conductors: Int32Array): FunctionNeed {
+function followNeeds(
+  def: FunctionDef,
+  asked: Demands,
+  harness: Harness,
+  blocks: Blocks,
+  conductors: Int32Array,
+): FunctionNeed {
   const demands: Demand[] = [];
   const unmet: Demand[] = [];
   const edges: number[] = [];
@@ -96,7 +118,10 @@ function followNeeds(def: FunctionDef, asked: Demands, harness: Harness, blocks:
     if (demand.from === demand.to || known.has(name)) continue;
     known.add(name);
     const way = blocks.between(demand.from, demand.to);
-    if (way === null) { unmet.push(demand); continue; }
+    if (way === null) {
+      unmet.push(demand);
+      continue;
+    }
     demands.push(demand);
     for (const block of way) {
       if (taken.has(block)) continue;
@@ -136,12 +161,18 @@ function liveNets(harness: Harness): Map<number, NetLife> {
     const told = pin !== undefined && pin.form.kind !== "spare" && pin.form.kind !== "unknown";
     if (inside[at] === 1 || told || node.type === "open") places[net] = (places[net] as number) + 1;
     // What hangs at an end that no table shows, nobody knows.
-    if (node.type === "open" && !(harness.edgesAt[at] ?? []).some((one) => harness.edges[one]?.type === "join")) unknown[net] = 1;
+    if (node.type === "open" && !(harness.edgesAt[at] ?? []).some((one) => harness.edges[one]?.type === "join"))
+      unknown[net] = 1;
     if (pin === undefined || pin.form.kind === "spare") return;
     const type = harness.partAt[at]?.type;
     if (type === "plug" || (pin.form.kind === "unknown" && type !== "in-line")) unknown[net] = 1;
   });
-  return new Map(harness.wires.map((wire) => { const net = harness.netOf[wire.a] as number; return [net, unknown[net] === 1 ? "unknown" : (places[net] as number) >= 2 ? "live" : "dead"]; }));
+  return new Map(
+    harness.wires.map((wire) => {
+      const net = harness.netOf[wire.a] as number;
+      return [net, unknown[net] === 1 ? "unknown" : (places[net] as number) >= 2 ? "live" : "dead"];
+    }),
+  );
 }
 
 function classOf(kept: number, all: number, net: number, life: ReadonlyMap<number, NetLife>): WireClass {

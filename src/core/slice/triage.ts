@@ -23,7 +23,12 @@ export interface TriageFacts {
 export type TriageReason =
   | { readonly code: "airbag" }
   | { readonly code: "moves"; readonly by: readonly string[]; readonly place: string }
-  | { readonly code: "shared" | "needed"; readonly by: readonly string[]; readonly secondWay: boolean; readonly endUnknown: boolean }
+  | {
+      readonly code: "shared" | "needed";
+      readonly by: readonly string[];
+      readonly secondWay: boolean;
+      readonly endUnknown: boolean;
+    }
   | { readonly code: "only-dropped"; readonly by: readonly string[] }
   | { readonly code: "no-path" | "dead" | "end-unknown" | "use-unknown" };
 
@@ -58,37 +63,67 @@ export interface Triage {
  *
  * @param moved by connector: the other place that it goes to
  */
-export function triage(harness: Harness, slice: Slice, decisions: readonly TriageFacts[], kept: ReadonlySet<string>, moved: ReadonlyMap<string, string> = new Map()): Triage {
+export function triage(
+  harness: Harness,
+  slice: Slice,
+  decisions: readonly TriageFacts[],
+  kept: ReadonlySet<string>,
+  moved: ReadonlyMap<string, string> = new Map(),
+): Triage {
   const byWire = new Map(decisions.map((one) => [one.wireId, one]));
-  const rows = slice.uses.map((use): TriageRow => ({ ...use, ...proposal(harness, use, moved), decided: byWire.get(use.wire.id) ?? null }));
+  const rows = slice.uses.map(
+    (use): TriageRow => ({ ...use, ...proposal(harness, use, moved), decided: byWire.get(use.wire.id) ?? null }),
+  );
   const gone = goneWires(decisions);
   const stops = stopsWithout(harness, slice, gone, kept);
   const chosen = (choice: TriageChoice) => rows.filter((row) => row.decided?.choice === choice);
   const count = (type: WireUse["class"]) => rows.filter((row) => row.class === type).length;
   return {
-    rows, stops,
+    rows,
+    stops,
     numbers: {
-      wires: rows.length, needed: count("needed") + count("shared"), shared: count("shared"), free: count("free") + count("dead"),
-      parked: chosen("park").length, removed: chosen("remove").length, done: rows.filter((row) => row.decided?.done).length,
+      wires: rows.length,
+      needed: count("needed") + count("shared"),
+      shared: count("shared"),
+      free: count("free") + count("dead"),
+      parked: chosen("park").length,
+      removed: chosen("remove").length,
+      done: rows.filter((row) => row.decided?.done).length,
       reclaimed: copperBySize(chosen("remove").map((row) => row.wire)),
       atRisk: [...new Set(stops.map((stop) => stop.functionKey))],
     },
   };
 }
 
-export const goneWires = (decisions: readonly TriageFacts[]): Set<string> => new Set(decisions.filter((one) => one.choice === "remove").map((one) => one.wireId));
+export const goneWires = (decisions: readonly TriageFacts[]): Set<string> =>
+  new Set(decisions.filter((one) => one.choice === "remove").map((one) => one.wireId));
 
-function proposal(harness: Harness, { wire, class: what, mark, by, unkept, sole }: WireUse, moved: ReadonlyMap<string, string>): { proposed: TriageChoice; reason: TriageReason } {
+function proposal(
+  harness: Harness,
+  { wire, class: what, mark, by, unkept, sole }: WireUse,
+  moved: ReadonlyMap<string, string>,
+): { proposed: TriageChoice; reason: TriageReason } {
   if (mark === "airbag") return { proposed: "keep", reason: { code: "airbag" } };
-  const place = by.length === 0 ? undefined : wire.pinIds.map((id) => moved.get(harness.pinById.get(id)?.connectorId ?? "")).find((one) => one !== undefined);
+  const place =
+    by.length === 0
+      ? undefined
+      : wire.pinIds.map((id) => moved.get(harness.pinById.get(id)?.connectorId ?? "")).find((one) => one !== undefined);
   if (place !== undefined) return { proposed: "move", reason: { code: "moves", by, place } };
   const endUnknown = harness.nodes[wire.b]?.type === "open";
   switch (what) {
-    case "shared": return { proposed: "keep", reason: { code: "shared", by, secondWay: sole.length === 0, endUnknown: false } };
-    case "needed": return { proposed: "keep", reason: { code: "needed", by, secondWay: sole.length === 0, endUnknown } };
-    case "free": return { proposed: "remove", reason: unkept.length > 0 ? { code: "only-dropped", by: unkept } : { code: "no-path" } };
-    case "dead": return { proposed: "remove", reason: { code: "dead" } };
-    case "unknown": return { proposed: "park", reason: { code: endUnknown ? "end-unknown" : "use-unknown" } };
+    case "shared":
+      return { proposed: "keep", reason: { code: "shared", by, secondWay: sole.length === 0, endUnknown: false } };
+    case "needed":
+      return { proposed: "keep", reason: { code: "needed", by, secondWay: sole.length === 0, endUnknown } };
+    case "free":
+      return {
+        proposed: "remove",
+        reason: unkept.length > 0 ? { code: "only-dropped", by: unkept } : { code: "no-path" },
+      };
+    case "dead":
+      return { proposed: "remove", reason: { code: "dead" } };
+    case "unknown":
+      return { proposed: "park", reason: { code: endUnknown ? "end-unknown" : "use-unknown" } };
   }
 }
 
@@ -112,10 +147,16 @@ export function benchList(harness: Harness, rows: readonly TriageRow[]): BenchIt
     const pin = harness.pinById.get(row.wire.pinIds[0] ?? "");
     return [order.get(pin?.connectorId ?? "") ?? order.size, cavities.get(pin?.id ?? "") ?? 0];
   };
-  return rows.filter((row) => row.decided !== null && row.decided.choice !== "keep")
+  return rows
+    .filter((row) => row.decided !== null && row.decided.choice !== "keep")
     .map((row) => ({ row, at: place(row) }))
     .toSorted((x, y) => x.at[0] - y.at[0] || x.at[1] - y.at[1])
-    .map(({ row }) => ({ row, connector: harness.connectorById.get(harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "")?.label ?? "", task: { choice: row.decided?.choice ?? "keep", ...endsOf(harness, row.wire) } }));
+    .map(({ row }) => ({
+      row,
+      connector:
+        harness.connectorById.get(harness.pinById.get(row.wire.pinIds[0] ?? "")?.connectorId ?? "")?.label ?? "",
+      task: { choice: row.decided?.choice ?? "keep", ...endsOf(harness, row.wire) },
+    }));
 }
 
 /** Something that hangs in the air because what it was joined to leaves. */
@@ -133,7 +174,13 @@ export interface LooseEnd {
  * Each feed, ground, splice and signal that the connectors taken out have carried, as long as something still hangs on its
  * other end: cutting the wire between them does not give what hangs there a home. What leaves on both ends leaves no end.
  */
-export function looseEnds(harness: Harness, slice: Slice, removedConnectors: ReadonlySet<string>, gone: ReadonlySet<string>, kept: ReadonlySet<string>): LooseEnd[] {
+export function looseEnds(
+  harness: Harness,
+  slice: Slice,
+  removedConnectors: ReadonlySet<string>,
+  gone: ReadonlySet<string>,
+  kept: ReadonlySet<string>,
+): LooseEnd[] {
   const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire]));
   const leaves = (pinId: string) => removedConnectors.has(harness.pinById.get(pinId)?.connectorId ?? "");
   const hangingAt = (end: number, wire: Wire): Point[] => {
@@ -143,18 +190,38 @@ export function looseEnds(harness: Harness, slice: Slice, removedConnectors: Rea
     return (harness.edgesAt[end] ?? []).flatMap((at) => {
       const one = wireAt.get(at);
       const pinId = one?.pinIds[0];
-      return one === undefined || pinId === undefined || one.id === wire.id || gone.has(one.id) || leaves(pinId) ? [] : [cavityPoint(harness, pinId)];
+      return one === undefined || pinId === undefined || one.id === wire.id || gone.has(one.id) || leaves(pinId)
+        ? []
+        : [cavityPoint(harness, pinId)];
     });
   };
-  return harness.wires.flatMap((wire) => wire.pinIds.filter(leaves).flatMap((pinId): LooseEnd[] => {
-    const pin = harness.pinById.get(pinId);
-    const other = wire.a === harness.nodeOfPin.get(pinId) ? wire.b : wire.a;
-    const hangs = hangingAt(other, wire);
-    if (hangs.length === 0) return [];
-    const carried = pin?.form.kind === "ground" || pin?.quantity === "sensor-ground" ? "ground" : pin?.form.kind === "supply-out" || pin?.form.kind === "supply-in" ? "feed" : harness.nodes[other]?.type === "splice" ? "splice" : "signal";
-    return [{ pinId, at: cavityPoint(harness, pinId), carried, hangs, functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)) }];
-  }));
+  return harness.wires.flatMap((wire) =>
+    wire.pinIds.filter(leaves).flatMap((pinId): LooseEnd[] => {
+      const pin = harness.pinById.get(pinId);
+      const other = wire.a === harness.nodeOfPin.get(pinId) ? wire.b : wire.a;
+      const hangs = hangingAt(other, wire);
+      if (hangs.length === 0) return [];
+      const carried =
+        pin?.form.kind === "ground" || pin?.quantity === "sensor-ground"
+          ? "ground"
+          : pin?.form.kind === "supply-out" || pin?.form.kind === "supply-in"
+            ? "feed"
+            : harness.nodes[other]?.type === "splice"
+              ? "splice"
+              : "signal";
+      return [
+        {
+          pinId,
+          at: cavityPoint(harness, pinId),
+          carried,
+          hangs,
+          functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)),
+        },
+      ];
+    }),
+  );
 }
 
 /** Functions that the harness cannot serve even with nothing cut. */
-export const incomplete = (needs: readonly FunctionNeed[], kept: ReadonlySet<string>) => needs.filter((need) => kept.has(need.def.key) && need.unmet.length > 0);
+export const incomplete = (needs: readonly FunctionNeed[], kept: ReadonlySet<string>) =>
+  needs.filter((need) => kept.has(need.def.key) && need.unmet.length > 0);

@@ -13,4 +13,5 @@ export type NetlistKey = (typeof NETLIST_KEYS)[number];
 export const shorthandOf = (key: KeyPosition): NetlistKey => (key === "coasting" ? "off" : key);
 
 /** Shorthands as positions: what is closed with the key off is closed while the engine coasts. */
-export const withCoasting = (keys: readonly NetlistKey[]): readonly KeyPosition[] => (keys.includes("off") ? [...keys, "coasting"] : keys);
+export const withCoasting = (keys: readonly NetlistKey[]): readonly KeyPosition[] =>
+  keys.includes("off") ? [...keys, "coasting"] : keys;

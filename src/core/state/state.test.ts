@@ -1,11 +1,27 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { ALIVE, type ClosedWhen, closedIn, closedInShorthand, isClosedWhen, KEY_POSITIONS, liveIn, NETLIST_KEYS, shorthandOf, usualState, withCoasting } from "./index";
+import {
+  ALIVE,
+  type ClosedWhen,
+  closedIn,
+  closedInShorthand,
+  isClosedWhen,
+  KEY_POSITIONS,
+  liveIn,
+  NETLIST_KEYS,
+  shorthandOf,
+  usualState,
+  withCoasting,
+} from "./index";
 
 describe("when feeds are live", () => {
   test.each([
-    ["permanent", "off accessory run crank running coasting"], ["accessory", "accessory run running"], ["run", "run running"],
-    ["run-crank", "run crank running"], ["crank", "crank"], ["relay", ""],
+    ["permanent", "off accessory run crank running coasting"],
+    ["accessory", "accessory run running"],
+    ["run", "run running"],
+    ["run-crank", "run crank running"],
+    ["crank", "crank"],
+    ["relay", ""],
   ] as const)("%s: %s", (alive, keys) => expect(liveIn(alive).join(" ")).toBe(keys));
   test("what nobody has said is live nowhere", () => expect([liveIn(null), liveIn(undefined)]).toEqual([[], []]));
   test("only a permanent feed is live with the key off, and it is so while the engine coasts", () => {
@@ -28,19 +44,28 @@ describe("the vehicle's state", () => {
   });
   test("a vehicle without the lever or pedal closes nothing that asks for it", () => {
     const bare = usualState("crank", { range: null, clutch: null, brake: null });
-    for (const when of [{ range: ["P"] }, { clutch: "pressed" }, { clutch: "released" }, { brake: "released" }] as ClosedWhen[]) expect(isClosedWhen(when, bare)).toBe(false);
+    for (const when of [
+      { range: ["P"] },
+      { clutch: "pressed" },
+      { clutch: "released" },
+      { brake: "released" },
+    ] as ClosedWhen[])
+      expect(isClosedWhen(when, bare)).toBe(false);
   });
   test("a switch that the plan names is open until the state says that it is closed", () => {
     expect(isClosedWhen({ named: "winter" }, usualState("run"))).toBe(false);
     expect(isClosedWhen({ named: "winter" }, usualState("run", { named: { winter: true } }))).toBe(true);
   });
-  test("one starts in Park with the clutch down", () => expect(usualState("crank")).toMatchObject({ range: "P", clutch: "pressed", brake: "released" }));
+  test("one starts in Park with the clutch down", () =>
+    expect(usualState("crank")).toMatchObject({ range: "P", clutch: "pressed", brake: "released" }));
   test("positions and the contract's shorthands go over into each other", () => {
     expect(KEY_POSITIONS.map(shorthandOf)).toEqual([...NETLIST_KEYS, "off"]);
-    fc.assert(fc.property(fc.subarray([...NETLIST_KEYS]), (keys) => {
-      const when = { key: withCoasting(keys) };
-      expect(closedInShorthand(when)).toEqual(keys);
-      expect(closedIn(when)).toEqual(KEY_POSITIONS.filter((key) => keys.includes(shorthandOf(key))));
-    }));
+    fc.assert(
+      fc.property(fc.subarray([...NETLIST_KEYS]), (keys) => {
+        const when = { key: withCoasting(keys) };
+        expect(closedInShorthand(when)).toEqual(keys);
+        expect(closedIn(when)).toEqual(KEY_POSITIONS.filter((key) => keys.includes(shorthandOf(key))));
+      }),
+    );
   });
 });

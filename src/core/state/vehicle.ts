@@ -39,9 +39,17 @@ export function usualState(key: KeyPosition, other?: Partial<Omit<VehicleState, 
   return other === undefined ? usual : { ...usual, ...other };
 }
 
-const makeUsual = (key: KeyPosition): VehicleState => ({ key, range: "P", clutch: key === "crank" ? "pressed" : "released", brake: key === "run" || key === "running" ? "pressed" : "released", named: {} });
+const makeUsual = (key: KeyPosition): VehicleState => ({
+  key,
+  range: "P",
+  clutch: key === "crank" ? "pressed" : "released",
+  brake: key === "run" || key === "running" ? "pressed" : "released",
+  named: {},
+});
 /** Asked for by every switch of every path: made once. */
-const USUAL = Object.fromEntries(KEY_POSITIONS.map((key) => [key, makeUsual(key)])) as Readonly<Record<KeyPosition, VehicleState>>;
+const USUAL = Object.fromEntries(KEY_POSITIONS.map((key) => [key, makeUsual(key)])) as Readonly<
+  Record<KeyPosition, VehicleState>
+>;
 
 /** Whether a switch is closed in a state. A lever or pedal that the vehicle does not have agrees with nothing that asks for it. */
 export function isClosedWhen(when: ClosedWhen, state: VehicleState): boolean {
@@ -55,7 +63,9 @@ export function isClosedWhen(when: ClosedWhen, state: VehicleState): boolean {
 }
 
 /** Key positions in which a switch is closed, all else as usual. */
-export const closedIn = (when: ClosedWhen): KeyPosition[] => KEY_POSITIONS.filter((key) => isClosedWhen(when, usualState(key)));
+export const closedIn = (when: ClosedWhen): KeyPosition[] =>
+  KEY_POSITIONS.filter((key) => isClosedWhen(when, usualState(key)));
 
 /** The same as the netlist contract writes it. */
-export const closedInShorthand = (when: ClosedWhen): NetlistKey[] => NETLIST_KEYS.filter((key) => isClosedWhen(when, usualState(key)));
+export const closedInShorthand = (when: ClosedWhen): NetlistKey[] =>
+  NETLIST_KEYS.filter((key) => isClosedWhen(when, usualState(key)));

@@ -1,7 +1,9 @@
 import type { Units } from "./units";
 
 /** Metric sizes that vehicle wire is sold in, mm² (ISO 6722-1). */
-export const METRIC_SIZES = [0.35, 0.5, 0.75, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16, 20, 25, 30, 35, 40, 50, 60, 70, 95, 120] as const;
+export const METRIC_SIZES = [
+  0.35, 0.5, 0.75, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16, 20, 25, 30, 35, 40, 50, 60, 70, 95, 120,
+] as const;
 
 /**
  * Copper area of an American wire gauge, mm²: A = π/4 · d², d = 0.127 · 92^((36 − n) / 39) mm (ASTM B258).
@@ -33,7 +35,8 @@ const GAUGE_SIZES: readonly number[] = [22, 20, 18, 16, 14, 12, 10, 8, 6, 4, 2, 
 export const soldSizes = (units: Units): readonly number[] => (units === "metric" ? METRIC_SIZES : GAUGE_SIZES);
 
 /** The next of them of at least this area, mm²; the largest where none is. */
-export const soldAtLeast = (areaMm2: number, units: Units): number => soldSizes(units).find((size) => size >= areaMm2 - 1e-9) ?? (soldSizes(units).at(-1) as number);
+export const soldAtLeast = (areaMm2: number, units: Units): number =>
+  soldSizes(units).find((size) => size >= areaMm2 - 1e-9) ?? (soldSizes(units).at(-1) as number);
 
 /** One foot, m. */
 export const FOOT_M = 0.3048;

@@ -41,10 +41,21 @@ export interface FusedWire {
 /** One inequality of a fuse with its numbers: A, s, mm², °C. */
 export type FuseCheck = { readonly holds: boolean } & (
   | { readonly code: "continuous"; readonly amps: number; readonly allowedAmps: number; readonly ratedAmps: number }
-  | { readonly code: "wire"; readonly ratedAmps: number; readonly wireAmps: number; readonly areaMm2: number; readonly ambientC: number }
+  | {
+      readonly code: "wire";
+      readonly ratedAmps: number;
+      readonly wireAmps: number;
+      readonly areaMm2: number;
+      readonly ambientC: number;
+    }
   | { readonly code: "inrush"; readonly amps: number; readonly seconds: number; readonly quickestSeconds: number }
   /** `slowestSeconds` null: the short draws too little for the fuse to blow at all. */
-  | { readonly code: "short"; readonly amps: number; readonly wireSeconds: number | null; readonly slowestSeconds: number | null }
+  | {
+      readonly code: "short";
+      readonly amps: number;
+      readonly wireSeconds: number | null;
+      readonly slowestSeconds: number | null;
+    }
 );
 
 export interface FuseVerdict {
@@ -56,25 +67,51 @@ export interface FuseVerdict {
 }
 
 /** Judges a fuse by its load, its inrush and its wire; each check carries its numbers. */
-export function judgeFuse({ ratedAmps, areaMm2, surroundings, continuousAmps: load, inrush, shortAmps = Number.POSITIVE_INFINITY }: FusedWire): FuseVerdict {
+export function judgeFuse({
+  ratedAmps,
+  areaMm2,
+  surroundings,
+  continuousAmps: load,
+  inrush,
+  shortAmps = Number.POSITIVE_INFINITY,
+}: FusedWire): FuseVerdict {
   const wireAmps = continuousAmps(areaMm2, surroundings, INSULATION_C);
   const { margin, amps: worst } = protection(ratedAmps, areaMm2, surroundings, shortAmps);
   const checks: FuseCheck[] = [
-    { code: "continuous", holds: load <= CONTINUOUS_PART * ratedAmps, amps: load, allowedAmps: CONTINUOUS_PART * ratedAmps, ratedAmps },
+    {
+      code: "continuous",
+      holds: load <= CONTINUOUS_PART * ratedAmps,
+      amps: load,
+      allowedAmps: CONTINUOUS_PART * ratedAmps,
+      ratedAmps,
+    },
     { code: "wire", holds: ratedAmps <= wireAmps, ratedAmps, wireAmps, areaMm2, ambientC: surroundings.ambientC },
   ];
   if (inrush !== undefined) {
     const quickestSeconds = meltSeconds(inrush.amps, ratedAmps) / SLOWEST;
     checks.push({ code: "inrush", holds: quickestSeconds > inrush.seconds, ...inrush, quickestSeconds });
   }
-  checks.push(margin === null
-    ? { code: "short", holds: false, amps: shortAmps, wireSeconds: null, slowestSeconds: null }
-    : { code: "short", holds: margin >= 1, amps: worst, wireSeconds: harmSeconds(worst, areaMm2, surroundings), slowestSeconds: meltSeconds(worst, ratedAmps, true) });
+  checks.push(
+    margin === null
+      ? { code: "short", holds: false, amps: shortAmps, wireSeconds: null, slowestSeconds: null }
+      : {
+          code: "short",
+          holds: margin >= 1,
+          amps: worst,
+          wireSeconds: harmSeconds(worst, areaMm2, surroundings),
+          slowestSeconds: meltSeconds(worst, ratedAmps, true),
+        },
+  );
   return { checks, wireAmps, margin: margin ?? 0 };
 }
 
 /** Where, of all currents up to that of a short, the wire comes nearest to being harmed before the fuse melts. */
-function protection(ratedAmps: number, areaMm2: number, surroundings: Surroundings, shortAmps: number): { readonly margin: number | null; readonly amps: number } {
+function protection(
+  ratedAmps: number,
+  areaMm2: number,
+  surroundings: Surroundings,
+  shortAmps: number,
+): { readonly margin: number | null; readonly amps: number } {
   const [from, to] = [1.35 * ratedAmps, Math.min(shortAmps, 40 * ratedAmps)];
   // Too little flows to melt it, and yet it is a short.
   if (to < from) return { margin: null, amps: to };
@@ -89,4 +126,5 @@ function protection(ratedAmps: number, areaMm2: number, surroundings: Surroundin
 }
 
 /** The smallest fuse that bears a load for good, A; null where none does. */
-export const fuseForLoad = (amps: number): number | null => FUSE_RATINGS.find((rating) => CONTINUOUS_PART * rating >= amps) ?? null;
+export const fuseForLoad = (amps: number): number | null =>
+  FUSE_RATINGS.find((rating) => CONTINUOUS_PART * rating >= amps) ?? null;

@@ -1,5 +1,14 @@
 export { warmPullInVolts } from "./coil";
-export { CONTINUOUS_PART, FUSE_RATINGS, type FuseCheck, type FusedWire, type FuseVerdict, fuseForLoad, judgeFuse, meltSeconds } from "./fuse";
+export {
+  CONTINUOUS_PART,
+  FUSE_RATINGS,
+  type FuseCheck,
+  type FusedWire,
+  type FuseVerdict,
+  fuseForLoad,
+  judgeFuse,
+  meltSeconds,
+} from "./fuse";
 export { CABIN_C, conductorC, continuousAmps, ENGINE_BAY_C, INSULATION_C, type Surroundings } from "./rating";
 export { type Conductor, dropVolts, type Path, USUAL_WIRE, wireOhms } from "./resistance";
 export { harmSeconds, onderdonkSeconds, SHORT_C } from "./short";

@@ -21,7 +21,11 @@ export const ENGINE_BAY_C = 60;
 export const CABIN_C = 40;
 
 /** Properties of air at a temperature and 1 atm: ν m²/s, k W/(m·K), Pr. Sutherland's law and conductivity as in the U.S. Standard Atmosphere 1976. */
-export function airAt(celsius: number): { readonly viscosity: number; readonly conductivity: number; readonly prandtl: number } {
+export function airAt(celsius: number): {
+  readonly viscosity: number;
+  readonly conductivity: number;
+  readonly prandtl: number;
+} {
   const kelvin = celsius + KELVIN;
   const dynamic = (1.458e-6 * kelvin ** 1.5) / (kelvin + 110.4);
   const density = 101_325 / (287.05 * kelvin);
@@ -62,7 +66,11 @@ export interface Surroundings {
 }
 
 /** Temperature of the conductor that gives off so much heat per metre, °C: surface by bisection, then bundle and insulation by conduction (Fourier). */
-function conductorAt(areaMm2: number, wattsPerM: number, { ambientC, loaded = 1, wires = loaded }: Surroundings): number {
+function conductorAt(
+  areaMm2: number,
+  wattsPerM: number,
+  { ambientC, loaded = 1, wires = loaded }: Surroundings,
+): number {
   const outer = insulatedMm(areaMm2);
   const bundled = wires > 1;
   const diameter = bundled ? outer * Math.sqrt(wires / BUNDLE_FILL) : outer;
@@ -84,7 +92,10 @@ function conductorAt(areaMm2: number, wattsPerM: number, { ambientC, loaded = 1,
 function check(areaMm2: number, { ambientC, loaded = 1, wires = loaded }: Surroundings): void {
   if (!(areaMm2 > 0)) throw new RangeError(`areaMm2 must be > 0 mm², got ${areaMm2}`);
   if (!(ambientC >= -40 && ambientC <= 150)) throw new RangeError(`ambientC must be −40 … 150 °C, got ${ambientC}`);
-  if (!(loaded >= 1 && wires >= loaded)) throw new RangeError(`a bundle has at least as many wires as carry current, and one at least: got ${wires} and ${loaded}`);
+  if (!(loaded >= 1 && wires >= loaded))
+    throw new RangeError(
+      `a bundle has at least as many wires as carry current, and one at least: got ${wires} and ${loaded}`,
+    );
 }
 
 /**
@@ -129,7 +140,8 @@ export function conductorC(areaMm2: number, amps: number, surroundings: Surround
   let [low, high] = [surroundings.ambientC, 300];
   for (let step = 0; step < 50; step++) {
     const middle = (low + high) / 2;
-    if (conductorAt(areaMm2, amps ** 2 * wireOhms({ lengthM: 1, areaMm2, conductorC: middle }), surroundings) > middle) low = middle;
+    if (conductorAt(areaMm2, amps ** 2 * wireOhms({ lengthM: 1, areaMm2, conductorC: middle }), surroundings) > middle)
+      low = middle;
     else high = middle;
   }
   return (low + high) / 2;

@@ -26,7 +26,8 @@ const COPPER_C = { low: -40, high: 300 } as const;
 export function wireOhms({ lengthM, areaMm2, conductorC = 20 }: Conductor): number {
   if (!(lengthM >= 0)) throw new RangeError(`lengthM must be ≥ 0 m, got ${lengthM}`);
   if (!(areaMm2 > 0)) throw new RangeError(`areaMm2 must be > 0 mm², got ${areaMm2}`);
-  if (!(conductorC >= COPPER_C.low && conductorC <= COPPER_C.high)) throw new RangeError(`conductorC must be ${COPPER_C.low} … ${COPPER_C.high} °C, got ${conductorC}`);
+  if (!(conductorC >= COPPER_C.low && conductorC <= COPPER_C.high))
+    throw new RangeError(`conductorC must be ${COPPER_C.low} … ${COPPER_C.high} °C, got ${conductorC}`);
   return (RHO_20 * (1 + ALPHA_20 * (conductorC - 20)) * STRANDING * lengthM) / areaMm2;
 }
 
@@ -44,7 +45,11 @@ const pathOhms = ({ wires, jointOhms = 0 }: Path) => wires.reduce((sum, wire) =>
  * @param amps ≥ 0
  * @throws RangeError when a value is out of range
  */
-export function dropVolts(amps: number, out: Path, back: Path): { readonly out: number; readonly back: number; readonly total: number } {
+export function dropVolts(
+  amps: number,
+  out: Path,
+  back: Path,
+): { readonly out: number; readonly back: number; readonly total: number } {
   if (!(amps >= 0)) throw new RangeError(`amps must be ≥ 0 A, got ${amps}`);
   const [there, home] = [amps * pathOhms(out), amps * pathOhms(back)];
   return { out: there, back: home, total: there + home };

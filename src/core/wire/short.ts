@@ -16,7 +16,8 @@ const CMIL_PER_MM2 = 1973.5;
 export function onderdonkSeconds(amps: number, areaMm2: number, fromC: number, toC: number): number {
   if (!(amps > 0)) throw new RangeError(`amps must be > 0 A, got ${amps}`);
   if (!(areaMm2 > 0)) throw new RangeError(`areaMm2 must be > 0 mm², got ${areaMm2}`);
-  if (!(fromC > -234 && toC > fromC)) throw new RangeError(`toC must be above fromC, and that above −234 °C: got ${fromC} and ${toC}`);
+  if (!(fromC > -234 && toC > fromC))
+    throw new RangeError(`toC must be above fromC, and that above −234 °C: got ${fromC} and ${toC}`);
   return (((areaMm2 * CMIL_PER_MM2) / amps) ** 2 * Math.log10(1 + (toC - fromC) / (234 + fromC))) / 33;
 }
 
@@ -28,7 +29,12 @@ export function onderdonkSeconds(amps: number, areaMm2: number, fromC: number, t
  * @param surroundings where the wire lies; it is taken to start at the air's temperature
  * @param bearsAmps    what it bears at the short-time limit, where that has been reckoned before
  */
-export function harmSeconds(amps: number, areaMm2: number, surroundings: Surroundings, bearsAmps = continuousAmps(areaMm2, surroundings, SHORT_C)): number {
+export function harmSeconds(
+  amps: number,
+  areaMm2: number,
+  surroundings: Surroundings,
+  bearsAmps = continuousAmps(areaMm2, surroundings, SHORT_C),
+): number {
   const part = (amps / bearsAmps) ** 2;
   if (part <= 1) return Number.POSITIVE_INFINITY;
   return onderdonkSeconds(bearsAmps, areaMm2, surroundings.ambientC, SHORT_C) * Math.log(part / (part - 1));

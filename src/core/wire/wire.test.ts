@@ -2,7 +2,19 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { awgToMm2, METRIC_SIZES } from "../units";
 import {
-  conductorC, conductorMm, continuousAmps, dropVolts, fuseForLoad, harmSeconds, insulatedMm, judgeFuse, meltSeconds, onderdonkSeconds, SHORT_C, warmPullInVolts, wireOhms,
+  conductorC,
+  conductorMm,
+  continuousAmps,
+  dropVolts,
+  fuseForLoad,
+  harmSeconds,
+  insulatedMm,
+  judgeFuse,
+  meltSeconds,
+  onderdonkSeconds,
+  SHORT_C,
+  warmPullInVolts,
+  wireOhms,
 } from "./index";
 import { airAt, heatWPerM, nusselt } from "./rating";
 
@@ -14,16 +26,31 @@ describe("sizes", () => {
     expect(conductorMm(1)).toBeCloseTo(1.29, 2);
     expect([0.5, 1, 2.5, 25].map((area) => Number(insulatedMm(area).toFixed(1)))).toEqual([1.5, 1.9, 2.8, 7.8]);
   });
-  test.each([() => wireOhms({ lengthM: -1, areaMm2: 1 }), () => dropVolts(Number.NaN, { wires: [] }, { wires: [] }), () => continuousAmps(1, { ambientC: 200 }), () => continuousAmps(1, { ambientC: 20, loaded: 5, wires: 3 }), () => conductorC(1, -1, { ambientC: 20 }), () => onderdonkSeconds(1, 1, 100, 50), () => meltSeconds(1, 0)])("out of range is an error that says so", (call) => expect(call).toThrow(RangeError));
+  test.each([
+    () => wireOhms({ lengthM: -1, areaMm2: 1 }),
+    () => dropVolts(Number.NaN, { wires: [] }, { wires: [] }),
+    () => continuousAmps(1, { ambientC: 200 }),
+    () => continuousAmps(1, { ambientC: 20, loaded: 5, wires: 3 }),
+    () => conductorC(1, -1, { ambientC: 20 }),
+    () => onderdonkSeconds(1, 1, 100, 50),
+    () => meltSeconds(1, 0),
+  ])("out of range is an error that says so", (call) => expect(call).toThrow(RangeError));
 });
 
 describe("voltage drop", () => {
   test("18 gauge of solid copper is 20.95 Ω/km at 20 °C; stranded 2 % more, and 31 % more at 100 °C", () => {
     expect(wireOhms({ lengthM: 1000, areaMm2: awgToMm2(18) }) / 1.02).toBeCloseTo(20.95, 2);
-    expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 100 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(1.3144, 4);
+    expect(wireOhms({ lengthM: 1, areaMm2: 1, conductorC: 100 }) / wireOhms({ lengthM: 1, areaMm2: 1 })).toBeCloseTo(
+      1.3144,
+      4,
+    );
   });
   test("out and back, joints included", () => {
-    const drop = dropVolts(10, { wires: [{ lengthM: 5, areaMm2: 2.5 }], jointOhms: 0.005 }, { wires: [{ lengthM: 1, areaMm2: 2.5 }] });
+    const drop = dropVolts(
+      10,
+      { wires: [{ lengthM: 5, areaMm2: 2.5 }], jointOhms: 0.005 },
+      { wires: [{ lengthM: 1, areaMm2: 2.5 }] },
+    );
     expect(drop.out).toBeCloseTo(10 * (0.017241 * 1.02 * 2 + 0.005), 9);
     expect(drop.total).toBeCloseTo(drop.out + drop.back, 12);
     expect(drop.out - 0.05).toBeCloseTo(5 * drop.back, 9);
@@ -33,26 +60,52 @@ describe("voltage drop", () => {
 describe("heat balance", () => {
   test("air at 300 K is as tables have it", () => {
     const air = airAt(26.85);
-    for (const [ours, table] of [[air.viscosity, 15.89e-6], [air.conductivity, 26.3e-3], [air.prandtl, 0.71]] as const) expect(Math.abs(ours / table - 1)).toBeLessThan(0.02);
+    for (const [ours, table] of [
+      [air.viscosity, 15.89e-6],
+      [air.conductivity, 26.3e-3],
+      [air.prandtl, 0.71],
+    ] as const)
+      expect(Math.abs(ours / table - 1)).toBeLessThan(0.02);
   });
-  test("the correlation gives the textbook's pipe: Ra = 5.073·10⁶, Pr = 0.697, Nu = 23", () => expect(nusselt(5.073e6, 0.697)).toBeCloseTo(23.1, 1));
+  test("the correlation gives the textbook's pipe: Ra = 5.073·10⁶, Pr = 0.697, Nu = 23", () =>
+    expect(nusselt(5.073e6, 0.697)).toBeCloseTo(23.1, 1));
   test("no heat goes to air that is as warm", () => expect(heatWPerM(2, 40, 40)).toBe(0));
-  test("at its rating a wire is at its limit: rating and temperature are each other's inverse", () => fc.assert(fc.property(size, ambient, (area, ambientC) => {
-    expect(conductorC(area, continuousAmps(area, { ambientC }), { ambientC })).toBeCloseTo(100, 5);
-  }), { numRuns: 30 }));
-  test("what the conductor makes is what the surface gives off, wall in between", () => fc.assert(fc.property(size, ambient, (area, ambientC) => {
-    const amps = continuousAmps(area, { ambientC });
-    const watts = amps ** 2 * wireOhms({ lengthM: 1, areaMm2: area, conductorC: 100 });
-    const surface = 100 - (watts * Math.log(insulatedMm(area) / conductorMm(area))) / (2 * Math.PI * 0.19);
-    expect(heatWPerM(insulatedMm(area), surface, ambientC) / watts).toBeCloseTo(1, 5);
-  }), { numRuns: 30 }));
-  test("more copper bears more, hotter air less, a fuller bundle less, and never more than alone", () => fc.assert(fc.property(size, ambient, fc.integer({ min: 1, max: 30 }), fc.integer({ min: 0, max: 30 }), (area, ambientC, loaded, idle) => {
-    const here = continuousAmps(area, { ambientC, loaded, wires: loaded + idle });
-    expect(continuousAmps(area * 1.5, { ambientC, loaded, wires: loaded + idle })).toBeGreaterThan(here);
-    expect(continuousAmps(area, { ambientC: ambientC + 10, loaded, wires: loaded + idle })).toBeLessThan(here);
-    expect(continuousAmps(area, { ambientC, loaded: loaded + 5, wires: loaded + idle + 5 })).toBeLessThanOrEqual(here + 1e-6);
-    expect(here).toBeLessThanOrEqual(continuousAmps(area, { ambientC }) + 1e-6);
-  }), { numRuns: 30 }));
+  test("at its rating a wire is at its limit: rating and temperature are each other's inverse", () =>
+    fc.assert(
+      fc.property(size, ambient, (area, ambientC) => {
+        expect(conductorC(area, continuousAmps(area, { ambientC }), { ambientC })).toBeCloseTo(100, 5);
+      }),
+      { numRuns: 30 },
+    ));
+  test("what the conductor makes is what the surface gives off, wall in between", () =>
+    fc.assert(
+      fc.property(size, ambient, (area, ambientC) => {
+        const amps = continuousAmps(area, { ambientC });
+        const watts = amps ** 2 * wireOhms({ lengthM: 1, areaMm2: area, conductorC: 100 });
+        const surface = 100 - (watts * Math.log(insulatedMm(area) / conductorMm(area))) / (2 * Math.PI * 0.19);
+        expect(heatWPerM(insulatedMm(area), surface, ambientC) / watts).toBeCloseTo(1, 5);
+      }),
+      { numRuns: 30 },
+    ));
+  test("more copper bears more, hotter air less, a fuller bundle less, and never more than alone", () =>
+    fc.assert(
+      fc.property(
+        size,
+        ambient,
+        fc.integer({ min: 1, max: 30 }),
+        fc.integer({ min: 0, max: 30 }),
+        (area, ambientC, loaded, idle) => {
+          const here = continuousAmps(area, { ambientC, loaded, wires: loaded + idle });
+          expect(continuousAmps(area * 1.5, { ambientC, loaded, wires: loaded + idle })).toBeGreaterThan(here);
+          expect(continuousAmps(area, { ambientC: ambientC + 10, loaded, wires: loaded + idle })).toBeLessThan(here);
+          expect(continuousAmps(area, { ambientC, loaded: loaded + 5, wires: loaded + idle + 5 })).toBeLessThanOrEqual(
+            here + 1e-6,
+          );
+          expect(here).toBeLessThanOrEqual(continuousAmps(area, { ambientC }) + 1e-6);
+        },
+      ),
+      { numRuns: 30 },
+    ));
   test("a square millimetre in 40 °C air bears about 20 A alone; air at the limit leaves nothing", () => {
     expect(continuousAmps(1, { ambientC: 40 })).toBeGreaterThan(18);
     expect(continuousAmps(1, { ambientC: 40 })).toBeLessThan(22);
@@ -66,16 +119,30 @@ describe("a relay's coil when it is warm", () => {
     expect(warmPullInVolts(7.5, 40)).toBeCloseTo(8.87, 2);
     expect(warmPullInVolts(7.5, -7)).toBeCloseTo(7.5, 9);
   });
-  test("its current at pull-in is the same at every temperature", () => fc.assert(fc.property(ambient, fc.double({ min: 3, max: 16, noNaN: true }), (ambientC, volts) => {
-    const ohms = (celsius: number) => wireOhms({ lengthM: 100, areaMm2: 0.02, conductorC: celsius });
-    expect(warmPullInVolts(volts, ambientC) / ohms(ambientC + 30)).toBeCloseTo(volts / ohms(23), 9);
-  })));
-  test.each([[0, 20], [Number.NaN, 20], [7, 200]])("%s V at %s °C is an error", (volts, celsius) => expect(() => warmPullInVolts(volts, celsius)).toThrow(RangeError));
+  test("its current at pull-in is the same at every temperature", () =>
+    fc.assert(
+      fc.property(ambient, fc.double({ min: 3, max: 16, noNaN: true }), (ambientC, volts) => {
+        const ohms = (celsius: number) => wireOhms({ lengthM: 100, areaMm2: 0.02, conductorC: celsius });
+        expect(warmPullInVolts(volts, ambientC) / ohms(ambientC + 30)).toBeCloseTo(volts / ohms(23), 9);
+      }),
+    ));
+  test.each([
+    [0, 20],
+    [Number.NaN, 20],
+    [7, 200],
+  ])("%s V at %s °C is an error", (volts, celsius) =>
+    expect(() => warmPullInVolts(volts, celsius)).toThrow(RangeError),
+  );
 });
 
 describe("fuses and shorts", () => {
   test("blade fuses melt within the limits of ISO 8820-3", () => {
-    for (const [multiple, least, most] of [[1.35, 0.75, 600], [2, 0.15, 5], [3.5, 0.04, 0.5], [6, 0.02, 0.1]] as const) {
+    for (const [multiple, least, most] of [
+      [1.35, 0.75, 600],
+      [2, 0.15, 5],
+      [3.5, 0.04, 0.5],
+      [6, 0.02, 0.1],
+    ] as const) {
       expect(meltSeconds(multiple * 10, 10), `${multiple}`).toBeGreaterThanOrEqual(least);
       expect(meltSeconds(multiple * 10, 10), `${multiple}`).toBeLessThanOrEqual(most);
     }
@@ -90,15 +157,20 @@ describe("fuses and shorts", () => {
     expect(harmSeconds(continuousAmps(1, { ambientC: 40 }), 1, { ambientC: 40 })).toBe(Number.POSITIVE_INFINITY);
   });
   const wire = { areaMm2: 1, surroundings: { ambientC: 40 }, continuousAmps: 9, shortAmps: 120 } as const;
-  const failing = (more: Partial<Parameters<typeof judgeFuse>[0]>) => judgeFuse({ ratedAmps: 15, ...wire, ...more }).checks.filter((check) => !check.holds).map((check) => check.code);
+  const failing = (more: Partial<Parameters<typeof judgeFuse>[0]>) =>
+    judgeFuse({ ratedAmps: 15, ...wire, ...more })
+      .checks.filter((check) => !check.holds)
+      .map((check) => check.code);
   test("a sound one passes every check", () => expect(failing({})).toEqual([]));
   test("a load over 0.75 of the rating", () => expect(failing({ continuousAmps: 11.3 })).toEqual(["continuous"]));
   test("a fuse bigger than its wire", () => expect(failing({ ratedAmps: 30 })).toEqual(["wire"]));
-  test("a fuse far bigger lets the wire burn first", () => expect(failing({ ratedAmps: 40 })).toEqual(["wire", "short"]));
+  test("a fuse far bigger lets the wire burn first", () =>
+    expect(failing({ ratedAmps: 40 })).toEqual(["wire", "short"]));
   test("an inrush that a quick fuse does not outlast", () => {
     expect(failing({ inrush: { amps: 60, seconds: 0.2 } })).toEqual(["inrush"]);
     expect(failing({ inrush: { amps: 30, seconds: 0.1 } })).toEqual([]);
   });
-  test("a line so long that a short need not melt the fuse", () => expect(failing({ shortAmps: 18 })).toEqual(["short"]));
+  test("a line so long that a short need not melt the fuse", () =>
+    expect(failing({ shortAmps: 18 })).toEqual(["short"]));
   test("the fuse for a load", () => expect([1, 7.5, 8, 500].map(fuseForLoad)).toEqual([2, 10, 15, null]));
 });

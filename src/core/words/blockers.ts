@@ -15,7 +15,9 @@ export const lineText = ({ decision, ways, ...ends }: Line): string => decision?
 
 /** What is proposed now for a decision whose facts have changed; null where it still stands. */
 export const staleText = ({ stale, ways, ...ends }: Line): string | null =>
-  stale ? `The facts have changed since it was decided. Now: ${VERDICT_WORDS[ways[0].verdict].toLowerCase()}. ${wayText(ways[0], ends)}` : null;
+  stale
+    ? `The facts have changed since it was decided. Now: ${VERDICT_WORDS[ways[0].verdict].toLowerCase()}. ${wayText(ways[0], ends)}`
+    : null;
 
 /** The probes of a step: `red C1-2, black BAT −`. */
 export const probesText = ({ red, black }: Step): string => `red ${probeLabel(red)}, black ${probeLabel(black)}`;
@@ -28,17 +30,56 @@ export interface BlockerWords {
 
 export function blockerWords(blocker: Blocker<Step>, units: Units): BlockerWords {
   switch (blocker.code) {
-    case "no-table": return { text: `The ${blocker.side} has no pin table yet`, detail: "Import it: a file, or pasted text" };
-    case "stopped-function": return { text: `Stopped by a cut: ${functionName(blocker.stop.functionKey)}. ${stopText(blocker.stop)}`, detail: "keep the wire, feed it from elsewhere, or drop the function" };
-    case "power-finding": return { text: findingTitle(blocker.finding, units), detail: `${findingWhy(blocker.finding, units)} Probe: red at ${findingPlace(blocker.finding)}, black at BAT −.` };
-    case "loose-end": return { text: `${count(blocker.count, "loose end has", "loose ends have")} no home`, detail: listed(blocker.ends.map(pointText)) };
-    case "debt": return { text: `${count(blocker.count, "temporary fix is", "temporary fixes are")} open`, detail: blocker.says };
-    case "failed-step": return { text: `${stepTitle(blocker.step)} failed`, detail: `expected ${expectedText(blocker.step.expected)}; ${probesText(blocker.step)}` };
-    case "next-step": return { text: `Read: ${stepTitle(blocker.step)}`, detail: `expects ${expectedText(blocker.step.expected)}; ${probesText(blocker.step)}` };
-    case "unknown-pin": return { text: `${cavityLabel(blocker.at)}: what it does is not known yet`, detail: blocker.description ?? "no description" };
-    case "direct-lines": return { text: `${count(blocker.count, "wire-only link waits", "wire-only links wait")} for your approval`, detail: "wire only; no adapter needed" };
-    default: return { text: `${quantityHead(blocker.quantity)}, ${cavityLabel(blocker.provider)} to ${cavityLabel(blocker.consumer)}: ${LINE_WORDS[blocker.code]}`, detail: staleText(blocker.line) ?? lineText(blocker.line) };
+    case "no-table":
+      return { text: `The ${blocker.side} has no pin table yet`, detail: "Import it: a file, or pasted text" };
+    case "stopped-function":
+      return {
+        text: `Stopped by a cut: ${functionName(blocker.stop.functionKey)}. ${stopText(blocker.stop)}`,
+        detail: "keep the wire, feed it from elsewhere, or drop the function",
+      };
+    case "power-finding":
+      return {
+        text: findingTitle(blocker.finding, units),
+        detail: `${findingWhy(blocker.finding, units)} Probe: red at ${findingPlace(blocker.finding)}, black at BAT −.`,
+      };
+    case "loose-end":
+      return {
+        text: `${count(blocker.count, "loose end has", "loose ends have")} no home`,
+        detail: listed(blocker.ends.map(pointText)),
+      };
+    case "debt":
+      return { text: `${count(blocker.count, "temporary fix is", "temporary fixes are")} open`, detail: blocker.says };
+    case "failed-step":
+      return {
+        text: `${stepTitle(blocker.step)} failed`,
+        detail: `expected ${expectedText(blocker.step.expected)}; ${probesText(blocker.step)}`,
+      };
+    case "next-step":
+      return {
+        text: `Read: ${stepTitle(blocker.step)}`,
+        detail: `expects ${expectedText(blocker.step.expected)}; ${probesText(blocker.step)}`,
+      };
+    case "unknown-pin":
+      return {
+        text: `${cavityLabel(blocker.at)}: what it does is not known yet`,
+        detail: blocker.description ?? "no description",
+      };
+    case "direct-lines":
+      return {
+        text: `${count(blocker.count, "wire-only link waits", "wire-only links wait")} for your approval`,
+        detail: "wire only; no adapter needed",
+      };
+    default:
+      return {
+        text: `${quantityHead(blocker.quantity)}, ${cavityLabel(blocker.provider)} to ${cavityLabel(blocker.consumer)}: ${LINE_WORDS[blocker.code]}`,
+        detail: staleText(blocker.line) ?? lineText(blocker.line),
+      };
   }
 }
 
-const LINE_WORDS = { "stale-line": "decide again", "blocked-line": "no way yet", "open-line": "needs a decision, or a value is missing", "proposed-line": "accept or change the adapter" } as const;
+const LINE_WORDS = {
+  "stale-line": "decide again",
+  "blocked-line": "no way yet",
+  "open-line": "needs a decision, or a value is missing",
+  "proposed-line": "accept or change the adapter",
+} as const;

@@ -2,7 +2,21 @@ import type { Cure, DeadCause, Finding, Origin, Severity } from "../power";
 import type { Units } from "../units";
 import type { FuseCheck } from "../wire";
 import { sizeWords, temperatureText } from "./measures";
-import { allOf, amps, capital, days, fixed, hours, listed, ohms, ratedAmps, ratedVolts, seconds, smallVolts, volts } from "./numbers";
+import {
+  allOf,
+  amps,
+  capital,
+  days,
+  fixed,
+  hours,
+  listed,
+  ohms,
+  ratedAmps,
+  ratedVolts,
+  seconds,
+  smallVolts,
+  volts,
+} from "./numbers";
 import { itemText, originText } from "./origins";
 import { cavityLabel, pathText, pointText } from "./points";
 import { closesWords, keyWords, stateWords, whenWords } from "./states";
@@ -22,7 +36,10 @@ const findingHead = (finding: Finding): string => capital(findingPlace(finding))
 export const findingAlso = ({ also }: Pick<Finding, "also">): string[] => also.map(itemText);
 
 const CHECK_TITLES: Readonly<Record<FuseCheck["code"], string>> = {
-  continuous: "carries more than 0.75 of its rating", wire: "is rated above its wire", inrush: "may blow on inrush", short: "does not protect its wire in a short",
+  continuous: "carries more than 0.75 of its rating",
+  wire: "is rated above its wire",
+  inrush: "may blow on inrush",
+  short: "does not protect its wire in a short",
 };
 
 /** Thing and trouble in one line. */
@@ -30,76 +47,154 @@ export function findingTitle(finding: Finding, units: Units): string {
   const head = findingHead(finding);
   const when = stateWords[finding.state];
   switch (finding.code) {
-    case "dead-feed": return `${head} has no voltage ${whenWords(finding.keys)}`;
-    case "low-volts": return `${head} has ${volts(finding.volts)} ${when}`;
-    case "back-feed": return `${head} is live ${when}`;
-    case "shared-ground": return `${head}, a sensor ground, carries ${amps(finding.amps)} ${when}`;
-    case "ground-offset": return `Ground of ${finding.part} is ${smallVolts(Math.abs(finding.volts))} ${finding.volts < 0 ? "below" : "above"} battery negative ${when}`;
-    case "ground-missing": return "The engine has no ground strap";
-    case "fuse-load": case "fuse-wire": case "fuse-inrush": case "fuse-short": return `${head} (${ratedAmps(finding.ratedAmps)}) ${finding.failing.map(({ code }) => CHECK_TITLES[code]).join(", and ")}`;
-    case "wire-hot": return `${finding.wires > 1 ? `${finding.wires} wires of circuit ${finding.circuit} carry` : `${head} carries`} ${amps(finding.amps)} ${when}`;
-    case "relay-contact": return `The contact of ${findingPlace(finding)} carries ${amps(finding.amps)}`;
-    case "relay-coil": return `${head} may not pull in ${when} when it is warm`;
-    case "relay-buzz": return `${head} chatters ${when}`;
-    case "driver-overload": return finding.against === null ? `${head} supplies ${amps(finding.amps)} ${when}` : `${cavityLabel(finding.against.at)} and ${findingPlace(finding)} short each other ${when}: ${amps(finding.amps)}`;
-    case "drain": return `Parked, ${amps(finding.amps)} flow: half the battery is gone in ${days(finding.daysToHalf)}`;
-    case "charge": return finding.what === "none"
-      ? `With the engine running nothing charges the battery: it supplies ${amps(finding.amps)}`
-      : `With everything on ${amps(finding.neededAmps)} are needed, and the alternator supplies ${amps(finding.givenAmps)} ${finding.what === "road" ? "at most" : "at idle"}`;
-    case "cranking": return finding.what === "battery"
-      ? `The battery drops to ${volts(finding.volts)} while cranking at ${temperatureText(finding.batteryC, units)}`
-      : `${head} has ${volts(finding.volts)} while cranking, ${volts(finding.volts - finding.neededVolts)} to spare`;
-    case "bus-termination": return `The bus at ${findingPlace(finding)} has ${finding.ended === 0 ? "no terminator" : finding.ended === 1 ? "one terminator" : `${finding.ended} terminators`}`;
+    case "dead-feed":
+      return `${head} has no voltage ${whenWords(finding.keys)}`;
+    case "low-volts":
+      return `${head} has ${volts(finding.volts)} ${when}`;
+    case "back-feed":
+      return `${head} is live ${when}`;
+    case "shared-ground":
+      return `${head}, a sensor ground, carries ${amps(finding.amps)} ${when}`;
+    case "ground-offset":
+      return `Ground of ${finding.part} is ${smallVolts(Math.abs(finding.volts))} ${finding.volts < 0 ? "below" : "above"} battery negative ${when}`;
+    case "ground-missing":
+      return "The engine has no ground strap";
+    case "fuse-load":
+    case "fuse-wire":
+    case "fuse-inrush":
+    case "fuse-short":
+      return `${head} (${ratedAmps(finding.ratedAmps)}) ${finding.failing.map(({ code }) => CHECK_TITLES[code]).join(", and ")}`;
+    case "wire-hot":
+      return `${finding.wires > 1 ? `${finding.wires} wires of circuit ${finding.circuit} carry` : `${head} carries`} ${amps(finding.amps)} ${when}`;
+    case "relay-contact":
+      return `The contact of ${findingPlace(finding)} carries ${amps(finding.amps)}`;
+    case "relay-coil":
+      return `${head} may not pull in ${when} when it is warm`;
+    case "relay-buzz":
+      return `${head} chatters ${when}`;
+    case "driver-overload":
+      return finding.against === null
+        ? `${head} supplies ${amps(finding.amps)} ${when}`
+        : `${cavityLabel(finding.against.at)} and ${findingPlace(finding)} short each other ${when}: ${amps(finding.amps)}`;
+    case "drain":
+      return `Parked, ${amps(finding.amps)} flow: half the battery is gone in ${days(finding.daysToHalf)}`;
+    case "charge":
+      return finding.what === "none"
+        ? `With the engine running nothing charges the battery: it supplies ${amps(finding.amps)}`
+        : `With everything on ${amps(finding.neededAmps)} are needed, and the alternator supplies ${amps(finding.givenAmps)} ${finding.what === "road" ? "at most" : "at idle"}`;
+    case "cranking":
+      return finding.what === "battery"
+        ? `The battery drops to ${volts(finding.volts)} while cranking at ${temperatureText(finding.batteryC, units)}`
+        : `${head} has ${volts(finding.volts)} while cranking, ${volts(finding.volts - finding.neededVolts)} to spare`;
+    case "bus-termination":
+      return `The bus at ${findingPlace(finding)} has ${finding.ended === 0 ? "no terminator" : finding.ended === 1 ? "one terminator" : `${finding.ended} terminators`}`;
   }
 }
 
 /** The reason, with the numbers compared. */
 export function findingWhy(finding: Finding, units: Units): string {
   switch (finding.code) {
-    case "dead-feed": return finding.cause === null ? `Nothing in the pin tables or the plan feeds ${finding.also.length === 0 ? "it" : "them"}.` : deadText(finding.cause);
-    case "low-volts": return `It needs ${ratedVolts(finding.neededVolts)}.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)} at ${amps(finding.mostLost.amps)}.`}`;
-    case "back-feed": return finding.through === null ? `It is connected to a permanent feed: ${pathText(finding.path)}.` : `Current flows back through ${originText(finding.through)}: ${pathText(finding.path)}.${finding.holdsRelay ? " That holds the relay, and the relay holds the rest." : ""}`;
-    case "shared-ground": return `Sensors draw a few milliamperes. Its wire is also connected to ${listed(finding.joins.map(pointText)) || "a power ground"}, so other current flows in it and lifts it by ${smallVolts(Math.abs(finding.volts))}: every sensor on it reads wrong by that.`;
-    case "ground-offset": return `At ${findingPlace(finding)}: current of other loads in the same ground wires. ${smallVolts(finding.limitVolts)} is the limit for sensors to read right.`;
-    case "ground-missing": return `No cable of ${sizeWords(finding.leastMm2, units)} or more joins the engine block to battery negative. ${finding.volts === null ? "What bolts to it has no ground at all." : `The starter's current would return through the harness; the block is ${volts(finding.volts)} above battery negative while cranking.`}`;
-    case "fuse-load": case "fuse-wire": case "fuse-inrush": case "fuse-short": return `${finding.failing.map((check) => capital(fuseCheckText(check, units))).join(". ")}.${finding.wire === null ? "" : ` Its thinnest wire: ${originText(finding.wire)}${finding.wire.assumed.includes("size") ? ", size assumed" : ""}.`}`;
-    case "wire-hot": return `${finding.wires > 1 ? `The weakest, ${originText(finding.weakest)}: ` : ""}${sizeWords(finding.weakest.sizeMm2, units)}${finding.weakest.assumed.includes("size") ? " (assumed)" : ""} is rated for ${amps(finding.limitAmps)} at ${temperatureText(finding.ambientC, units)}${finding.loaded > 1 ? ` in a bundle of ${finding.loaded} loaded wires` : ""}.`;
-    case "relay-contact": return `It is rated for ${ratedAmps(finding.ratedAmps)}, and is used to 0.75 of that for long life.`;
-    case "relay-coil": return `Its coil has ${volts(finding.volts)} then. It pulls in at ${ratedVolts(finding.pullInVolts)} cold and ${volts(finding.warmPullInVolts)} warm, since copper's resistance rises by 0.4 % a kelvin.`;
-    case "relay-buzz": return "When it pulls in, it cuts the feed of its own coil, drops out, and pulls in again.";
-    case "driver-overload": return finding.against === null
-      ? `It is rated for ${ratedAmps(finding.limitAmps)}.`
-      : `${cavityLabel(finding.against.at)} is live on the wire that ${findingPlace(finding)} switches to ground. They are rated for ${ratedAmps(finding.against.limitAmps)} and ${ratedAmps(finding.limitAmps)}.`;
-    case "drain": return `Most of it goes into ${finding.loads.map(({ origin, amps: each }) => `${originText(origin)} ${amps(each)}`).join(", ") || "small loads"}.`;
-    case "charge": return finding.what === "none"
-      ? `${finding.hasAlternator ? "No wire or link connects the alternator's output to it" : "No alternator is in the pin tables"}; with everything on it is empty in ${hours(finding.hours)}, and the engine stops.`
-      : finding.what === "road" ? "The battery is drained on the road." : "At idle the battery supplies the rest; on the road it is charged again.";
-    case "cranking": return finding.what === "battery" ? `${amps(finding.amps)} through ${ohms(finding.ohms)} of its own.` : `It needs ${ratedVolts(finding.neededVolts)}; a colder or older battery uses up that margin.`;
-    case "bus-termination": return `With the battery off a meter across the pair reads ${finding.ohms === null ? "an open circuit" : ohms(finding.ohms)}; two of 120 Ω make 60 Ω.`;
+    case "dead-feed":
+      return finding.cause === null
+        ? `Nothing in the pin tables or the plan feeds ${finding.also.length === 0 ? "it" : "them"}.`
+        : deadText(finding.cause);
+    case "low-volts":
+      return `It needs ${ratedVolts(finding.neededVolts)}.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)} at ${amps(finding.mostLost.amps)}.`}`;
+    case "back-feed":
+      return finding.through === null
+        ? `It is connected to a permanent feed: ${pathText(finding.path)}.`
+        : `Current flows back through ${originText(finding.through)}: ${pathText(finding.path)}.${finding.holdsRelay ? " That holds the relay, and the relay holds the rest." : ""}`;
+    case "shared-ground":
+      return `Sensors draw a few milliamperes. Its wire is also connected to ${listed(finding.joins.map(pointText)) || "a power ground"}, so other current flows in it and lifts it by ${smallVolts(Math.abs(finding.volts))}: every sensor on it reads wrong by that.`;
+    case "ground-offset":
+      return `At ${findingPlace(finding)}: current of other loads in the same ground wires. ${smallVolts(finding.limitVolts)} is the limit for sensors to read right.`;
+    case "ground-missing":
+      return `No cable of ${sizeWords(finding.leastMm2, units)} or more joins the engine block to battery negative. ${blockText(finding.volts)}`;
+    case "fuse-load":
+    case "fuse-wire":
+    case "fuse-inrush":
+    case "fuse-short":
+      return `${finding.failing.map((check) => capital(fuseCheckText(check, units))).join(". ")}.${finding.wire === null ? "" : ` Its thinnest wire: ${originText(finding.wire)}${finding.wire.assumed.includes("size") ? ", size assumed" : ""}.`}`;
+    case "wire-hot":
+      return hotWireText(finding, units);
+    case "relay-contact":
+      return `It is rated for ${ratedAmps(finding.ratedAmps)}, and is used to 0.75 of that for long life.`;
+    case "relay-coil":
+      return `Its coil has ${volts(finding.volts)} then. It pulls in at ${ratedVolts(finding.pullInVolts)} cold and ${volts(finding.warmPullInVolts)} warm, since copper's resistance rises by 0.4 % a kelvin.`;
+    case "relay-buzz":
+      return "When it pulls in, it cuts the feed of its own coil, drops out, and pulls in again.";
+    case "driver-overload":
+      return finding.against === null
+        ? `It is rated for ${ratedAmps(finding.limitAmps)}.`
+        : `${cavityLabel(finding.against.at)} is live on the wire that ${findingPlace(finding)} switches to ground. They are rated for ${ratedAmps(finding.against.limitAmps)} and ${ratedAmps(finding.limitAmps)}.`;
+    case "drain":
+      return `Most of it goes into ${finding.loads.map(({ origin, amps: each }) => `${originText(origin)} ${amps(each)}`).join(", ") || "small loads"}.`;
+    case "charge":
+      return finding.what === "none"
+        ? `${finding.hasAlternator ? "No wire or link connects the alternator's output to it" : "No alternator is in the pin tables"}; with everything on it is empty in ${hours(finding.hours)}, and the engine stops.`
+        : finding.what === "road"
+          ? "The battery is drained on the road."
+          : "At idle the battery supplies the rest; on the road it is charged again.";
+    case "cranking":
+      return finding.what === "battery"
+        ? `${amps(finding.amps)} through ${ohms(finding.ohms)} of its own.`
+        : `It needs ${ratedVolts(finding.neededVolts)}; a colder or older battery uses up that margin.`;
+    case "bus-termination":
+      return `With the battery off a meter across the pair reads ${finding.ohms === null ? "an open circuit" : ohms(finding.ohms)}; two of 120 Ω make 60 Ω.`;
   }
 }
 
 /** What a meter shows at the place of the finding. */
 /** Where the probes go, and with which key: `Red at C1-2, black at battery negative, key in run`. */
-export const findingProbe = (finding: Finding): string => `Red at ${findingPlace(finding)}, black at battery negative, ${keyWords[finding.state].toLowerCase()}`;
+export const findingProbe = (finding: Finding): string =>
+  `Red at ${findingPlace(finding)}, black at battery negative, ${keyWords[finding.state].toLowerCase()}`;
 
 export function findingMeter({ amount: { value, unit }, state }: Finding): string {
-  const shown = unit === "V" ? volts(value) : unit === "A" ? amps(value) : unit === "mA" ? amps(value / 1000) : unit === "Ω" ? ohms(value) : `${fixed(value, 0)} W`;
+  const shown =
+    unit === "V"
+      ? volts(value)
+      : unit === "A"
+        ? amps(value)
+        : unit === "mA"
+          ? amps(value / 1000)
+          : unit === "Ω"
+            ? ohms(value)
+            : `${fixed(value, 0)} W`;
   return `${keyWords[state]}: ${shown}`;
 }
 
+const blockText = (lifted: number | null): string =>
+  lifted === null
+    ? "What bolts to it has no ground at all."
+    : `The starter's current would return through the harness; the block is ${volts(lifted)} above battery negative while cranking.`;
+
+function hotWireText(finding: Extract<Finding, { code: "wire-hot" }>, units: Units): string {
+  const { weakest, limitAmps, ambientC, loaded } = finding;
+  const which = finding.wires > 1 ? `The weakest, ${originText(weakest)}: ` : "";
+  const assumed = weakest.assumed.includes("size") ? " (assumed)" : "";
+  const bundle = loaded > 1 ? ` in a bundle of ${loaded} loaded wires` : "";
+  const at = temperatureText(ambientC, units);
+  return `${which}${sizeWords(weakest.sizeMm2, units)}${assumed} is rated for ${amps(limitAmps)} at ${at}${bundle}.`;
+}
+
 /** A fuse way by its fuse: the switch before it that no table shows is not on the vehicle. */
-const wayName = (origin: Origin): string => originText(origin.type === "part" ? { ...origin, role: "own", kind: "fuse" } : origin);
+const wayName = (origin: Origin): string =>
+  originText(origin.type === "part" ? { ...origin, role: "own", kind: "fuse" } : origin);
 
 function deadText(cause: DeadCause): string {
   switch (cause.type) {
-    case "open": return `${capital(originText(cause.origin))} is open.`;
-    case "switch-open": return `${capital(originText(cause.origin))} is open ${stateWords[cause.state]}: it closes in ${closesWords(cause.closedIn)}.`;
-    case "way-untold": return `When ${wayName(cause.origin)} is live is not known yet, so it is assumed live in run only: enter it at its way.`;
+    case "open":
+      return `${capital(originText(cause.origin))} is open.`;
+    case "switch-open":
+      return `${capital(originText(cause.origin))} is open ${stateWords[cause.state]}: it closes in ${closesWords(cause.closedIn)}.`;
+    case "way-untold":
+      return `When ${wayName(cause.origin)} is live is not known yet, so it is assumed live in run only: enter it at its way.`;
     case "relay-released": {
       const isComputer = cause.origin.type === "part" && cause.origin.role === "awake";
       const name = originText(cause.origin);
-      const coil = isComputer ? `${capital(name)} is not awake: its supply has ${volts(cause.coilVolts)}, and it needs ${ratedVolts(cause.pullInVolts)}` : `${capital(name)} does not pull in (${volts(cause.coilVolts)} at its coil, ${ratedVolts(cause.pullInVolts)} needed)`;
+      const coil = isComputer
+        ? `${capital(name)} is not awake: its supply has ${volts(cause.coilVolts)}, and it needs ${ratedVolts(cause.pullInVolts)}`
+        : `${capital(name)} does not pull in (${volts(cause.coilVolts)} at its coil, ${ratedVolts(cause.pullInVolts)} needed)`;
       if (cause.behind !== null) return `${coil}. ${deadText(cause.behind)}`;
       return cause.by === "feed" ? `${coil}: nothing feeds it.` : `${coil}.`;
     }
@@ -109,12 +204,16 @@ function deadText(cause: DeadCause): string {
 /** An inequality of a fuse with its numbers. */
 export function fuseCheckText(check: FuseCheck, units: Units): string {
   switch (check.code) {
-    case "continuous": return `continuous load ${amps(check.amps)}, allowed ${amps(check.allowedAmps)} (0.75 × ${ratedAmps(check.ratedAmps)})`;
-    case "wire": return `fuse ${ratedAmps(check.ratedAmps)}, but ${sizeWords(check.areaMm2, units)} is rated for ${amps(check.wireAmps)} at ${temperatureText(check.ambientC, units)}`;
-    case "inrush": return `${amps(check.amps)} for ${seconds(check.seconds)} at switching on; a quick fuse blows after ${Number.isFinite(check.quickestSeconds) ? seconds(check.quickestSeconds) : "any time, or never"}`;
-    case "short": return check.slowestSeconds === null || check.wireSeconds === null
-      ? `a short draws ${amps(check.amps)}: a slow fuse need not blow at all`
-      : `at ${amps(check.amps)} insulation is damaged after ${seconds(check.wireSeconds)}, the slowest fuse blows after ${seconds(check.slowestSeconds)}`;
+    case "continuous":
+      return `continuous load ${amps(check.amps)}, allowed ${amps(check.allowedAmps)} (0.75 × ${ratedAmps(check.ratedAmps)})`;
+    case "wire":
+      return `fuse ${ratedAmps(check.ratedAmps)}, but ${sizeWords(check.areaMm2, units)} is rated for ${amps(check.wireAmps)} at ${temperatureText(check.ambientC, units)}`;
+    case "inrush":
+      return `${amps(check.amps)} for ${seconds(check.seconds)} at switching on; a quick fuse blows after ${Number.isFinite(check.quickestSeconds) ? seconds(check.quickestSeconds) : "any time, or never"}`;
+    case "short":
+      return check.slowestSeconds === null || check.wireSeconds === null
+        ? `a short draws ${amps(check.amps)}: a slow fuse need not blow at all`
+        : `at ${amps(check.amps)} insulation is damaged after ${seconds(check.wireSeconds)}, the slowest fuse blows after ${seconds(check.slowestSeconds)}`;
   }
 }
 
@@ -122,27 +221,64 @@ export function fuseCheckText(check: FuseCheck, units: Units): string {
 export function cureText(cure: Cure, units: Units): string {
   const size = (mm2: number) => sizeWords(mm2, units);
   switch (cure.code) {
-    case "other-feed": return `Feed ${cavityLabel(cure.consumer)} from ${cavityLabel(cure.feed)}, live ${whenWords(cure.keys)}`;
-    case "relay": return `A relay: coil on ${cavityLabel(cure.coil)}, contact fed from ${cavityLabel(cure.contact)}`;
-    case "diode": return `A diode in the link ${pointText(cure.from)} to ${pointText(cure.to)}, so that it can sink and not feed`;
-    case "thicker-wire": return `${size(cure.sizeMm2)} instead of ${size(cure.wire.sizeMm2)} for ${originText(cure.wire)}${cure.lostVolts === null ? "" : `, where ${smallVolts(cure.lostVolts)} ${cure.lostVolts < 1 ? "are" : "is"} lost`}`;
-    case "thicker-wires": return `${size(cure.sizeMm2)} for ${allOf(cure.wires)}${cure.behindFuse ? " wires behind it that are rated for less" : ""}`;
-    case "fuse-rating": return `A fuse of ${ratedAmps(cure.amps)}`;
-    case "branch-fuse": return `A fuse of its own, ${ratedAmps(cure.amps)}, where ${originText(cure.wire)} leaves the feed`;
-    case "ground-at": return `Ground it at ${pointText(cure.at)} instead`;
-    case "strap": return `A strap of ${size(cure.sizeMm2)} from ${pointText(cure.from)} to ${pointText(cure.to)}`;
-    case "remove-wire": return `Remove ${originText(cure.wire)}: a sensor ground ends at its own computer alone`;
-    case "charge-cable": return `A cable of ${size(cure.sizeMm2)} from the alternator's output to the battery`;
-    case "bigger-battery": return `A battery with more cold cranking current, ${amps(cure.coldAmps)}`;
-    case "add-terminator": return `${ohms(cure.ohms)} across the pair at the end that has none`;
-    case "remove-terminator": return "Remove one terminator";
-    case "measure-drain": return "Measure it with a clamp at the negative cable, then pull fuses one by one";
-    case "stronger-alternator": return "A stronger alternator, a smaller pulley, or lamps of fewer watts";
-    case "add-alternator": return "Add the alternator and its cable to the harness";
-    case "other-driver": return "A relay for part of its load, or another feed";
-    case "refuse-link": return "Refuse the link that joins them, and let one of the two work it alone";
-    case "coil-before-contact": return "Feed its coil from before its own contact";
-    case "stronger-contact": return "A relay with a stronger contact, or a second one for part of the load";
-    case "better-coil-feed": return "Feed its coil with a thicker wire or from a feed that drops less, or use a relay that pulls in at less";
+    case "other-feed":
+      return `Feed ${cavityLabel(cure.consumer)} from ${cavityLabel(cure.feed)}, live ${whenWords(cure.keys)}`;
+    case "relay":
+      return `A relay: coil on ${cavityLabel(cure.coil)}, contact fed from ${cavityLabel(cure.contact)}`;
+    case "diode":
+      return `A diode in the link ${pointText(cure.from)} to ${pointText(cure.to)}, so that it can sink and not feed`;
+    case "thicker-wire":
+      return `${size(cure.sizeMm2)} instead of ${size(cure.wire.sizeMm2)} for ${originText(cure.wire)}${cure.lostVolts === null ? "" : `, where ${smallVolts(cure.lostVolts)} ${cure.lostVolts < 1 ? "are" : "is"} lost`}`;
+    case "thicker-wires":
+      return `${size(cure.sizeMm2)} for ${allOf(cure.wires)}${cure.behindFuse ? " wires behind it that are rated for less" : ""}`;
+    case "fuse-rating":
+      return `A fuse of ${ratedAmps(cure.amps)}`;
+    case "branch-fuse":
+      return `A fuse of its own, ${ratedAmps(cure.amps)}, where ${originText(cure.wire)} leaves the feed`;
+    case "ground-at":
+      return `Ground it at ${pointText(cure.at)} instead`;
+    case "strap":
+      return `A strap of ${size(cure.sizeMm2)} from ${pointText(cure.from)} to ${pointText(cure.to)}`;
+    case "remove-wire":
+      return `Remove ${originText(cure.wire)}: a sensor ground ends at its own computer alone`;
+    case "charge-cable":
+      return `A cable of ${size(cure.sizeMm2)} from the alternator's output to the battery`;
+    case "bigger-battery":
+      return `A battery with more cold cranking current, ${amps(cure.coldAmps)}`;
+    case "add-terminator":
+      return `${ohms(cure.ohms)} across the pair at the end that has none`;
+    case "remove-terminator":
+      return "Remove one terminator";
+    case "measure-drain":
+      return "Measure it with a clamp at the negative cable, then pull fuses one by one";
+    case "stronger-alternator":
+      return "A stronger alternator, a smaller pulley, or lamps of fewer watts";
+    case "add-alternator":
+      return "Add the alternator and its cable to the harness";
+    case "other-driver":
+      return "A relay for part of its load, or another feed";
+    case "refuse-link":
+      return "Refuse the link that joins them, and let one of the two work it alone";
+    case "coil-before-contact":
+      return "Feed its coil from before its own contact";
+    case "stronger-contact":
+      return "A relay with a stronger contact, or a second one for part of the load";
+    case "better-coil-feed":
+      return "Feed its coil with a thicker wire or from a feed that drops less, or use a relay that pulls in at less";
   }
+}
+
+/** What trying a cure has shown: whether its finding goes, how many go with it, and how many come. */
+export interface CureEffect {
+  readonly fixed: boolean;
+  readonly gone: number;
+  readonly come: number;
+}
+
+/** Said under a cure: `Clears this finding, adds none`. */
+export function cureEffectText({ fixed, gone, come }: CureEffect): string {
+  const others = gone - (fixed ? 1 : 0);
+  const verdict = fixed ? "Clears this finding" : come > gone ? "Makes it worse" : "Does not clear it alone";
+  const more = others > 0 ? ` and ${others} more` : "";
+  return `${verdict}${more}${come > 0 ? `, adds ${come}` : fixed ? ", adds none" : ""}`;
 }

@@ -1,4 +1,13 @@
-import type { Carried, ColourLikeness, Crossing, CrossingReason, Harm, Nature, Unsure, VariantDifference } from "../compare";
+import type {
+  Carried,
+  ColourLikeness,
+  Crossing,
+  CrossingReason,
+  Harm,
+  Nature,
+  Unsure,
+  VariantDifference,
+} from "../compare";
 import { functionName } from "../functions";
 import type { HarnessProblem } from "../harness";
 import type { Point } from "../points";
@@ -18,32 +27,79 @@ export interface ProblemWords {
 
 export function harnessProblemWords(problem: HarnessProblem, units: Units): ProblemWords {
   switch (problem.code) {
-    case "loop": return problem.by === "itself"
-      ? { where: problem.connector, message: "The connector is said to plug into itself.", cure: "Choose the other half, or none." }
-      : { where: wireText(problem), message: `${problem.by === "mate" ? "Plugged together" : "With this wire"}, the wiring of ${problem.circuit === null ? "one circuit" : `circuit ${problem.circuit}`} forms a closed loop.`, cure: "Put the halves of an in-line connector into branches of their own, or remove the wire that is entered twice." };
-    case "mate-twice": return { where: `${problem.connector} and ${problem.other}`, message: `${problem.other} is said to plug into another connector as well.`, cure: "A half has one mate: correct one of the two." };
-    case "unequal-mate": return {
-      where: `${problem.connector} and ${problem.other}`,
-      message: `${problem.cavities} cavities meet ${problem.otherCavities}${problem.unopposed.length > 0 ? `; ${problem.unopposed.slice(0, 6).join(", ")} of ${problem.connector} ${problem.unopposed.length === 1 ? "has" : "have"} no opposite` : ""}.`,
-      cure: "Check whether they are two halves of one connector; if so, add the cavities that a pin table left out.",
-    };
-    case "conflict": return problem.of === "mate"
-      ? { where: `${problem.connector} and ${problem.other}`, message: `The two sides differ in size at ${problem.sizes.slice(0, 6).map((one) => `${one.cavity} (${sizeWords(one.hereMm2, units)} meets ${sizeWords(one.thereMm2, units)})`).join(", ")}.`, cure: "Measure both; the thinner one sets the fuse." }
-      : { where: wireText(problem), message: `Circuit ${problem.circuit ?? "without a number"}: the ${problem.differs.what} is ${endsText(problem, units)}.`, cure: "Look at both ends. Where both are right there is a joint between them: note it." };
-    case "same-cavity": return { where: pointText(problem.at), message: "An added wire has both of its ends in this one cavity.", cure: "Move one end to the right cavity, or remove the wire." };
-    case "missing-terminal": return { where: problem.part, message: partFaultText(problem.fault), cure: "Open the part and correct it." };
-    case "repeated-terminal": return { where: problem.part, message: `Two of its terminals are called “${problem.terminal}”.`, cure: "Give each terminal a name of its own." };
-    case "dangling": return { where: problem.part, message: `Its terminal ${problem.terminal} was on a cavity that is no longer there.`, cure: "Choose the cavity that it is on now, or none." };
-    case "no-feed": return {
-      where: problem.part,
-      message: `No cavity shown feeds ${problem.ways.length === 1 ? "way" : "ways"} ${problem.ways.join(", ")}; until one does, ${problem.ways.length === 1 ? "it is" : "they are"} assumed live.`,
-      cure: "Find the cavity that feeds them and enter it as a feed needed that is live at the same time, or write the box's elements.",
-    };
+    case "loop":
+      return problem.by === "itself"
+        ? {
+            where: problem.connector,
+            message: "The connector is said to plug into itself.",
+            cure: "Choose the other half, or none.",
+          }
+        : {
+            where: wireText(problem),
+            message: `${problem.by === "mate" ? "Plugged together" : "With this wire"}, the wiring of ${problem.circuit === null ? "one circuit" : `circuit ${problem.circuit}`} forms a closed loop.`,
+            cure: "Put the halves of an in-line connector into branches of their own, or remove the wire that is entered twice.",
+          };
+    case "mate-twice":
+      return {
+        where: `${problem.connector} and ${problem.other}`,
+        message: `${problem.other} is said to plug into another connector as well.`,
+        cure: "A half has one mate: correct one of the two.",
+      };
+    case "unequal-mate":
+      return {
+        where: `${problem.connector} and ${problem.other}`,
+        message: `${problem.cavities} cavities meet ${problem.otherCavities}${problem.unopposed.length > 0 ? `; ${problem.unopposed.slice(0, 6).join(", ")} of ${problem.connector} ${problem.unopposed.length === 1 ? "has" : "have"} no opposite` : ""}.`,
+        cure: "Check whether they are two halves of one connector; if so, add the cavities that a pin table left out.",
+      };
+    case "conflict":
+      return problem.of === "mate"
+        ? {
+            where: `${problem.connector} and ${problem.other}`,
+            message: `The two sides differ in size at ${problem.sizes
+              .slice(0, 6)
+              .map((one) => `${one.cavity} (${sizeWords(one.hereMm2, units)} meets ${sizeWords(one.thereMm2, units)})`)
+              .join(", ")}.`,
+            cure: "Measure both; the thinner one sets the fuse.",
+          }
+        : {
+            where: wireText(problem),
+            message: `Circuit ${problem.circuit ?? "without a number"}: the ${problem.differs.what} is ${endsText(problem, units)}.`,
+            cure: "Look at both ends. Where both are right there is a joint between them: note it.",
+          };
+    case "same-cavity":
+      return {
+        where: pointText(problem.at),
+        message: "An added wire has both of its ends in this one cavity.",
+        cure: "Move one end to the right cavity, or remove the wire.",
+      };
+    case "missing-terminal":
+      return { where: problem.part, message: partFaultText(problem.fault), cure: "Open the part and correct it." };
+    case "repeated-terminal":
+      return {
+        where: problem.part,
+        message: `Two of its terminals are called “${problem.terminal}”.`,
+        cure: "Give each terminal a name of its own.",
+      };
+    case "dangling":
+      return {
+        where: problem.part,
+        message: `Its terminal ${problem.terminal} was on a cavity that is no longer there.`,
+        cure: "Choose the cavity that it is on now, or none.",
+      };
+    case "no-feed":
+      return {
+        where: problem.part,
+        message: `No cavity shown feeds ${problem.ways.length === 1 ? "way" : "ways"} ${problem.ways.join(", ")}; until one does, ${problem.ways.length === 1 ? "it is" : "they are"} assumed live.`,
+        cure: "Find the cavity that feeds them and enter it as a feed needed that is live at the same time, or write the box's elements.",
+      };
   }
 }
 
 function endsText({ differs }: Extract<HarnessProblem, { of: "wire" }>, units: Units): string {
-  const [one, two] = differs.what === "colour" ? [differs.one, differs.two] : [sizeWords(differs.oneMm2, units), sizeWords(differs.twoMm2, units)];
+  const [one, two] =
+    differs.what === "colour"
+      ? [differs.one, differs.two]
+      : [sizeWords(differs.oneMm2, units), sizeWords(differs.twoMm2, units)];
   return `${one} at one end and ${two} at the other`;
 }
 
@@ -52,25 +108,43 @@ const functions = (keys: readonly string[]) => listed(keys.map(functionName));
 /** Why a wire is proposed to be kept, moved, capped or removed. */
 export function triageText(reason: TriageReason): string {
   switch (reason.code) {
-    case "airbag": return "Airbag circuit: left to those licensed for it, and never cut or probed here.";
-    case "moves": return `Needed by ${functions(reason.by)}, and its connector moves to another place (${reason.place}): measure whether it reaches, and lengthen it if not.`;
-    case "shared": case "needed": return `${reason.code === "shared" ? "Shared" : "Needed"} by ${functions(reason.by)}${reason.secondWay ? "; there is a second way" : ""}${reason.endUnknown ? "; other end not known yet" : ""}.`;
-    case "only-dropped": return `Only ${functions(reason.by)} ${reason.by.length === 1 ? "needs" : "need"} it, and ${reason.by.length === 1 ? "it is" : "they are"} not kept.`;
-    case "no-path": return "No function has a path through it.";
-    case "dead": return "Dead: no current can flow, nothing uses it at its other end.";
-    case "end-unknown": return "Other end not known yet: cap it off and leave it in the harness until someone knows what it feeds.";
-    case "use-unknown": return "Not known yet what it does: cap it off and leave it in the harness until it is known.";
+    case "airbag":
+      return "Airbag circuit: left to those licensed for it, and never cut or probed here.";
+    case "moves":
+      return `Needed by ${functions(reason.by)}, and its connector moves to another place (${reason.place}): measure whether it reaches, and lengthen it if not.`;
+    case "shared":
+    case "needed":
+      return `${reason.code === "shared" ? "Shared" : "Needed"} by ${functions(reason.by)}${reason.secondWay ? "; there is a second way" : ""}${reason.endUnknown ? "; other end not known yet" : ""}.`;
+    case "only-dropped":
+      return `Only ${functions(reason.by)} ${reason.by.length === 1 ? "needs" : "need"} it, and ${reason.by.length === 1 ? "it is" : "they are"} not kept.`;
+    case "no-path":
+      return "No function has a path through it.";
+    case "dead":
+      return "Dead: no current can flow, nothing uses it at its other end.";
+    case "end-unknown":
+      return "Other end not known yet: cap it off and leave it in the harness until someone knows what it feeds.";
+    case "use-unknown":
+      return "Not known yet what it does: cap it off and leave it in the harness until it is known.";
   }
 }
 
-export const CHOICE_WORDS: Readonly<Record<TriageChoice, string>> = { keep: "keep", remove: "remove", lengthen: "lengthen", move: "move", park: "cap off" };
+export const CHOICE_WORDS: Readonly<Record<TriageChoice, string>> = {
+  keep: "keep",
+  remove: "remove",
+  lengthen: "lengthen",
+  move: "move",
+  park: "cap off",
+};
 
 /** What a function is left without: `Horn-1 has no feed`. */
 export function stopText({ purpose, at, from, to }: Stop): string {
   switch (purpose) {
-    case "feed": return `${pointText(at)} has no feed`;
-    case "return": return `${pointText(at)} has no ground`;
-    case "signal": return `${pointText(from)} no longer reaches ${pointText(to)}`;
+    case "feed":
+      return `${pointText(at)} has no feed`;
+    case "return":
+      return `${pointText(at)} has no ground`;
+    case "signal":
+      return `${pointText(from)} no longer reaches ${pointText(to)}`;
   }
 }
 
@@ -78,51 +152,102 @@ export function stopText({ purpose, at, from, to }: Stop): string {
 export function taskText({ choice, from, to }: BenchTask): string {
   const [at, end] = [pointText(from), to.type === "open-end" ? "its open end" : pointText(to)];
   switch (choice) {
-    case "remove": return `Remove the wire from ${at} to ${end}`;
-    case "park": return `Cap off the wire at ${at} and tape it back into the harness`;
-    case "lengthen": return `Lengthen the wire at ${at} towards ${end}`;
-    case "move": return `Move the wire at ${at} to its new cavity`;
-    case "keep": return `Keep the wire at ${at}`;
+    case "remove":
+      return `Remove the wire from ${at} to ${end}`;
+    case "park":
+      return `Cap off the wire at ${at} and tape it back into the harness`;
+    case "lengthen":
+      return `Lengthen the wire at ${at} towards ${end}`;
+    case "move":
+      return `Move the wire at ${at} to its new cavity`;
+    case "keep":
+      return `Keep the wire at ${at}`;
   }
 }
 
 /** Where a wire leads. */
-export const wireEndText = ({ by, to }: WireEnd): string => (to.type !== "open-end" ? pointText(to) : by === "join" ? "a link of the plan" : "other end not known yet");
+export const wireEndText = ({ by, to }: WireEnd): string =>
+  to.type !== "open-end" ? pointText(to) : by === "join" ? "a link of the plan" : "other end not known yet";
 
 /** What hangs on a loose end. */
-export const hangsText = (points: readonly Point[]): string => listed(points.map((point) => (point.type === "open-end" ? "an end not known yet" : pointText(point))));
+export const hangsText = (points: readonly Point[]): string =>
+  listed(points.map((point) => (point.type === "open-end" ? "an end not known yet" : pointText(point))));
 
 export function inventoryName(what: InventoryName): string {
   return what.type === "fuse" ? `${what.part}, fuse ${what.fuse}, ${what.ratedAmps} A` : what.label;
 }
 
 const LIKENESS: Readonly<Record<Exclude<ColourLikeness, "none">, string>> = {
-  turned: "base and tracer are swapped: easily confused", "tracer-there-only": "the same base, a tracer there only: look at the whole length",
-  "tracer-here-only": "the same base, a tracer here only: look at the whole length", "other-tracer": "the same base, another tracer: look at the whole length",
+  turned: "base and tracer are swapped: easily confused",
+  "tracer-there-only": "the same base, a tracer there only: look at the whole length",
+  "tracer-here-only": "the same base, a tracer here only: look at the whole length",
+  "other-tracer": "the same base, another tracer: look at the whole length",
 };
 
 /** How a place differs between two tables; empty where it does not. */
 export function differenceText(difference: VariantDifference, units: Units): string {
   switch (difference.type) {
-    case "same": return "";
-    case "colour": return difference.likeness === "none" ? `${difference.here ?? "no colour"} here, ${difference.there ?? "no colour"} there` : LIKENESS[difference.likeness];
-    case "size": { const size = (mm2: number | null) => (mm2 === null ? "no size" : sizeWords(mm2, units)); return `${size(difference.hereMm2)} here, ${size(difference.thereMm2)} there: the thinner one sets the fuse`; }
-    case "use": return difference.sameColour ? "the same colour with another use: the colour alone would mislead" : "another use in the other table";
-    case "moved": { const to = cavityLabel(difference.to); return difference.leaves === "swapped" ? `swapped with ${to}: both plugs fit, and each would get the other's wire` : `${to} in the other table; this cavity ${difference.leaves === "empty" ? "is empty there" : "has another use there"}`; }
-    case "only-here": return "the other table has nothing at this cavity";
-    case "only-there": return difference.from === null ? "no such cavity in this job's table" : `it is ${cavityLabel(difference.from)} in this job's table`;
+    case "same":
+      return "";
+    case "colour":
+      return difference.likeness === "none"
+        ? `${difference.here ?? "no colour"} here, ${difference.there ?? "no colour"} there`
+        : LIKENESS[difference.likeness];
+    case "size": {
+      const size = (mm2: number | null) => (mm2 === null ? "no size" : sizeWords(mm2, units));
+      return `${size(difference.hereMm2)} here, ${size(difference.thereMm2)} there: the thinner one sets the fuse`;
+    }
+    case "use":
+      return difference.sameColour
+        ? "the same colour with another use: the colour alone would mislead"
+        : "another use in the other table";
+    case "moved": {
+      const to = cavityLabel(difference.to);
+      return difference.leaves === "swapped"
+        ? `swapped with ${to}: both plugs fit, and each would get the other's wire`
+        : `${to} in the other table; this cavity ${difference.leaves === "empty" ? "is empty there" : "has another use there"}`;
+    }
+    case "only-here":
+      return "the other table has nothing at this cavity";
+    case "only-there":
+      return difference.from === null
+        ? "no such cavity in this job's table"
+        : `it is ${cavityLabel(difference.from)} in this job's table`;
   }
 }
 
-export const HARM_WORDS: Readonly<Record<Harm, string>> = { none: "nothing", "no-function": "does not work", "wrong-function": "works wrongly", destroys: "may destroy electronics", short: "short circuit" };
-const NATURE_WORDS: Readonly<Record<Nature, string>> = { feed: "battery voltage", ground: "ground", reference: "5 V", drive: "a driven wire", signal: "a signal", bus: "a data wire", empty: "nothing" };
-export const UNSURE_WORDS: Readonly<Record<Unsure, string>> = { rows: "rows", columns: "columns", keying: "keying", gender: "gender", "lead-length": "length of the leads" };
+export const HARM_WORDS: Readonly<Record<Harm, string>> = {
+  none: "nothing",
+  "no-function": "does not work",
+  "wrong-function": "works wrongly",
+  destroys: "may destroy electronics",
+  short: "short circuit",
+};
+const NATURE_WORDS: Readonly<Record<Nature, string>> = {
+  feed: "battery voltage",
+  ground: "ground",
+  reference: "5 V",
+  drive: "a driven wire",
+  signal: "a signal",
+  bus: "a data wire",
+  empty: "nothing",
+};
+export const UNSURE_WORDS: Readonly<Record<Unsure, string>> = {
+  rows: "rows",
+  columns: "columns",
+  keying: "keying",
+  gender: "gender",
+  "lead-length": "length of the leads",
+};
 
 export function carriedText(carried: Carried): string {
   switch (carried.type) {
-    case "described": return carried.description;
-    case "function": return functionName(carried.functionKey);
-    case "nature": return NATURE_WORDS[carried.nature];
+    case "described":
+      return carried.description;
+    case "function":
+      return functionName(carried.functionKey);
+    case "nature":
+      return NATURE_WORDS[carried.nature];
   }
 }
 

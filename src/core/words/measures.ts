@@ -13,7 +13,8 @@ export function sizeText(areaMm2: number | null, units: Units): string {
 }
 
 /** The same with its unit: `0.5 mm²`, `20 AWG`. */
-export const sizeWords = (areaMm2: number, units: Units): string => (units === "metric" ? `${sizeText(areaMm2, units)} mm²` : sizeText(areaMm2, units));
+export const sizeWords = (areaMm2: number, units: Units): string =>
+  units === "metric" ? `${sizeText(areaMm2, units)} mm²` : sizeText(areaMm2, units);
 
 export const sizeUnit = (units: Units) => (units === "metric" ? "mm²" : "AWG");
 
@@ -32,7 +33,8 @@ export function massText(kg: number, units: Units): string {
 }
 
 /** A temperature in the job's units: `20 °C`, `68 °F`. */
-export const temperatureText = (celsius: number, units: Units): string => (units === "metric" ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`);
+export const temperatureText = (celsius: number, units: Units): string =>
+  units === "metric" ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`;
 
 /** Degrees Celsius of so many Fahrenheit. */
 export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;

@@ -13,15 +13,20 @@ function formatter(key: string, options: Intl.NumberFormatOptions): Intl.NumberF
 const signed = (text: string): string => (/^-[0.]*$/.test(text) ? text.slice(1) : text.replace("-", "−"));
 
 /** Rounded to so many digits after the point, zeros kept: `12.0`. */
-export const fixed = (value: number, decimals: number): string => signed(formatter(`fixed ${decimals}`, { minimumFractionDigits: decimals, maximumFractionDigits: decimals }).format(value));
+export const fixed = (value: number, decimals: number): string =>
+  signed(
+    formatter(`fixed ${decimals}`, { minimumFractionDigits: decimals, maximumFractionDigits: decimals }).format(value),
+  );
 
 /** Rounded to so many digits that count, without zeros behind them: `0.5`, `12`. */
-export const digits = (value: number, significant = 3): string => signed(formatter(`digits ${significant}`, { maximumSignificantDigits: significant }).format(value));
+export const digits = (value: number, significant = 3): string =>
+  signed(formatter(`digits ${significant}`, { maximumSignificantDigits: significant }).format(value));
 
 /** As a meter shows it: `11.4 V`, below a volt `0.17 V`. */
 export const volts = (value: number): string => `${fixed(value, Math.abs(value) < 0.995 ? 2 : 1)} V`;
 /** A loss or offset, where a hundredth of a volt counts: `240 mV`, `1.2 V`. */
-export const smallVolts = (value: number): string => (Math.abs(value) < 0.995 ? `${digits(1000 * value, 3)} mV` : `${fixed(value, 1)} V`);
+export const smallVolts = (value: number): string =>
+  Math.abs(value) < 0.995 ? `${digits(1000 * value, 3)} mV` : `${fixed(value, 1)} V`;
 
 /** `8.9 A`, `120 A`; below an ampere `350 mA`, `1.2 mA`. */
 export function amps(value: number): string {
@@ -46,7 +51,12 @@ export function ohms(value: number): string {
 export const watts = (value: number): string => `${digits(value, 3)} W`;
 
 /** `0.4 s`, `12 s`; from two minutes on in minutes. The models behind these times are good to a fifth. */
-export const seconds = (value: number): string => (value < 120 ? `${digits(value, 2)} s` : value < 7200 ? `${digits(value / 60, 2)} minutes` : `${digits(value / 3600, 2)} hours`);
+export const seconds = (value: number): string =>
+  value < 120
+    ? `${digits(value, 2)} s`
+    : value < 7200
+      ? `${digits(value / 60, 2)} minutes`
+      : `${digits(value / 3600, 2)} hours`;
 export const hours = (value: number): string => seconds(3600 * value);
 export const days = (value: number): string => (value < 10 ? `${fixed(value, 1)} days` : `${digits(value, 2)} days`);
 export const percent = (part: number): string => `${digits(100 * part, 2)} %`;

@@ -2,12 +2,30 @@ import type { GroupKey, SheetRow } from "../plan";
 import { chainText } from "./adapters";
 
 export const MAP_GROUP_WORDS: Readonly<Record<GroupKey, string>> = {
-  power: "Power and ground", starting: "Starting and charging", instruments: "Instruments", "fuel-cooling": "Fuel, cooling, air conditioning", controls: "Driver's controls", transmission: "Transmission",
-  "security-data": "Security and data", else: "Everything else",
+  power: "Power and ground",
+  starting: "Starting and charging",
+  instruments: "Instruments",
+  "fuel-cooling": "Fuel, cooling, air conditioning",
+  controls: "Driver's controls",
+  transmission: "Transmission",
+  "security-data": "Security and data",
+  else: "Everything else",
 };
 
 /** Heads of the plan sheet as CSV. */
-export const SHEET_HEADS = ["quantity", "donor cavity", "donor colour", "donor size mm2", "adapter and values", "host cavity", "host colour", "host size mm2", "note"] as const;
+export const SHEET_HEADS = [
+  "quantity",
+  "donor cavity",
+  "donor colour",
+  "donor size mm2",
+  "adapter and values",
+  "host cavity",
+  "host colour",
+  "host size mm2",
+  "note",
+] as const;
 
-export const sheetAdapter = ({ adapters, isDirect }: SheetRow): string => (adapters.length > 0 ? chainText(adapters) : isDirect ? "wire only" : "by hand");
-export const sheetNote = ({ note, byHand, stale }: SheetRow): string => [note, byHand ? "chosen by hand" : "", stale ? "decide again" : ""].filter((part) => part !== "").join("; ");
+export const sheetAdapter = ({ adapters, isDirect }: SheetRow): string =>
+  adapters.length > 0 ? chainText(adapters) : isDirect ? "wire only" : "by hand";
+export const sheetNote = ({ note, byHand, stale }: SheetRow): string =>
+  [note, byHand ? "chosen by hand" : "", stale ? "decide again" : ""].filter((part) => part !== "").join("; ");

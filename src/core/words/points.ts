@@ -12,24 +12,34 @@ export function cavityLabel({ connector, cavity }: Pick<CavityPoint, "connector"
 }
 
 /** A cavity as files name it, as it is printed on the connector: the same text for the same cavity in every version. */
-export const cavityKey = ({ connector, cavity }: Pick<CavityPoint, "connector" | "cavity">): string => `${connector}-${cavity}`;
+export const cavityKey = ({ connector, cavity }: Pick<CavityPoint, "connector" | "cavity">): string =>
+  `${connector}-${cavity}`;
 
 /** What is printed at a point, or how one says it. */
 export function pointText(point: Point): string {
   switch (point.type) {
-    case "cavity": return cavityLabel(point);
-    case "open-end": return `far end of ${cavityLabel(point)}'s wire`;
-    case "splice": return `splice ${point.circuit}`;
-    case "terminal": return point.part === "" ? `terminal ${point.terminal}` : `${point.part}, terminal ${point.terminal}`;
-    case "pole": return point.pole === "plus" ? "battery positive" : "battery negative";
-    case "body": return "body";
-    case "engine-block": return "engine block";
-    case "inside": return point.of === "" ? "inside the link" : `inside ${point.of}`;
+    case "cavity":
+      return cavityLabel(point);
+    case "open-end":
+      return `far end of ${cavityLabel(point)}'s wire`;
+    case "splice":
+      return `splice ${point.circuit}`;
+    case "terminal":
+      return point.part === "" ? `terminal ${point.terminal}` : `${point.part}, terminal ${point.terminal}`;
+    case "pole":
+      return point.pole === "plus" ? "battery positive" : "battery negative";
+    case "body":
+      return "body";
+    case "engine-block":
+      return "engine block";
+    case "inside":
+      return point.of === "" ? "inside the link" : `inside ${point.of}`;
   }
 }
 
 /** A wire by its two ends: `C1-6 to splice E06`, `C1-6 to an open end`. */
-export const wireText = ({ from, to }: WireEnds): string => `${pointText(from)} to ${to.type === "open-end" ? "an open end" : pointText(to)}`;
+export const wireText = ({ from, to }: WireEnds): string =>
+  `${pointText(from)} to ${to.type === "open-end" ? "an open end" : pointText(to)}`;
 
 /** Points of a path in their order. */
 export function pathText(points: readonly Point[]): string {

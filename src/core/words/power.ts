@@ -1,4 +1,15 @@
-import { type AssumedFact, type EditFault, type KeyCell, type KeyRow, type KeyVerdict, leastVolts, type PowerEdit, type PowerProblem, type ReturnVerdict, SETTINGS } from "../power";
+import {
+  type AssumedFact,
+  type EditFault,
+  type KeyCell,
+  type KeyRow,
+  type KeyVerdict,
+  leastVolts,
+  type PowerEdit,
+  type PowerProblem,
+  type ReturnVerdict,
+  SETTINGS,
+} from "../power";
 import type { Units } from "../units";
 import type { ProblemWords } from "./harness";
 import { lengthText, sizeWords } from "./measures";
@@ -9,44 +20,103 @@ import { feedWords, stateWords } from "./states";
 /** A value that nobody has given, as it is taken. */
 export function assumptionText(fact: AssumedFact, units: Units): string {
   switch (fact.code) {
-    case "feeds-as-stated": return "feeds with no wire to the battery in the pin tables are live as their rows say";
-    case "ground-cable-to-body": return "the battery's negative cable goes to the body";
-    case "usual-battery": return "a battery of the usual size, since the pin tables show none";
-    case "links-as-proposed": return "links that wait for your approval are solved as proposed";
-    case "host-alternator-gone": return "the host's own alternator went with its engine";
-    case "replaced-parts-unplugged": return "the old engine's senders and switches are unplugged where a link replaces their signal";
-    case "sockets-empty": return "nothing is plugged into sockets";
-    case "usual-watts": return "loads without a stated current draw what is usual: bulbs by category, motors and heaters by name";
-    case "battery-by-settings": return "the battery is as the settings have it";
-    case "switches-usual": return "all lamps and wipers on (night, rain), brake pressed, gearbox in Park";
-    case "controlled-loads": return "motors, heaters and lamps on permanent feeds have a control of their own: on in run, off when parked";
-    case "fuse-way-in-run": return "a fuse way of which nobody has said when it is live is live in run";
-    case "outputs-on": return "a computer's outputs are on in the states in which their work is needed, while it has its supply";
-    case "starter-amps": return `a starter of ${amps(fact.amps)}, since its cavity states none`;
-    case "asleep-amps": return `a computer asleep draws ${amps(fact.amps)} from each permanent feed`;
-    case "fused-feed": return `a new ${ratedAmps(fact.amps)} fused feed from the battery, since the relay's contact names none`;
-    case "wire-size": return `${sizeWords(fact.sizeMm2, units)} where a wire's size is not known`;
-    case "wire-length": return `${lengthText(fact.lengthM, units)} where a wire's length is not known`;
-    case "new-wire-length": return `a new wire of ${lengthText(fact.lengthM, units)} where a link joins two cavities that have no open end`;
+    case "feeds-as-stated":
+      return "feeds with no wire to the battery in the pin tables are live as their rows say";
+    case "ground-cable-to-body":
+      return "the battery's negative cable goes to the body";
+    case "usual-battery":
+      return "a battery of the usual size, since the pin tables show none";
+    case "links-as-proposed":
+      return "links that wait for your approval are solved as proposed";
+    case "host-alternator-gone":
+      return "the host's own alternator went with its engine";
+    case "replaced-parts-unplugged":
+      return "the old engine's senders and switches are unplugged where a link replaces their signal";
+    case "sockets-empty":
+      return "nothing is plugged into sockets";
+    case "usual-watts":
+      return "loads without a stated current draw what is usual: bulbs by category, motors and heaters by name";
+    case "battery-by-settings":
+      return "the battery is as the settings have it";
+    case "switches-usual":
+      return "all lamps and wipers on (night, rain), brake pressed, gearbox in Park";
+    case "controlled-loads":
+      return "motors, heaters and lamps on permanent feeds have a control of their own: on in run, off when parked";
+    case "fuse-way-in-run":
+      return "a fuse way of which nobody has said when it is live is live in run";
+    case "outputs-on":
+      return "a computer's outputs are on in the states in which their work is needed, while it has its supply";
+    case "starter-amps":
+      return `a starter of ${amps(fact.amps)}, since its cavity states none`;
+    case "asleep-amps":
+      return `a computer asleep draws ${amps(fact.amps)} from each permanent feed`;
+    case "fused-feed":
+      return `a new ${ratedAmps(fact.amps)} fused feed from the battery, since the relay's contact names none`;
+    case "wire-size":
+      return `${sizeWords(fact.sizeMm2, units)} where a wire's size is not known`;
+    case "wire-length":
+      return `${lengthText(fact.lengthM, units)} where a wire's length is not known`;
+    case "new-wire-length":
+      return `a new wire of ${lengthText(fact.lengthM, units)} where a link joins two cavities that have no open end`;
   }
 }
 
 /** What is wrong with the facts: where, what, and the way out. */
 export function powerProblemWords(problem: PowerProblem, units: Units): ProblemWords {
   switch (problem.code) {
-    case "one-side": return {
-      where: `the ${problem.missing}`,
-      message: problem.missing === "host" ? "The host's pin table is not here yet, and with it the battery and every feed: nothing can be said of the donor's consumers." : "The donor's pin table is not here yet: the host is solved as it stands, without an engine.",
-      cure: `Import the ${problem.missing}'s pin table.`,
-    };
-    case "source-loop": return { where: "the sources", message: problem.fault.message, cure: "Give each battery and alternator its inner resistance." };
-    case "source-without-resistance": return { where: problem.part, message: `Its source ${problem.elementId} has ${ohms(problem.ohms)} inside: beside another source the current would have no limit. ${ohms(problem.takenOhms)} is used.`, cure: "Give the source its inner resistance at the part." };
-    case "two-batteries": return { where: problem.part, message: `With the key off it takes ${amps(problem.amps)} from another battery: the two are joined at different voltages (this one is entered as ${ratedVolts(problem.volts)}).`, cure: "Correct its voltage, separate them with a relay, or leave one of them out." };
-    case "no-return": return { where: pointText(problem.at), message: "What it feeds has no way back to battery negative, whatever is switched on.", cure: "Add the ground that the pin tables leave out: a wire from its other side to a ground, or the cavity's circuit." };
-    case "contradiction": return { where: `${pointText(problem.one)} and ${pointText(problem.two)}`, message: `They are joined by wire, and the pin tables say that one is ${feedWords[problem.aliveOne]} and the other ${feedWords[problem.aliveTwo]}. Both cannot be.`, cure: "Correct when one of them is live, or find the wire that joins them." };
-    case "absurd": return absurdWords(problem, units);
-    case "stranded-current": return { where: `${problem.part} ${problem.elementId}`, message: "It is entered as a current that flows whatever the voltage; the plan is solved without it.", cure: "Enter it as a load of watts or ohms." };
-    case "no-solution": return { where: stateWords[problem.state], message: problem.fault.message, cure: "Look at the loads and resistances of the nodes named." };
+    case "one-side":
+      return {
+        where: `the ${problem.missing}`,
+        message:
+          problem.missing === "host"
+            ? "The host's pin table is not here yet, and with it the battery and every feed: nothing can be said of the donor's consumers."
+            : "The donor's pin table is not here yet: the host is solved as it stands, without an engine.",
+        cure: `Import the ${problem.missing}'s pin table.`,
+      };
+    case "source-loop":
+      return {
+        where: "the sources",
+        message: problem.fault.message,
+        cure: "Give each battery and alternator its inner resistance.",
+      };
+    case "source-without-resistance":
+      return {
+        where: problem.part,
+        message: `Its source ${problem.elementId} has ${ohms(problem.ohms)} inside: beside another source the current would have no limit. ${ohms(problem.takenOhms)} is used.`,
+        cure: "Give the source its inner resistance at the part.",
+      };
+    case "two-batteries":
+      return {
+        where: problem.part,
+        message: `With the key off it takes ${amps(problem.amps)} from another battery: the two are joined at different voltages (this one is entered as ${ratedVolts(problem.volts)}).`,
+        cure: "Correct its voltage, separate them with a relay, or leave one of them out.",
+      };
+    case "no-return":
+      return {
+        where: pointText(problem.at),
+        message: "What it feeds has no way back to battery negative, whatever is switched on.",
+        cure: "Add the ground that the pin tables leave out: a wire from its other side to a ground, or the cavity's circuit.",
+      };
+    case "contradiction":
+      return {
+        where: `${pointText(problem.one)} and ${pointText(problem.two)}`,
+        message: `They are joined by wire, and the pin tables say that one is ${feedWords[problem.aliveOne]} and the other ${feedWords[problem.aliveTwo]}. Both cannot be.`,
+        cure: "Correct when one of them is live, or find the wire that joins them.",
+      };
+    case "absurd":
+      return absurdWords(problem, units);
+    case "stranded-current":
+      return {
+        where: `${problem.part} ${problem.elementId}`,
+        message: "It is entered as a current that flows whatever the voltage; the plan is solved without it.",
+        cure: "Enter it as a load of watts or ohms.",
+      };
+    case "no-solution":
+      return {
+        where: stateWords[problem.state],
+        message: problem.fault.message,
+        cure: "Look at the loads and resistances of the nodes named.",
+      };
   }
 }
 
@@ -54,12 +124,26 @@ function absurdWords(problem: Extract<PowerProblem, { code: "absurd" }>, units: 
   switch (problem.what) {
     case "setting": {
       const { name, unit, usual, low, high } = SETTINGS[problem.setting];
-      return { where: name, message: `It is entered as ${digits(problem.value)} ${unit}; ${usual} ${unit} is used instead.`, cure: `Give a value between ${low} and ${high} ${unit}.` };
+      return {
+        where: name,
+        message: `It is entered as ${digits(problem.value)} ${unit}; ${usual} ${unit} is used instead.`,
+        cure: `Give a value between ${low} and ${high} ${unit}.`,
+      };
     }
-    case "fuse": return { where: problem.part, message: `${problem.elementId} is entered as a fuse of ${ratedAmps(problem.amps)}; no vehicle has one. It is solved as ${ratedAmps(problem.takenAmps)}.`, cure: "Correct its rating at the part." };
+    case "fuse":
+      return {
+        where: problem.part,
+        message: `${problem.elementId} is entered as a fuse of ${ratedAmps(problem.amps)}; no vehicle has one. It is solved as ${ratedAmps(problem.takenAmps)}.`,
+        cure: "Correct its rating at the part.",
+      };
     default: {
-      const text = (value: number) => (value <= 0 ? digits(value) : problem.what === "size" ? sizeWords(value, units) : lengthText(value, units));
-      return { where: wireText(problem), message: `Its ${problem.what} is entered as ${text(problem.value)}; ${text(problem.taken)} is used instead.`, cure: `Correct the ${problem.what} in the pin table or at the wire.` };
+      const text = (value: number) =>
+        value <= 0 ? digits(value) : problem.what === "size" ? sizeWords(value, units) : lengthText(value, units);
+      return {
+        where: wireText(problem),
+        message: `Its ${problem.what} is entered as ${text(problem.value)}; ${text(problem.taken)} is used instead.`,
+        cure: `Correct the ${problem.what} in the pin table or at the wire.`,
+      };
     }
   }
 }
@@ -72,14 +156,22 @@ export function editFaultText(fault: EditFault, units: Units): string {
   if (fault.code === "one-end") return "A wire needs two different ends.";
   const text = (value: number): string => {
     switch (fault.what) {
-      case "size": return sizeWords(value, units);
-      case "length": return lengthText(value, units);
-      case "setting": return `${digits(value)} ${SETTINGS[fault.setting].unit}`;
-      default: return `${digits(value)} ${fault.what === "watts" ? "W" : "A"}`;
+      case "size":
+        return sizeWords(value, units);
+      case "length":
+        return lengthText(value, units);
+      case "setting":
+        return `${digits(value)} ${SETTINGS[fault.setting].unit}`;
+      default:
+        return `${digits(value)} ${fault.what === "watts" ? "W" : "A"}`;
     }
   };
   const name = fault.what === "setting" ? SETTINGS[fault.setting].name : RANGE_WORDS[fault.what];
-  const given = Number.isNaN(fault.value) ? "" : fault.value > 0 || fault.what === "setting" ? `, not ${text(fault.value)}` : `; that is no ${name.toLowerCase()}`;
+  const given = Number.isNaN(fault.value)
+    ? ""
+    : fault.value > 0 || fault.what === "setting"
+      ? `, not ${text(fault.value)}`
+      : `; that is no ${name.toLowerCase()}`;
   return `${name}: give ${text(fault.low)} to ${text(fault.high)}${given}.`;
 }
 
@@ -96,45 +188,77 @@ export interface EditNames {
 export function editText(edit: PowerEdit, { pin, wire, link, part, units }: EditNames): string {
   const size = (mm2: number) => sizeWords(mm2, units);
   switch (edit.type) {
-    case "wire": return `${[...(edit.sizeMm2 === undefined ? [] : [size(edit.sizeMm2)]), ...(edit.lengthM === undefined ? [] : [lengthText(edit.lengthM, units)])].join(", ")} for the wire ${wire(edit.wireId)}`;
-    case "wires": return `${size(edit.sizeMm2)} for ${count(edit.wireIds.length, "wire")}, ${edit.wireIds.slice(0, 2).map(wire).join(", ")}${edit.wireIds.length > 2 ? " …" : ""}`;
-    case "relink": return `${pin(edit.consumerId)} from ${pin(edit.providerId)}`;
-    case "relay": return `${pin(edit.consumerId)} through a relay: coil on ${pin(edit.providerId)}, contact fed from ${pin(edit.contactFeedId)}`;
-    case "diode": return `Diode in the link ${link(edit.linkId)}`;
-    case "branch-fuse": return `Fuse of ${ratedAmps(edit.amps)} in the link ${link(edit.linkId)}`;
-    case "strap": return `Wire of ${size(edit.sizeMm2)}, ${lengthText(edit.lengthM, units)}, from ${pin(edit.fromPinId)} to ${pin(edit.toPinId)}`;
-    case "unwire": return `Without the wire ${wire(edit.wireId)}`;
-    case "load": return `${edit.name}, ${digits(edit.watts)} W more at ${pin(edit.pinId)}`;
-    case "fuse": return `${ratedAmps(edit.amps)} for fuse ${edit.elementId} of ${part(edit.partId)}`;
-    case "setting": return `${SETTINGS[edit.key].name} ${digits(edit.value)} ${SETTINGS[edit.key].unit}`;
+    case "wire":
+      return `${[...(edit.sizeMm2 === undefined ? [] : [size(edit.sizeMm2)]), ...(edit.lengthM === undefined ? [] : [lengthText(edit.lengthM, units)])].join(", ")} for the wire ${wire(edit.wireId)}`;
+    case "wires":
+      return `${size(edit.sizeMm2)} for ${count(edit.wireIds.length, "wire")}, ${edit.wireIds.slice(0, 2).map(wire).join(", ")}${edit.wireIds.length > 2 ? " …" : ""}`;
+    case "relink":
+      return `${pin(edit.consumerId)} from ${pin(edit.providerId)}`;
+    case "relay":
+      return `${pin(edit.consumerId)} through a relay: coil on ${pin(edit.providerId)}, contact fed from ${pin(edit.contactFeedId)}`;
+    case "diode":
+      return `Diode in the link ${link(edit.linkId)}`;
+    case "branch-fuse":
+      return `Fuse of ${ratedAmps(edit.amps)} in the link ${link(edit.linkId)}`;
+    case "strap":
+      return `Wire of ${size(edit.sizeMm2)}, ${lengthText(edit.lengthM, units)}, from ${pin(edit.fromPinId)} to ${pin(edit.toPinId)}`;
+    case "unwire":
+      return `Without the wire ${wire(edit.wireId)}`;
+    case "load":
+      return `${edit.name}, ${digits(edit.watts)} W more at ${pin(edit.pinId)}`;
+    case "fuse":
+      return `${ratedAmps(edit.amps)} for fuse ${edit.elementId} of ${part(edit.partId)}`;
+    case "setting":
+      return `${SETTINGS[edit.key].name} ${digits(edit.value)} ${SETTINGS[edit.key].unit}`;
   }
 }
 
 /** A verdict of the key table as a word. */
-export const KEY_VERDICT_WORDS: Readonly<Record<KeyVerdict, string>> = { alive: "live", dead: "dead", also: "also live", missing: "must be live", low: "too low", "back-fed": "back-fed", floating: "no feed" };
+export const KEY_VERDICT_WORDS: Readonly<Record<KeyVerdict, string>> = {
+  alive: "live",
+  dead: "dead",
+  also: "also live",
+  missing: "must be live",
+  low: "too low",
+  "back-fed": "back-fed",
+  floating: "no feed",
+};
 
 /** Why a cell of the key table has its verdict. */
 export function cellText({ pin }: Pick<KeyRow, "pin">, { verdict, state, across, needed, idle }: KeyCell): string {
   const when = stateWords[state];
   switch (verdict) {
-    case "floating": return "Nothing feeds it";
-    case "alive": return idle ? "Fed; its other side is open now, or live as well" : "Live, as it must be";
-    case "missing": return `Must be live ${when}, and is dead`;
-    case "low": return `${volts(across ?? 0)} across it, ${ratedVolts(leastVolts(pin, state))} needed`;
-    case "dead": return needed === false ? "Dead, as it must be" : "Dead";
-    case "back-fed": return `${volts(across ?? 0)} ${when}, and it must be dead`;
-    case "also": return needed === null ? "Live here; when it must be live is not known yet" : `Also live ${when}`;
+    case "floating":
+      return "Nothing feeds it";
+    case "alive":
+      return idle ? "Fed; its other side is open now, or live as well" : "Live, as it must be";
+    case "missing":
+      return `Must be live ${when}, and is dead`;
+    case "low":
+      return `${volts(across ?? 0)} across it, ${ratedVolts(leastVolts(pin, state))} needed`;
+    case "dead":
+      return needed === false ? "Dead, as it must be" : "Dead";
+    case "back-fed":
+      return `${volts(across ?? 0)} ${when}, and it must be dead`;
+    case "also":
+      return needed === null ? "Live here; when it must be live is not known yet" : `Also live ${when}`;
   }
 }
 
 /** What is said of a ground against its limit. */
 export function groundText(verdict: ReturnVerdict): string {
   switch (verdict.code) {
-    case "apart": return `carries ${amps(verdict.amps)}, limit ${amps(verdict.limit)}`;
-    case "shared": return `carries ${amps(verdict.amps)} ${stateWords[verdict.state]}, limit ${amps(verdict.limit)}: shared with other loads`;
-    case "near": return `at most ${smallVolts(verdict.volts)} ${stateWords[verdict.state]}, limit ${smallVolts(verdict.limit)}`;
-    case "off": return `${smallVolts(verdict.volts)} ${stateWords[verdict.state]}, limit ${smallVolts(verdict.limit)}: ground offset`;
-    case "host": return `${smallVolts(verdict.volts)} ${stateWords[verdict.state]}, limit ${smallVolts(verdict.limit)}: the host's own, as before the swap`;
-    case "floats": return `not connected to battery negative ${stateWords[verdict.state]}`;
+    case "apart":
+      return `carries ${amps(verdict.amps)}, limit ${amps(verdict.limit)}`;
+    case "shared":
+      return `carries ${amps(verdict.amps)} ${stateWords[verdict.state]}, limit ${amps(verdict.limit)}: shared with other loads`;
+    case "near":
+      return `at most ${smallVolts(verdict.volts)} ${stateWords[verdict.state]}, limit ${smallVolts(verdict.limit)}`;
+    case "off":
+      return `${smallVolts(verdict.volts)} ${stateWords[verdict.state]}, limit ${smallVolts(verdict.limit)}: ground offset`;
+    case "host":
+      return `${smallVolts(verdict.volts)} ${stateWords[verdict.state]}, limit ${smallVolts(verdict.limit)}: the host's own, as before the swap`;
+    case "floats":
+      return `not connected to battery negative ${stateWords[verdict.state]}`;
   }
 }

@@ -1,4 +1,15 @@
-import type { Cause, CautionKey, Expected, MeterSetting, Probe, ReadFault, ReadingVerdict, Step, StepGroup } from "../proving";
+import type {
+  Cause,
+  CautionKey,
+  Expected,
+  MeterSetting,
+  Probe,
+  ReadFault,
+  ReadingVerdict,
+  Step,
+  StepBasis,
+  StepGroup,
+} from "../proving";
 import type { Units } from "../units";
 import { USUAL_WIRE } from "../wire";
 import { lengthText, sizeWords, temperatureText } from "./measures";
@@ -7,19 +18,30 @@ import { originText } from "./origins";
 import { cavityLabel } from "./points";
 import { feedWords, keyWords, stateWords } from "./states";
 
-export const GROUP_WORDS: Readonly<Record<StepGroup, string>> = { "before-power": "Before power", "first-power": "First power", "grounds-under-load": "Grounds under load" };
+export const GROUP_WORDS: Readonly<Record<StepGroup, string>> = {
+  "before-power": "Before power",
+  "first-power": "First power",
+  "grounds-under-load": "Grounds under load",
+};
 
 /** In plain words; they defer to makers' procedures, local law and licensed practice. */
 export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
-  "battery-off": "Both battery leads off, the negative first, and kept away from the posts. Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
-  "first-power": "Shorts burn and gas explodes: fit only the computer's fuse and leave the fuel pump's out. A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach. Follow the makers' procedures.",
-  crank: "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, nobody under the vehicle, fuel pump's fuse out. Follow the makers' procedures.",
+  "battery-off":
+    "Both battery leads off, the negative first, and kept away from the posts. Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
+  "first-power":
+    "Shorts burn and gas explodes: fit only the computer's fuse and leave the fuel pump's out. A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach. Follow the makers' procedures.",
+  crank:
+    "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, nobody under the vehicle, fuel pump's fuse out. Follow the makers' procedures.",
 };
 
 const METER_WORDS: Readonly<Record<MeterSetting, string>> = {
-  "lowest-ohms": "Ohms, lowest range; touch the leads first and note their own reading", "middle-ohms-plugged": "Ohms, middle range; connector plugged in, fuse out",
-  "highest-ohms-unplugged": "Ohms, highest range; both ends unplugged", "coil-ohms": "Ohms, 200 Ω range; the relay fitted",
-  "dc-20v": "Volts DC, 20 V range", "dc-20v-first-power": "Volts DC, 20 V range; only the computer's fuse fitted, the fuel pump's out", "dc-2v": "Volts DC, 2 V range",
+  "lowest-ohms": "Ohms, lowest range; touch the leads first and note their own reading",
+  "middle-ohms-plugged": "Ohms, middle range; connector plugged in, fuse out",
+  "highest-ohms-unplugged": "Ohms, highest range; both ends unplugged",
+  "coil-ohms": "Ohms, 200 Ω range; the relay fitted",
+  "dc-20v": "Volts DC, 20 V range",
+  "dc-20v-first-power": "Volts DC, 20 V range; only the computer's fuse fitted, the fuel pump's out",
+  "dc-2v": "Volts DC, 2 V range",
 };
 
 export const meterText = ({ meter }: Step): string => METER_WORDS[meter];
@@ -27,95 +49,167 @@ export const meterText = ({ meter }: Step): string => METER_WORDS[meter];
 /** What is printed where a probe goes. */
 export function probeLabel({ at }: Probe): string {
   switch (at.type) {
-    case "cavity": return cavityLabel(at);
-    case "pole": return at.pole === "plus" ? "BAT +" : "BAT −";
-    case "relay-terminal": return `Coil ${at.terminal}`;
+    case "cavity":
+      return cavityLabel(at);
+    case "pole":
+      return at.pole === "plus" ? "BAT +" : "BAT −";
+    case "relay-terminal":
+      return `Coil ${at.terminal}`;
   }
 }
 
 /** How to get there. */
 export function probeWhere({ at, place, description }: Probe): string {
   switch (at.type) {
-    case "cavity": return `${at.connector}, cavity ${at.cavity}${place === null ? "" : `, ${place}`}: ${description ?? "no description"}. Back-probe, do not spread the terminal`;
-    case "pole": return at.pole === "plus" ? "Battery positive post" : "Battery negative post, or its lead while the battery is off";
-    case "relay-terminal": return `The relay's socket, terminal ${at.terminal}: its ${at.other === "feed" ? "feed" : at.other === "driver" ? "driver" : "ground"} side`;
+    case "cavity":
+      return `${at.connector}, cavity ${at.cavity}${place === null ? "" : `, ${place}`}: ${description ?? "no description"}. Back-probe, do not spread the terminal`;
+    case "pole":
+      return at.pole === "plus"
+        ? "Battery positive post"
+        : "Battery negative post, or its lead while the battery is off";
+    case "relay-terminal":
+      return `The relay's socket, terminal ${at.terminal}: its ${at.other === "feed" ? "feed" : at.other === "driver" ? "driver" : "ground"} side`;
   }
 }
 
-const linkNames = ({ link }: Step) => (link === null ? ["", ""] : [cavityLabel(link.provider), cavityLabel(link.consumer)]);
+const linkNames = ({ link }: Step) =>
+  link === null ? ["", ""] : [cavityLabel(link.provider), cavityLabel(link.consumer)];
 
 /** What is checked, in one line. */
 export function stepTitle(step: Step): string {
   const [provider, consumer] = linkNames(step);
   switch (step.kind) {
-    case "battery": return "Battery at rest";
-    case "ground-ohms": return `Ground ${consumer} to battery negative`;
-    case "feed-short": return `Feed ${consumer} is not shorted to ground`;
-    case "continuity": return `Continuity ${provider} to ${consumer}`;
-    case "wire-short": return `Wire ${provider} to ${consumer} is not shorted to ground`;
-    case "coil": return `Relay coil for ${consumer}`;
-    case "feed-volts": return `Feed ${consumer} is ${step.basis.type === "dead" ? "dead" : "live"} ${stepWhen(step)}`;
-    case "ground-drop": return `Ground ${consumer} ${stepWhen(step)}`;
+    case "battery":
+      return "Battery at rest";
+    case "ground-ohms":
+      return `Ground ${consumer} to battery negative`;
+    case "feed-short":
+      return `Feed ${consumer} is not shorted to ground`;
+    case "continuity":
+      return `Continuity ${provider} to ${consumer}`;
+    case "wire-short":
+      return `Wire ${provider} to ${consumer} is not shorted to ground`;
+    case "coil":
+      return `Relay coil for ${consumer}`;
+    case "feed-volts":
+      return `Feed ${consumer} is ${step.basis.type === "dead" ? "dead" : "live"} ${stepWhen(step)}`;
+    case "ground-drop":
+      return `Ground ${consumer} ${stepWhen(step)}`;
   }
 }
 
-const stepWhen = ({ keyState }: Step): string => (keyState === "battery-off" ? "with the battery off" : stateWords[keyState]);
+const stepWhen = ({ keyState }: Step): string =>
+  keyState === "battery-off" ? "with the battery off" : stateWords[keyState];
 export const stepKey = ({ keyState }: Step): string => keyWords[keyState];
 
 /** The expectation: `9.6 to 11.6 V`, `at most 0.37 Ω`, `OL, or above 2.4 Ω`. */
 export function expectedText({ unit, low, high, openIsRight }: Expected): string {
-  const show = (value: number) => (unit === "Ω" ? ohms(value) : value < 1 ? `${digits(value, 2)} V` : ratedVolts(value));
+  const show = (value: number) =>
+    unit === "Ω" ? ohms(value) : value < 1 ? `${digits(value, 2)} V` : ratedVolts(value);
   if (openIsRight && low !== null) return `OL, or above ${show(low)}`;
-  if (low !== null && high !== null) return unit === "V" ? `${fixed(low, 1)} to ${fixed(high, 1)} V` : `${digits(low)} to ${show(high)}`;
+  if (low !== null && high !== null)
+    return unit === "V" ? `${fixed(low, 1)} to ${fixed(high, 1)} V` : `${digits(low)} to ${show(high)}`;
   if (high !== null) return `at most ${show(high)}`;
   return low === null ? "any" : `at least ${show(low)}`;
 }
 
-const usualWire = (units: Units) => `${lengthText(USUAL_WIRE.lengthM, units)} of ${sizeWords(USUAL_WIRE.areaMm2, units)}`;
-const inputRange = (units: Units) => `a battery 60 to 100 % charged at ${temperatureText(5, units)} to ${temperatureText(30, units)}, joints of 0.5 to 4 mΩ, everything on or nothing`;
+const usualWire = (units: Units) =>
+  `${lengthText(USUAL_WIRE.lengthM, units)} of ${sizeWords(USUAL_WIRE.areaMm2, units)}`;
+const inputRange = (units: Units) =>
+  `a battery 60 to 100 % charged at ${temperatureText(5, units)} to ${temperatureText(30, units)}, joints of 0.5 to 4 mΩ, everything on or nothing`;
 
 /** Why just that is expected. */
 export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
   switch (basis.type) {
-    case "wires": return `${kind === "continuity" ? "Wire only: " : "Its wires are "}${ohms(basis.ohms)} by length and size, and the leads may add ${ohms(basis.leadsOhms)}${basis.assumed ? `; a length or size is not known yet, so ${usualWire(units)} is assumed for it` : ""}${kind === "ground-ohms" ? ". Everything after this depends on it." : ""}`;
-    case "load": return basis.amps === null ? `Its current is not known yet, so ${ohms(basis.leastOhms)} is assumed as the least` : `Half of 12 V over its ${amps(basis.amps)}: a lower reading would draw more than twice its rated current`;
-    case "unplugged": return `With both ends unplugged nothing leads to ground; damp may read some tens of kΩ (${ohms(basis.leastOhms)} is assumed as the least)`;
-    case "coil": return `The coil planned is ${ohms(basis.ohms)}; ±${percent(basis.tolerance)} covers parts and temperature`;
-    case "battery": return `A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: ${temperatureText(20, units)}); every reading after this depends on it`;
-    case "live": return basis.planFails
-      ? `It must be live here (${feedWords[basis.alive]}), and the solved plan gives ${volts(basis.volts)}: the plan itself is wrong here, see Power`
-      : `It must be live here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}, ${fixed(basis.low, 1)} to ${volts(basis.high)} with ${inputRange(units)}${keyState === "crank" ? "" : `; nearer to the battery's ${ratedVolts(basis.batteryVolts)} while loads are off`}`;
-    case "dead": return `It must be dead here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}; up to ${ratedVolts(basis.mostVolts)} may leak`;
-    case "drop": return `The solved plan gives ${smallVolts(basis.volts)} with everything on${keyState === "crank" ? " and the starter turning" : ""}; more than ${smallVolts(basis.mostVolts)} is a poor joint or current of another circuit`;
+    case "wires":
+      return wiresWhy(basis, kind, units);
+    case "load":
+      return basis.amps === null
+        ? `Its current is not known yet, so ${ohms(basis.leastOhms)} is assumed as the least`
+        : `Half of 12 V over its ${amps(basis.amps)}: a lower reading would draw more than twice its rated current`;
+    case "unplugged":
+      return `With both ends unplugged nothing leads to ground; damp may read some tens of kΩ (${ohms(basis.leastOhms)} is assumed as the least)`;
+    case "coil":
+      return `The coil planned is ${ohms(basis.ohms)}; ±${percent(basis.tolerance)} covers parts and temperature`;
+    case "battery":
+      return `A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: ${temperatureText(20, units)}); every reading after this depends on it`;
+    case "live":
+      return basis.planFails
+        ? `It must be live here (${feedWords[basis.alive]}), and the solved plan gives ${volts(basis.volts)}: the plan itself is wrong here, see Power`
+        : `It must be live here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}, ${fixed(basis.low, 1)} to ${volts(basis.high)} with ${inputRange(units)}${keyState === "crank" ? "" : `; nearer to the battery's ${ratedVolts(basis.batteryVolts)} while loads are off`}`;
+    case "dead":
+      return `It must be dead here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}; up to ${ratedVolts(basis.mostVolts)} may leak`;
+    case "drop":
+      return `The solved plan gives ${smallVolts(basis.volts)} with everything on${keyState === "crank" ? " and the starter turning" : ""}; more than ${smallVolts(basis.mostVolts)} is a poor joint or current of another circuit`;
   }
+}
+
+function wiresWhy(basis: Extract<StepBasis, { type: "wires" }>, kind: Step["kind"], units: Units): string {
+  const [what, after] =
+    kind === "continuity" ? ["Wire only: ", ""] : ["Its wires are ", ". Everything after this depends on it."];
+  const assumed = basis.assumed ? `; a length or size is not known yet, so ${usualWire(units)} is assumed for it` : "";
+  return `${what}${ohms(basis.ohms)} by length and size, and the leads may add ${ohms(basis.leadsOhms)}${assumed}${after}`;
 }
 
 /** When to stop, and what it would mean. */
 export function stepStop({ kind, keyState, basis, expected }: Step): string {
-  const below = expected.stopBelow === null ? "" : expected.unit === "Ω" ? ohms(expected.stopBelow) : ratedVolts(expected.stopBelow);
+  const below =
+    expected.stopBelow === null
+      ? ""
+      : expected.unit === "Ω"
+        ? ohms(expected.stopBelow)
+        : ratedVolts(expected.stopBelow);
   const above = expected.stopAbove === null ? "" : ratedVolts(expected.stopAbove);
   switch (kind) {
-    case "ground-ohms": return "An open ground: the computer would find another way back, through a sensor.";
-    case "feed-short": return `Below ${below}: do not connect the battery until the short is found.`;
-    case "continuity": return "A reading that changes when the harness is moved.";
-    case "wire-short": return "A low reading: a wire that is chafed through, or in a wrong cavity.";
-    case "coil": return `Below ${below}: the driver would carry more than its rated current.`;
-    case "battery": return `Below ${below}: charge it first. Above ${above}: not a 12 V battery.`;
-    case "feed-volts": return basis.type === "dead" ? "Battery voltage here: it is back-fed; find the path first." : keyState === "crank" ? `Below ${below}: the computer resets; do not crank on.` : "Smoke, heat or a fuse that blows: battery off.";
-    case "ground-drop": return keyState === "crank" ? `Above ${above}: the starter's current returns through the harness. Stop.` : `Above ${above}: a ground is open.`;
+    case "ground-ohms":
+      return "An open ground: the computer would find another way back, through a sensor.";
+    case "feed-short":
+      return `Below ${below}: do not connect the battery until the short is found.`;
+    case "continuity":
+      return "A reading that changes when the harness is moved.";
+    case "wire-short":
+      return "A low reading: a wire that is chafed through, or in a wrong cavity.";
+    case "coil":
+      return `Below ${below}: the driver would carry more than its rated current.`;
+    case "battery":
+      return `Below ${below}: charge it first. Above ${above}: not a 12 V battery.`;
+    case "feed-volts":
+      return basis.type === "dead"
+        ? "Battery voltage here: it is back-fed; find the path first."
+        : keyState === "crank"
+          ? `Below ${below}: the computer resets; do not crank on.`
+          : "Smoke, heat or a fuse that blows: battery off.";
+    case "ground-drop":
+      return keyState === "crank"
+        ? `Above ${above}: the starter's current returns through the harness. Stop.`
+        : `Above ${above}: a ground is open.`;
   }
 }
 
 const VERDICT_TEXT: Readonly<Record<ReadingVerdict, string>> = {
-  "open-as-expected": "Open, as it should be", "path-open": "Open: the path is broken", "no-volts": "The meter shows no voltage; check its setting", "touches-ground": "too low: the wire touches ground",
-  shorted: "too low: shorted, or something else is connected to it", dead: "dead", "low-volts": "too low", "too-low": "too low", live: "live, where it must be dead", leaks: "something leaks into it", "poor-ground": "the ground is poor",
-  "too-much-resistance": "too much resistance", "too-high": "too high", within: "Within its limits",
+  "open-as-expected": "Open, as it should be",
+  "path-open": "Open: the path is broken",
+  "no-volts": "The meter shows no voltage; check its setting",
+  "touches-ground": "too low: the wire touches ground",
+  shorted: "too low: shorted, or something else is connected to it",
+  dead: "dead",
+  "low-volts": "too low",
+  "too-low": "too low",
+  live: "live, where it must be dead",
+  leaks: "something leaks into it",
+  "poor-ground": "the ground is poor",
+  "too-much-resistance": "too much resistance",
+  "too-high": "too high",
+  within: "Within its limits",
 };
 /** Verdicts that belong to a key position. */
 const IN_STATE: ReadonlySet<ReadingVerdict> = new Set(["dead", "low-volts", "live"]);
 
 /** What a reading says. */
-export function verdictText({ verdict, outcome }: { readonly verdict: ReadingVerdict; readonly outcome: "pass" | "fail" | "stop" }, step: Step): string {
+export function verdictText(
+  { verdict, outcome }: { readonly verdict: ReadingVerdict; readonly outcome: "pass" | "fail" | "stop" },
+  step: Step,
+): string {
   const [first = "", ...rest] = VERDICT_TEXT[verdict].split(", ");
   const when = IN_STATE.has(verdict) ? ` ${stepWhen(step)}` : "";
   const text = [`${first}${when}`, ...rest].join(", ");
@@ -129,7 +223,8 @@ export function readFaultText(fault: ReadFault): string {
 }
 
 /** How sure a reading is: `± 0.08 V`; empty where nobody knows. */
-export const uncertaintyText = (uncertainty: number | null, unit: string | null): string => (uncertainty === null || unit === null ? "" : `± ${digits(uncertainty, 1)} ${unit}`);
+export const uncertaintyText = (uncertainty: number | null, unit: string | null): string =>
+  uncertainty === null || unit === null ? "" : `± ${digits(uncertainty, 1)} ${unit}`;
 
 /** A cause as it is shown: what, why it is likely, and where to probe next. */
 export interface CauseWords {
@@ -144,28 +239,148 @@ export function causeWords(cause: Cause, step: Step): CauseWords {
   const [provider, consumer] = linkNames(step);
   const connector = step.link?.consumer.connector ?? "";
   switch (cause.code) {
-    case "feed-opens": return { text: `${provider} opens ${stepWhen(step)}`, because: cause.statedAlive === null ? "it was live in another key position" : `its pin table says ${feedWords[cause.statedAlive]}`, next: `Read ${provider} ${stepWhen(step)}: battery voltage clears it` };
-    case "fuse": return { text: `The fuse that feeds ${provider} is blown or missing`, because: cause.failing.length > 0 ? `${names(cause.failing)} on the same feed fails too` : cause.sound.length > 0 ? `${names(cause.sound)} on the same feed is good` : "nothing else on this feed has been read", next: "Read both sides of its fuse against BAT −" };
-    case "feed-wire-open": return { text: `The wire or a joint between ${provider} and ${consumer} is open`, because: cause.feedIsSound ? "the feed is live for its neighbour" : "it is the one path that is new", next: `Read ${provider} ${stepWhen(step)}; live there means an open joint after it` };
-    case "relay-missing": return { text: `The relay for ${consumer} is missing or does not pull in`, because: "the plan has a relay in this feed", next: "Listen for it, then read its coil and contact terminals" };
-    case "feed-live": return { text: `${provider} is live in this key position`, because: cause.statedAlive === null ? "when it is live is not known yet" : `its pin table says ${feedWords[cause.statedAlive]}`, next: `Read ${provider} with the key off` };
-    case "back-feed": return { text: "Current flows back through a lamp, a relay's coil or the alternator", because: "the new links join circuits that were apart", next: `Unplug ${consumer}'s neighbours one by one and watch the reading` };
-    case "feeds-joined": return { text: "Two feeds are joined at a splice", because: "a wire of another feed is in the same joint", next: `Measure from ${consumer} to each other feed, battery off` };
-    case "other-load": return { text: `Something else is connected to the feed of ${consumer}`, because: `${provider} may feed other loads of the host`, next: `Unplug ${connector} and read again: unchanged means the harness` };
-    case "wire-pinched": return { text: "The wire is pinched or its insulation cut", because: "the new run passes brackets and the bulkhead", next: "Read while moving the harness along its run" };
-    case "part-faulty": return { text: `${connector} is faulty or its pins are crossed`, because: "a crossed pair of feed and ground reads so", next: `Compare the colours at ${consumer} with the sheet` };
-    case "stud": return { text: `${provider} is not bolted to clean metal`, because: cause.shared.length === 0 ? "nothing else of the plan shares it" : `it is shared with ${names(cause.shared)}${cause.othersPass ? ", which reads well" : cause.othersFail ? ", which fails too" : ""}`, next: `Read from the ground ${provider} to BAT −` };
-    case "ground-wire": return { text: `The wire or joint between ${consumer} and ${provider} is poor`, because: cause.studIsSound ? "the ground itself is good" : "it is the part that was made new", next: `Read from ${consumer} to ${provider}` };
-    case "strap": return { text: "The strap from engine or body to battery negative is missing or poor", because: "all grounds return through it", next: "Read from the engine block, then the body, to BAT −" };
-    case "joint-open": return { text: `A joint between ${provider} and ${consumer} is open or was never made`, because: cause.isOpen ? "no path at all" : "more resistance than its wires have", next: "Read from each end to the interface connector" };
-    case "wrong-cavity": return { text: "The wire is in the wrong cavity", because: "its neighbours look alike", next: `Read ${provider} against the cavities beside ${consumer}` };
-    case "poor-terminal": return { text: "A crimp or terminal is poor", because: cause.isOpen ? "" : "there is a path, but a bad one", next: "Move each joint while reading" };
-    case "coil-open": return { text: "The relay is not fitted, or its coil is open", because: cause.isOpen ? "no or little current would flow" : "", next: "Read the relay's own terminals on the bench" };
-    case "other-relay": return { text: "It is another relay than planned", because: `the plan for ${consumer} counts on its coil's resistance`, next: "Compare the part with the sheet" };
-    case "across-coil": return { text: "A diode or a second coil is across it", because: "the reading changes with the leads swapped", next: "Swap the leads and read again" };
-    case "battery-low": return { text: "The battery is discharged", because: "nothing else is in this measurement", next: "Charge it and read again after an hour at rest" };
-    case "draws-with-key-off": return { text: "Something draws current with the key off", because: "a load pulls the voltage down", next: "Take the negative lead off and read again" };
-    case "element": return elementWords(cause);
+    case "feed-opens":
+      return {
+        text: `${provider} opens ${stepWhen(step)}`,
+        because:
+          cause.statedAlive === null
+            ? "it was live in another key position"
+            : `its pin table says ${feedWords[cause.statedAlive]}`,
+        next: `Read ${provider} ${stepWhen(step)}: battery voltage clears it`,
+      };
+    case "fuse":
+      return {
+        text: `The fuse that feeds ${provider} is blown or missing`,
+        because:
+          cause.failing.length > 0
+            ? `${names(cause.failing)} on the same feed fails too`
+            : cause.sound.length > 0
+              ? `${names(cause.sound)} on the same feed is good`
+              : "nothing else on this feed has been read",
+        next: "Read both sides of its fuse against BAT −",
+      };
+    case "feed-wire-open":
+      return {
+        text: `The wire or a joint between ${provider} and ${consumer} is open`,
+        because: cause.feedIsSound ? "the feed is live for its neighbour" : "it is the one path that is new",
+        next: `Read ${provider} ${stepWhen(step)}; live there means an open joint after it`,
+      };
+    case "relay-missing":
+      return {
+        text: `The relay for ${consumer} is missing or does not pull in`,
+        because: "the plan has a relay in this feed",
+        next: "Listen for it, then read its coil and contact terminals",
+      };
+    case "feed-live":
+      return {
+        text: `${provider} is live in this key position`,
+        because:
+          cause.statedAlive === null
+            ? "when it is live is not known yet"
+            : `its pin table says ${feedWords[cause.statedAlive]}`,
+        next: `Read ${provider} with the key off`,
+      };
+    case "back-feed":
+      return {
+        text: "Current flows back through a lamp, a relay's coil or the alternator",
+        because: "the new links join circuits that were apart",
+        next: `Unplug ${consumer}'s neighbours one by one and watch the reading`,
+      };
+    case "feeds-joined":
+      return {
+        text: "Two feeds are joined at a splice",
+        because: "a wire of another feed is in the same joint",
+        next: `Measure from ${consumer} to each other feed, battery off`,
+      };
+    case "other-load":
+      return {
+        text: `Something else is connected to the feed of ${consumer}`,
+        because: `${provider} may feed other loads of the host`,
+        next: `Unplug ${connector} and read again: unchanged means the harness`,
+      };
+    case "wire-pinched":
+      return {
+        text: "The wire is pinched or its insulation cut",
+        because: "the new run passes brackets and the bulkhead",
+        next: "Read while moving the harness along its run",
+      };
+    case "part-faulty":
+      return {
+        text: `${connector} is faulty or its pins are crossed`,
+        because: "a crossed pair of feed and ground reads so",
+        next: `Compare the colours at ${consumer} with the sheet`,
+      };
+    case "stud":
+      return {
+        text: `${provider} is not bolted to clean metal`,
+        because:
+          cause.shared.length === 0
+            ? "nothing else of the plan shares it"
+            : `it is shared with ${names(cause.shared)}${cause.othersPass ? ", which reads well" : cause.othersFail ? ", which fails too" : ""}`,
+        next: `Read from the ground ${provider} to BAT −`,
+      };
+    case "ground-wire":
+      return {
+        text: `The wire or joint between ${consumer} and ${provider} is poor`,
+        because: cause.studIsSound ? "the ground itself is good" : "it is the part that was made new",
+        next: `Read from ${consumer} to ${provider}`,
+      };
+    case "strap":
+      return {
+        text: "The strap from engine or body to battery negative is missing or poor",
+        because: "all grounds return through it",
+        next: "Read from the engine block, then the body, to BAT −",
+      };
+    case "joint-open":
+      return {
+        text: `A joint between ${provider} and ${consumer} is open or was never made`,
+        because: cause.isOpen ? "no path at all" : "more resistance than its wires have",
+        next: "Read from each end to the interface connector",
+      };
+    case "wrong-cavity":
+      return {
+        text: "The wire is in the wrong cavity",
+        because: "its neighbours look alike",
+        next: `Read ${provider} against the cavities beside ${consumer}`,
+      };
+    case "poor-terminal":
+      return {
+        text: "A crimp or terminal is poor",
+        because: cause.isOpen ? "" : "there is a path, but a bad one",
+        next: "Move each joint while reading",
+      };
+    case "coil-open":
+      return {
+        text: "The relay is not fitted, or its coil is open",
+        because: cause.isOpen ? "no or little current would flow" : "",
+        next: "Read the relay's own terminals on the bench",
+      };
+    case "other-relay":
+      return {
+        text: "It is another relay than planned",
+        because: `the plan for ${consumer} counts on its coil's resistance`,
+        next: "Compare the part with the sheet",
+      };
+    case "across-coil":
+      return {
+        text: "A diode or a second coil is across it",
+        because: "the reading changes with the leads swapped",
+        next: "Swap the leads and read again",
+      };
+    case "battery-low":
+      return {
+        text: "The battery is discharged",
+        because: "nothing else is in this measurement",
+        next: "Charge it and read again after an hour at rest",
+      };
+    case "draws-with-key-off":
+      return {
+        text: "Something draws current with the key off",
+        because: "a load pulls the voltage down",
+        next: "Take the negative lead off and read again",
+      };
+    case "element":
+      return elementWords(cause);
   }
 }
 
@@ -173,7 +388,8 @@ const FAULT_WORDS = { open: "is open", blown: "is blown", "stuck-open": "does no
 
 function elementWords({ fault }: Extract<Cause, { code: "element" }>): CauseWords {
   const name = originText(fault.origin);
-  const text = fault.fault === "resistance" ? `${name} has ${ohms(fault.ohms ?? 0)}` : `${name} ${FAULT_WORDS[fault.fault]}`;
+  const text =
+    fault.fault === "resistance" ? `${name} has ${ohms(fault.ohms ?? 0)}` : `${name} ${FAULT_WORDS[fault.fault]}`;
   return {
     text: text.charAt(0).toUpperCase() + text.slice(1),
     because: `the solved plan would read ${fault.volts === null ? "nothing: the point floats" : volts(fault.volts)} with it`,

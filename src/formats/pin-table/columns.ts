@@ -1,5 +1,16 @@
 /** The columns of contracts/pin-table.md, in the order in which they are written. */
-export const COLUMNS = ["connector", "cavity", "circuit", "colour", "size", "length", "description", "kind", "quantity", "params"] as const;
+export const COLUMNS = [
+  "connector",
+  "cavity",
+  "circuit",
+  "colour",
+  "size",
+  "length",
+  "description",
+  "kind",
+  "quantity",
+  "params",
+] as const;
 export type Column = (typeof COLUMNS)[number];
 
 /** How one column of a table is taken: as one of ours, or kept under `extra` by its header. */
@@ -12,13 +23,105 @@ export interface ColumnRead {
 
 /** Header words for each column, the likeliest first: where two headers claim a column, the earlier word wins. */
 const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
-  connector: ["connector", "connector name", "connector id", "connector no", "conn", "plug", "housing", "component", "unit", "device", "module", "connector label", "stecker"],
-  cavity: ["cavity", "pin", "cav", "pin no", "pin number", "pin id", "cavity no", "terminal", "way", "position", "pos", "contact", "terminal no", "terminal id", "kammer"],
-  circuit: ["circuit", "circuit no", "circuit number", "circuit id", "cct", "ckt", "net", "wire no", "wire number", "wire id", "circuit code", "stromkreis", "leitung"],
-  colour: ["colour", "color", "wire colour", "wire color", "col", "clr", "cable colour", "cable color", "colour code", "color code", "wire col", "farbe"],
-  size: ["size", "wire size", "gauge", "awg", "mm2", "mm²", "csa", "cross section", "cross sectional area", "area", "wire gauge", "section", "sq mm", "cross section area", "cable size", "conductor size", "querschnitt"],
+  connector: [
+    "connector",
+    "connector name",
+    "connector id",
+    "connector no",
+    "conn",
+    "plug",
+    "housing",
+    "component",
+    "unit",
+    "device",
+    "module",
+    "connector label",
+    "stecker",
+  ],
+  cavity: [
+    "cavity",
+    "pin",
+    "cav",
+    "pin no",
+    "pin number",
+    "pin id",
+    "cavity no",
+    "terminal",
+    "way",
+    "position",
+    "pos",
+    "contact",
+    "terminal no",
+    "terminal id",
+    "kammer",
+  ],
+  circuit: [
+    "circuit",
+    "circuit no",
+    "circuit number",
+    "circuit id",
+    "cct",
+    "ckt",
+    "net",
+    "wire no",
+    "wire number",
+    "wire id",
+    "circuit code",
+    "stromkreis",
+    "leitung",
+  ],
+  colour: [
+    "colour",
+    "color",
+    "wire colour",
+    "wire color",
+    "col",
+    "clr",
+    "cable colour",
+    "cable color",
+    "colour code",
+    "color code",
+    "wire col",
+    "farbe",
+  ],
+  size: [
+    "size",
+    "wire size",
+    "gauge",
+    "awg",
+    "mm2",
+    "mm²",
+    "csa",
+    "cross section",
+    "cross sectional area",
+    "area",
+    "wire gauge",
+    "section",
+    "sq mm",
+    "cross section area",
+    "cable size",
+    "conductor size",
+    "querschnitt",
+  ],
   length: ["length", "wire length", "len", "cable length", "länge", "laenge"],
-  description: ["description", "function", "signal", "desc", "signal name", "designation", "circuit description", "circuit function", "signal description", "pin function", "name", "purpose", "use", "funktion", "beschreibung", "bezeichnung"],
+  description: [
+    "description",
+    "function",
+    "signal",
+    "desc",
+    "signal name",
+    "designation",
+    "circuit description",
+    "circuit function",
+    "signal description",
+    "pin function",
+    "name",
+    "purpose",
+    "use",
+    "funktion",
+    "beschreibung",
+    "bezeichnung",
+  ],
   kind: ["kind", "form", "signal kind", "electrical form"],
   quantity: ["quantity", "measured quantity"],
   params: ["params", "parameters", "param"],
@@ -28,13 +131,22 @@ const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
 function plainHeader(header: string): { name: string; unit: string | null } {
   const lower = header.toLowerCase().trim();
   const bracket = /[([{]\s*([^)\]}]+?)\s*[)\]}]/.exec(lower)?.[1] ?? null;
-  const name = lower.replace(/[([{].*?[)\]}]/g, " ").replace(/[._#:/-]+/g, " ").replace(/\s+/g, " ").trim();
+  const name = lower
+    .replace(/[([{].*?[)\]}]/g, " ")
+    .replace(/[._#:/-]+/g, " ")
+    .replace(/\s+/g, " ")
+    .trim();
   const trailing = /^(length|size|len|wire length|wire size|csa|gauge) (mm2|mm²|mm|cm|m|ft|in|inch|awg)$/.exec(name);
   return trailing ? { name: trailing[1] as string, unit: trailing[2] as string } : { name, unit: bracket };
 }
 
 function unitOf(column: Column, name: string, unit: string | null): string | null {
-  const said = unit?.replace("²", "2").replace(/^(metres?|meters?)$/, "m").replace(/^(feet|foot)$/, "ft").replace(/^inch(es)?$/, "in") ?? null;
+  const said =
+    unit
+      ?.replace("²", "2")
+      .replace(/^(metres?|meters?)$/, "m")
+      .replace(/^(feet|foot)$/, "ft")
+      .replace(/^inch(es)?$/, "in") ?? null;
   if (column === "size") return said === "awg" || /awg|gauge/.test(name) ? "awg" : "mm2";
   return column === "length" && said !== null && ["mm", "cm", "m", "ft", "in"].includes(said) ? said : null;
 }
@@ -52,14 +164,23 @@ export function readHeaders(headers: readonly string[]): ColumnRead[] {
   const columnAt = new Map([...owner].map(([column, at]) => [at, column]));
   return headers.map((header, at) => {
     const column = columnAt.get(at) ?? null;
-    return { header: header.trim(), column, unit: column === null ? null : unitOf(column, plain[at]?.name ?? "", plain[at]?.unit ?? null) };
+    return {
+      header: header.trim(),
+      column,
+      unit: column === null ? null : unitOf(column, plain[at]?.name ?? "", plain[at]?.unit ?? null),
+    };
   });
 }
 
 /** The same table with one column taken otherwise; whoever had that meaning before gives it up. */
 export function assignColumn(columns: readonly ColumnRead[], at: number, column: Column | null): ColumnRead[] {
   return columns.map((read, index) => {
-    if (index === at) return { ...read, column, unit: column === null ? null : unitOf(column, plainHeader(read.header).name, plainHeader(read.header).unit) };
+    if (index === at)
+      return {
+        ...read,
+        column,
+        unit: column === null ? null : unitOf(column, plainHeader(read.header).name, plainHeader(read.header).unit),
+      };
     return column !== null && read.column === column ? { ...read, column: null, unit: null } : read;
   });
 }

@@ -13,9 +13,20 @@ export interface TableIssue {
 }
 
 export type IssueCode =
-  | "missing-connector" | "missing-cavity" | "duplicate-cavity" | "unreadable-size" | "unreadable-length" | "unreadable-colour"
-  | "unknown-kind" | "unknown-quantity" | "unknown-param" | "param-out-of-range" | "too-many-cells" | "text-too-long"
-  | "empty-table" | "repeated-header";
+  | "missing-connector"
+  | "missing-cavity"
+  | "duplicate-cavity"
+  | "unreadable-size"
+  | "unreadable-length"
+  | "unreadable-colour"
+  | "unknown-kind"
+  | "unknown-quantity"
+  | "unknown-param"
+  | "param-out-of-range"
+  | "too-many-cells"
+  | "text-too-long"
+  | "empty-table"
+  | "repeated-header";
 
 /** Why a table is refused whole. */
 export interface TableRefusal {
@@ -29,10 +40,21 @@ export interface TableRefusal {
 /** Only these are warnings: their rows are taken as they are. */
 const WARNINGS: ReadonlySet<IssueCode> = new Set(["unreadable-colour", "empty-table", "repeated-header"]);
 
-export function tableIssue(code: IssueCode, at: { line: number; column: string | null; found: string | null; expected: string }): TableIssue {
-  const shown = at.found === null || at.found === "" ? "nothing" : `“${at.found.length > 60 ? `${at.found.slice(0, 59)}…` : at.found}”`;
+export function tableIssue(
+  code: IssueCode,
+  at: { line: number; column: string | null; found: string | null; expected: string },
+): TableIssue {
+  const shown =
+    at.found === null || at.found === ""
+      ? "nothing"
+      : `“${at.found.length > 60 ? `${at.found.slice(0, 59)}…` : at.found}”`;
   const place = at.column === null ? `Line ${at.line}` : `Line ${at.line}, ${at.column}`;
-  return { level: WARNINGS.has(code) ? "warning" : "error", code, ...at, message: `${place}: found ${shown}, expected ${at.expected}. ${CURE[code]}` };
+  return {
+    level: WARNINGS.has(code) ? "warning" : "error",
+    code,
+    ...at,
+    message: `${place}: found ${shown}, expected ${at.expected}. ${CURE[code]}`,
+  };
 }
 
 const CURE: Readonly<Record<IssueCode, string>> = {

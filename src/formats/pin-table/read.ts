@@ -1,4 +1,13 @@
-import { isKind, isQuantity, type Kind, type Params, paramProblem, parseParams, type Quantity, type Side } from "@/core/forms";
+import {
+  isKind,
+  isQuantity,
+  type Kind,
+  type Params,
+  paramProblem,
+  parseParams,
+  type Quantity,
+  type Side,
+} from "@/core/forms";
 import { classifyPins, type PinReading, readColour, readLength, readSize } from "@/core/intake";
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
@@ -27,7 +36,9 @@ export interface PinTable {
   readonly rowCount: number;
 }
 
-export type PinTableResult = { readonly ok: true; readonly table: PinTable } | { readonly ok: false; readonly refusal: TableRefusal };
+export type PinTableResult =
+  | { readonly ok: true; readonly table: PinTable }
+  | { readonly ok: false; readonly refusal: TableRefusal };
 
 /**
  * Reads a pin table as contracts/pin-table.md says. Never throws for a bad table: it is refused whole with one reason, or
@@ -50,7 +61,10 @@ export function readPinTable(bytes: Uint8Array, side: Side, columns?: readonly C
   const missing = (["connector", "cavity"] as const).find((column) => !read.some((one) => one.column === column));
   if (missing !== undefined) {
     const known = read.some((one) => one.column !== null);
-    return refuse(known ? "missing-column" : "no-header", known ? { line: header.line, column: missing } : { line: header.line });
+    return refuse(
+      known ? "missing-column" : "no-header",
+      known ? { line: header.line, column: missing } : { line: header.line },
+    );
   }
   if (records.length > MAX_ROWS) return refuse("too-many-rows");
 
@@ -60,7 +74,11 @@ export function readPinTable(bytes: Uint8Array, side: Side, columns?: readonly C
   return {
     ok: true,
     table: {
-      side, separator, encoding: decoded.encoding, columns: read, rowCount: records.length,
+      side,
+      separator,
+      encoding: decoded.encoding,
+      columns: read,
+      rowCount: records.length,
       pins: rows.map((row, at) => tell(row, readings[at] as PinReading)),
       issues: [...headerIssues(read, header.line, records.length), ...reader.issues],
     },
@@ -85,14 +103,19 @@ function headerIssues(columns: readonly ColumnRead[], line: number, rowCount: nu
   const seen = new Set<string>();
   for (const { header } of columns) {
     const name = header.toLowerCase();
-    if (name !== "" && seen.has(name)) issues.push(tableIssue("repeated-header", { line, column: header, found: header, expected: "each header once" }));
+    if (name !== "" && seen.has(name))
+      issues.push(tableIssue("repeated-header", { line, column: header, found: header, expected: "each header once" }));
     seen.add(name);
   }
-  if (rowCount === 0) issues.push(tableIssue("empty-table", { line, column: null, found: null, expected: "rows below the header" }));
+  if (rowCount === 0)
+    issues.push(tableIssue("empty-table", { line, column: null, found: null, expected: "rows below the header" }));
   return issues;
 }
 
-type RawPin = Omit<TablePin, "kind" | "quantity" | "index"> & { readonly kind: Kind | null; readonly quantity: Quantity | null };
+type RawPin = Omit<TablePin, "kind" | "quantity" | "index"> & {
+  readonly kind: Kind | null;
+  readonly quantity: Quantity | null;
+};
 
 /** Reads rows one after the other and gathers what is wrong with them; remembers cavities to find repeated ones. */
 class RowReader {
@@ -101,7 +124,10 @@ class RowReader {
   private readonly sizeHints: { decimalComma: boolean; headerUnit: string | null };
   private readonly lengthHints: { decimalComma: boolean; headerUnit: string | null };
 
-  constructor(private readonly columns: readonly ColumnRead[], decimalComma: boolean) {
+  constructor(
+    private readonly columns: readonly ColumnRead[],
+    decimalComma: boolean,
+  ) {
     const unit = (column: Column) => columns.find((one) => one.column === column)?.unit ?? null;
     this.sizeHints = { decimalComma, headerUnit: unit("size") };
     this.lengthHints = { decimalComma, headerUnit: unit("length") };
@@ -127,7 +153,13 @@ class RowReader {
     if (connector !== "" && cavity !== "") {
       const place = JSON.stringify([connector, cavity]);
       const first = this.firstLine.get(place);
-      if (first !== undefined) report("duplicate-cavity", "cavity", cavity, `each cavity of ${connector} once; it stands in line ${first} already`);
+      if (first !== undefined)
+        report(
+          "duplicate-cavity",
+          "cavity",
+          cavity,
+          `each cavity of ${connector} once; it stands in line ${first} already`,
+        );
       else this.firstLine.set(place, line);
     }
 
@@ -136,25 +168,39 @@ class RowReader {
     const lengthM = cell("length") === "" ? null : readLength(cell("length"), this.lengthHints);
     if (lengthM === null && cell("length") !== "") report("unreadable-length", "length", cell("length"), "a length");
     const colour = cell("colour") === "" ? null : readColour(cell("colour"));
-    if (colour !== null && colour.base === null) report("unreadable-colour", "colour", cell("colour"), "a colour such as YE/BK, yellow/black or YEL/BLK");
+    if (colour !== null && colour.base === null)
+      report("unreadable-colour", "colour", cell("colour"), "a colour such as YE/BK, yellow/black or YEL/BLK");
 
     const kindText = cell("kind").toLowerCase();
     const kind = isKind(kindText) ? kindText : null;
-    if (kindText !== "" && kind === null) report("unknown-kind", "kind", cell("kind"), "one of the electrical forms, such as supply-in or frequency-out");
+    if (kindText !== "" && kind === null)
+      report("unknown-kind", "kind", cell("kind"), "one of the electrical forms, such as supply-in or frequency-out");
     const quantityText = cell("quantity").toLowerCase();
     const quantity = isQuantity(quantityText) ? quantityText : null;
-    if (quantityText !== "" && quantity === null) report("unknown-quantity", "quantity", cell("quantity"), "one of the quantities, such as engine-speed or ground");
+    if (quantityText !== "" && quantity === null)
+      report("unknown-quantity", "quantity", cell("quantity"), "one of the quantities, such as engine-speed or ground");
     const params = parseParams(cell("params"));
     for (const [key, value] of Object.entries(params)) {
       const problem = paramProblem(kind, key, value);
-      if (problem !== null) report(problem.code, "params", problem.code === "unknown-param" ? key : `${key}=${value}`, problem.expected);
+      if (problem !== null)
+        report(problem.code, "params", problem.code === "unknown-param" ? key : `${key}=${value}`, problem.expected);
     }
 
     const bad = this.issues.slice(before).some((issue) => issue.level === "error");
     if (bad) return null;
     return {
-      line, connector, cavity, circuit: cell("circuit") || null, colour, sizeMm2, lengthM,
-      description: cell("description") || null, kind, quantity, params, extra: cells.extra,
+      line,
+      connector,
+      cavity,
+      circuit: cell("circuit") || null,
+      colour,
+      sizeMm2,
+      lengthM,
+      description: cell("description") || null,
+      kind,
+      quantity,
+      params,
+      extra: cells.extra,
     };
   }
 
@@ -165,7 +211,15 @@ class RowReader {
       const value = unguardFormula(raw.trim());
       const read = this.columns[at];
       if (read === undefined) {
-        if (value !== "") this.issues.push(tableIssue("too-many-cells", { line: record.line, column: null, found: value, expected: `${this.columns.length} cells` }));
+        if (value !== "")
+          this.issues.push(
+            tableIssue("too-many-cells", {
+              line: record.line,
+              column: null,
+              found: value,
+              expected: `${this.columns.length} cells`,
+            }),
+          );
       } else if (read.column !== null) known.set(read.column, value);
       else if (value !== "") extra.push([this.extraName(at), value]);
     });
@@ -185,8 +239,14 @@ function tell(row: RawPin, reading: PinReading): TablePin {
   const params: Params = row.params;
   return {
     ...row,
-    kind: row.kind === null ? { ...reading.kind, source: "proposed" } : { value: row.kind, confidence: 1, source: "given", why: given },
-    quantity: row.quantity === null ? { ...reading.quantity, source: "proposed" } : { value: row.quantity, confidence: 1, source: "given", why: given },
+    kind:
+      row.kind === null
+        ? { ...reading.kind, source: "proposed" }
+        : { value: row.kind, confidence: 1, source: "given", why: given },
+    quantity:
+      row.quantity === null
+        ? { ...reading.quantity, source: "proposed" }
+        : { value: row.quantity, confidence: 1, source: "given", why: given },
     index: params.index ?? reading.index,
   };
 }
@@ -199,9 +259,15 @@ function refuse(code: TableRefusal["code"], at: { line?: number; column?: string
 }
 
 const REFUSALS: Readonly<Record<TableRefusal["code"], readonly [message: string, hint: string]>> = {
-  "no-header": ["The file has no header that can be read", "The first line must name the columns; connector and cavity are needed."],
+  "no-header": [
+    "The file has no header that can be read",
+    "The first line must name the columns; connector and cavity are needed.",
+  ],
   "missing-column": ["The header has no column", "Name one column connector and one cavity (or pin)."],
-  "too-many-rows": [`The table has more than ${MAX_ROWS.toLocaleString("en")} rows`, "Split it by connector and import the parts one after the other."],
+  "too-many-rows": [
+    `The table has more than ${MAX_ROWS.toLocaleString("en")} rows`,
+    "Split it by connector and import the parts one after the other.",
+  ],
   "too-large": [`The file is larger than ${MAX_BYTES / 1e6} MB`, "Save the pin table alone, as CSV."],
   "not-text": ["The file is not text", "Save the table as CSV (UTF-8) and import that."],
   "unclosed-quote": ["A quote opens and never closes", "Close it, or write it twice where it belongs to the text."],

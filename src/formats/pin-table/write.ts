@@ -24,14 +24,23 @@ export interface WritablePin {
 export function writePinTable(pins: readonly WritablePin[]): string {
   const extras = [...new Set(pins.flatMap((pin) => Object.keys(pin.extra)))];
   const rows = pins.map((pin) => [
-    pin.connector, pin.cavity, pin.circuit ?? "", pin.colour?.written ?? "", pin.sizeMm2 === null ? "" : String(pin.sizeMm2),
-    pin.lengthM === null ? "" : String(pin.lengthM), pin.description ?? "", stated(pin.kind), stated(pin.quantity), formatParams(pin.params),
+    pin.connector,
+    pin.cavity,
+    pin.circuit ?? "",
+    pin.colour?.written ?? "",
+    pin.sizeMm2 === null ? "" : String(pin.sizeMm2),
+    pin.lengthM === null ? "" : String(pin.lengthM),
+    pin.description ?? "",
+    stated(pin.kind),
+    stated(pin.quantity),
+    formatParams(pin.params),
     ...extras.map((name) => pin.extra[name] ?? ""),
   ]);
   return writeTable([[...COLUMNS, ...extras], ...rows]);
 }
 
-const stated = (told: { value: string | null; source: string }) => (told.source === "proposed" ? "" : (told.value ?? ""));
+const stated = (told: { value: string | null; source: string }) =>
+  told.source === "proposed" ? "" : (told.value ?? "");
 
 /** Rows of text as a CSV file that a spreadsheet opens and that runs nothing in it. */
 export function writeTable(rows: readonly (readonly string[])[]): string {

@@ -16,29 +16,87 @@ export function HistoryScreen() {
   useEffect(() => {
     let gone = false;
     fetch(`/api/jobs/${job.jobId}/history`, { cache: "no-store" })
-      .then(async (answer) => (answer.ok ? ((await answer.json()) as { edits: HistoryEntry[] }) : Promise.reject(new Error("refused"))))
-      .then((body) => { if (!gone) { setEdits(body.edits); setFailed(false); } }, () => { if (!gone) setFailed(true); });
-    return () => { gone = true; };
+      .then(async (answer) =>
+        answer.ok ? ((await answer.json()) as { edits: HistoryEntry[] }) : Promise.reject(new Error("refused")),
+      )
+      .then(
+        (body) => {
+          if (!gone) {
+            setEdits(body.edits);
+            setFailed(false);
+          }
+        },
+        () => {
+          if (!gone) setFailed(true);
+        },
+      );
+    return () => {
+      gone = true;
+    };
   }, [job.jobId, job.revision, job.connection]);
   return (
     <>
       <ScreenHead title="History">
         <span className="flex-1" />
-        <Button hotkey="Ctrl Z" onClick={() => job.step("undo")}><Undo2 size={16} aria-hidden="true" />Undo my last</Button>
-        <Button hotkey="Ctrl Y" onClick={() => job.step("redo")}><Redo2 size={16} aria-hidden="true" />Redo</Button>
+        <Button hotkey="Ctrl Z" onClick={() => job.step("undo")}>
+          <Undo2 size={16} aria-hidden="true" />
+          Undo my last
+        </Button>
+        <Button hotkey="Ctrl Y" onClick={() => job.step("redo")}>
+          <Redo2 size={16} aria-hidden="true" />
+          Redo
+        </Button>
       </ScreenHead>
-      <section aria-label="Changes" tabIndex={0} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet">
-        {failed && <div className="p-3"><Trouble title="The history cannot be read just now"><p>It is asked for again when the connection is back.</p></Trouble></div>}
-        {edits === null && !failed && <p className="p-4 text-ink2" role="status">Reading the history …</p>}
-        {edits?.length === 0 && <Empty title="Nothing has been changed yet"><p>Each change appears here with its time and the person's name, and can be undone by who made it.</p></Empty>}
+      <section
+        aria-label="Changes"
+        tabIndex={0}
+        className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet"
+      >
+        {failed && (
+          <div className="p-3">
+            <Trouble title="The history cannot be read just now">
+              <p>It is asked for again when the connection is back.</p>
+            </Trouble>
+          </div>
+        )}
+        {edits === null && !failed && (
+          <p className="p-4 text-ink2" role="status">
+            Reading the history …
+          </p>
+        )}
+        {edits?.length === 0 && (
+          <Empty title="Nothing has been changed yet">
+            <p>Each change appears here with its time and the person's name, and can be undone by who made it.</p>
+          </Empty>
+        )}
         {edits !== null && edits.length > 0 && (
           <table className="w-full text-left">
-            <thead className="sticky top-0 bg-sheet text-[13px] text-ink2"><tr className="border-b-[1.5px] border-rule2"><th className="w-16 px-3 py-2 font-semibold">No.</th><th className="w-48 font-semibold">When</th><th className="w-40 font-semibold">Who</th><th className="font-semibold">What</th><th className="w-20 pr-3 text-right font-semibold">Rows</th></tr></thead>
+            <thead className="sticky top-0 bg-sheet text-[13px] text-ink2">
+              <tr className="border-b-[1.5px] border-rule2">
+                <th className="w-16 px-3 py-2 font-semibold">No.</th>
+                <th className="w-48 font-semibold">When</th>
+                <th className="w-40 font-semibold">Who</th>
+                <th className="font-semibold">What</th>
+                <th className="w-20 pr-3 text-right font-semibold">Rows</th>
+              </tr>
+            </thead>
             <tbody>
               {edits.map((edit) => (
                 <tr key={edit.revision} className="border-b border-rule">
-                  <td className="px-3 py-2 font-mono text-[13px]">{edit.revision}</td><td className="text-[13px]"><time dateTime={edit.madeAt} suppressHydrationWarning>{new Date(edit.madeAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "medium" })}</time></td>
-                  <td className="max-w-40 truncate pr-2">{edit.person}</td><td className="max-w-0 break-words">{edit.label}{edit.ofRevision !== null && <span className="text-[13px] text-ink2"> (of No. {edit.ofRevision})</span>}</td><td className="pr-3 text-right font-mono text-[13px]">{edit.rows}</td>
+                  <td className="px-3 py-2 font-mono text-[13px]">{edit.revision}</td>
+                  <td className="text-[13px]">
+                    <time dateTime={edit.madeAt} suppressHydrationWarning>
+                      {new Date(edit.madeAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "medium" })}
+                    </time>
+                  </td>
+                  <td className="max-w-40 truncate pr-2">{edit.person}</td>
+                  <td className="max-w-0 break-words">
+                    {edit.label}
+                    {edit.ofRevision !== null && (
+                      <span className="text-[13px] text-ink2"> (of No. {edit.ofRevision})</span>
+                    )}
+                  </td>
+                  <td className="pr-3 text-right font-mono text-[13px]">{edit.rows}</td>
                 </tr>
               ))}
             </tbody>

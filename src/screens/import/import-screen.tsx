@@ -24,7 +24,9 @@ export function ImportScreen() {
   const router = useRouter();
   const query = useSearchParams();
   const asked = query.get("side");
-  const [side, setSide] = useState<Side>(SIDES.find((one) => one === asked) ?? (job.pins.some((pin) => pin.connector.side === "donor") ? "host" : "donor"));
+  const [side, setSide] = useState<Side>(
+    SIDES.find((one) => one === asked) ?? (job.pins.some((pin) => pin.connector.side === "donor") ? "host" : "donor"),
+  );
   const [source, setSource] = useState<Source | null>(null);
   const [result, setResult] = useState<PinTableResult | null>(null);
   const [reading, setReading] = useState(false);
@@ -38,7 +40,8 @@ export function ImportScreen() {
     setResult(await tableWorker.ask((worker) => worker.readPinTable(next.bytes, forSide, columns)));
     setReading(false);
   };
-  const take = async (chosen: File) => read({ name: chosen.name, bytes: new Uint8Array(await chosen.arrayBuffer()) }, side);
+  const take = async (chosen: File) =>
+    read({ name: chosen.name, bytes: new Uint8Array(await chosen.arrayBuffer()) }, side);
   const paste = (text: string) => read({ name: "pasted text", bytes: new TextEncoder().encode(text) }, side);
   const reset = () => {
     setSource(null);
@@ -59,7 +62,10 @@ export function ImportScreen() {
   });
 
   const table = result?.ok === true ? result.table : null;
-  const plan = useMemo(() => table && planImport(job.document, table.side, table.pins, removeAbsent), [table, job.document, removeAbsent]);
+  const plan = useMemo(
+    () => table && planImport(job.document, table.side, table.pins, removeAbsent),
+    [table, job.document, removeAbsent],
+  );
   const errors = table?.issues.filter((issue) => issue.level === "error").length ?? 0;
 
   const agree = () => {
@@ -76,8 +82,16 @@ export function ImportScreen() {
     <>
       <ScreenHead title="Import">
         {SIDES.map((one) => (
-          <Chip key={one} on={side === one} onClick={() => { setSide(one); if (source !== null) void read(source, one); }}>
-            {one === "donor" ? "Donor's table" : "Host's table"} <span className="font-mono">{job.pins.filter((pin) => pin.connector.side === one).length}</span>
+          <Chip
+            key={one}
+            on={side === one}
+            onClick={() => {
+              setSide(one);
+              if (source !== null) void read(source, one);
+            }}
+          >
+            {one === "donor" ? "Donor's table" : "Host's table"}{" "}
+            <span className="font-mono">{job.pins.filter((pin) => pin.connector.side === one).length}</span>
           </Chip>
         ))}
         <span className="flex-1" />
@@ -85,7 +99,11 @@ export function ImportScreen() {
           <>
             <Button onClick={reset}>Discard</Button>
             <Button primary onClick={agree} disabled={plan.ops.length === 0}>
-              {plan.ops.length === 0 ? "Nothing to change" : errors > 0 ? `Take ${table.pins.length} rows, leave ${errors === 1 ? "the faulty one" : "the faulty ones"} out` : `Take ${table.pins.length} rows`}
+              {plan.ops.length === 0
+                ? "Nothing to change"
+                : errors > 0
+                  ? `Take ${table.pins.length} rows, leave ${errors === 1 ? "the faulty one" : "the faulty ones"} out`
+                  : `Take ${table.pins.length} rows`}
             </Button>
           </>
         )}
@@ -94,31 +112,94 @@ export function ImportScreen() {
         {table === null && (
           <section
             aria-label="Choose a table"
-            onDragOver={(event) => { event.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
-            onDrop={(event) => { event.preventDefault(); setOver(false); const [dropped] = event.dataTransfer.files; if (dropped) void take(dropped); }}
+            onDragOver={(event) => {
+              event.preventDefault();
+              setOver(true);
+            }}
+            onDragLeave={() => setOver(false)}
+            onDrop={(event) => {
+              event.preventDefault();
+              setOver(false);
+              const [dropped] = event.dataTransfer.files;
+              if (dropped) void take(dropped);
+            }}
             className={`border-2 border-dashed p-6 ${over ? "border-ink bg-fill" : "border-rule2 bg-sheet"}`}
           >
             <h2 className="text-lg">The {side}'s pin table</h2>
-            <p className="mt-1 max-w-2xl text-ink2">One row for each cavity, as CSV: connector and cavity, and what else is known: circuit, colour, size, length, description. Commas, semicolons or tabs; the usual header words are understood. Kinds may be left empty: they are proposed from the descriptions.</p>
+            <p className="mt-1 max-w-2xl text-ink2">
+              One row for each cavity, as CSV: connector and cavity, and what else is known: circuit, colour, size,
+              length, description. Commas, semicolons or tabs; the usual header words are understood. Kinds may be left
+              empty: they are proposed from the descriptions.
+            </p>
             <div className="mt-4 flex flex-wrap items-center gap-3">
-              <Button primary onClick={() => file.current?.click()}><FileUp size={16} aria-hidden="true" />Choose a file</Button>
+              <Button primary onClick={() => file.current?.click()}>
+                <FileUp size={16} aria-hidden="true" />
+                Choose a file
+              </Button>
               <span className="text-ink2">or drop one here, or paste a table with Ctrl V</span>
-              <input ref={file} type="file" accept=".csv,.tsv,.txt,text/csv,text/plain" aria-label="Pin table file" className="hidden-text" tabIndex={-1} onChange={(event) => { const [chosen] = event.target.files ?? []; event.target.value = ""; if (chosen) void take(chosen); }} />
+              <input
+                ref={file}
+                type="file"
+                accept=".csv,.tsv,.txt,text/csv,text/plain"
+                aria-label="Pin table file"
+                className="hidden-text"
+                tabIndex={-1}
+                onChange={(event) => {
+                  const [chosen] = event.target.files ?? [];
+                  event.target.value = "";
+                  if (chosen) void take(chosen);
+                }}
+              />
             </div>
-            <details className="mt-4"><summary className="inline-flex h-10 items-center font-semibold">Paste into a field instead</summary>
-              <form className="mt-1" onSubmit={(event) => { event.preventDefault(); const text = String(new FormData(event.currentTarget).get("table") ?? ""); if (text.trim() !== "") void paste(text); }}>
-                <textarea name="table" aria-label="Table as text" spellCheck={false} className="field h-40 py-2 font-mono text-[13px]" placeholder={"connector,cavity,circuit,colour,size,length,description\nC1,12,87,YE/BK,0.5,1.85,Engine speed output to instruments"} />
-                <Button type="submit" className="mt-2">Read it</Button>
+            <details className="mt-4">
+              <summary className="inline-flex h-10 items-center font-semibold">Paste into a field instead</summary>
+              <form
+                className="mt-1"
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  const text = String(new FormData(event.currentTarget).get("table") ?? "");
+                  if (text.trim() !== "") void paste(text);
+                }}
+              >
+                <textarea
+                  name="table"
+                  aria-label="Table as text"
+                  spellCheck={false}
+                  className="field h-40 py-2 font-mono text-[13px]"
+                  placeholder={
+                    "connector,cavity,circuit,colour,size,length,description\nC1,12,87,YE/BK,0.5,1.85,Engine speed output to instruments"
+                  }
+                />
+                <Button type="submit" className="mt-2">
+                  Read it
+                </Button>
               </form>
             </details>
-            {reading && <p className="mt-4 font-semibold" role="status">Reading {source?.name} …</p>}
-            {result?.ok === false && <div className="mt-4"><Trouble title={result.refusal.message}><p>{result.refusal.hint}</p><p className="text-ink2">{source?.name} was not taken; the job is as it was.</p></Trouble></div>}
+            {reading && (
+              <p className="mt-4 font-semibold" role="status">
+                Reading {source?.name} …
+              </p>
+            )}
+            {result?.ok === false && (
+              <div className="mt-4">
+                <Trouble title={result.refusal.message}>
+                  <p>{result.refusal.hint}</p>
+                  <p className="text-ink2">{source?.name} was not taken; the job is as it was.</p>
+                </Trouble>
+              </div>
+            )}
           </section>
         )}
         {table !== null && plan !== null && source !== null && (
           <ImportPreview
-            name={source.name} table={table} plan={plan} removeAbsent={removeAbsent} onRemoveAbsent={setRemoveAbsent}
-            onColumn={(at: number, column: Column | null) => void read(source, side, assignColumn(table.columns, at, column))}
+            name={source.name}
+            table={table}
+            plan={plan}
+            removeAbsent={removeAbsent}
+            onRemoveAbsent={setRemoveAbsent}
+            onColumn={(at: number, column: Column | null) =>
+              void read(source, side, assignColumn(table.columns, at, column))
+            }
           />
         )}
       </div>

@@ -9,8 +9,18 @@ import { Button } from "@/ui/controls";
 type Element = PartRow["elements"][number];
 
 const KINDS = {
-  fuse: { name: "fuse", unit: "A", usual: 10, make: fuse }, lamp: { name: "lamp", unit: "W", usual: 5, make: lamp }, motor: { name: "motor", unit: "W", usual: 60, make: motor }, coil: { name: "coil or resistor", unit: "Ω", usual: 80, make: coil },
-  contact: { name: "contact", unit: "", usual: 0, make: (id: string, a: string, b: string) => contact(id, a, b, ["run", "running"]) }, diode: { name: "diode", unit: "", usual: 0, make: (id: string, a: string, b: string) => diode(id, a, b) }, joint: { name: "joined metal", unit: "", usual: 0, make: (id: string, a: string, b: string) => joint(id, a, b) },
+  fuse: { name: "fuse", unit: "A", usual: 10, make: fuse },
+  lamp: { name: "lamp", unit: "W", usual: 5, make: lamp },
+  motor: { name: "motor", unit: "W", usual: 60, make: motor },
+  coil: { name: "coil or resistor", unit: "Ω", usual: 80, make: coil },
+  contact: {
+    name: "contact",
+    unit: "",
+    usual: 0,
+    make: (id: string, a: string, b: string) => contact(id, a, b, ["run", "running"]),
+  },
+  diode: { name: "diode", unit: "", usual: 0, make: (id: string, a: string, b: string) => diode(id, a, b) },
+  joint: { name: "joined metal", unit: "", usual: 0, make: (id: string, a: string, b: string) => joint(id, a, b) },
 } as const;
 type Kind = keyof typeof KINDS;
 
@@ -23,7 +33,12 @@ export function ElementForm({ part, onAdd }: { part: HarnessPart; onAdd: (elemen
   const [value, setValue] = useState("");
   const { unit, usual, make } = KINDS[kind];
   const amount = value.trim() === "" ? usual : Number(value.replace(",", "."));
-  const fault = a === b ? "Choose two terminals" : unit !== "" && !(amount > 0 && amount <= 5000) ? `A number of ${unit} up to 5000` : null;
+  const fault =
+    a === b
+      ? "Choose two terminals"
+      : unit !== "" && !(amount > 0 && amount <= 5000)
+        ? `A number of ${unit} up to 5000`
+        : null;
   const send = (event: FormEvent) => {
     event.preventDefault();
     if (fault !== null) return;
@@ -33,13 +48,54 @@ export function ElementForm({ part, onAdd }: { part: HarnessPart; onAdd: (elemen
     onAdd(structuredClone(make(id, a, b, amount)) as Element);
     setValue("");
   };
-  const choose = (label: string, chosen: string, set: (text: string) => void) => <label className="block text-[13px] font-semibold"><span className="block">{label}</span><select className="field mt-1 block w-32" value={chosen} onChange={(event) => set(event.target.value)}>{terminals.map((one) => <option key={one}>{one}</option>)}</select></label>;
+  const choose = (label: string, chosen: string, set: (text: string) => void) => (
+    <label className="block text-[13px] font-semibold">
+      <span className="block">{label}</span>
+      <select className="field mt-1 block w-32" value={chosen} onChange={(event) => set(event.target.value)}>
+        {terminals.map((one) => (
+          <option key={one}>{one}</option>
+        ))}
+      </select>
+    </label>
+  );
   return (
     <form onSubmit={send} className="mt-2 flex flex-wrap items-end gap-2">
-      <label className="block text-[13px] font-semibold"><span className="block">Add a</span><select className="field mt-1 block w-40" value={kind} onChange={(event) => setKind(event.target.value as Kind)}>{(Object.keys(KINDS) as Kind[]).map((one) => <option key={one} value={one}>{KINDS[one].name}</option>)}</select></label>
-      {choose("from", a, setA)}{choose("to", b, setB)}
-      {unit !== "" && <label className="block text-[13px] font-semibold"><span className="block">of, {unit}</span><input className="field mt-1 block w-24" inputMode="decimal" placeholder={String(usual)} value={value} onChange={(event) => setValue(event.target.value)} /></label>}
-      <Button type="submit" disabled={fault !== null}>Add it</Button>{fault !== null && <span role="alert" className="text-[13px] text-stop">{fault}</span>}
+      <label className="block text-[13px] font-semibold">
+        <span className="block">Add a</span>
+        <select
+          className="field mt-1 block w-40"
+          value={kind}
+          onChange={(event) => setKind(event.target.value as Kind)}
+        >
+          {(Object.keys(KINDS) as Kind[]).map((one) => (
+            <option key={one} value={one}>
+              {KINDS[one].name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {choose("from", a, setA)}
+      {choose("to", b, setB)}
+      {unit !== "" && (
+        <label className="block text-[13px] font-semibold">
+          <span className="block">of, {unit}</span>
+          <input
+            className="field mt-1 block w-24"
+            inputMode="decimal"
+            placeholder={String(usual)}
+            value={value}
+            onChange={(event) => setValue(event.target.value)}
+          />
+        </label>
+      )}
+      <Button type="submit" disabled={fault !== null}>
+        Add it
+      </Button>
+      {fault !== null && (
+        <span role="alert" className="text-[13px] text-stop">
+          {fault}
+        </span>
+      )}
     </form>
   );
 }

@@ -20,11 +20,22 @@ interface Refused {
 }
 
 /** Sends JSON and answers the body, or what was wrong in words. */
-async function send(method: string, url: string, body?: unknown): Promise<{ ok: true; body: { id: string } } | { ok: false; refused: Refused }> {
-  const answer = await fetch(url, { method, headers: { "Content-Type": "application/json" }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) }).catch(() => null);
-  if (answer === null) return { ok: false, refused: { message: "The server does not answer.", hint: "Try again when it is back." } };
+async function send(
+  method: string,
+  url: string,
+  body?: unknown,
+): Promise<{ ok: true; body: { id: string } } | { ok: false; refused: Refused }> {
+  const answer = await fetch(url, {
+    method,
+    headers: { "Content-Type": "application/json" },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  }).catch(() => null);
+  if (answer === null)
+    return { ok: false, refused: { message: "The server does not answer.", hint: "Try again when it is back." } };
   const json = (await answer.json().catch(() => ({}))) as { id: string; error?: Refused };
-  return answer.ok ? { ok: true, body: json } : { ok: false, refused: json.error ?? { message: "The server refused it." } };
+  return answer.ok
+    ? { ok: true, body: json }
+    : { ok: false, refused: json.error ?? { message: "The server refused it." } };
 }
 
 export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
@@ -43,45 +54,149 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
     else setRefused(result.refused);
   };
   const create = (job: JobRow) => run("POST", "/api/jobs", { job }, (id) => router.push(`/jobs/${id}/import`));
-  const open = async (chosen: File) => run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}/map`));
-  const remove = (job: JobSummary) => run("DELETE", `/api/jobs/${job.id}`, undefined, () => { setRemoving(null); router.refresh(); });
+  const open = async (chosen: File) =>
+    run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}/map`));
+  const remove = (job: JobSummary) =>
+    run("DELETE", `/api/jobs/${job.id}`, undefined, () => {
+      setRemoving(null);
+      router.refresh();
+    });
 
   return (
     <div className="mx-auto max-w-6xl px-4 pb-10">
       <header className="flex h-14 items-center gap-3 border-b border-rule2">
-        <p className="wide flex items-center gap-2"><Logo />Pantograph</p><span className="flex-1" /><ThemeToggle />
+        <p className="wide flex items-center gap-2">
+          <Logo />
+          Pantograph
+        </p>
+        <span className="flex-1" />
+        <ThemeToggle />
       </header>
       <main>
         <div className="flex flex-wrap items-center gap-2 py-4">
           <h1 className="flex-1 text-xl">Jobs</h1>
-          <Button onClick={() => file.current?.click()}><FolderOpen size={16} aria-hidden="true" />Open a job document</Button>
-          <Button primary onClick={() => setCreating(true)}><Plus size={16} aria-hidden="true" />New job</Button>
-          <input ref={file} type="file" accept=".json,application/json" aria-label="Job document" className="hidden-text" tabIndex={-1} onChange={(event) => { const [chosen] = event.target.files ?? []; event.target.value = ""; setRefused(null); if (chosen) void open(chosen); }} />
+          <Button onClick={() => file.current?.click()}>
+            <FolderOpen size={16} aria-hidden="true" />
+            Open a job document
+          </Button>
+          <Button primary onClick={() => setCreating(true)}>
+            <Plus size={16} aria-hidden="true" />
+            New job
+          </Button>
+          <input
+            ref={file}
+            type="file"
+            accept=".json,application/json"
+            aria-label="Job document"
+            className="hidden-text"
+            tabIndex={-1}
+            onChange={(event) => {
+              const [chosen] = event.target.files ?? [];
+              event.target.value = "";
+              setRefused(null);
+              if (chosen) void open(chosen);
+            }}
+          />
         </div>
-        {refused !== null && <div className="mb-4"><Trouble title={refused.message}>{refused.hint && <p>{refused.hint}</p>}{refused.faults?.slice(1, 6).map((fault) => <p key={fault.message}>{fault.message}</p>)}</Trouble></div>}
+        {refused !== null && (
+          <div className="mb-4">
+            <Trouble title={refused.message}>
+              {refused.hint && <p>{refused.hint}</p>}
+              {refused.faults?.slice(1, 6).map((fault) => (
+                <p key={fault.message}>{fault.message}</p>
+              ))}
+            </Trouble>
+          </div>
+        )}
         <div className="border border-rule2 bg-sheet">
-          {jobs.length === 0 ? <Empty title="No job yet"><p>A job is one vehicle that receives another's engine. Start one, or open a job document that was exported before.</p></Empty> : (
+          {jobs.length === 0 ? (
+            <Empty title="No job yet">
+              <p>
+                A job is one vehicle that receives another's engine. Start one, or open a job document that was exported
+                before.
+              </p>
+            </Empty>
+          ) : (
             <table className="w-full">
-              <thead className="text-left text-[13px] text-ink2"><tr className="border-b-[1.5px] border-rule2"><th className="px-4 py-2.5 font-semibold">Job</th><th className="font-semibold max-md:hidden">Host takes donor</th><th className="w-24 text-right font-semibold">Cavities</th><th className="w-20 text-right font-semibold">Links</th><th className="w-24 text-right font-semibold">Readings</th><th className="w-44 pl-6 font-semibold max-md:hidden">Last change</th><th className="w-14"><span className="hidden-text">Remove</span></th></tr></thead>
+              <thead className="text-left text-[13px] text-ink2">
+                <tr className="border-b-[1.5px] border-rule2">
+                  <th className="px-4 py-2.5 font-semibold">Job</th>
+                  <th className="font-semibold max-md:hidden">Host takes donor</th>
+                  <th className="w-24 text-right font-semibold">Cavities</th>
+                  <th className="w-20 text-right font-semibold">Links</th>
+                  <th className="w-24 text-right font-semibold">Readings</th>
+                  <th className="w-44 pl-6 font-semibold max-md:hidden">Last change</th>
+                  <th className="w-14">
+                    <span className="hidden-text">Remove</span>
+                  </th>
+                </tr>
+              </thead>
               <tbody>
                 {jobs.map((job) => (
                   <tr key={job.id} className="border-b border-rule last:border-b-0 hover:bg-fill">
-                    <td className="h-16 px-4"><Link href={`/jobs/${job.id}/${job.donorPins > 0 && job.hostPins > 0 ? "map" : "import"}`} className="flex h-10 items-center text-base font-semibold underline decoration-rule2 underline-offset-4">{job.name}</Link></td>
-                    <td className="max-md:hidden"><p>{job.host}</p><p className="text-[13px] text-ink2">{job.donor}</p></td>
-                    <td className="text-right font-mono" title="donor + host">{job.donorPins} + {job.hostPins}</td><td className="text-right font-mono">{job.decidedLinks}</td><td className="text-right font-mono">{job.readings}</td>
-                    <td className="pl-6 text-[13px] text-ink2 max-md:hidden"><time dateTime={job.changedAt} suppressHydrationWarning>{new Date(job.changedAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}</time></td>
-                    <td><button type="button" className="grid size-10 place-items-center text-ink2" aria-label={`Remove ${job.name}`} onClick={() => setRemoving(job)}><Trash2 size={16} /></button></td>
+                    <td className="h-16 px-4">
+                      <Link
+                        href={`/jobs/${job.id}/${job.donorPins > 0 && job.hostPins > 0 ? "map" : "import"}`}
+                        className="flex h-10 items-center text-base font-semibold underline decoration-rule2 underline-offset-4"
+                      >
+                        {job.name}
+                      </Link>
+                    </td>
+                    <td className="max-md:hidden">
+                      <p>{job.host}</p>
+                      <p className="text-[13px] text-ink2">{job.donor}</p>
+                    </td>
+                    <td className="text-right font-mono" title="donor + host">
+                      {job.donorPins} + {job.hostPins}
+                    </td>
+                    <td className="text-right font-mono">{job.decidedLinks}</td>
+                    <td className="text-right font-mono">{job.readings}</td>
+                    <td className="pl-6 text-[13px] text-ink2 max-md:hidden">
+                      <time dateTime={job.changedAt} suppressHydrationWarning>
+                        {new Date(job.changedAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+                      </time>
+                    </td>
+                    <td>
+                      <button
+                        type="button"
+                        className="grid size-10 place-items-center text-ink2"
+                        aria-label={`Remove ${job.name}`}
+                        onClick={() => setRemoving(job)}
+                      >
+                        <Trash2 size={16} />
+                      </button>
+                    </td>
                   </tr>
                 ))}
               </tbody>
             </table>
           )}
         </div>
-        <p className="mt-4 text-[13px] text-ink2">Everything stays on this machine. Figures are worked out from your tables and stated assumptions: measure before you rely on them, and follow the vehicle makers' procedures and local law.</p>
+        <p className="mt-4 text-[13px] text-ink2">
+          Everything stays on this machine. Figures are worked out from your tables and stated assumptions: measure
+          before you rely on them, and follow the vehicle makers' procedures and local law.
+        </p>
       </main>
-      <Dialog open={creating} onClose={() => setCreating(false)} title="New job" wide><JobForm submit="Create job" busy={busy} onSubmit={create} />{refused !== null && <div className="mt-4"><Trouble title={refused.message}>{refused.hint}</Trouble></div>}</Dialog>
-      <Dialog open={removing !== null} onClose={() => setRemoving(null)} title={`Remove ${removing?.name ?? ""}?`} description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: save its job document first if you may want it again.">
-        <div className="flex flex-wrap justify-end gap-2"><Button onClick={() => setRemoving(null)}>Keep it</Button><Button primary disabled={busy} onClick={() => removing && void remove(removing)}>Remove for good</Button></div>
+      <Dialog open={creating} onClose={() => setCreating(false)} title="New job" wide>
+        <JobForm submit="Create job" busy={busy} onSubmit={create} />
+        {refused !== null && (
+          <div className="mt-4">
+            <Trouble title={refused.message}>{refused.hint}</Trouble>
+          </div>
+        )}
+      </Dialog>
+      <Dialog
+        open={removing !== null}
+        onClose={() => setRemoving(null)}
+        title={`Remove ${removing?.name ?? ""}?`}
+        description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: save its job document first if you may want it again."
+      >
+        <div className="flex flex-wrap justify-end gap-2">
+          <Button onClick={() => setRemoving(null)}>Keep it</Button>
+          <Button primary disabled={busy} onClick={() => removing && void remove(removing)}>
+            Remove for good
+          </Button>
+        </div>
       </Dialog>
     </div>
   );

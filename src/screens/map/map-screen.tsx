@@ -20,14 +20,19 @@ import { UnmatchedList } from "./unmatched-list";
 
 const FILTERS = {
   all: { name: "All", test: (_line: Line) => true },
-  decide: { name: "To decide", test: (line: Line) => line.state === "proposed" || line.state === "open" || line.state === "blocked" },
+  decide: {
+    name: "To decide",
+    test: (line: Line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
+  },
   trouble: { name: "Trouble", test: (line: Line) => line.state === "blocked" || line.state === "open" || line.stale },
   decided: { name: "Decided", test: (line: Line) => line.state === "decided" },
 } as const;
 type Filter = keyof typeof FILTERS | "unmatched";
 /** What the server draws before the browser has measured anything, so that a page is never empty first. */
 const FIRST_VIEW = { width: 1000, height: 700 };
-type Item = { readonly type: "group"; readonly name: string; readonly count: number; readonly open: number } | { readonly type: "line"; readonly line: Line };
+type Item =
+  | { readonly type: "group"; readonly name: string; readonly count: number; readonly open: number }
+  | { readonly type: "line"; readonly line: Line };
 
 /** Every quantity as one line from its provider to its consumer. */
 export function MapScreen() {
@@ -50,8 +55,15 @@ export function MapScreen() {
   const visible = useMemo(() => (filter === "unmatched" ? [] : lines.filter(FILTERS[filter].test)), [lines, filter]);
   const items = useMemo(() => inGroups(visible), [visible]);
   const rows = useVirtualizer({
-    count: items.length, getScrollElement: () => scroller.current, overscan: 6, initialRect: FIRST_VIEW, estimateSize: (at) => (items[at]?.type === "group" ? 36 : 66),
-    getItemKey: (at) => { const item = items[at] as Item; return item.type === "group" ? item.name : item.line.key; },
+    count: items.length,
+    getScrollElement: () => scroller.current,
+    overscan: 6,
+    initialRect: FIRST_VIEW,
+    estimateSize: (at) => (items[at]?.type === "group" ? 36 : 66),
+    getItemKey: (at) => {
+      const item = items[at] as Item;
+      return item.type === "group" ? item.name : item.line.key;
+    },
   });
   useEffect(() => {
     const at = items.findIndex((item) => item.type === "line" && item.line.key === selected);
@@ -59,15 +71,39 @@ export function MapScreen() {
   }, [selected, items, rows]);
 
   const current = lines.find((line) => line.key === selected);
-  const choose = (line: Line, text: string, choice: Partial<Choice>) => job.change(`${text} ${name(line)}`, decideOps(job.document, {
-    providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: line.verdict, adapters: line.adapters, why: lineText(line), byHand: false, ...choice,
-  }));
-  const accept = (line: Line) => choose(line, "Accept", line.verdict === "manual" || line.verdict === "impossible" ? { byHand: true } : {});
+  const choose = (line: Line, text: string, choice: Partial<Choice>) =>
+    job.change(
+      `${text} ${name(line)}`,
+      decideOps(job.document, {
+        providerId: line.provider.id,
+        consumerId: line.consumer.id,
+        quantity: line.quantity,
+        decision: "accepted",
+        verdict: line.verdict,
+        adapters: line.adapters,
+        why: lineText(line),
+        byHand: false,
+        ...choice,
+      }),
+    );
+  const accept = (line: Line) =>
+    choose(line, "Accept", line.verdict === "manual" || line.verdict === "impossible" ? { byHand: true } : {});
   const direct = lines.filter((line) => line.state === "proposed" && line.verdict === "direct");
   const acceptDirect = () => {
     if (direct.length === 0) return;
     // One after the other on the document as each leaves it, so that the whole is one change and one undo.
-    const ops = direct.flatMap((line) => decideOps(job.document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: lineText(line), byHand: false }));
+    const ops = direct.flatMap((line) =>
+      decideOps(job.document, {
+        providerId: line.provider.id,
+        consumerId: line.consumer.id,
+        quantity: line.quantity,
+        decision: "accepted",
+        verdict: "direct",
+        adapters: [],
+        why: lineText(line),
+        byHand: false,
+      }),
+    );
     job.change(`Accept ${direct.length} direct ${direct.length === 1 ? "link" : "links"}`, ops);
   };
   const move = (by: number) => {
@@ -76,7 +112,12 @@ export function MapScreen() {
     if (next) setSelected(next.key);
   };
   useKeys({
-    ArrowDown: () => move(1), ArrowUp: () => move(-1), j: () => move(1), k: () => move(-1), a: acceptDirect, p: () => setPairing({ pinId: null }),
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    j: () => move(1),
+    k: () => move(-1),
+    a: acceptDirect,
+    p: () => setPairing({ pinId: null }),
     Enter: () => selected !== null && setOpened(opened === selected ? null : selected),
     y: () => current && current.state !== "decided" && accept(current),
     x: () => current && current.state !== "refused" && choose(current, "Refuse", { decision: "refused" }),
@@ -86,36 +127,106 @@ export function MapScreen() {
   return (
     <>
       <ScreenHead title="Map">
-        {(Object.keys(FILTERS) as (keyof typeof FILTERS)[]).map((one) => <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>{FILTERS[one].name} <span className="font-mono">{lines.filter(FILTERS[one].test).length}</span></Chip>)}
-        <Chip on={filter === "unmatched"} onClick={() => setFilter("unmatched")}>No counterpart <span className="font-mono">{job.plan.unmatched.length}</span></Chip>
+        {(Object.keys(FILTERS) as (keyof typeof FILTERS)[]).map((one) => (
+          <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>
+            {FILTERS[one].name} <span className="font-mono">{lines.filter(FILTERS[one].test).length}</span>
+          </Chip>
+        ))}
+        <Chip on={filter === "unmatched"} onClick={() => setFilter("unmatched")}>
+          No counterpart <span className="font-mono">{job.plan.unmatched.length}</span>
+        </Chip>
         <span className="flex-1" />
-        <Button hotkey="P" onClick={() => setPairing({ pinId: null })}>Pair</Button>
-        <Button hotkey="A" disabled={direct.length === 0} onClick={acceptDirect}>Accept {direct.length} direct</Button>
-        <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook(true)}>Plan sheet</Link>
+        <Button hotkey="P" onClick={() => setPairing({ pinId: null })}>
+          Pair
+        </Button>
+        <Button hotkey="A" disabled={direct.length === 0} onClick={acceptDirect}>
+          Accept {direct.length} direct
+        </Button>
+        <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook(true)}>
+          Plan sheet
+        </Link>
       </ScreenHead>
       <div ref={scroller} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet">
-        {filter === "unmatched" ? <UnmatchedList onPair={(pinId) => setPairing({ pinId })} /> : (
+        {filter === "unmatched" ? (
+          <UnmatchedList onPair={(pinId) => setPairing({ pinId })} />
+        ) : (
           <>
-            <div className={`${LINE_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}>
-              <span className="px-2.5">Quantity</span><span className="truncate px-2.5" title={donor}><b className="wide text-ink">Donor</b> {donor}</span><span className="self-stretch bg-lane pt-2 text-center">between</span><span className="flex justify-end gap-1.5 px-2.5" title={host}><span className="truncate">{host}</span><b className="wide text-ink">Host</b></span><span className="px-2.5">Verdict and why</span>
+            <div
+              className={`${LINE_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}
+            >
+              <span className="px-2.5">Quantity</span>
+              <span className="truncate px-2.5" title={donor}>
+                <b className="wide text-ink">Donor</b> {donor}
+              </span>
+              <span className="self-stretch bg-lane pt-2 text-center">between</span>
+              <span className="flex justify-end gap-1.5 px-2.5" title={host}>
+                <span className="truncate">{host}</span>
+                <b className="wide text-ink">Host</b>
+              </span>
+              <span className="px-2.5">Verdict and why</span>
             </div>
             {visible.length === 0 && (
-              <Empty title={job.pins.length === 0 ? "No pin tables yet" : lines.length === 0 ? "No signal of one side has a counterpart on the other" : "No line here"}>
-                <p>{job.pins.length === 0 ? "Import the donor's and the host's table; links are proposed by themselves." : lines.length === 0 ? "See what stands without a counterpart, and why; or pair two cavities by hand (P)." : "Every line has left this list. Choose another filter."}</p>
-                {job.pins.length === 0 && <Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>To the import</Link>}
+              <Empty
+                title={
+                  job.pins.length === 0
+                    ? "No pin tables yet"
+                    : lines.length === 0
+                      ? "No signal of one side has a counterpart on the other"
+                      : "No line here"
+                }
+              >
+                <p>
+                  {job.pins.length === 0
+                    ? "Import the donor's and the host's table; links are proposed by themselves."
+                    : lines.length === 0
+                      ? "See what stands without a counterpart, and why; or pair two cavities by hand (P)."
+                      : "Every line has left this list. Choose another filter."}
+                </p>
+                {job.pins.length === 0 && (
+                  <Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>
+                    To the import
+                  </Link>
+                )}
               </Empty>
             )}
             <div className="relative" style={{ height: rows.getTotalSize() }}>
               {rows.getVirtualItems().map((virtual) => {
                 const item = items[virtual.index] as Item;
                 return (
-                  <div key={virtual.key} data-index={virtual.index} ref={rows.measureElement} className="absolute top-0 left-0 w-full" style={{ transform: `translateY(${virtual.start}px)` }}>
+                  <div
+                    key={virtual.key}
+                    data-index={virtual.index}
+                    ref={rows.measureElement}
+                    className="absolute top-0 left-0 w-full"
+                    style={{ transform: `translateY(${virtual.start}px)` }}
+                  >
                     {item.type === "group" ? (
-                      <h2 className="flex h-9 items-end gap-2.5 border-b border-rule px-2.5 pb-1.5 text-[13px] font-bold">{item.name}<span className="font-normal text-ink2">{item.count} {item.count === 1 ? "link" : "links"}{item.open > 0 ? `, ${item.open} to decide` : ""}</span></h2>
+                      <h2 className="flex h-9 items-end gap-2.5 border-b border-rule px-2.5 pb-1.5 text-[13px] font-bold">
+                        {item.name}
+                        <span className="font-normal text-ink2">
+                          {item.count} {item.count === 1 ? "link" : "links"}
+                          {item.open > 0 ? `, ${item.open} to decide` : ""}
+                        </span>
+                      </h2>
                     ) : (
                       <>
-                        <LineRow line={item.line} selected={item.line.key === selected} open={item.line.key === opened} onToggle={() => { setSelected(item.line.key); setOpened(opened === item.line.key ? null : item.line.key); }} />
-                        {item.line.key === opened && <LineDetail line={item.line} onChoose={(text, choice) => choose(item.line, text, choice)} onAccept={() => accept(item.line)} onOther={() => setPairing({ pinId: item.line.consumer.id })} />}
+                        <LineRow
+                          line={item.line}
+                          selected={item.line.key === selected}
+                          open={item.line.key === opened}
+                          onToggle={() => {
+                            setSelected(item.line.key);
+                            setOpened(opened === item.line.key ? null : item.line.key);
+                          }}
+                        />
+                        {item.line.key === opened && (
+                          <LineDetail
+                            line={item.line}
+                            onChoose={(text, choice) => choose(item.line, text, choice)}
+                            onAccept={() => accept(item.line)}
+                            onOther={() => setPairing({ pinId: item.line.consumer.id })}
+                          />
+                        )}
                       </>
                     )}
                   </div>
@@ -125,12 +236,24 @@ export function MapScreen() {
           </>
         )}
       </div>
-      {pairing !== null && <PairDialog start={pairing.pinId} onClose={() => setPairing(null)} onPaired={(key) => { setPairing(null); setFilter("all"); setSelected(key); setOpened(key); }} />}
+      {pairing !== null && (
+        <PairDialog
+          start={pairing.pinId}
+          onClose={() => setPairing(null)}
+          onPaired={(key) => {
+            setPairing(null);
+            setFilter("all");
+            setSelected(key);
+            setOpened(key);
+          }}
+        />
+      )}
     </>
   );
 }
 
-const name = (line: Line) => `${words(line.quantity).toLowerCase()}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`;
+const name = (line: Line) =>
+  `${words(line.quantity).toLowerCase()}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`;
 
 function inGroups(lines: readonly Line[]): Item[] {
   const groups = new Map<string, Line[]>();

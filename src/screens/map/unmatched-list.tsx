@@ -11,13 +11,20 @@ import { useJob } from "../shell/job-provider";
 /** What stands at the edges: the donor's on the left, the host's on the right, each with the reason. */
 export function UnmatchedList({ onPair }: { onPair: (pinId: string) => void }) {
   const { plan } = useJob();
-  const open = (side: string) => plan.unmatched.filter(({ pin }) => pin.side === side).toSorted((a, b) => weight(a) - weight(b));
+  const open = (side: string) =>
+    plan.unmatched.filter(({ pin }) => pin.side === side).toSorted((a, b) => weight(a) - weight(b));
   return (
     <div className="grid grid-cols-2 divide-x divide-rule2 max-lg:grid-cols-1">
       {(["donor", "host"] as const).map((side) => (
         <section key={side} aria-label={`${side}: no counterpart`}>
-          <h2 className="wide border-b border-rule px-3 py-2 text-sm">{side === "donor" ? "Donor" : "Host"} <span className="font-mono font-normal">{open(side).length}</span></h2>
-          <ul>{open(side).map((one) => <Edge key={one.pin.id} one={one} onPair={onPair} />)}</ul>
+          <h2 className="wide border-b border-rule px-3 py-2 text-sm">
+            {side === "donor" ? "Donor" : "Host"} <span className="font-mono font-normal">{open(side).length}</span>
+          </h2>
+          <ul>
+            {open(side).map((one) => (
+              <Edge key={one.pin.id} one={one} onPair={onPair} />
+            ))}
+          </ul>
         </section>
       ))}
     </div>
@@ -26,7 +33,14 @@ export function UnmatchedList({ onPair }: { onPair: (pinId: string) => void }) {
 
 /** What is served at home needs no thought and stands last. */
 /** What its own side serves needs nobody across. */
-const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set(["own-side", "own-side-none-across", "bus-own-side", "sensor-ground-own-computer", "ground-unused", "screen"]);
+const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set([
+  "own-side",
+  "own-side-none-across",
+  "bus-own-side",
+  "sensor-ground-own-computer",
+  "ground-unused",
+  "screen",
+]);
 const weight = ({ reason }: Unmatched) => (SETTLED.has(reason.code) ? 1 : 0);
 
 function Edge({ one: { pin, reason }, onPair }: { one: Unmatched; onPair: (pinId: string) => void }) {
@@ -35,10 +49,21 @@ function Edge({ one: { pin, reason }, onPair }: { one: Unmatched; onPair: (pinId
   return (
     <li className="grid grid-cols-[1fr_auto] items-center gap-3 border-b border-rule px-3 py-2">
       <div className="min-w-0">
-        <p className="flex flex-wrap items-center gap-x-2 gap-y-1"><Plate side={pin.side} label={view.label} /><Wire colour={view.row.colour} base={view.row.colourBase} tracer={view.row.colourTracer} /><span className="min-w-0 truncate">{view.row.description}</span></p>
-        <p className="mt-1 text-[13px] text-ink2"><strong className="font-semibold text-ink">{quantityHead(pin.quantity)}</strong>{directionOf(pin.form.kind) === "none" ? "" : `, ${KIND_WORDS[pin.form.kind]}`}. {unmatchedText(reason, pin)}.</p>
+        <p className="flex flex-wrap items-center gap-x-2 gap-y-1">
+          <Plate side={pin.side} label={view.label} />
+          <Wire colour={view.row.colour} base={view.row.colourBase} tracer={view.row.colourTracer} />
+          <span className="min-w-0 truncate">{view.row.description}</span>
+        </p>
+        <p className="mt-1 text-[13px] text-ink2">
+          <strong className="font-semibold text-ink">{quantityHead(pin.quantity)}</strong>
+          {directionOf(pin.form.kind) === "none" ? "" : `, ${KIND_WORDS[pin.form.kind]}`}. {unmatchedText(reason, pin)}.
+        </p>
       </div>
-      {directionOf(pin.form.kind) !== "none" && <Button onClick={() => onPair(pin.id)} aria-label={`Pair ${view.label} by hand`}>Pair</Button>}
+      {directionOf(pin.form.kind) !== "none" && (
+        <Button onClick={() => onPair(pin.id)} aria-label={`Pair ${view.label} by hand`}>
+          Pair
+        </Button>
+      )}
     </li>
   );
 }

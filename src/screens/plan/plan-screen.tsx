@@ -19,34 +19,84 @@ export function PlanScreen() {
   const job = useJob();
   const [paper, setPaper] = useState<Paper>("A4");
   const rows = useMemo(() => sheetRows(job.plan.lines, (id) => job.pinById.get(id)?.row), [job.plan, job.pinById]);
-  const open = job.plan.lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
+  const open = job.plan.lines.filter(
+    (line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
+  ).length;
   const { name, host, donor, units } = job.document.job;
   return (
     <>
       <PaperStyle paper={paper} landscape />
       <ScreenHead title="Plan sheet">
-        <span className="text-ink2">{rows.length} decided{open > 0 ? `, ${open} still to decide and not on this sheet` : ""}</span>
+        <span className="text-ink2">
+          {rows.length} decided{open > 0 ? `, ${open} still to decide and not on this sheet` : ""}
+        </span>
         <span className="flex-1" />
-        {(["A4", "Letter"] as const).map((one) => <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>{one}</Chip>)}
-        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/plan`} download><Download size={16} aria-hidden="true" />CSV</a>
-        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/document`} download><Download size={16} aria-hidden="true" />Job document</a>
-        <Button primary disabled={rows.length === 0} onClick={() => print()}><Printer size={16} aria-hidden="true" />Print</Button>
+        {(["A4", "Letter"] as const).map((one) => (
+          <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>
+            {one}
+          </Chip>
+        ))}
+        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/plan`} download>
+          <Download size={16} aria-hidden="true" />
+          CSV
+        </a>
+        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/document`} download>
+          <Download size={16} aria-hidden="true" />
+          Job document
+        </a>
+        <Button primary disabled={rows.length === 0} onClick={() => print()}>
+          <Printer size={16} aria-hidden="true" />
+          Print
+        </Button>
       </ScreenHead>
-      <section aria-label="Pin-to-pin sheet" tabIndex={0} className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0">
+      <section
+        aria-label="Pin-to-pin sheet"
+        tabIndex={0}
+        className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0"
+      >
         {rows.length === 0 ? (
-          <Empty title="Nothing is decided yet"><p>The sheet lists every link that you accept on the map.</p><Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>To the map</Link></Empty>
+          <Empty title="Nothing is decided yet">
+            <p>The sheet lists every link that you accept on the map.</p>
+            <Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>
+              To the map
+            </Link>
+          </Empty>
         ) : (
           <table className="w-full min-w-[980px] border-collapse text-left print:min-w-0 print:text-[9pt]">
-            <caption className="px-3 pt-3 pb-2 text-left"><strong className="wide text-base">Pin to pin: {name}</strong><span className="block text-[13px] text-ink2">{donor} into {host}. Revision {job.revision}. Measure before you rely on it; follow the makers' procedures.</span></caption>
+            <caption className="px-3 pt-3 pb-2 text-left">
+              <strong className="wide text-base">Pin to pin: {name}</strong>
+              <span className="block text-[13px] text-ink2">
+                {donor} into {host}. Revision {job.revision}. Measure before you rely on it; follow the makers'
+                procedures.
+              </span>
+            </caption>
             <thead className="text-[13px] [&_th]:pr-3">
               <tr className="border-y-[1.5px] border-ink">
-                <th className="px-3 py-2 font-semibold">Quantity</th><th className="font-semibold">Donor cavity</th><th className="font-semibold">Colour</th><th className="font-semibold">{sizeUnit(units)}</th><th className="font-semibold">Adapter and values</th><th className="font-semibold">Host cavity</th><th className="font-semibold">Colour</th><th className="font-semibold">{sizeUnit(units)}</th><th className="font-semibold">Note</th>
+                <th className="px-3 py-2 font-semibold">Quantity</th>
+                <th className="font-semibold">Donor cavity</th>
+                <th className="font-semibold">Colour</th>
+                <th className="font-semibold">{sizeUnit(units)}</th>
+                <th className="font-semibold">Adapter and values</th>
+                <th className="font-semibold">Host cavity</th>
+                <th className="font-semibold">Colour</th>
+                <th className="font-semibold">{sizeUnit(units)}</th>
+                <th className="font-semibold">Note</th>
               </tr>
             </thead>
             <tbody>
               {rows.map((row, at) => (
                 <Fragment key={`${row.donor} ${row.host}`}>
-                  {row.group !== rows[at - 1]?.group && <tr><th colSpan={9} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">{row.group}</th></tr>}
+                  {row.group !== rows[at - 1]?.group && (
+                    <tr>
+                      <th
+                        colSpan={9}
+                        scope="colgroup"
+                        className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold"
+                      >
+                        {row.group}
+                      </th>
+                    </tr>
+                  )}
                   <SheetLine row={row} />
                 </Fragment>
               ))}
@@ -64,9 +114,17 @@ function SheetLine({ row }: { row: SheetRow }) {
   return (
     <tr className="border-b border-rule align-middle">
       <td className="px-3 py-1.5 font-semibold">{quantityHead(row.quantity)}</td>
-      <td className="pr-2"><Plate side="donor" label={cavityLabel(row.donor.at)} /></td><td className="pr-2">{wire(row.donor.colour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.donor.sizeMm2, units)}</td>
+      <td className="pr-2">
+        <Plate side="donor" label={cavityLabel(row.donor.at)} />
+      </td>
+      <td className="pr-2">{wire(row.donor.colour)}</td>
+      <td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.donor.sizeMm2, units)}</td>
       <td className="max-w-72 pr-3">{sheetAdapter(row)}</td>
-      <td className="pr-2"><Plate side="host" label={cavityLabel(row.host.at)} /></td><td className="pr-2">{wire(row.host.colour)}</td><td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.host.sizeMm2, units)}</td>
+      <td className="pr-2">
+        <Plate side="host" label={cavityLabel(row.host.at)} />
+      </td>
+      <td className="pr-2">{wire(row.host.colour)}</td>
+      <td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.host.sizeMm2, units)}</td>
       <td className="max-w-56 pr-3 text-[13px] break-words">{sheetNote(row)}</td>
     </tr>
   );

@@ -3,7 +3,18 @@
 import Link from "next/link";
 import { memo, useEffect, useState } from "react";
 import type { Cure, Effect, Finding, PowerEdit } from "@/core/power";
-import { cureText, findingAlso, findingPlace, findingTitle, findingWhy, keyWords, SEVERITY_WORDS, stateWords } from "@/core/words";
+import {
+  type CureEffect,
+  cureEffectText,
+  cureText,
+  findingAlso,
+  findingPlace,
+  findingTitle,
+  findingWhy,
+  keyWords,
+  SEVERITY_WORDS,
+  stateWords,
+} from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -19,40 +30,74 @@ interface Props {
 
 /** One finding: why, what to probe, its cures with what each would change, and the current's path. */
 export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits, effect, onTry }: Props) {
-  const { jobId, document: { job: { units } } } = useJob();
-  const looked: Looked | null = finding?.node == null ? null : { node: finding.node, state: finding.state, label: findingPlace(finding) };
+  const {
+    jobId,
+    document: {
+      job: { units },
+    },
+  } = useJob();
+  const looked: Looked | null =
+    finding?.node == null ? null : { node: finding.node, state: finding.state, label: findingPlace(finding) };
   const { path, before } = usePath(looked, tryingEdits, effect);
-  if (finding === null) return <section aria-label="Finding" className="p-4 text-ink2"><h2 className="text-base text-ink">What is found</h2><p className="mt-2">Choose a finding: its reason, where to put the probe and what cures it stand here.</p></section>;
+  if (finding === null)
+    return (
+      <section aria-label="Finding" className="p-4 text-ink2">
+        <h2 className="text-base text-ink">What is found</h2>
+        <p className="mt-2">Choose a finding: its reason, where to put the probe and what cures it stand here.</p>
+      </section>
+    );
   return (
     <section aria-label="Finding" className="min-h-0 overflow-auto p-4 print:overflow-visible" tabIndex={0}>
       <p className="text-[13px] font-semibold">{SEVERITY_WORDS[finding.severity].word}</p>
       <h2 className="text-base break-words">{findingTitle(finding, units)}</h2>
       <p className="mt-2">{findingWhy(finding, units)}</p>
-      {finding.also.length > 0 && <p className="mt-2 text-[13px]"><strong>With it:</strong> <span>{findingAlso(finding).join(", ")}</span></p>}
-      {finding.pinId !== null && <p className="mt-2 text-[13px]"><strong>Probe:</strong> red at <Link className="font-mono underline" href={`/jobs/${jobId}/pins?pin=${encodeURIComponent(finding.pinId)}`}>{findingPlace(finding)}</Link>, black at battery negative, {keyWords[finding.state].toLowerCase()}.</p>}
-      {finding.state === "crank" && finding.pinId !== null && <div className="mt-2"><Caution>The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, fuel pump's fuse out. Follow the maker's procedures.</Caution></div>}
+      {finding.also.length > 0 && (
+        <p className="mt-2 text-[13px]">
+          <strong>With it:</strong> <span>{findingAlso(finding).join(", ")}</span>
+        </p>
+      )}
+      {finding.pinId !== null && (
+        <p className="mt-2 text-[13px]">
+          <strong>Probe:</strong> red at{" "}
+          <Link className="font-mono underline" href={`/jobs/${jobId}/pins?pin=${encodeURIComponent(finding.pinId)}`}>
+            {findingPlace(finding)}
+          </Link>
+          , black at battery negative, {keyWords[finding.state].toLowerCase()}.
+        </p>
+      )}
+      {finding.state === "crank" && finding.pinId !== null && (
+        <div className="mt-2">
+          <Caution>
+            The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked,
+            fuel pump's fuse out. Follow the maker's procedures.
+          </Caution>
+        </div>
+      )}
       <Cures key={finding.key} finding={finding} onTry={onTry} />
       {looked !== null && (
         <div className="mt-4 border-t border-rule pt-3">
-          <h3 className="mb-1 text-[13px] font-bold">Current path at {findingPlace(finding)}, {stateWords[finding.state]}{before !== null ? ", as it would be" : ""}</h3>
-          {path === null ? <p role="status" className="text-ink2">Drawing …</p> : <PathDrawing path={path} before={before} units={units} />}
+          <h3 className="mb-1 text-[13px] font-bold">
+            Current path at {findingPlace(finding)}, {stateWords[finding.state]}
+            {before !== null ? ", as it would be" : ""}
+          </h3>
+          {path === null ? (
+            <p role="status" className="text-ink2">
+              Drawing …
+            </p>
+          ) : (
+            <PathDrawing path={path} before={before} units={units} />
+          )}
         </div>
       )}
     </section>
   );
 });
 
-interface Outcome {
-  readonly fixed: boolean;
-  readonly come: number;
-  readonly gone: number;
-}
-
 /** The cures, each solved before it is offered: what goes with it and what comes. */
 function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) => void }) {
   const job = useJob();
   const { units } = job.document.job;
-  const [outcomes, setOutcomes] = useState<ReadonlyMap<Cure, Outcome>>(new Map());
+  const [outcomes, setOutcomes] = useState<ReadonlyMap<Cure, CureEffect>>(new Map());
   useEffect(() => {
     let current = true;
     setOutcomes(new Map());
@@ -61,26 +106,54 @@ function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) 
         if (cure.edit === null || !current) continue;
         const { edit } = cure;
         const { gone, come } = await job.askTry([edit]);
-        if (current) setOutcomes((known) => new Map(known).set(cure, { fixed: gone.includes(finding.key), gone: gone.length, come: come.length }));
+        if (current)
+          setOutcomes((known) =>
+            new Map(known).set(cure, { fixed: gone.includes(finding.key), gone: gone.length, come: come.length }),
+          );
       }
     })();
-    return () => { current = false; };
+    return () => {
+      current = false;
+    };
   }, [finding, job.power]);
   if (finding.cures.length === 0) return null;
-  const rank = (cure: Cure) => { const outcome = outcomes.get(cure); return outcome === undefined ? 1 : (outcome.fixed ? 0 : 2) + Math.min(0.9, outcome.come / 10); };
+  const rank = (cure: Cure) => {
+    const outcome = outcomes.get(cure);
+    return outcome === undefined ? 1 : (outcome.fixed ? 0 : 2) + Math.min(0.9, outcome.come / 10);
+  };
   return (
     <div className="mt-4 border-t border-rule pt-3">
       <h3 className="mb-1 text-[13px] font-bold">What cures it</h3>
       <ul className="space-y-1.5">
-        {finding.cures.toSorted((a, b) => rank(a) - rank(b)).map((cure) => {
-          const outcome = outcomes.get(cure);
-          return (
-            <li key={JSON.stringify(cure)} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border border-rule px-3 py-1.5">
-              <div><p>{cureText(cure, units)}</p>{cure.edit !== null && <p className="text-[13px] text-ink2">{outcome === undefined ? "Solving …" : `${outcome.fixed ? "Cures it" : outcome.come > outcome.gone ? "Makes it worse" : "Does not cure it alone"}${outcome.gone > (outcome.fixed ? 1 : 0) ? `, and ${outcome.gone - (outcome.fixed ? 1 : 0)} more` : ""}${outcome.come > 0 ? `; brings ${outcome.come} new` : outcome.fixed ? "; nothing new comes" : ""}`}</p>}</div>
-              {cure.edit !== null && <Button className="no-print" aria-label={`Try: ${cureText(cure, units)}`} onClick={() => onTry(cure.edit as PowerEdit)}>Try</Button>}
-            </li>
-          );
-        })}
+        {finding.cures
+          .toSorted((a, b) => rank(a) - rank(b))
+          .map((cure) => {
+            const outcome = outcomes.get(cure);
+            return (
+              <li
+                key={JSON.stringify(cure)}
+                className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border border-rule px-3 py-1.5"
+              >
+                <div>
+                  <p>{cureText(cure, units)}</p>
+                  {cure.edit !== null && (
+                    <p className="text-[13px] text-ink2">
+                      {outcome === undefined ? "Solving …" : cureEffectText(outcome)}
+                    </p>
+                  )}
+                </div>
+                {cure.edit !== null && (
+                  <Button
+                    className="no-print"
+                    aria-label={`Try: ${cureText(cure, units)}`}
+                    onClick={() => onTry(cure.edit as PowerEdit)}
+                  >
+                    Try
+                  </Button>
+                )}
+              </li>
+            );
+          })}
       </ul>
     </div>
   );

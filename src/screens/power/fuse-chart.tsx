@@ -17,25 +17,92 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
   const most = Math.max(row.ratedAmps * 12, Math.min(row.shortAmps * 1.1, row.ratedAmps * 40));
   const x = scaleLog([row.ratedAmps * 0.8, most], [MARGIN.left, WIDTH - MARGIN.right]);
   const y = scaleLog([FAST, SLOW], [HEIGHT - MARGIN.bottom, MARGIN.top]).clamp(true);
-  const amps = Array.from({ length: 120 }, (_, at) => row.ratedAmps * 0.8 * (most / (row.ratedAmps * 0.8)) ** (at / 119));
-  const curve = (seconds: (at: number) => number) => line<number>().defined((at) => seconds(at) < SLOW * 1.5).x((at) => x(at)).y((at) => y(seconds(at)))(amps) ?? undefined;
+  const amps = Array.from(
+    { length: 120 },
+    (_, at) => row.ratedAmps * 0.8 * (most / (row.ratedAmps * 0.8)) ** (at / 119),
+  );
+  const curve = (seconds: (at: number) => number) =>
+    line<number>()
+      .defined((at) => seconds(at) < SLOW * 1.5)
+      .x((at) => x(at))
+      .y((at) => y(seconds(at)))(amps) ?? undefined;
   const wire = (at: number) => harmSeconds(at, sizeMm2, { ambientC: row.ambientC });
   const ticks = x.ticks(5).filter((tick) => /^[125]/.test(String(tick)));
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Time over current: fuse of ${ratedAmps(row.ratedAmps)} and wire of ${sizeWords(sizeMm2, units)}. ${short === undefined ? "" : fuseCheckText(short, units)}`} className="w-full max-w-[560px] font-mono" fill="none" stroke="var(--ink)">
-      {[0.01, 0.1, 1, 10, 100, 1000].map((tick) => <g key={tick}><path d={`M${MARGIN.left} ${y(tick)}H${WIDTH - MARGIN.right}`} stroke="var(--rule)" /><text x={MARGIN.left - 6} y={y(tick) + 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">{tick} s</text></g>)}
-      {ticks.map((tick) => <g key={tick}><path d={`M${x(tick)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`} stroke="var(--rule)" /><text x={x(tick)} y={HEIGHT - MARGIN.bottom + 18} textAnchor="middle" stroke="none" fill="var(--ink2)" fontSize="13">{tick}</text></g>)}
-      <text x={WIDTH - MARGIN.right} y={HEIGHT - 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">current, A</text>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Time over current: fuse of ${ratedAmps(row.ratedAmps)} and wire of ${sizeWords(sizeMm2, units)}. ${short === undefined ? "" : fuseCheckText(short, units)}`}
+      className="w-full max-w-[560px] font-mono"
+      fill="none"
+      stroke="var(--ink)"
+    >
+      {[0.01, 0.1, 1, 10, 100, 1000].map((tick) => (
+        <g key={tick}>
+          <path d={`M${MARGIN.left} ${y(tick)}H${WIDTH - MARGIN.right}`} stroke="var(--rule)" />
+          <text x={MARGIN.left - 6} y={y(tick) + 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">
+            {tick} s
+          </text>
+        </g>
+      ))}
+      {ticks.map((tick) => (
+        <g key={tick}>
+          <path d={`M${x(tick)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`} stroke="var(--rule)" />
+          <text
+            x={x(tick)}
+            y={HEIGHT - MARGIN.bottom + 18}
+            textAnchor="middle"
+            stroke="none"
+            fill="var(--ink2)"
+            fontSize="13"
+          >
+            {tick}
+          </text>
+        </g>
+      ))}
+      <text x={WIDTH - MARGIN.right} y={HEIGHT - 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">
+        current, A
+      </text>
       <path d={curve((at) => meltSeconds(at, row.ratedAmps))} strokeWidth="2" />
       <path d={curve((at) => meltSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
       <path d={curve(wire)} strokeWidth="3.5" />
-      {row.shortAmps < most && <path d={`M${x(row.shortAmps)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`} stroke="var(--stop)" strokeWidth="1.5" strokeDasharray="2 3" />}
-      <rect x={WIDTH - 206} y="12" width="192" height={row.shortAmps < most ? 84 : 64} fill="var(--sheet)" stroke="none" />
+      {row.shortAmps < most && (
+        <path
+          d={`M${x(row.shortAmps)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`}
+          stroke="var(--stop)"
+          strokeWidth="1.5"
+          strokeDasharray="2 3"
+        />
+      )}
+      <rect
+        x={WIDTH - 206}
+        y="12"
+        width="192"
+        height={row.shortAmps < most ? 84 : 64}
+        fill="var(--sheet)"
+        stroke="none"
+      />
       <g stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">
-        <path d={`M${WIDTH - 200} 24h26`} stroke="var(--ink)" strokeWidth="3.5" /><text x={WIDTH - 168} y="28">wire is harmed</text>
-        <path d={`M${WIDTH - 200} 44h26`} stroke="var(--ink)" strokeWidth="2" /><text x={WIDTH - 168} y="48">fuse melts</text>
-        <path d={`M${WIDTH - 200} 64h26`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 4" /><text x={WIDTH - 168} y="68">slowest allowed</text>
-        {row.shortAmps < most && <><path d={`M${WIDTH - 200} 84h26`} stroke="var(--stop)" strokeWidth="1.5" strokeDasharray="2 3" /><text x={WIDTH - 168} y="88">a short: {row.shortAmps.toFixed(0)} A</text></>}
+        <path d={`M${WIDTH - 200} 24h26`} stroke="var(--ink)" strokeWidth="3.5" />
+        <text x={WIDTH - 168} y="28">
+          wire is harmed
+        </text>
+        <path d={`M${WIDTH - 200} 44h26`} stroke="var(--ink)" strokeWidth="2" />
+        <text x={WIDTH - 168} y="48">
+          fuse melts
+        </text>
+        <path d={`M${WIDTH - 200} 64h26`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 4" />
+        <text x={WIDTH - 168} y="68">
+          slowest allowed
+        </text>
+        {row.shortAmps < most && (
+          <>
+            <path d={`M${WIDTH - 200} 84h26`} stroke="var(--stop)" strokeWidth="1.5" strokeDasharray="2 3" />
+            <text x={WIDTH - 168} y="88">
+              a short: {row.shortAmps.toFixed(0)} A
+            </text>
+          </>
+        )}
       </g>
     </svg>
   );

@@ -11,7 +11,10 @@ import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 
 /** What may come from a cavity of the alternator's, as the solution took it. */
-const STATED: Readonly<Partial<Record<SettingKey, (report: PowerReport) => number>>> = { "alternator-a": ({ charge }) => charge.roadAmps, "alternator-v": ({ charge }) => charge.regulatedVolts };
+const STATED: Readonly<Partial<Record<SettingKey, (report: PowerReport) => number>>> = {
+  "alternator-a": ({ charge }) => charge.roadAmps,
+  "alternator-v": ({ charge }) => charge.regulatedVolts,
+};
 
 /** What the solution rests on: values that were given, values that are assumed, and what is wrong in the facts. */
 export function GivenView({ report }: { report: PowerReport }) {
@@ -21,13 +24,21 @@ export function GivenView({ report }: { report: PowerReport }) {
   const save = (key: SettingKey, written: string) => {
     const { low, high, name, unit } = SETTINGS[key];
     const value = Number(written.replace(",", "."));
-    if (written.trim() === "" || !Number.isFinite(value) || value < low || value > high) return `Give a number from ${low} to ${high} ${unit}.`;
-    job.change(`${name} ${value} ${unit}`, editsOps(job.document, [{ type: "setting", key, value }], { wires: [], parts: [], links: [] }), { quiet: true });
+    if (written.trim() === "" || !Number.isFinite(value) || value < low || value > high)
+      return `Give a number from ${low} to ${high} ${unit}.`;
+    job.change(
+      `${name} ${value} ${unit}`,
+      editsOps(job.document, [{ type: "setting", key, value }], { wires: [], parts: [], links: [] }),
+      { quiet: true },
+    );
     return null;
   };
   const download = async () => {
     const netlist = await job.askNetlist();
-    const link = Object.assign(document.createElement("a"), { href: URL.createObjectURL(new Blob([JSON.stringify(netlist, null, 1)], { type: "application/json" })), download: `${job.document.job.name}.netlist.json` });
+    const link = Object.assign(document.createElement("a"), {
+      href: URL.createObjectURL(new Blob([JSON.stringify(netlist, null, 1)], { type: "application/json" })),
+      download: `${job.document.job.name}.netlist.json`,
+    });
     link.click();
     URL.revokeObjectURL(link.href);
   };
@@ -36,41 +47,117 @@ export function GivenView({ report }: { report: PowerReport }) {
       <section>
         <h2 className="mb-1 text-sm">Given</h2>
         <p className="mb-2 text-[13px] text-ink2">A value that nobody gave is assumed, and dotted.</p>
-        <dl>{SETTING_KEYS.map((key) => {
-          const { name, unit, usual, why } = SETTINGS[key];
-          const row = said.get(key);
-          // What a cavity states of the alternator stands before the usual one.
-          const taken = STATED[key]?.(report);
-          const stated = taken !== undefined && row === undefined && taken !== usual ? taken : null;
-          const value = row?.value ?? stated ?? usual;
-          return (
-            <div key={key} className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1">
-              <dt>{name}<span className="block text-[13px] text-ink2">{stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}{unit === "°C" && units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}</span></dt>
-              <dd className="flex items-center gap-2"><SettingInput name={name} value={value} assumed={row === undefined && stated === null} onSave={(written) => save(key, written)} /><span className="w-12 text-[13px]">{unit}</span></dd>
-            </div>
-          );
-        })}</dl>
-        <p className="mt-4"><Button onClick={() => void download()}><Download size={16} aria-hidden="true" />Netlist ({report.elements} elements)</Button></p>
+        <dl>
+          {SETTING_KEYS.map((key) => {
+            const { name, unit, usual, why } = SETTINGS[key];
+            const row = said.get(key);
+            // What a cavity states of the alternator stands before the usual one.
+            const taken = STATED[key]?.(report);
+            const stated = taken !== undefined && row === undefined && taken !== usual ? taken : null;
+            const value = row?.value ?? stated ?? usual;
+            return (
+              <div
+                key={key}
+                className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1"
+              >
+                <dt>
+                  {name}
+                  <span className="block text-[13px] text-ink2">
+                    {stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}
+                    {unit === "°C" && units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}
+                  </span>
+                </dt>
+                <dd className="flex items-center gap-2">
+                  <SettingInput
+                    name={name}
+                    value={value}
+                    assumed={row === undefined && stated === null}
+                    onSave={(written) => save(key, written)}
+                  />
+                  <span className="w-12 text-[13px]">{unit}</span>
+                </dd>
+              </div>
+            );
+          })}
+        </dl>
+        <p className="mt-4">
+          <Button onClick={() => void download()}>
+            <Download size={16} aria-hidden="true" />
+            Netlist ({report.elements} elements)
+          </Button>
+        </p>
       </section>
       <div>
         <section>
-          <h2 className="mb-1 text-sm">Contradictions and values out of range <span className="font-mono">{report.problems.length}</span></h2>
-          {report.problems.length === 0 ? <p className="text-ink2">Nothing in the facts contradicts itself.</p> : (
-            <ul className="space-y-2">{report.problems.map((problem) => [problem, powerProblemWords(problem, units)] as const).map(([problem, { where, message, cure }]) => (
-              <li key={JSON.stringify(problem)} className="border border-rule p-2.5"><p className="font-semibold">{problem.pinId === null ? capital(where) : <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>{where}</Link>}</p><p>{message}</p><p className="text-[13px] text-ink2">{cure}</p></li>
-            ))}</ul>
+          <h2 className="mb-1 text-sm">
+            Contradictions and values out of range <span className="font-mono">{report.problems.length}</span>
+          </h2>
+          {report.problems.length === 0 ? (
+            <p className="text-ink2">Nothing in the facts contradicts itself.</p>
+          ) : (
+            <ul className="space-y-2">
+              {report.problems
+                .map((problem) => [problem, powerProblemWords(problem, units)] as const)
+                .map(([problem, { where, message, cure }]) => (
+                  <li key={JSON.stringify(problem)} className="border border-rule p-2.5">
+                    <p className="font-semibold">
+                      {problem.pinId === null ? (
+                        capital(where)
+                      ) : (
+                        <Link
+                          className="underline"
+                          href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}
+                        >
+                          {where}
+                        </Link>
+                      )}
+                    </p>
+                    <p>{message}</p>
+                    <p className="text-[13px] text-ink2">{cure}</p>
+                  </li>
+                ))}
+            </ul>
           )}
         </section>
         <section className="mt-6">
           <h2 className="mb-1 text-sm">Assumed</h2>
-          <ul>{report.assumptions.map((one) => <li key={JSON.stringify(one)} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-b border-rule py-1.5"><span>{capital(assumptionText(one, units))}.</span><span className="font-mono text-[13px] text-ink2">{one.count}×</span></li>)}</ul>
+          <ul>
+            {report.assumptions.map((one) => (
+              <li
+                key={JSON.stringify(one)}
+                className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-b border-rule py-1.5"
+              >
+                <span>{capital(assumptionText(one, units))}.</span>
+                <span className="font-mono text-[13px] text-ink2">{one.count}×</span>
+              </li>
+            ))}
+          </ul>
         </section>
       </div>
     </div>
   );
 }
 
-function SettingInput({ name, value, assumed, onSave }: { name: string; value: number; assumed: boolean; onSave: (written: string) => string | null }) {
+function SettingInput({
+  name,
+  value,
+  assumed,
+  onSave,
+}: {
+  name: string;
+  value: number;
+  assumed: boolean;
+  onSave: (written: string) => string | null;
+}) {
   const [fault, setFault] = useState<string | null>(null);
-  return <span className={`block flex-1 ${assumed ? "border-b-2 border-dotted border-ink2" : ""}`}><SavedInput label={name} value={String(value)} onSave={(written) => setFault(onSave(written))} />{fault !== null && <span role="alert" className="block text-[13px] font-semibold text-stop">{fault}</span>}</span>;
+  return (
+    <span className={`block flex-1 ${assumed ? "border-b-2 border-dotted border-ink2" : ""}`}>
+      <SavedInput label={name} value={String(value)} onSave={(written) => setFault(onSave(written))} />
+      {fault !== null && (
+        <span role="alert" className="block text-[13px] font-semibold text-stop">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
 }

@@ -24,7 +24,10 @@ const FILTERS = { all: "All", trouble: "Trouble", consumers: "Consumers", feeds:
 const tableVolts = (volts: number | null) => (volts === null ? "—" : fixed(volts, 2));
 type Filter = keyof typeof FILTERS;
 /** Beside an open path there is less room; the cavity and the six states stay. */
-const COLUMNS = { wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]", narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]" } as const;
+const COLUMNS = {
+  wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]",
+  narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]",
+} as const;
 
 /** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
 export function KeyTable({ report, before, looked, onLook }: Props) {
@@ -34,53 +37,221 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
   const narrow = looked !== null;
   const rows = useMemo(() => {
     const words = query.trim().toLowerCase();
-    return report.rows.filter((row) => (filter === "all" || (filter === "trouble" ? row.trouble : row.role === (filter === "feeds" ? "feed" : "consumer"))) && (words === "" || `${cavityLabel(row.at)} ${row.pin.description ?? ""} ${row.pin.circuit ?? ""}`.toLowerCase().includes(words)));
+    return report.rows.filter(
+      (row) =>
+        (filter === "all" ||
+          (filter === "trouble" ? row.trouble : row.role === (filter === "feeds" ? "feed" : "consumer"))) &&
+        (words === "" ||
+          `${cavityLabel(row.at)} ${row.pin.description ?? ""} ${row.pin.circuit ?? ""}`.toLowerCase().includes(words)),
+    );
   }, [report, filter, query]);
   const was = useMemo(() => new Map((before?.rows ?? []).map((row) => [row.pin.id, row])), [before]);
   const states = report.rows[0]?.cells.map((cell) => cell.state) ?? [];
-  const list = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, overscan: 10, initialRect: { width: 900, height: 700 }, estimateSize: () => 54, getItemKey: (at) => rows[at]?.pin.id ?? at });
-  const counts: Record<Filter, number> = { all: report.rows.length, trouble: report.rows.filter((row) => row.trouble).length, consumers: report.rows.filter((row) => row.role === "consumer").length, feeds: report.rows.filter((row) => row.role === "feed").length };
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    overscan: 10,
+    initialRect: { width: 900, height: 700 },
+    estimateSize: () => 54,
+    getItemKey: (at) => rows[at]?.pin.id ?? at,
+  });
+  const counts: Record<Filter, number> = {
+    all: report.rows.length,
+    trouble: report.rows.filter((row) => row.trouble).length,
+    consumers: report.rows.filter((row) => row.role === "consumer").length,
+    feeds: report.rows.filter((row) => row.role === "feed").length,
+  };
   return (
     <div className="flex h-full min-h-0 flex-col print:block">
       <div className="no-print flex flex-wrap items-center gap-2 border-b border-rule px-3 py-2">
-        {(Object.keys(FILTERS) as Filter[]).map((one) => <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>{FILTERS[one]} <span className="font-mono">{counts[one]}</span></Chip>)}
-        <label className="ml-auto flex items-center gap-2 text-[13px]">Find <input className="field h-10! w-48!" value={query} onChange={(event) => setQuery(event.target.value)} placeholder="cavity, circuit, words" /></label>
+        {(Object.keys(FILTERS) as Filter[]).map((one) => (
+          <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>
+            {FILTERS[one]} <span className="font-mono">{counts[one]}</span>
+          </Chip>
+        ))}
+        <label className="ml-auto flex items-center gap-2 text-[13px]">
+          Find{" "}
+          <input
+            className="field h-10! w-48!"
+            value={query}
+            onChange={(event) => setQuery(event.target.value)}
+            placeholder="cavity, circuit, words"
+          />
+        </label>
       </div>
-      {rows.length === 0 ? <Empty title="Nothing here"><p>{filter === "trouble" ? "No feed or consumer is wrong in any key position." : "No feed or consumer has these words."}</p></Empty> : (
-        <div ref={scroller} role="table" aria-label="Key table" aria-rowcount={rows.length + 1} className="min-h-0 flex-1 overflow-auto print:overflow-visible" tabIndex={0}>
-          <div role="row" className={`sticky top-0 z-10 grid ${COLUMNS[narrow ? "narrow" : "wide"]} border-b border-rule2 bg-fill text-[13px] font-bold`}>
-            <div role="columnheader" className="px-3 py-1.5">Cavity</div>{!narrow && <div role="columnheader" className="px-2 py-1.5">Must be live</div>}
-            {states.map((state) => <div key={state} role="columnheader" className="px-2 py-1.5">{STATE_HEADS[state]}</div>)}
+      {rows.length === 0 ? (
+        <Empty title="Nothing here">
+          <p>
+            {filter === "trouble"
+              ? "No feed or consumer is wrong in any key position."
+              : "No feed or consumer has these words."}
+          </p>
+        </Empty>
+      ) : (
+        <div
+          ref={scroller}
+          role="table"
+          aria-label="Key table"
+          aria-rowcount={rows.length + 1}
+          className="min-h-0 flex-1 overflow-auto print:overflow-visible"
+          tabIndex={0}
+        >
+          <div
+            role="row"
+            className={`sticky top-0 z-10 grid ${COLUMNS[narrow ? "narrow" : "wide"]} border-b border-rule2 bg-fill text-[13px] font-bold`}
+          >
+            <div role="columnheader" className="px-3 py-1.5">
+              Cavity
+            </div>
+            {!narrow && (
+              <div role="columnheader" className="px-2 py-1.5">
+                Must be live
+              </div>
+            )}
+            {states.map((state) => (
+              <div key={state} role="columnheader" className="px-2 py-1.5">
+                {STATE_HEADS[state]}
+              </div>
+            ))}
           </div>
-          <div className={`no-print relative ${narrow ? "min-w-[628px]" : "min-w-[920px]"}`} style={{ height: list.getTotalSize() }}>
-            {list.getVirtualItems().map((item) => { const row = rows[item.index] as KeyRow; return <div key={item.key} ref={list.measureElement} data-index={item.index} className="absolute right-0 left-0" style={{ top: item.start }}><Line row={row} was={was.get(row.pin.id)} looked={looked} onLook={onLook} index={item.index} narrow={narrow} /></div>; })}
+          <div
+            className={`no-print relative ${narrow ? "min-w-[628px]" : "min-w-[920px]"}`}
+            style={{ height: list.getTotalSize() }}
+          >
+            {list.getVirtualItems().map((item) => {
+              const row = rows[item.index] as KeyRow;
+              return (
+                <div
+                  key={item.key}
+                  ref={list.measureElement}
+                  data-index={item.index}
+                  className="absolute right-0 left-0"
+                  style={{ top: item.start }}
+                >
+                  <Line
+                    row={row}
+                    was={was.get(row.pin.id)}
+                    looked={looked}
+                    onLook={onLook}
+                    index={item.index}
+                    narrow={narrow}
+                  />
+                </div>
+              );
+            })}
           </div>
-          <div className="hidden print:block">{rows.map((row, at) => <Line key={row.pin.id} row={row} was={undefined} looked={null} onLook={onLook} index={at} narrow={false} />)}</div>
+          <div className="hidden print:block">
+            {rows.map((row, at) => (
+              <Line
+                key={row.pin.id}
+                row={row}
+                was={undefined}
+                looked={null}
+                onLook={onLook}
+                index={at}
+                narrow={false}
+              />
+            ))}
+          </div>
         </div>
       )}
     </div>
   );
 }
 
-function Line({ row, was, looked, onLook, index, narrow }: { row: KeyRow; was: KeyRow | undefined; looked: Looked | null; onLook: Props["onLook"]; index: number; narrow: boolean }) {
+function Line({
+  row,
+  was,
+  looked,
+  onLook,
+  index,
+  narrow,
+}: {
+  row: KeyRow;
+  was: KeyRow | undefined;
+  looked: Looked | null;
+  onLook: Props["onLook"];
+  index: number;
+  narrow: boolean;
+}) {
   const alive = fieldOf(row.pin.form, "alive");
   return (
-    <div role="row" aria-rowindex={index + 2} className={`keep grid ${COLUMNS[narrow ? "narrow" : "wide"]} min-h-[54px] items-center border-b border-rule`}>
-      <div role="rowheader" className="min-w-0 px-3 py-1"><Plate side={row.at.side} label={cavityLabel(row.at)} /><span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>{row.pin.description ?? row.role}</span></div>
-      {!narrow && <div role="cell" className="px-2 text-[13px]">{alive === null ? <span className="text-ink2">not known</span> : aliveWords[alive]}</div>}
-      {row.cells.map((cell) => <Cell key={cell.state} row={row} cell={cell} was={was?.cells.find((one) => one.state === cell.state)} narrow={narrow} on={looked?.node === row.node && looked.state === cell.state} onLook={onLook} />)}
+    <div
+      role="row"
+      aria-rowindex={index + 2}
+      className={`keep grid ${COLUMNS[narrow ? "narrow" : "wide"]} min-h-[54px] items-center border-b border-rule`}
+    >
+      <div role="rowheader" className="min-w-0 px-3 py-1">
+        <Plate side={row.at.side} label={cavityLabel(row.at)} />
+        <span className="mt-0.5 block truncate text-[13px] text-ink2" title={row.pin.description ?? undefined}>
+          {row.pin.description ?? row.role}
+        </span>
+      </div>
+      {!narrow && (
+        <div role="cell" className="px-2 text-[13px]">
+          {alive === null ? <span className="text-ink2">not known</span> : aliveWords[alive]}
+        </div>
+      )}
+      {row.cells.map((cell) => (
+        <Cell
+          key={cell.state}
+          row={row}
+          cell={cell}
+          was={was?.cells.find((one) => one.state === cell.state)}
+          narrow={narrow}
+          on={looked?.node === row.node && looked.state === cell.state}
+          onLook={onLook}
+        />
+      ))}
     </div>
   );
 }
 
-function Cell({ row, cell, was, narrow, on, onLook }: { row: KeyRow; cell: KeyCell; was: KeyCell | undefined; narrow: boolean; on: boolean; onLook: Props["onLook"] }) {
+function Cell({
+  row,
+  cell,
+  was,
+  narrow,
+  on,
+  onLook,
+}: {
+  row: KeyRow;
+  cell: KeyCell;
+  was: KeyCell | undefined;
+  narrow: boolean;
+  on: boolean;
+  onLook: Props["onLook"];
+}) {
   const bad = TROUBLE.has(cell.verdict);
-  const changed = was !== undefined && ((was.volts === null) !== (cell.volts === null) || Math.abs((was.volts ?? 0) - (cell.volts ?? 0)) >= 0.05);
+  const changed =
+    was !== undefined &&
+    ((was.volts === null) !== (cell.volts === null) || Math.abs((was.volts ?? 0) - (cell.volts ?? 0)) >= 0.05);
   return (
     <div role="cell" className="h-full">
-      <button type="button" aria-pressed={on} title={cellText(row, cell)} onClick={() => onLook({ node: row.node, state: cell.state, label: cavityLabel(row.at) })} className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}>
-        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">{changed && <span className={`text-[13px] font-normal line-through ${narrow ? "block" : "mr-1"} ${on ? "" : "text-ink2"}`}>{tableVolts(was.volts)}</span>}{tableVolts(cell.volts)}{cell.volts === null || (changed && !narrow) ? "" : " V"}</span>
-        <span className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}><StateMark mark={VERDICT_MARKS[cell.verdict]} />{KEY_VERDICT_WORDS[cell.verdict]}</span>
+      <button
+        type="button"
+        aria-pressed={on}
+        title={cellText(row, cell)}
+        onClick={() => onLook({ node: row.node, state: cell.state, label: cavityLabel(row.at) })}
+        className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}
+      >
+        <span className="font-mono text-[14px] font-semibold whitespace-nowrap">
+          {changed && (
+            <span
+              className={`text-[13px] font-normal line-through ${narrow ? "block" : "mr-1"} ${on ? "" : "text-ink2"}`}
+            >
+              {tableVolts(was.volts)}
+            </span>
+          )}
+          {tableVolts(cell.volts)}
+          {cell.volts === null || (changed && !narrow) ? "" : " V"}
+        </span>
+        <span
+          className={`flex items-center gap-1 text-[13px] whitespace-nowrap ${bad ? `font-bold ${on ? "" : "text-stop"}` : on ? "" : "text-ink2"}`}
+        >
+          <StateMark mark={VERDICT_MARKS[cell.verdict]} />
+          {KEY_VERDICT_WORDS[cell.verdict]}
+        </span>
       </button>
     </div>
   );

@@ -17,15 +17,41 @@ const ELEMENT_HEIGHT = 46;
  * The schematic of one current path, from the battery down to its other pole: what current meets in its order, with the voltage at
  * every point and the loss across every element. Places come from the layout package; nothing is drawn by hand.
  */
-export const PathDrawing = memo(function PathDrawing({ path, units, before }: { path: DrawnPath; units: Units; before?: DrawnPath | null }) {
+export const PathDrawing = memo(function PathDrawing({
+  path,
+  units,
+  before,
+}: {
+  path: DrawnPath;
+  units: Units;
+  before?: DrawnPath | null;
+}) {
   const { points, elements } = shown(path);
   const { places, height } = layout(points, elements);
   const voltsBefore = new Map((before?.points ?? []).map((one) => [pointText(one.point), one.volts]));
   if (elements.length === 0) return <p className="text-ink2">Nothing in the pin tables or the plan leads here.</p>;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Current path ${stateWords[path.state]}: ${points.map((one) => `${pointText(one.point)} ${voltsThere(one.volts)}`).join(", ")}`} className="w-full max-w-[520px] min-w-[400px] font-mono" fill="none" stroke="var(--ink)" strokeWidth="2">
-      {elements.map((one, at) => <Element key={one.key} drawn={one} top={places.points[at] ?? 0} bottom={places.points[at + 1] ?? 0} units={units} />)}
-      {points.map((one, at) => <Point key={one.key} drawn={one} y={places.points[at] ?? 0} was={voltsBefore.get(pointText(one.point))} />)}
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="img"
+      aria-label={`Current path ${stateWords[path.state]}: ${points.map((one) => `${pointText(one.point)} ${voltsThere(one.volts)}`).join(", ")}`}
+      className="w-full max-w-[520px] min-w-[400px] font-mono"
+      fill="none"
+      stroke="var(--ink)"
+      strokeWidth="2"
+    >
+      {elements.map((one, at) => (
+        <Element
+          key={one.key}
+          drawn={one}
+          top={places.points[at] ?? 0}
+          bottom={places.points[at + 1] ?? 0}
+          units={units}
+        />
+      ))}
+      {points.map((one, at) => (
+        <Point key={one.key} drawn={one} y={places.points[at] ?? 0} was={voltsBefore.get(pointText(one.point))} />
+      ))}
     </svg>
   );
 });
@@ -36,7 +62,14 @@ function shown({ points, elements }: DrawnPath): { points: DrawnPoint[]; element
   const left: DrawnElement[] = [];
   elements.forEach((one, at) => {
     const next = points[at + 1] as DrawnPoint;
-    if (one.symbol === "joint" && !one.open && next.point.type === "open-end" && !next.asked && at + 1 < elements.length) return;
+    if (
+      one.symbol === "joint" &&
+      !one.open &&
+      next.point.type === "open-end" &&
+      !next.asked &&
+      at + 1 < elements.length
+    )
+      return;
     left.push(one);
     kept.push(next);
   });
@@ -55,19 +88,50 @@ function layout(points: readonly DrawnPoint[], elements: readonly DrawnElement[]
   });
   dagre.layout(graph);
   const y = (name: string) => Number(graph.node(name)?.y ?? 0);
-  return { places: { points: points.map((_, at) => y(`point ${at}`)) }, height: Number(graph.graph().height ?? 100) + 12 };
+  return {
+    places: { points: points.map((_, at) => y(`point ${at}`)) },
+    height: Number(graph.graph().height ?? 100) + 12,
+  };
 }
 
-function Point({ drawn: { point, volts, asked }, y, was }: { drawn: DrawnPoint; y: number; was: number | null | undefined }) {
-  const changed = was !== undefined && (was === null) !== (volts === null) || (typeof was === "number" && volts !== null && Math.abs(was - volts) >= 0.005);
+function Point({
+  drawn: { point, volts, asked },
+  y,
+  was,
+}: {
+  drawn: DrawnPoint;
+  y: number;
+  was: number | null | undefined;
+}) {
+  const changed =
+    (was !== undefined && (was === null) !== (volts === null)) ||
+    (typeof was === "number" && volts !== null && Math.abs(was - volts) >= 0.005);
   const label = pointText(point);
   const side = sideOf(point);
   return (
     <g data-point={label}>
       <circle cx={RAIL} cy={y} r={asked ? 6 : 4} fill={asked ? "var(--ink)" : "var(--sheet)"} />
-      <text x={RAIL - 16} y={y + 5} textAnchor="end" stroke="none" fill="var(--ink)" fontSize={asked ? 17 : 15} fontWeight="700">{voltsThere(volts)}</text>
-      <text x={RAIL + 18} y={y + 5} stroke="none" fill="var(--ink)" fontSize="14" fontWeight={asked ? 700 : 600}>{clip(label, 24)}<title>{label}</title>{side === null ? "" : <tspan fill="var(--ink2)" fontWeight="400" fontSize="13">{`  ${side}`}</tspan>}</text>
-      {changed && <text x={RAIL - 16} y={y + 21} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">was {voltsThere(was ?? null)}</text>}
+      <text
+        x={RAIL - 16}
+        y={y + 5}
+        textAnchor="end"
+        stroke="none"
+        fill="var(--ink)"
+        fontSize={asked ? 17 : 15}
+        fontWeight="700"
+      >
+        {voltsThere(volts)}
+      </text>
+      <text x={RAIL + 18} y={y + 5} stroke="none" fill="var(--ink)" fontSize="14" fontWeight={asked ? 700 : 600}>
+        {clip(label, 24)}
+        <title>{label}</title>
+        {side === null ? "" : <tspan fill="var(--ink2)" fontWeight="400" fontSize="13">{`  ${side}`}</tspan>}
+      </text>
+      {changed && (
+        <text x={RAIL - 16} y={y + 21} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">
+          was {voltsThere(was ?? null)}
+        </text>
+      )}
     </g>
   );
 }
@@ -79,20 +143,33 @@ function Element({ drawn, top, bottom, units }: { drawn: DrawnElement; top: numb
   const tooMuch = drop !== null && Math.abs(drop) > 0.5 && drawn.symbol === "wire";
   return (
     <g>
-      <path d={`M${RAIL} ${top}V${middle - 13}M${RAIL} ${middle + 13}V${bottom}`} strokeDasharray={open ? "3 4" : undefined} />
+      <path
+        d={`M${RAIL} ${top}V${middle - 13}M${RAIL} ${middle + 13}V${bottom}`}
+        strokeDasharray={open ? "3 4" : undefined}
+      />
       <Sign drawn={drawn} y={middle} />
       <g stroke="none" fontSize="13">
-        <text x={RAIL + 26} y={middle - 2} fill={open ? "var(--stop)" : "var(--ink)"} fontWeight={open ? 700 : 500}>{open ? `open here: ${clip(name, 14)}` : clip(drawn.symbol === "wire" ? wireColour(drawn) : name, 25)}<title>{name}</title></text>
-        <text x={RAIL + 26} y={middle + 14} fill="var(--ink2)">{clip(drawnValue(drawn, units), 27)}</text>
-        <text x={WIDTH - 4} y={middle - 2} textAnchor="end" fill="var(--ink)" fontWeight="600">{open ? "" : amps(Math.abs(drawn.amps))}</text>
-        <text x={WIDTH - 4} y={middle + 14} textAnchor="end" fill={tooMuch ? "var(--stop)" : "var(--ink2)"}>{drop === null || drawn.symbol === "source" || Math.abs(drop) < 0.0005 ? "" : smallVolts(-Math.abs(drop))}</text>
+        <text x={RAIL + 26} y={middle - 2} fill={open ? "var(--stop)" : "var(--ink)"} fontWeight={open ? 700 : 500}>
+          {open ? `open here: ${clip(name, 14)}` : clip(drawn.symbol === "wire" ? wireColour(drawn) : name, 25)}
+          <title>{name}</title>
+        </text>
+        <text x={RAIL + 26} y={middle + 14} fill="var(--ink2)">
+          {clip(drawnValue(drawn, units), 27)}
+        </text>
+        <text x={WIDTH - 4} y={middle - 2} textAnchor="end" fill="var(--ink)" fontWeight="600">
+          {open ? "" : amps(Math.abs(drawn.amps))}
+        </text>
+        <text x={WIDTH - 4} y={middle + 14} textAnchor="end" fill={tooMuch ? "var(--stop)" : "var(--ink2)"}>
+          {drop === null || drawn.symbol === "source" || Math.abs(drop) < 0.0005 ? "" : smallVolts(-Math.abs(drop))}
+        </text>
       </g>
     </g>
   );
 }
 
 /** Its ends stand above and below it: the colour is what one looks for. */
-const wireColour = ({ colour }: DrawnElement) => (colour?.base == null ? "wire" : `wire ${colour.base}${colour.tracer === null ? "" : `/${colour.tracer}`}`);
+const wireColour = ({ colour }: DrawnElement) =>
+  colour?.base == null ? "wire" : `wire ${colour.base}${colour.tracer === null ? "" : `/${colour.tracer}`}`;
 /** Two decimals everywhere, so that the points are read down. */
 const voltsThere = (volts: number | null) => (volts === null ? "—" : `${fixed(volts, 2)} V`);
 /** A cavity's own label stands last, and tells it from its neighbours: a name is cut before it, not after. */
@@ -113,18 +190,78 @@ function Sign({ drawn: { symbol, origin, colour, open }, y }: { drawn: DrawnElem
       return (
         <g className="[print-color-adjust:exact]">
           <path d={`M${x} ${top - 4}V${bottom + 4}`} stroke="var(--ink2)" strokeWidth={wide + 2} />
-          <path d={`M${x} ${top - 3}V${bottom + 3}`} stroke={base === null ? "var(--fill)" : INSULATION[base]} strokeWidth={wide} />
-          {tracer !== null && <path d={`M${x} ${top - 3}V${bottom + 3}`} stroke={INSULATION[tracer]} strokeWidth={Math.max(2, wide / 3)} />}
+          <path
+            d={`M${x} ${top - 3}V${bottom + 3}`}
+            stroke={base === null ? "var(--fill)" : INSULATION[base]}
+            strokeWidth={wide}
+          />
+          {tracer !== null && (
+            <path
+              d={`M${x} ${top - 3}V${bottom + 3}`}
+              stroke={INSULATION[tracer]}
+              strokeWidth={Math.max(2, wide / 3)}
+            />
+          )}
         </g>
       );
     }
-    case "source": return <><path d={`M${x} ${top}V${y - 5}M${x} ${y + 5}V${bottom}M${x - 14} ${y - 5}h28`} /><path d={`M${x - 8} ${y + 5}h16`} strokeWidth="4" /></>;
-    case "fuse": return <><rect x={x - 7} y={top} width="14" height="26" fill="var(--sheet)" /><path d={`M${x} ${top}V${bottom}`} strokeWidth="1.2" /></>;
-    case "switch": case "contact": return open ? <path d={`M${x} ${bottom}L${x + 13} ${top + 3}`} /> : <path d={`M${x} ${bottom}L${x + 3} ${top}M${x} ${top}V${top}`} />;
-    case "diode": return <path d={`M${x - 9} ${y - 8}h18l-9 15zM${x - 9} ${y + 8}h18M${x} ${top}V${y - 8}M${x} ${y + 8}V${bottom}`} fill="var(--sheet)" />;
-    case "lamp": return <><circle cx={x} cy={y} r="11" fill="var(--sheet)" /><path d={`M${x - 8} ${y - 8}l16 16M${x + 8} ${y - 8}l-16 16`} /></>;
-    case "coil": return <><rect x={x - 11} y={y - 9} width="22" height="18" fill="var(--sheet)" /><path d={`M${x - 11} ${y + 9}l22 -18`} /><path d={`M${x} ${top}V${y - 9}M${x} ${y + 9}V${bottom}`} /></>;
-    case "load": return <><rect x={x - 13} y={y - 10} width="26" height="20" fill="var(--sheet)" /><path d={`M${x - 6} ${y}h12`} /><path d={`M${x} ${top}V${y - 10}M${x} ${y + 10}V${bottom}`} /></>;
-    case "joint": return <><path d={`M${x} ${top}V${bottom}`} /><path d={`M${x - 5} ${y}h10`} strokeWidth="5" /></>;
+    case "source":
+      return (
+        <>
+          <path d={`M${x} ${top}V${y - 5}M${x} ${y + 5}V${bottom}M${x - 14} ${y - 5}h28`} />
+          <path d={`M${x - 8} ${y + 5}h16`} strokeWidth="4" />
+        </>
+      );
+    case "fuse":
+      return (
+        <>
+          <rect x={x - 7} y={top} width="14" height="26" fill="var(--sheet)" />
+          <path d={`M${x} ${top}V${bottom}`} strokeWidth="1.2" />
+        </>
+      );
+    case "switch":
+    case "contact":
+      return open ? (
+        <path d={`M${x} ${bottom}L${x + 13} ${top + 3}`} />
+      ) : (
+        <path d={`M${x} ${bottom}L${x + 3} ${top}M${x} ${top}V${top}`} />
+      );
+    case "diode":
+      return (
+        <path
+          d={`M${x - 9} ${y - 8}h18l-9 15zM${x - 9} ${y + 8}h18M${x} ${top}V${y - 8}M${x} ${y + 8}V${bottom}`}
+          fill="var(--sheet)"
+        />
+      );
+    case "lamp":
+      return (
+        <>
+          <circle cx={x} cy={y} r="11" fill="var(--sheet)" />
+          <path d={`M${x - 8} ${y - 8}l16 16M${x + 8} ${y - 8}l-16 16`} />
+        </>
+      );
+    case "coil":
+      return (
+        <>
+          <rect x={x - 11} y={y - 9} width="22" height="18" fill="var(--sheet)" />
+          <path d={`M${x - 11} ${y + 9}l22 -18`} />
+          <path d={`M${x} ${top}V${y - 9}M${x} ${y + 9}V${bottom}`} />
+        </>
+      );
+    case "load":
+      return (
+        <>
+          <rect x={x - 13} y={y - 10} width="26" height="20" fill="var(--sheet)" />
+          <path d={`M${x - 6} ${y}h12`} />
+          <path d={`M${x} ${top}V${y - 10}M${x} ${y + 10}V${bottom}`} />
+        </>
+      );
+    case "joint":
+      return (
+        <>
+          <path d={`M${x} ${top}V${bottom}`} />
+          <path d={`M${x - 5} ${y}h10`} strokeWidth="5" />
+        </>
+      );
   }
 }

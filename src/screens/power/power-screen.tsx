@@ -24,7 +24,15 @@ import { StartingView } from "./starting-view";
 import { TryForm } from "./try-form";
 import { type Looked, type Trying, useTrying } from "./trying";
 
-const TABS = { findings: "Findings", keys: "Key table", loads: "Loads and charge", grounds: "Grounds", fuses: "Fuses and relays", starting: "Starting", given: "Given and assumed" } as const;
+const TABS = {
+  findings: "Findings",
+  keys: "Key table",
+  loads: "Loads and charge",
+  grounds: "Grounds",
+  fuses: "Fuses and relays",
+  starting: "Starting",
+  given: "Given and assumed",
+} as const;
 type Tab = keyof typeof TABS;
 const isTab = (text: string | null): text is Tab => text !== null && Object.hasOwn(TABS, text);
 
@@ -36,18 +44,32 @@ export function PowerScreen() {
   const asked = query.get("tab");
   const wanted = query.get("finding");
   const [tab, setTab] = useState<Tab>(isTab(asked) ? asked : "findings");
-  useEffect(() => { if (isTab(asked)) setTab(asked); }, [asked]);
+  useEffect(() => {
+    if (isTab(asked)) setTab(asked);
+  }, [asked]);
   const [selected, setSelected] = useState<string | null>(wanted);
-  useEffect(() => { if (wanted !== null) { setSelected(wanted); setTab("findings"); } }, [wanted]);
+  useEffect(() => {
+    if (wanted !== null) {
+      setSelected(wanted);
+      setTab("findings");
+    }
+  }, [wanted]);
   const [looked, setLooked] = useState<Looked | null>(null);
   const [fuse, setFuse] = useState<string | null>(null);
   const trying = useTrying();
   const { power } = job;
-  const finding = power?.findings.find((one) => one.key === selected) ?? (tab === "findings" ? power?.findings[0] : undefined);
+  const finding =
+    power?.findings.find((one) => one.key === selected) ?? (tab === "findings" ? power?.findings[0] : undefined);
 
-  const select = useCallback((key: string) => { setSelected(key); setLooked(null); }, []);
+  const select = useCallback((key: string) => {
+    setSelected(key);
+    setLooked(null);
+  }, []);
   const [tried, rows] = [trying.effect?.report ?? null, trying.rows];
-  const shownReport = useMemo(() => tried ?? (power !== null && rows !== null ? { ...power, rows } : power), [tried, rows, power]);
+  const shownReport = useMemo(
+    () => tried ?? (power !== null && rows !== null ? { ...power, rows } : power),
+    [tried, rows, power],
+  );
   const show = (one: Tab) => {
     setTab(one);
     setLooked(null);
@@ -60,39 +82,121 @@ export function PowerScreen() {
     if (next !== undefined) setSelected(next.key);
   };
   useKeys({
-    ArrowDown: () => move(1), ArrowUp: () => move(-1), j: () => move(1), k: () => move(-1),
-    y: () => trying.accept(), Escape: () => (looked === null ? trying.discard() : setLooked(null)),
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    j: () => move(1),
+    k: () => move(-1),
+    y: () => trying.accept(),
+    Escape: () => (looked === null ? trying.discard() : setLooked(null)),
   });
 
   if (job.pins.length === 0) {
-    return <><ScreenHead title="Power" /><div className="mx-4 border border-rule2 bg-sheet"><Empty title="There is nothing to solve yet"><p>The solution is made from both pin tables and the links between them: import them first.</p><Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>To the import</Link></Empty></div></>;
+    return (
+      <>
+        <ScreenHead title="Power" />
+        <div className="mx-4 border border-rule2 bg-sheet">
+          <Empty title="There is nothing to solve yet">
+            <p>The solution is made from both pin tables and the links between them: import them first.</p>
+            <Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>
+              To the import
+            </Link>
+          </Empty>
+        </div>
+      </>
+    );
   }
   const wide = tab === "findings" || looked !== null || tab === "fuses";
   return (
     <>
       <PaperStyle paper="A4" landscape={tab === "keys" || tab === "fuses"} />
       <ScreenHead title="Power">
-        {(Object.keys(TABS) as Tab[]).map((one) => <Chip key={one} on={tab === one} onClick={() => show(one)}>{TABS[one]}{one === "findings" && power !== null && <span className="font-mono"> {power.findings.length}</span>}</Chip>)}
+        {(Object.keys(TABS) as Tab[]).map((one) => (
+          <Chip key={one} on={tab === one} onClick={() => show(one)}>
+            {TABS[one]}
+            {one === "findings" && power !== null && <span className="font-mono"> {power.findings.length}</span>}
+          </Chip>
+        ))}
         <span className="flex-1" />
-        <span aria-live="polite" className="text-[13px] text-ink2">{job.powerStale ? "Solving …" : ""}</span>
-        <Button onClick={() => print()}><Printer size={16} aria-hidden="true" />Print</Button>
+        <span aria-live="polite" className="text-[13px] text-ink2">
+          {job.powerStale ? "Solving …" : ""}
+        </span>
+        <Button onClick={() => print()}>
+          <Printer size={16} aria-hidden="true" />
+          Print
+        </Button>
       </ScreenHead>
-      <h2 className="hidden text-lg print:mb-2 print:block">{job.document.job.name}, power: {TABS[tab].toLowerCase()}{trying.edits.length > 0 ? ", as tried" : ""}</h2>
+      <h2 className="hidden text-lg print:mb-2 print:block">
+        {job.document.job.name}, power: {TABS[tab].toLowerCase()}
+        {trying.edits.length > 0 ? ", as tried" : ""}
+      </h2>
       <TryingStrip trying={trying} />
-      {power === null || shownReport === null ? <p role="status" className="mx-4 border border-rule2 bg-sheet p-4 text-ink2">Solving the plan in every key position …</p> : (
-        <div className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}>
-          <section aria-label={TABS[tab]} className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0" tabIndex={0}>
-            {tab === "findings" && <><FindingsList jobId={job.jobId} units={job.document.job.units} report={trying.effect?.report ?? power} before={trying.effect?.report ? power : null} selected={finding?.key ?? null} onSelect={select} /><TryForm onTry={trying.add} report={power} /></>}
-            {tab === "keys" && <KeyTable report={shownReport} before={trying.rows !== null ? power : null} looked={looked} onLook={setLooked} />}
-            {tab === "loads" && <LoadsView report={shownReport} before={trying.effect?.report ? power : null} units={job.document.job.units} />}
+      {power === null || shownReport === null ? (
+        <p role="status" className="mx-4 border border-rule2 bg-sheet p-4 text-ink2">
+          Solving the plan in every key position …
+        </p>
+      ) : (
+        <div
+          className={`mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet print:mx-0 print:block print:border-0 ${wide ? "grid-cols-[minmax(0,1fr)_minmax(436px,40%)] max-lg:grid-cols-1 max-lg:overflow-auto" : "grid-cols-1"}`}
+        >
+          <section
+            aria-label={TABS[tab]}
+            className="min-h-0 overflow-auto border-r border-rule2 max-lg:border-r-0 print:overflow-visible print:border-0"
+            tabIndex={0}
+          >
+            {tab === "findings" && (
+              <>
+                <FindingsList
+                  jobId={job.jobId}
+                  units={job.document.job.units}
+                  report={trying.effect?.report ?? power}
+                  before={trying.effect?.report ? power : null}
+                  selected={finding?.key ?? null}
+                  onSelect={select}
+                />
+                <TryForm onTry={trying.add} report={power} />
+              </>
+            )}
+            {tab === "keys" && (
+              <KeyTable
+                report={shownReport}
+                before={trying.rows !== null ? power : null}
+                looked={looked}
+                onLook={setLooked}
+              />
+            )}
+            {tab === "loads" && (
+              <LoadsView
+                report={shownReport}
+                before={trying.effect?.report ? power : null}
+                units={job.document.job.units}
+              />
+            )}
             {tab === "grounds" && <GroundsView report={shownReport} onLook={setLooked} />}
             {tab === "fuses" && <FusesView report={shownReport} selected={fuse} onSelect={setFuse} />}
-            {tab === "starting" && <StartingView report={shownReport} before={trying.effect?.report ? power : null} onTry={trying.add} />}
+            {tab === "starting" && (
+              <StartingView report={shownReport} before={trying.effect?.report ? power : null} onTry={trying.add} />
+            )}
             {tab === "given" && <GivenView report={power} />}
           </section>
-          {looked !== null ? <PathPanel key={`${looked.node} ${looked.state}`} looked={looked} edits={trying.edits} effect={trying.effect} onClose={() => setLooked(null)} />
-            : tab === "findings" ? <FindingDetail key={finding?.key} finding={finding ?? null} tryingEdits={trying.edits} effect={trying.effect} onTry={trying.start} />
-              : tab === "fuses" ? <FusesView.Detail report={shownReport} selected={fuse} onTry={trying.start} /> : null}
+          {looked !== null ? (
+            <PathPanel
+              key={`${looked.node} ${looked.state}`}
+              looked={looked}
+              edits={trying.edits}
+              effect={trying.effect}
+              onClose={() => setLooked(null)}
+            />
+          ) : tab === "findings" ? (
+            <FindingDetail
+              key={finding?.key}
+              finding={finding ?? null}
+              tryingEdits={trying.edits}
+              effect={trying.effect}
+              onTry={trying.start}
+            />
+          ) : tab === "fuses" ? (
+            <FusesView.Detail report={shownReport} selected={fuse} onTry={trying.start} />
+          ) : null}
         </div>
       )}
     </>
@@ -105,16 +209,50 @@ function TryingStrip({ trying }: { trying: Trying }) {
   const { edits, effect } = trying;
   if (edits.length === 0) return null;
   return (
-    <section aria-label="Tried" title={trying.took === null ? undefined : `volts after ${Math.round(trying.took)} ms`} className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2">
+    <section
+      aria-label="Tried"
+      title={trying.took === null ? undefined : `volts after ${Math.round(trying.took)} ms`}
+      className="no-print mx-4 mb-2.5 flex flex-wrap items-center gap-3 border-[1.5px] border-ink bg-fill px-3 py-2"
+    >
       <strong className="wide">What if</strong>
-      <ul className="min-w-56 flex-1">{edits.map((edit) => <li key={JSON.stringify(edit)} className="text-balance font-semibold">{editText(edit, names)}</li>)}</ul>
+      <ul className="min-w-56 flex-1">
+        {edits.map((edit) => (
+          <li key={JSON.stringify(edit)} className="text-balance font-semibold">
+            {editText(edit, names)}
+          </li>
+        ))}
+      </ul>
       <p aria-live="polite" className="min-w-52 flex-[2]">
-        {effect === null ? "Solving …" : effect.fault !== null ? <span role="alert" className="font-semibold text-stop">{editFaultText(effect.fault, names.units)}</span> : (
-          <><strong className="font-mono">{effect.gone.length}</strong> {effect.gone.length === 1 ? "finding goes" : "findings go"}, <strong className={`font-mono ${effect.come.length > 0 ? "text-stop" : ""}`}>{effect.come.length}</strong> {effect.come.length === 1 ? "comes" : "come"}{effect.come.length > 0 && <span className="block text-[13px]">{effect.come.slice(0, 2).map((one) => findingTitle(one, names.units)).join("; ")}{effect.come.length > 2 ? " …" : ""}</span>}</>
+        {effect === null ? (
+          "Solving …"
+        ) : effect.fault !== null ? (
+          <span role="alert" className="font-semibold text-stop">
+            {editFaultText(effect.fault, names.units)}
+          </span>
+        ) : (
+          <>
+            <strong className="font-mono">{effect.gone.length}</strong>{" "}
+            {effect.gone.length === 1 ? "finding goes" : "findings go"},{" "}
+            <strong className={`font-mono ${effect.come.length > 0 ? "text-stop" : ""}`}>{effect.come.length}</strong>{" "}
+            {effect.come.length === 1 ? "comes" : "come"}
+            {effect.come.length > 0 && (
+              <span className="block text-[13px]">
+                {effect.come
+                  .slice(0, 2)
+                  .map((one) => findingTitle(one, names.units))
+                  .join("; ")}
+                {effect.come.length > 2 ? " …" : ""}
+              </span>
+            )}
+          </>
         )}
       </p>
-      <Button primary hotkey="Y" disabled={effect === null || effect.fault !== null} onClick={trying.accept}>Accept</Button>
-      <Button hotkey="Esc" onClick={trying.discard}>Discard</Button>
+      <Button primary hotkey="Y" disabled={effect === null || effect.fault !== null} onClick={trying.accept}>
+        Accept
+      </Button>
+      <Button hotkey="Esc" onClick={trying.discard}>
+        Discard
+      </Button>
     </section>
   );
 }

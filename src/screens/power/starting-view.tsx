@@ -14,34 +14,105 @@ import { Figure } from "./loads-view";
 const COLD = [-20, -10, 0, 10, 20, 30] as const;
 
 /** Cranking: the battery, the cable, the starter, and what the computers keep; then the same when it is colder. */
-export function StartingView({ report, before, onTry }: { report: PowerReport; before: PowerReport | null; onTry: (edit: PowerEdit) => void }) {
+export function StartingView({
+  report,
+  before,
+  onTry,
+}: {
+  report: PowerReport;
+  before: PowerReport | null;
+  onTry: (edit: PowerEdit) => void;
+}) {
   const job = useJob();
   const { units } = job.document.job;
   const { crank } = report;
   const was = before?.crank;
-  const volts = (value: number | null | undefined) => (value === null || value === undefined ? "—" : `${Math.abs(value) < 0.05 ? "0.0" : value.toFixed(1)} V`);
+  const volts = (value: number | null | undefined) =>
+    value === null || value === undefined ? "—" : `${Math.abs(value) < 0.05 ? "0.0" : value.toFixed(1)} V`;
   return (
     <div className="p-4">
       <dl className="flex flex-wrap border border-rule2">
-        <Figure name="current while cranking" value={`${crank.amps.toFixed(0)} A`} was={was && `${was.amps.toFixed(0)} A`} why="What the battery gives with the starter turning: its own resistance, the cables, the starter's current from its cavity, stiffer when it is cold." />
-        <Figure name="battery, at its posts" value={volts(crank.batteryVolts)} was={was && volts(was.batteryVolts)} bad={crank.batteryVolts < 9.6} why={`${crank.openVolts.toFixed(2)} V open, less ${crank.amps.toFixed(0)} A × ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own at ${temperatureText(crank.batteryC, units)}.`} />
-        <Figure name="lost in the cable" value={volts(crank.cableVolts)} was={was && volts(was.cableVolts)} bad={crank.cableVolts > 0.8} why="From the battery's post to the starter's terminal." />
-        <Figure name="lost in the return" value={volts(crank.returnVolts)} was={was && volts(was.returnVolts)} bad={crank.returnVolts > 0.5} why="From the starter's case over the engine block and its strap to the battery's negative." />
-        <Figure name="at the starter" value={volts(crank.starterVolts)} was={was && volts(was.starterVolts)} bad={crank.starterVolts !== null && crank.starterVolts < 8 && (crank.starterVolts < 1 ? "does not turn" : true)} why="What is left for the motor." />
+        <Figure
+          name="current while cranking"
+          value={`${crank.amps.toFixed(0)} A`}
+          was={was && `${was.amps.toFixed(0)} A`}
+          why="What the battery gives with the starter turning: its own resistance, the cables, the starter's current from its cavity, stiffer when it is cold."
+        />
+        <Figure
+          name="battery, at its posts"
+          value={volts(crank.batteryVolts)}
+          was={was && volts(was.batteryVolts)}
+          bad={crank.batteryVolts < 9.6}
+          why={`${crank.openVolts.toFixed(2)} V open, less ${crank.amps.toFixed(0)} A × ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own at ${temperatureText(crank.batteryC, units)}.`}
+        />
+        <Figure
+          name="lost in the cable"
+          value={volts(crank.cableVolts)}
+          was={was && volts(was.cableVolts)}
+          bad={crank.cableVolts > 0.8}
+          why="From the battery's post to the starter's terminal."
+        />
+        <Figure
+          name="lost in the return"
+          value={volts(crank.returnVolts)}
+          was={was && volts(was.returnVolts)}
+          bad={crank.returnVolts > 0.5}
+          why="From the starter's case over the engine block and its strap to the battery's negative."
+        />
+        <Figure
+          name="at the starter"
+          value={volts(crank.starterVolts)}
+          was={was && volts(was.starterVolts)}
+          bad={
+            crank.starterVolts !== null && crank.starterVolts < 8 && (crank.starterVolts < 1 ? "does not turn" : true)
+          }
+          why="What is left for the motor."
+        />
       </dl>
       <table className="mt-5 w-full max-w-2xl">
         <caption className="mb-1 text-left text-sm font-bold">Computers' supplies while cranking</caption>
-        <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Cavity</th><th className="px-2 py-1 text-right">Across it</th><th className="px-2 py-1 text-right">Needs</th><th className="px-2 py-1 text-right">To spare</th></tr></thead>
-        <tbody>{crank.computers.map((one) => {
-          const spare = one.volts === null ? null : one.volts - one.leastVolts;
-          return <tr key={one.at.pinId} className="border-b border-rule"><td className="py-1.5 font-mono font-semibold">{cavityLabel(one.at)}</td><td className="px-2 text-right font-mono">{volts(one.volts)}</td><td className="px-2 text-right font-mono">{ratedVolts(one.leastVolts)}</td><td className={`px-2 text-right font-mono font-semibold ${spare === null || spare < 0 ? "text-stop" : ""}`}>{spare === null || spare < 0 ? "too little" : volts(spare)}</td></tr>;
-        })}</tbody>
+        <thead>
+          <tr className="border-b border-rule2 text-left text-[13px]">
+            <th className="py-1">Cavity</th>
+            <th className="px-2 py-1 text-right">Across it</th>
+            <th className="px-2 py-1 text-right">Needs</th>
+            <th className="px-2 py-1 text-right">To spare</th>
+          </tr>
+        </thead>
+        <tbody>
+          {crank.computers.map((one) => {
+            const spare = one.volts === null ? null : one.volts - one.leastVolts;
+            return (
+              <tr key={one.at.pinId} className="border-b border-rule">
+                <td className="py-1.5 font-mono font-semibold">{cavityLabel(one.at)}</td>
+                <td className="px-2 text-right font-mono">{volts(one.volts)}</td>
+                <td className="px-2 text-right font-mono">{ratedVolts(one.leastVolts)}</td>
+                <td
+                  className={`px-2 text-right font-mono font-semibold ${spare === null || spare < 0 ? "text-stop" : ""}`}
+                >
+                  {spare === null || spare < 0 ? "too little" : volts(spare)}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
       </table>
       <h2 className="mt-6 mb-1 text-sm">When it is colder</h2>
       <ColdChart />
-      <div className="no-print mt-3 flex flex-wrap gap-2">{[-18, 0].map((celsius) => <Button key={celsius} onClick={() => onTry({ type: "setting", key: "battery-c", value: celsius })}>Try {temperatureText(celsius, units)}</Button>)}</div>
+      <div className="no-print mt-3 flex flex-wrap gap-2">
+        {[-18, 0].map((celsius) => (
+          <Button key={celsius} onClick={() => onTry({ type: "setting", key: "battery-c", value: celsius })}>
+            Try {temperatureText(celsius, units)}
+          </Button>
+        ))}
+      </div>
       <MovedBattery amps={crank.amps} />
-      <div className="mt-4 max-w-2xl"><Caution>Cranking turns the engine: nobody near belts and fan, gearbox in Park or neutral, wheels chocked. A battery gives off gas that burns; no sparks near it, and follow the makers' procedures.</Caution></div>
+      <div className="mt-4 max-w-2xl">
+        <Caution>
+          Cranking turns the engine: nobody near belts and fan, gearbox in Park or neutral, wheels chocked. A battery
+          gives off gas that burns; no sparks near it, and follow the makers' procedures.
+        </Caution>
+      </div>
     </div>
   );
 }
@@ -55,11 +126,43 @@ function MovedBattery({ amps }: { amps: number }) {
   return (
     <section className="mt-6">
       <h2 className="mb-1 text-sm">A battery that is moved</h2>
-      <div className="max-w-60"><Field label={`Cable from battery to starter, ${units === "metric" ? "m" : "ft"}`} error={sane ? null : `Give a length from ${lengthText(0.2, units)} to ${lengthText(15, units)}.`}><input className="field" inputMode="decimal" value={written} onChange={(event) => setWritten(event.target.value)} /></Field></div>
+      <div className="max-w-60">
+        <Field
+          label={`Cable from battery to starter, ${units === "metric" ? "m" : "ft"}`}
+          error={sane ? null : `Give a length from ${lengthText(0.2, units)} to ${lengthText(15, units)}.`}
+        >
+          <input
+            className="field"
+            inputMode="decimal"
+            value={written}
+            onChange={(event) => setWritten(event.target.value)}
+          />
+        </Field>
+      </div>
       {sane && (
         <table className="mt-2 w-full max-w-2xl">
-          <thead><tr className="border-b border-rule2 text-left text-[13px]"><th className="py-1">Size</th><th className="px-2 py-1 text-right">Lost at {amps.toFixed(0)} A, out</th><th className="px-2 py-1 text-right">and back in a cable</th><th className="px-2 py-1 text-right">Rated for</th><th className="px-2 py-1">Out and back</th></tr></thead>
-          <tbody>{cableTable(metres, amps, 40, units).map((row) => <tr key={row.sizeMm2} className="border-b border-rule"><td className="py-1 font-mono font-semibold">{sizeWords(row.sizeMm2, units)}</td><td className="px-2 text-right font-mono">{fixed(row.outVolts, 2)} V</td><td className="px-2 text-right font-mono">{fixed(row.bothVolts, 2)} V</td><td className="px-2 text-right font-mono">{ratedAmps(row.ratedAmps)}</td><td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>{row.holds ? "under half a volt" : "too much"}</td></tr>)}</tbody>
+          <thead>
+            <tr className="border-b border-rule2 text-left text-[13px]">
+              <th className="py-1">Size</th>
+              <th className="px-2 py-1 text-right">Lost at {amps.toFixed(0)} A, out</th>
+              <th className="px-2 py-1 text-right">and back in a cable</th>
+              <th className="px-2 py-1 text-right">Rated for</th>
+              <th className="px-2 py-1">Out and back</th>
+            </tr>
+          </thead>
+          <tbody>
+            {cableTable(metres, amps, 40, units).map((row) => (
+              <tr key={row.sizeMm2} className="border-b border-rule">
+                <td className="py-1 font-mono font-semibold">{sizeWords(row.sizeMm2, units)}</td>
+                <td className="px-2 text-right font-mono">{fixed(row.outVolts, 2)} V</td>
+                <td className="px-2 text-right font-mono">{fixed(row.bothVolts, 2)} V</td>
+                <td className="px-2 text-right font-mono">{ratedAmps(row.ratedAmps)}</td>
+                <td className={`px-2 text-[13px] ${row.holds ? "" : "text-stop"}`}>
+                  {row.holds ? "under half a volt" : "too much"}
+                </td>
+              </tr>
+            ))}
+          </tbody>
         </table>
       )}
     </section>
@@ -84,22 +187,81 @@ function ColdChart() {
       }
       setPoints(found);
     })();
-    return () => { current = false; };
+    return () => {
+      current = false;
+    };
   }, [job.power]);
-  if (points === null) return <p role="status" className="text-ink2">Solving six temperatures …</p>;
+  if (points === null)
+    return (
+      <p role="status" className="text-ink2">
+        Solving six temperatures …
+      </p>
+    );
   const x = scaleLinear([COLD[0], COLD[COLD.length - 1] as number], [46, WIDTH - 150]);
   const y = scaleLinear([6, 13], [HEIGHT - 34, 10]);
-  const weakest = (report: CrankingReport) => Math.min(...report.computers.flatMap((one) => (one.volts === null || one.volts < 1 ? [] : [one.volts])));
-  const curves = [{ name: "battery", width: 3.5, of: (one: CrankingReport) => one.batteryVolts }, { name: "weakest computer", width: 2, of: weakest }, { name: "starter", width: 2, dash: "6 4", of: (one: CrankingReport) => one.starterVolts ?? 0 }];
+  const weakest = (report: CrankingReport) =>
+    Math.min(...report.computers.flatMap((one) => (one.volts === null || one.volts < 1 ? [] : [one.volts])));
+  const curves = [
+    { name: "battery", width: 3.5, of: (one: CrankingReport) => one.batteryVolts },
+    { name: "weakest computer", width: 2, of: weakest },
+    { name: "starter", width: 2, dash: "6 4", of: (one: CrankingReport) => one.starterVolts ?? 0 },
+  ];
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Volts while cranking over temperature: ${points.map((one) => `${one.celsius} °C battery ${one.batteryVolts.toFixed(1)} V`).join(", ")}`} className="w-full max-w-[640px] font-mono" fill="none" stroke="var(--ink)">
-      {[6, 8, 10, 12].map((tick) => <g key={tick}><path d={`M46 ${y(tick)}H${WIDTH - 150}`} stroke="var(--rule)" /><text x="40" y={y(tick) + 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">{tick} V</text></g>)}
-      {COLD.map((tick) => <text key={tick} x={x(tick)} y={HEIGHT - 12} textAnchor="middle" stroke="none" fill="var(--ink2)" fontSize="13">{temperatureText(tick, units)}</text>)}
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Volts while cranking over temperature: ${points.map((one) => `${one.celsius} °C battery ${one.batteryVolts.toFixed(1)} V`).join(", ")}`}
+      className="w-full max-w-[640px] font-mono"
+      fill="none"
+      stroke="var(--ink)"
+    >
+      {[6, 8, 10, 12].map((tick) => (
+        <g key={tick}>
+          <path d={`M46 ${y(tick)}H${WIDTH - 150}`} stroke="var(--rule)" />
+          <text x="40" y={y(tick) + 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">
+            {tick} V
+          </text>
+        </g>
+      ))}
+      {COLD.map((tick) => (
+        <text key={tick} x={x(tick)} y={HEIGHT - 12} textAnchor="middle" stroke="none" fill="var(--ink2)" fontSize="13">
+          {temperatureText(tick, units)}
+        </text>
+      ))}
       {curves.map((curve) => {
         const last = points.at(-1);
         // Labels keep a line's height between them where the curves end close together.
-        const rank = last === undefined ? 0 : curves.filter((other) => other !== curve && curve.of(last) < other.of(last) && other.of(last) - curve.of(last) < 0.5).length;
-        return <g key={curve.name}><path d={line<(typeof points)[number]>().x((one) => x(one.celsius)).y((one) => y(curve.of(one)))(points) ?? undefined} strokeWidth={curve.width} strokeDasharray={curve.dash} />{last !== undefined && <text x={WIDTH - 142} y={y(curve.of(last)) + 4 + 15 * rank} stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">{curve.name}</text>}</g>;
+        const rank =
+          last === undefined
+            ? 0
+            : curves.filter(
+                (other) => other !== curve && curve.of(last) < other.of(last) && other.of(last) - curve.of(last) < 0.5,
+              ).length;
+        return (
+          <g key={curve.name}>
+            <path
+              d={
+                line<(typeof points)[number]>()
+                  .x((one) => x(one.celsius))
+                  .y((one) => y(curve.of(one)))(points) ?? undefined
+              }
+              strokeWidth={curve.width}
+              strokeDasharray={curve.dash}
+            />
+            {last !== undefined && (
+              <text
+                x={WIDTH - 142}
+                y={y(curve.of(last)) + 4 + 15 * rank}
+                stroke="none"
+                fill="var(--ink)"
+                fontSize="13"
+                fontWeight="600"
+              >
+                {curve.name}
+              </text>
+            )}
+          </g>
+        );
       })}
     </svg>
   );

@@ -34,12 +34,20 @@ export interface Trying {
 export function useTrying(): Trying {
   const job = useJob();
   const [edits, setEdits] = useState<readonly PowerEdit[]>([]);
-  const [seen, setSeen] = useState<{ readonly edits: readonly PowerEdit[]; readonly rows: readonly KeyRow[] | null; readonly took: number } | null>(null);
+  const [seen, setSeen] = useState<{
+    readonly edits: readonly PowerEdit[];
+    readonly rows: readonly KeyRow[] | null;
+    readonly took: number;
+  } | null>(null);
   const [answer, setAnswer] = useState<{ readonly edits: readonly PowerEdit[]; readonly effect: Effect } | null>(null);
   const names = useEditNames();
   useEffect(() => {
     let current = true;
-    if (edits.length === 0) { setAnswer(null); setSeen(null); return; }
+    if (edits.length === 0) {
+      setAnswer(null);
+      setSeen(null);
+      return;
+    }
     const started = performance.now();
     void (async () => {
       const rows = await job.askTryRows(edits);
@@ -48,7 +56,9 @@ export function useTrying(): Trying {
       const { report, ...effect } = await job.askTry(edits);
       if (current) setAnswer({ edits, effect: { ...effect, report: report && rows && { ...report, rows } } });
     })();
-    return () => { current = false; };
+    return () => {
+      current = false;
+    };
     // What was tried on the plan before a change is asked again on the plan after it.
   }, [edits, job.power]);
   const effect = answer?.edits === edits ? answer.effect : null;
@@ -57,11 +67,21 @@ export function useTrying(): Trying {
   const add = useCallback((edit: PowerEdit) => setEdits((before) => [...before, edit]), []);
   const discard = useCallback(() => setEdits([]), []);
   return {
-    edits, effect, busy: edits.length > 0 && effect === null, rows: seen?.edits === edits ? seen.rows : null, took: seen?.edits === edits ? seen.took : null,
-    start, add, discard,
+    edits,
+    effect,
+    busy: edits.length > 0 && effect === null,
+    rows: seen?.edits === edits ? seen.rows : null,
+    took: seen?.edits === edits ? seen.took : null,
+    start,
+    add,
+    discard,
     accept: () => {
       if (edits.length === 0 || effect === null || effect.fault !== null) return;
-      const plan = { wires: (job.report?.rows ?? []).map((row) => row.wire), parts: job.report?.parts ?? [], links: powerLinks(job.plan.lines) };
+      const plan = {
+        wires: (job.report?.rows ?? []).map((row) => row.wire),
+        parts: job.report?.parts ?? [],
+        links: powerLinks(job.plan.lines),
+      };
       const ops = editsOps(job.document, edits, plan);
       if (ops.length > 0) job.change(edits.map((edit) => editText(edit, names)).join("; "), ops);
       setEdits([]);
@@ -70,7 +90,11 @@ export function useTrying(): Trying {
 }
 
 /** A current path asked of the worker; with edits, the path as it would be, and as it is. */
-export function usePath(looked: Looked | null, edits: readonly PowerEdit[], effect: Effect | null): { readonly path: DrawnPath | null; readonly before: DrawnPath | null } {
+export function usePath(
+  looked: Looked | null,
+  edits: readonly PowerEdit[],
+  effect: Effect | null,
+): { readonly path: DrawnPath | null; readonly before: DrawnPath | null } {
   const job = useJob();
   const [paths, setPaths] = useState<{ readonly path: DrawnPath; readonly before: DrawnPath | null } | null>(null);
   const key = useMemo(() => JSON.stringify([looked, effect === null ? [] : edits]), [looked, edits, effect]);
@@ -83,7 +107,9 @@ export function usePath(looked: Looked | null, edits: readonly PowerEdit[], effe
       const path = await job.askPath(looked.state, looked.node, tried);
       if (current) setPaths({ path, before });
     })();
-    return () => { current = false; };
+    return () => {
+      current = false;
+    };
   }, [key, job.power]);
   return { path: paths?.path ?? null, before: paths?.before ?? null };
 }

@@ -25,19 +25,39 @@ export function ProveScreen() {
   const [selected, setSelected] = useState<string | null>(wanted ?? firstOpen?.step.key ?? null);
   const [paper, setPaper] = useState<Paper>("A4");
   const list = useRef<HTMLOListElement>(null);
-  useEffect(() => { if (wanted !== null) setSelected(wanted); }, [wanted]);
-  useEffect(() => { list.current?.querySelector(`[data-step="${CSS.escape(selected ?? "")}"]`)?.scrollIntoView({ block: "nearest" }); }, [selected]);
+  useEffect(() => {
+    if (wanted !== null) setSelected(wanted);
+  }, [wanted]);
+  useEffect(() => {
+    list.current?.querySelector(`[data-step="${CSS.escape(selected ?? "")}"]`)?.scrollIntoView({ block: "nearest" });
+  }, [selected]);
 
-  const at = Math.max(0, steps.findIndex((view) => view.step.key === selected));
+  const at = Math.max(
+    0,
+    steps.findIndex((view) => view.step.key === selected),
+  );
   const current = steps[at];
-  const go = (to: number) => { const view = steps[Math.max(0, Math.min(steps.length - 1, to))]; if (view) setSelected(view.step.key); };
+  const go = (to: number) => {
+    const view = steps[Math.max(0, Math.min(steps.length - 1, to))];
+    if (view) setSelected(view.step.key);
+  };
   useKeys({ ArrowDown: () => go(at + 1), ArrowUp: () => go(at - 1), j: () => go(at + 1), k: () => go(at - 1) });
 
   if (current === undefined) {
     return (
       <>
         <ScreenHead title="Prove" />
-        <div className="mx-4 border border-rule2 bg-sheet"><Empty title="There is nothing to prove yet"><p>The first-power sheet is made from the links that you accept: grounds, shorts, continuity, then each feed in each key position.</p><Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>To the map</Link></Empty></div>
+        <div className="mx-4 border border-rule2 bg-sheet">
+          <Empty title="There is nothing to prove yet">
+            <p>
+              The first-power sheet is made from the links that you accept: grounds, shorts, continuity, then each feed
+              in each key position.
+            </p>
+            <Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>
+              To the map
+            </Link>
+          </Empty>
+        </div>
       </>
     );
   }
@@ -46,18 +66,42 @@ export function ProveScreen() {
     <>
       <PaperStyle paper={paper} />
       <ScreenHead title="Prove">
-        <span className="text-ink2"><strong className="font-mono text-ink">{proven}</strong> of <span className="font-mono">{steps.length}</span> proven</span>
+        <span className="text-ink2">
+          <strong className="font-mono text-ink">{proven}</strong> of <span className="font-mono">{steps.length}</span>{" "}
+          proven
+        </span>
         <span className="flex-1" />
-        {(["A4", "Letter"] as const).map((one) => <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>{one}</Chip>)}
-        <Button onClick={() => print()}><Printer size={16} aria-hidden="true" />Print sheet</Button>
+        {(["A4", "Letter"] as const).map((one) => (
+          <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>
+            {one}
+          </Chip>
+        ))}
+        <Button onClick={() => print()}>
+          <Printer size={16} aria-hidden="true" />
+          Print sheet
+        </Button>
       </ScreenHead>
       <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[320px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[250px_minmax(0,1fr)]">
         <ol ref={list} className="overflow-auto border-r border-rule2" aria-label="Steps">
           {steps.map((view, index) => (
             <li key={view.step.key}>
-              {view.step.group !== steps[index - 1]?.step.group && <p className="border-b border-rule px-3 pt-3 pb-1.5 text-[13px] font-bold">{GROUP_WORDS[view.step.group]}</p>}
-              <button type="button" data-step={view.step.key} aria-current={view === current ? "step" : undefined} onClick={() => setSelected(view.step.key)} className={`grid min-h-10 w-full grid-cols-[26px_1fr_auto] items-center border-b border-rule px-3 py-1.5 text-left text-[13px] ${view === current ? "bg-ink text-bench" : ""}`}>
-                <StateMark mark={markOf(view)} /><span>{stepTitle(view.step)}<span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span></span>
+              {view.step.group !== steps[index - 1]?.step.group && (
+                <p className="border-b border-rule px-3 pt-3 pb-1.5 text-[13px] font-bold">
+                  {GROUP_WORDS[view.step.group]}
+                </p>
+              )}
+              <button
+                type="button"
+                data-step={view.step.key}
+                aria-current={view === current ? "step" : undefined}
+                onClick={() => setSelected(view.step.key)}
+                className={`grid min-h-10 w-full grid-cols-[26px_1fr_auto] items-center border-b border-rule px-3 py-1.5 text-left text-[13px] ${view === current ? "bg-ink text-bench" : ""}`}
+              >
+                <StateMark mark={markOf(view)} />
+                <span>
+                  {stepTitle(view.step)}
+                  <span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span>
+                </span>
                 <b className="pl-2 font-mono font-medium">{view.stale ? "stale" : (view.latest?.written ?? "")}</b>
               </button>
             </li>
@@ -70,7 +114,12 @@ export function ProveScreen() {
   );
 }
 
-const STATE_WORDS: Readonly<Record<string, string>> = { proven: "proven", blocked: "failed", open: "stale, read again", proposed: "to be read" };
+const STATE_WORDS: Readonly<Record<string, string>> = {
+  proven: "proven",
+  blocked: "failed",
+  open: "stale, read again",
+  proposed: "to be read",
+};
 
 export function markOf(view: StepView): Mark {
   if (view.judgement === null) return "proposed";

@@ -13,11 +13,20 @@ export function ScopeScreen() {
   return (
     <>
       <ScreenHead title="Scope">
-        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/document`} download><Download size={16} aria-hidden="true" />Job document</a>
+        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/document`} download>
+          <Download size={16} aria-hidden="true" />
+          Job document
+        </a>
       </ScreenHead>
       <div className="overflow-auto px-4 pb-6">
         <div className="border border-rule2 bg-sheet p-5">
-          <JobForm key={JSON.stringify(job.document.job)} initial={job.document.job} submit="Save scope" busy={false} onSubmit={(row) => job.change("Change the scope", [updateOp("job", "job", job.document.job, row)])} />
+          <JobForm
+            key={JSON.stringify(job.document.job)}
+            initial={job.document.job}
+            submit="Save scope"
+            busy={false}
+            onSubmit={(row) => job.change("Change the scope", [updateOp("job", "job", job.document.job, row)])}
+          />
         </div>
       </div>
     </>

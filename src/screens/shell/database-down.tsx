@@ -18,7 +18,10 @@ export function DatabaseDown() {
     <main>
       <Empty title="The database does not answer">
         <p>Nothing is lost: what was saved is in its folder, and changes not yet sent stay in your browser.</p>
-        <p>This page goes on by itself as soon as it is back. If it stays away, start the application again with <code className="font-mono">npm run demo</code>.</p>
+        <p>
+          This page goes on by itself as soon as it is back. If it stays away, start the application again with{" "}
+          <code className="font-mono">npm run demo</code>.
+        </p>
       </Empty>
     </main>
   );

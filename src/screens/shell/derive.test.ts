@@ -11,17 +11,59 @@ import { blockerAddress, stagesOf } from "./stages";
 
 const heron = heronTables();
 let count = 0;
-const acceptDirect = (document: JobDocument) => applyOps(document, derive(document).plan.lines.filter((line) => line.verdict === "direct").flatMap((line) =>
-  decideOps(document, { providerId: line.provider.id, consumerId: line.consumer.id, quantity: line.quantity, decision: "accepted", verdict: "direct", adapters: [], why: lineText(line), byHand: false }, () => `l${++count}`)));
+const acceptDirect = (document: JobDocument) =>
+  applyOps(
+    document,
+    derive(document)
+      .plan.lines.filter((line) => line.verdict === "direct")
+      .flatMap((line) =>
+        decideOps(
+          document,
+          {
+            providerId: line.provider.id,
+            consumerId: line.consumer.id,
+            quantity: line.quantity,
+            decision: "accepted",
+            verdict: "direct",
+            adapters: [],
+            why: lineText(line),
+            byHand: false,
+          },
+          () => `l${++count}`,
+        ),
+      ),
+  );
 const decided = acceptDirect(heron);
 const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
   const step = derive(document).steps.find((view) => view.step.key === key)?.step;
-  return applyOps(document, [insertOp("reading", { id: `r${++count}`, stepKey: key, written: "0.1", value: 0.1, outcome: "pass", verdict: "", basis: step === undefined ? "" : basisOf(step), unit: "Ω", meter: null, source: "typed", uncertainty: null, person: "Robin", takenAt: new Date(count * 1000).toISOString(), ...part })]);
+  return applyOps(document, [
+    insertOp("reading", {
+      id: `r${++count}`,
+      stepKey: key,
+      written: "0.1",
+      value: 0.1,
+      outcome: "pass",
+      verdict: "",
+      basis: step === undefined ? "" : basisOf(step),
+      unit: "Ω",
+      meter: null,
+      source: "typed",
+      uncertainty: null,
+      person: "Robin",
+      takenAt: new Date(count * 1000).toISOString(),
+      ...part,
+    }),
+  ]);
 };
 
 describe("the sample job", () => {
   test("is matched as a technician would: 34 lines, the engine's feeds direct, the rev counter by a pull-up, the pump by a relay", () => {
-    const lines = new Map(derive(heron).plan.lines.map((line) => [`${line.provider.connector}-${line.provider.cavity} > ${line.consumer.connector}-${line.consumer.cavity}`, line]));
+    const lines = new Map(
+      derive(heron).plan.lines.map((line) => [
+        `${line.provider.connector}-${line.provider.cavity} > ${line.consumer.connector}-${line.consumer.cavity}`,
+        line,
+      ]),
+    );
     expect(lines.size).toBe(34);
     expect(lines.get("KEY-15 > C1-2")?.verdict).toBe("direct");
     expect(lines.get("C1-23 > IP-1")?.adapters.map((one) => one.type)).toEqual(["pull-up"]);
@@ -34,7 +76,8 @@ describe("the sample job", () => {
     const { plan, pins } = derive(heron);
     const linked = new Set(plan.lines.flatMap((line) => [line.provider.id, line.consumer.id]));
     const told = new Set(plan.unmatched.map(({ pin }) => pin.id));
-    for (const { row } of pins) expect(Number(linked.has(row.id)) + Number(told.has(row.id)) + Number(row.kind === "spare")).toBe(1);
+    for (const { row } of pins)
+      expect(Number(linked.has(row.id)) + Number(told.has(row.id)) + Number(row.kind === "spare")).toBe(1);
   });
   test("guesses and what is not known are told apart", () => {
     const { pins } = derive(heron);
@@ -56,15 +99,25 @@ describe("steps and readings", () => {
   });
   test("a proof is stale when the wire it was made on has changed", () => {
     const passed = read(decided, key, {});
-    const pin = passed.pins.find((row) => first?.step.red.at.type === "cavity" && row.id === first.step.red.at.pinId) as JobDocument["pins"][number];
+    const pin = passed.pins.find(
+      (row) => first?.step.red.at.type === "cavity" && row.id === first.step.red.at.pinId,
+    ) as JobDocument["pins"][number];
     const rewired = applyOps(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
     expect(derive(rewired).steps[0]?.stale).toBe(true);
-    expect(stagesOf({ ...derive(rewired), document: rewired, report: null, power: null, expected: [] }).find((stage) => stage.key === "prove")?.open).toBe(derive(rewired).steps.length);
+    expect(
+      stagesOf({ ...derive(rewired), document: rewired, report: null, power: null, expected: [] }).find(
+        (stage) => stage.key === "prove",
+      )?.open,
+    ).toBe(derive(rewired).steps.length);
   });
   test("a decision whose feed no longer lives where it must is stale and comes first", () => {
-    const feedId = derive(decided).plan.lines.find((line) => line.consumer.cavity === "2" && line.consumer.connector === "C1")?.provider.id;
+    const feedId = derive(decided).plan.lines.find(
+      (line) => line.consumer.cavity === "2" && line.consumer.connector === "C1",
+    )?.provider.id;
     const feed = decided.pins.find((row) => row.id === feedId) as JobDocument["pins"][number];
-    const dead = applyOps(decided, [updateOp("pin", feed.id, feed, { params: { ...feed.params, alive: "run" } }) as RowOp]);
+    const dead = applyOps(decided, [
+      updateOp("pin", feed.id, feed, { params: { ...feed.params, alive: "run" } }) as RowOp,
+    ]);
     const line = derive(dead).plan.lines.find((one) => one.consumer.connector === "C1" && one.consumer.cavity === "2");
     expect(line?.stale).toBe(true);
     expect(line && staleText(line)).toContain("while cranking");
@@ -74,9 +127,23 @@ describe("steps and readings", () => {
 });
 
 describe("stages and marks", () => {
-  const marks = (document: JobDocument) => Object.fromEntries(stagesOf({ ...derive(document), document, report: null, power: null, expected: [] }).map((stage) => [stage.key, stage.mark]));
+  const marks = (document: JobDocument) =>
+    Object.fromEntries(
+      stagesOf({ ...derive(document), document, report: null, power: null, expected: [] }).map((stage) => [
+        stage.key,
+        stage.mark,
+      ]),
+    );
   test("they follow the work", () => {
-    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({ scope: "decided", intake: "open", triage: "open", map: "open", power: "open", plan: "open", prove: "open" });
+    expect(marks({ ...heron, connectors: [], pins: [] })).toEqual({
+      scope: "decided",
+      intake: "open",
+      triage: "open",
+      map: "open",
+      power: "open",
+      plan: "open",
+      prove: "open",
+    });
     expect(marks(heron)).toMatchObject({ intake: "proposed", map: "proposed", plan: "open", prove: "open" });
     expect(marks(decided)).toMatchObject({ plan: "decided", prove: "proposed" });
   });

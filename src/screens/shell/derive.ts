@@ -34,7 +34,8 @@ export interface Derived {
   readonly blockers: readonly Blocker<Step>[];
 }
 
-export const derive = (document: JobDocument, expected: Expected = null): Derived => new Deriver().derive(document, expected);
+export const derive = (document: JobDocument, expected: Expected = null): Derived =>
+  new Deriver().derive(document, expected);
 
 /** What a meter should read by the solved plan; null while that is being worked out. */
 type Expected = readonly ExpectedVolts[] | null;
@@ -42,8 +43,16 @@ type Expected = readonly ExpectedVolts[] | null;
 /** Derives again only what the changed lists bear: ticking off a cut must not match every signal anew. */
 export class Deriver {
   private readonly views = lastOf(viewPins);
-  private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) => signalPins({ pins, connectors }));
-  private readonly decisions = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"], links: JobDocument["links"]): readonly Decision[] => decisionsOf({ pins, connectors, links }));
+  private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) =>
+    signalPins({ pins, connectors }),
+  );
+  private readonly decisions = lastOf(
+    (
+      pins: JobDocument["pins"],
+      connectors: JobDocument["connectors"],
+      links: JobDocument["links"],
+    ): readonly Decision[] => decisionsOf({ pins, connectors, links }),
+  );
   private readonly lines = lastOf(deriveLines);
   private readonly rest = lastOf(deriveRest);
 
@@ -54,7 +63,13 @@ export class Deriver {
 
   derive(document: JobDocument, expected: Expected = null): Derived {
     const { pins: rows, connectors, readings } = document;
-    return this.rest(this.views(rows, connectors), this.signals(rows, connectors), this.plan(document), readings, expected);
+    return this.rest(
+      this.views(rows, connectors),
+      this.signals(rows, connectors),
+      this.plan(document),
+      readings,
+      expected,
+    );
   }
 }
 
@@ -69,33 +84,60 @@ function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R): (...a
 
 function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connectors"]): PinView[] {
   const connectors = new Map(connectorRows.map((row) => [row.id, row]));
-  return rows.toSorted((a, b) => a.position - b.position).flatMap((row): PinView[] => {
-    const connector = connectors.get(row.connectorId);
-    return connector === undefined ? [] : [{ row, connector, label: cavityLabel({ connector: connector.label, cavity: row.cavity }) }];
-  });
+  return rows
+    .toSorted((a, b) => a.position - b.position)
+    .flatMap((row): PinView[] => {
+      const connector = connectors.get(row.connectorId);
+      return connector === undefined
+        ? []
+        : [{ row, connector, label: cavityLabel({ connector: connector.label, cavity: row.cavity }) }];
+    });
 }
 
-function deriveRest(pins: readonly PinView[], signals: readonly SignalPin[], plan: PlanLines, readings: JobDocument["readings"], expected: Expected): Derived {
+function deriveRest(
+  pins: readonly PinView[],
+  signals: readonly SignalPin[],
+  plan: PlanLines,
+  readings: JobDocument["readings"],
+  expected: Expected,
+): Derived {
   const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
     const [signal, pin] = [signalById.get(id), pinById.get(id)];
-    return signal && pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description };
+    return (
+      signal &&
+      pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description }
+    );
   };
   const volts = new Map((expected ?? []).map((one) => [`${one.pinId} ${one.state}`, one]));
-  const steps = viewSteps(makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null), readings);
+  const steps = viewSteps(
+    makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null),
+    readings,
+  );
   const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
   const blockers = findBlockers({
     sides: { donor: count("donor"), host: count("host") },
     plan,
-    unknownPins: pins.filter(isUnknown).map(({ row, connector }) => ({ at: { type: "cavity", pinId: row.id, side: connector.side, connector: connector.label, cavity: row.cavity }, description: row.description })),
-    steps: steps.map(({ step, judgement, stale }) => ({ key: step.key, step, outcome: judgement?.outcome ?? null, stale })),
+    unknownPins: pins.filter(isUnknown).map(({ row, connector }) => ({
+      at: { type: "cavity", pinId: row.id, side: connector.side, connector: connector.label, cavity: row.cavity },
+      description: row.description,
+    })),
+    steps: steps.map(({ step, judgement, stale }) => ({
+      key: step.key,
+      step,
+      outcome: judgement?.outcome ?? null,
+      stale,
+    })),
   });
   return { pins, pinById, plan, steps, blockers };
 }
 
 /** Nobody knows yet what the cavity does; a person can still say that they looked and it stays so. */
-export const isUnknown = ({ row, connector }: PinView) => connector.mateId === null && row.kindSource === "proposed" && (row.kind === "unknown" || row.kindConfidence < KNOWN_FROM);
+export const isUnknown = ({ row, connector }: PinView) =>
+  connector.mateId === null &&
+  row.kindSource === "proposed" &&
+  (row.kind === "unknown" || row.kindConfidence < KNOWN_FROM);
 /** Proposed and taken as known, but nobody has agreed yet. */
 export const isGuess = (pin: PinView) => pin.row.kindSource === "proposed" && !isUnknown(pin);
 
@@ -105,6 +147,12 @@ function viewSteps(steps: readonly Step[], readings: readonly ReadingRow[]): Ste
   return steps.map((step) => {
     const own = (byStep.get(step.key) ?? []).toSorted((a, b) => a.takenAt.localeCompare(b.takenAt));
     const latest = own.at(-1) ?? null;
-    return { step, latest, judgement: latest && judge(step, latest.value), stale: latest !== null && latest.basis !== basisOf(step), attempts: own.length };
+    return {
+      step,
+      latest,
+      judgement: latest && judge(step, latest.value),
+      stale: latest !== null && latest.basis !== basisOf(step),
+      attempts: own.length,
+    };
   });
 }

@@ -5,7 +5,14 @@ import type { LookAlike } from "@/core/compare";
 import type { Blocker } from "@/core/plan";
 import type { Step } from "@/core/proving";
 import type { CutReport, Decisions, HarnessReport } from "@/core/slice";
-import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, shapesOf, triageFacts } from "@/job/harness-facts";
+import {
+  harnessFacts,
+  keptFunctions,
+  movedConnectors,
+  removedConnectors,
+  shapesOf,
+  triageFacts,
+} from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";
 import { looseEndRow } from "@/job/triage-ops";
 import { harnessWorker } from "@/workers/harness-worker";
@@ -26,9 +33,24 @@ export interface HarnessState {
 export function useHarness(document: JobDocument): HarnessState {
   const { pins, connectors, branches, parts, wires, links, kept, cuts, counts } = document;
   // Only these lists bear the harness; a reading or a note must not build it anew.
-  const facts = useMemo(() => ({ pins, connectors, branches, parts, wires, links }), [pins, connectors, branches, parts, wires, links]);
-  const decisions = useMemo((): Decisions => ({ kept: [...keptFunctions({ kept })], cuts: triageFacts({ cuts }), removedConnectors: [...removedConnectors({ cuts, connectors })], moved: movedConnectors({ counts }) }), [kept, cuts, counts, connectors]);
-  const [answer, setAnswer] = useState<{ readonly report: HarnessReport; readonly facts: object; readonly decisions: Decisions } | null>(null);
+  const facts = useMemo(
+    () => ({ pins, connectors, branches, parts, wires, links }),
+    [pins, connectors, branches, parts, wires, links],
+  );
+  const decisions = useMemo(
+    (): Decisions => ({
+      kept: [...keptFunctions({ kept })],
+      cuts: triageFacts({ cuts }),
+      removedConnectors: [...removedConnectors({ cuts, connectors })],
+      moved: movedConnectors({ counts }),
+    }),
+    [kept, cuts, counts, connectors],
+  );
+  const [answer, setAnswer] = useState<{
+    readonly report: HarnessReport;
+    readonly facts: object;
+    readonly decisions: Decisions;
+  } | null>(null);
   const loaded = useRef<object | null>(null);
   const latest = useRef({ facts, decisions });
   latest.current = { facts, decisions };
@@ -53,7 +75,10 @@ export function useHarness(document: JobDocument): HarnessState {
     // One question at a time; what changed meanwhile is asked when the answer is there.
     void (async () => {
       try {
-        for (let asked: typeof latest.current | null = null; asked === null || asked.facts !== latest.current.facts || asked.decisions !== latest.current.decisions;) {
+        for (
+          let asked: typeof latest.current | null = null;
+          asked === null || asked.facts !== latest.current.facts || asked.decisions !== latest.current.decisions;
+        ) {
           asked = latest.current;
           await ready.current();
           const { decisions: now } = asked;
@@ -71,13 +96,22 @@ export function useHarness(document: JobDocument): HarnessState {
     })();
   }, [facts, decisions, attempt, answered, failed]);
 
-  return useMemo(() => ({
-    report: answer === null ? null : withDecisions(answer.report, answer.decisions, decisions),
-    stale: answer === null || answer.facts !== facts || answer.decisions !== decisions,
-    askCut: async (wireIds) => { await ready.current(); return harnessWorker.ask((desk) => desk.consequences(decisions, wireIds)); },
-    askLookAlikes: async () => { await ready.current(); return harnessWorker.ask((desk) => desk.lookAlikes([...shapesOf({ connectors }).values()])); },
-    harnessWatch: { failure, retry },
-  }), [answer, facts, decisions, connectors, failure, retry]);
+  return useMemo(
+    () => ({
+      report: answer === null ? null : withDecisions(answer.report, answer.decisions, decisions),
+      stale: answer === null || answer.facts !== facts || answer.decisions !== decisions,
+      askCut: async (wireIds) => {
+        await ready.current();
+        return harnessWorker.ask((desk) => desk.consequences(decisions, wireIds));
+      },
+      askLookAlikes: async () => {
+        await ready.current();
+        return harnessWorker.ask((desk) => desk.lookAlikes([...shapesOf({ connectors }).values()]));
+      },
+      harnessWatch: { failure, retry },
+    }),
+    [answer, facts, decisions, connectors, failure, retry],
+  );
 }
 
 /** What was decided is shown at once; what it does to everything else, the worker says a moment later. */
@@ -91,7 +125,11 @@ function withDecisions(report: HarnessReport, then: Decisions, now: Decisions): 
 export function stopBlockers(report: HarnessReport | null): Blocker<Step>[] {
   // The most urgent of each function stands first.
   const byFunction = new Map((report?.stops ?? []).toReversed().map((stop) => [stop.functionKey, stop]));
-  return [...byFunction.values()].reverse().map((stop) => ({ code: "stopped-function", stop, target: { view: "triage", tab: "decide", functionKey: stop.functionKey } }));
+  return [...byFunction.values()].reverse().map((stop) => ({
+    code: "stopped-function",
+    stop,
+    target: { view: "triage", tab: "decide", functionKey: stop.functionKey },
+  }));
 }
 
 /** What hangs, and temporary fixes: they must be settled before the end, not before the next step. */
@@ -99,10 +137,14 @@ export function owedBlockers(document: JobDocument, report: HarnessReport | null
   const [ends, fixes] = [openEnds(document, report), openDebts(document)];
   const target = { view: "triage", tab: "loose" } as const;
   return [
-    ...(ends.length === 0 ? [] : [{ code: "loose-end", count: ends.length, ends: ends.map((end) => end.at), target } as const]),
+    ...(ends.length === 0
+      ? []
+      : [{ code: "loose-end", count: ends.length, ends: ends.map((end) => end.at), target } as const]),
     ...(fixes[0] === undefined ? [] : [{ code: "debt", count: fixes.length, says: fixes[0].says, target } as const]),
   ];
 }
 
-export const openEnds = (document: JobDocument, report: HarnessReport | null) => (report?.looseEnds ?? []).filter((end) => looseEndRow(document, end.pinId)?.settled == null);
-export const openDebts = (document: Pick<JobDocument, "debts">) => document.debts.filter((row) => row.type !== "loose-end" && row.settled === null);
+export const openEnds = (document: JobDocument, report: HarnessReport | null) =>
+  (report?.looseEnds ?? []).filter((end) => looseEndRow(document, end.pinId)?.settled == null);
+export const openDebts = (document: Pick<JobDocument, "debts">) =>
+  document.debts.filter((row) => row.type !== "loose-end" && row.settled === null);

@@ -15,8 +15,19 @@ export function IntakeTabs() {
       {INTAKE_VIEWS.map((view) => {
         const here = pathname.endsWith(`/${view.path}`);
         return (
-          <Link key={view.path} href={`/jobs/${job.jobId}/${view.path}`} aria-current={here ? "page" : undefined} className={`flex h-10 items-center gap-1.5 px-3 whitespace-nowrap ${here ? "bg-sheet font-bold shadow-[inset_0_-4px_0_var(--ink)]" : "text-ink2"}`}>
-            {view.name}{view.path === "harness" && problems > 0 && <b className="font-mono text-[13px]" title={`${problems} problems in the harness`}>{problems}<span className="hidden-text"> problems</span></b>}
+          <Link
+            key={view.path}
+            href={`/jobs/${job.jobId}/${view.path}`}
+            aria-current={here ? "page" : undefined}
+            className={`flex h-10 items-center gap-1.5 px-3 whitespace-nowrap ${here ? "bg-sheet font-bold shadow-[inset_0_-4px_0_var(--ink)]" : "text-ink2"}`}
+          >
+            {view.name}
+            {view.path === "harness" && problems > 0 && (
+              <b className="font-mono text-[13px]" title={`${problems} problems in the harness`}>
+                {problems}
+                <span className="hidden-text"> problems</span>
+              </b>
+            )}
           </Link>
         );
       })}

@@ -40,18 +40,27 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   const [person, setPerson] = useState("");
   const [asking, setAsking] = useState<{ act: () => void } | null>(null);
   // One for the page's life: what the server renders later is older than what this one knows.
-  const [sync] = useState(() => new JobSync(loaded.id, loaded, {
-    fetch: (input, init) => fetch(input, init),
-    storage: typeof localStorage === "undefined" ? { getItem: () => null, setItem: () => undefined, removeItem: () => undefined } : localStorage,
-    notify: (notice) => tell(notice, sync),
-    person: () => localStorage.getItem(PERSON_KEY) ?? "",
-    reload: () => router.refresh(),
-  }));
+  const [sync] = useState(
+    () =>
+      new JobSync(loaded.id, loaded, {
+        fetch: (input, init) => fetch(input, init),
+        storage:
+          typeof localStorage === "undefined"
+            ? { getItem: () => null, setItem: () => undefined, removeItem: () => undefined }
+            : localStorage,
+        notify: (notice) => tell(notice, sync),
+        person: () => localStorage.getItem(PERSON_KEY) ?? "",
+        reload: () => router.refresh(),
+      }),
+  );
   const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
   const [deriver] = useState(() => new Deriver());
   const plan = useMemo(() => deriver.plan(snapshot.document), [deriver, snapshot.document]);
   const power = usePower(snapshot.document, plan.lines);
-  const derived = useMemo(() => deriver.derive(snapshot.document, power.expected), [deriver, snapshot.document, power.expected]);
+  const derived = useMemo(
+    () => deriver.derive(snapshot.document, power.expected),
+    [deriver, snapshot.document, power.expected],
+  );
   const harness = useHarness(snapshot.document);
 
   useEffect(() => {
@@ -69,12 +78,28 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   const value = useMemo((): JobContextValue => {
     const named = (act: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ act }) : act());
     return {
-      ...snapshot, ...derived, ...harness, ...power, blockers: [...stopBlockers(harness.report), ...powerBlockers(power.power, snapshot.document), ...derived.blockers, ...owedBlockers(snapshot.document, harness.report)], jobId: loaded.id, person,
-      change: (label, ops, options = {}) => named(() => {
-        const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
-        sync.change(label, made.filter((op) => op !== null));
-        if (options.quiet !== true) toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
-      }),
+      ...snapshot,
+      ...derived,
+      ...harness,
+      ...power,
+      blockers: [
+        ...stopBlockers(harness.report),
+        ...powerBlockers(power.power, snapshot.document),
+        ...derived.blockers,
+        ...owedBlockers(snapshot.document, harness.report),
+      ],
+      jobId: loaded.id,
+      person,
+      change: (label, ops, options = {}) =>
+        named(() => {
+          const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
+          sync.change(
+            label,
+            made.filter((op) => op !== null),
+          );
+          if (options.quiet !== true)
+            toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
+        }),
       step: (role) => named(() => void sync.step(role)),
       rename: () => setAsking({ act: () => undefined }),
     };
@@ -84,7 +109,9 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
     <JobContext.Provider value={value}>
       {children}
       <PersonDialog
-        open={asking !== null} name={person} onClose={() => setAsking(null)}
+        open={asking !== null}
+        name={person}
+        onClose={() => setAsking(null)}
         onName={(name) => {
           localStorage.setItem(PERSON_KEY, name);
           setPerson(name);
@@ -103,15 +130,27 @@ function tell(notice: Notice, sync: JobSync): void {
       if (latest) toast(`${latest.person}: ${latest.label}`, { id: "others" });
       return;
     }
-    case "stepped": toast(notice.edit.label, { action: notice.edit.role === "undo" ? { label: "Redo", onClick: () => void sync.step("redo") } : undefined }); return;
-    case "refused": toast(`Not done: ${notice.label}`, { description: `${notice.message} ${notice.hint}`, duration: 10_000 }); return;
-    case "conflict": toast(`Someone else changed it first: ${notice.label}`, {
-      description: "It is shown as they left it. Yours is kept here until this note is closed.", duration: Number.POSITIVE_INFINITY, closeButton: true,
-      action: { label: "Apply mine", onClick: () => {
-        const ops = rebase(sync.current().document, notice.mine);
-        if (ops === null) toast("It can no longer be applied: a row is gone or already there.");
-        else sync.change(notice.label, ops);
-      } },
-    });
+    case "stepped":
+      toast(notice.edit.label, {
+        action: notice.edit.role === "undo" ? { label: "Redo", onClick: () => void sync.step("redo") } : undefined,
+      });
+      return;
+    case "refused":
+      toast(`Not done: ${notice.label}`, { description: `${notice.message} ${notice.hint}`, duration: 10_000 });
+      return;
+    case "conflict":
+      toast(`Someone else changed it first: ${notice.label}`, {
+        description: "It is shown as they left it. Yours is kept here until this note is closed.",
+        duration: Number.POSITIVE_INFINITY,
+        closeButton: true,
+        action: {
+          label: "Apply mine",
+          onClick: () => {
+            const ops = rebase(sync.current().document, notice.mine);
+            if (ops === null) toast("It can no longer be applied: a row is gone or already there.");
+            else sync.change(notice.label, ops);
+          },
+        },
+      });
   }
 }

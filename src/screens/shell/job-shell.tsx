@@ -39,30 +39,74 @@ export function JobShell({ children }: { children: ReactNode }) {
   return (
     <div className="grid h-dvh grid-cols-[172px_minmax(0,1fr)] grid-rows-[52px_auto_auto_minmax(0,1fr)] max-lg:grid-cols-[minmax(0,1fr)] max-lg:grid-rows-[52px_auto_auto_auto_minmax(0,1fr)] print:block print:h-auto">
       <header className="no-print col-span-full flex items-center gap-3 border-b border-rule2 px-4">
-        <Link href="/" className="wide flex h-10 items-center gap-2" title="All jobs"><Logo />Pantograph</Link>
-        <p className="min-w-0 flex-1 truncate" title={`${job.document.job.name}: ${job.document.job.host} takes the ${job.document.job.donor}`}><strong className="font-semibold">{job.document.job.name}</strong> <span className="text-ink2">takes the {job.document.job.donor}</span></p>
-        <button type="button" onClick={job.rename} className="h-10 max-w-36 truncate px-2 text-[13px]" title="Whose name stands beside changes">{job.person === "" ? "Who is working?" : job.person}</button>
-        <button type="button" onClick={() => setPalette(true)} className="flex h-10 w-56 items-center justify-between gap-2 rounded-[3px] border border-rule2 bg-sheet px-2.5 text-[13px] text-ink2 max-lg:w-auto"><span className="truncate">Find cavity, circuit, step</span> <Kbd>Ctrl K</Kbd></button>
+        <Link href="/" className="wide flex h-10 items-center gap-2" title="All jobs">
+          <Logo />
+          Pantograph
+        </Link>
+        <p
+          className="min-w-0 flex-1 truncate"
+          title={`${job.document.job.name}: ${job.document.job.host} takes the ${job.document.job.donor}`}
+        >
+          <strong className="font-semibold">{job.document.job.name}</strong>{" "}
+          <span className="text-ink2">takes the {job.document.job.donor}</span>
+        </p>
+        <button
+          type="button"
+          onClick={job.rename}
+          className="h-10 max-w-36 truncate px-2 text-[13px]"
+          title="Whose name stands beside changes"
+        >
+          {job.person === "" ? "Who is working?" : job.person}
+        </button>
+        <button
+          type="button"
+          onClick={() => setPalette(true)}
+          className="flex h-10 w-56 items-center justify-between gap-2 rounded-[3px] border border-rule2 bg-sheet px-2.5 text-[13px] text-ink2 max-lg:w-auto"
+        >
+          <span className="truncate">Find cavity, circuit, step</span> <Kbd>Ctrl K</Kbd>
+        </button>
         <ThemeToggle />
-        <button type="button" onClick={() => setShortcuts(true)} aria-label="Keyboard shortcuts" className="grid size-10 place-items-center"><span className="rounded-[3px] border border-b-2 border-rule2 px-1.5 font-mono text-[13px]">?</span></button>
+        <button
+          type="button"
+          onClick={() => setShortcuts(true)}
+          aria-label="Keyboard shortcuts"
+          className="grid size-10 place-items-center"
+        >
+          <span className="rounded-[3px] border border-b-2 border-rule2 px-1.5 font-mono text-[13px]">?</span>
+        </button>
       </header>
       {next !== undefined && told !== undefined ? (
-        <Link href={blockerAddress(job.jobId, next)} className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 py-1.5 text-bench">
-          <strong className="wide">Next</strong><span className="min-w-0 font-medium">{told.text}</span><span className="min-w-0 flex-1 truncate opacity-80 max-md:hidden">{told.detail}</span>
-          <span className="whitespace-nowrap opacity-80">1 of {job.blockers.length}</span><Kbd>N</Kbd>
+        <Link
+          href={blockerAddress(job.jobId, next)}
+          className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 py-1.5 text-bench"
+        >
+          <strong className="wide">Next</strong>
+          <span className="min-w-0 font-medium">{told.text}</span>
+          <span className="min-w-0 flex-1 truncate opacity-80 max-md:hidden">{told.detail}</span>
+          <span className="whitespace-nowrap opacity-80">1 of {job.blockers.length}</span>
+          <Kbd>N</Kbd>
         </Link>
       ) : (
-        <p className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 text-bench"><strong className="wide">Next</strong>Nothing holds the job back: every link is decided and every step proven.</p>
+        <p className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 text-bench">
+          <strong className="wide">Next</strong>Nothing holds the job back: every link is decided and every step proven.
+        </p>
       )}
       <div className="no-print col-span-full" aria-live="polite">
         {job.connection === "lost" && (
-          <p className="border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm"><strong>No connection to the server or its database.</strong> {job.unsent > 0 ? `${job.unsent} ${job.unsent === 1 ? "change is" : "changes are"} kept in this browser and sent by themselves when it is back.` : "What you change is kept in this browser and sent when it is back."}</p>
+          <p className="border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm">
+            <strong>No connection to the server or its database.</strong>{" "}
+            {job.unsent > 0
+              ? `${job.unsent} ${job.unsent === 1 ? "change is" : "changes are"} kept in this browser and sent by themselves when it is back.`
+              : "What you change is kept in this browser and sent when it is back."}
+          </p>
         )}
         <WorkerFailed name="harness" watch={job.harnessWatch} />
         <WorkerFailed name="electrical solution" watch={job.powerWatch} />
       </div>
       <StageNav />
-      <main className="flex min-h-0 min-w-0 flex-col print:block"><Suspense>{children}</Suspense></main>
+      <main className="flex min-h-0 min-w-0 flex-col print:block">
+        <Suspense>{children}</Suspense>
+      </main>
       <CommandPalette open={palette} onClose={() => setPalette(false)} />
       <ShortcutsSheet open={shortcuts} onClose={() => setShortcuts(false)} />
     </div>
@@ -74,7 +118,10 @@ function WorkerFailed({ name, watch: { failure, retry } }: { name: string; watch
   if (failure === null) return null;
   return (
     <p role="alert" className="flex items-center gap-3 border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm">
-      <span className="flex-1"><strong>The {name} could not be worked out</strong> ({failure.message}). What is shown of it is from before your last change. {failure.again ? "It is started again by itself." : ""}</span>
+      <span className="flex-1">
+        <strong>The {name} could not be worked out</strong> ({failure.message}). What is shown of it is from before your
+        last change. {failure.again ? "It is started again by itself." : ""}
+      </span>
       {!failure.again && <Button onClick={retry}>Start it again</Button>}
     </p>
   );
@@ -92,23 +139,58 @@ function StageNav() {
     return `${on ? "bg-sheet font-bold text-ink shadow-[inset_4px_0_0_var(--ink)] max-lg:shadow-[inset_0_-4px_0_var(--ink)]" : "text-ink2"}`;
   };
   return (
-    <nav aria-label="Stages" className="no-print flex flex-col overflow-y-auto border-r border-rule pt-3 max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b max-lg:pt-0">
+    <nav
+      aria-label="Stages"
+      className="no-print flex flex-col overflow-y-auto border-r border-rule pt-3 max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b max-lg:pt-0"
+    >
       <ol className="max-lg:flex">
         {stagesOf(job).map((stage) => (
           <li key={stage.key}>
-            <Link href={`${base}/${stage.path}`} aria-current={stage.key === here ? "page" : undefined} className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2.5 ${item(stage.key === here)}`}>
-              <StateMark mark={stage.mark} /><span className="whitespace-nowrap">{stage.name}<span className="hidden-text"> {stage.state}</span></span>
-              {stage.open !== null && stage.open > 0 && <span className="font-mono text-[13px] font-medium" title={`${stage.open} open`}>{stage.open}</span>}
+            <Link
+              href={`${base}/${stage.path}`}
+              aria-current={stage.key === here ? "page" : undefined}
+              className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2.5 ${item(stage.key === here)}`}
+            >
+              <StateMark mark={stage.mark} />
+              <span className="whitespace-nowrap">
+                {stage.name}
+                <span className="hidden-text"> {stage.state}</span>
+              </span>
+              {stage.open !== null && stage.open > 0 && (
+                <span className="font-mono text-[13px] font-medium" title={`${stage.open} open`}>
+                  {stage.open}
+                </span>
+              )}
             </Link>
           </li>
         ))}
       </ol>
       <div className="mt-3 border-t border-rule pt-3 max-lg:mt-0 max-lg:flex max-lg:border-t-0 max-lg:border-l max-lg:pt-0">
         <p className="px-3.5 pb-1 text-[13px] font-semibold text-ink2 max-lg:hidden">Always open</p>
-        <Link href={`${base}/pins?show=guesses`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Guesses <b className="font-mono">{guesses}</b></Link>
-        <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Loose ends <b className="font-mono">{ends}</b></Link>
-        <Link href={`${base}/triage?tab=loose`} className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap">Temporary fixes <b className="font-mono">{debts}</b></Link>
-        <Link href={`${base}/history`} className={`flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] ${item(view === "history")}`}>History <Kbd>H</Kbd></Link>
+        <Link
+          href={`${base}/pins?show=guesses`}
+          className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap"
+        >
+          Guesses <b className="font-mono">{guesses}</b>
+        </Link>
+        <Link
+          href={`${base}/triage?tab=loose`}
+          className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap"
+        >
+          Loose ends <b className="font-mono">{ends}</b>
+        </Link>
+        <Link
+          href={`${base}/triage?tab=loose`}
+          className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap"
+        >
+          Temporary fixes <b className="font-mono">{debts}</b>
+        </Link>
+        <Link
+          href={`${base}/history`}
+          className={`flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] ${item(view === "history")}`}
+        >
+          History <Kbd>H</Kbd>
+        </Link>
       </div>
     </nav>
   );
@@ -118,10 +200,22 @@ function StageNav() {
 export function ThemeToggle() {
   const toggle = () => {
     const root = document.documentElement;
-    const dark = root.dataset.theme === "night" || (root.dataset.theme === undefined && matchMedia("(prefers-color-scheme: dark)").matches);
+    const dark =
+      root.dataset.theme === "night" ||
+      (root.dataset.theme === undefined && matchMedia("(prefers-color-scheme: dark)").matches);
     root.dataset.theme = dark ? "day" : "night";
     // biome-ignore lint/suspicious/noDocumentCookie: the server reads it for the first picture; the Cookie Store is not in every browser
     document.cookie = `theme=${root.dataset.theme}; path=/; max-age=31536000; samesite=strict`;
   };
-  return <button type="button" onClick={toggle} aria-label="Change between day and night" className="relative grid size-10 place-items-center"><Sun size={18} className="in-data-[theme=night]:hidden" /><Moon size={18} className="hidden in-data-[theme=night]:block" /></button>;
+  return (
+    <button
+      type="button"
+      onClick={toggle}
+      aria-label="Change between day and night"
+      className="relative grid size-10 place-items-center"
+    >
+      <Sun size={18} className="in-data-[theme=night]:hidden" />
+      <Moon size={18} className="hidden in-data-[theme=night]:block" />
+    </button>
+  );
 }

@@ -3,7 +3,15 @@
 import { usePathname } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Blocker, Line } from "@/core/plan";
-import { type DrawnPath, type ElementFault, type ExpectedVolts, type KeyRow, type PowerEdit, type PowerReport, unpackCells } from "@/core/power";
+import {
+  type DrawnPath,
+  type ElementFault,
+  type ExpectedVolts,
+  type KeyRow,
+  type PowerEdit,
+  type PowerReport,
+  unpackCells,
+} from "@/core/power";
 import type { Step } from "@/core/proving";
 import type { KeyPosition } from "@/core/state";
 import { powerInput } from "@/job/power-facts";
@@ -37,9 +45,22 @@ const LOOKED = /\/(power|prove)$/;
 
 /** Keeps the worker's solution in step with the document and its plan. */
 export function usePower(document: JobDocument, lines: readonly Line[]): PowerState {
-  const { pins, connectors, branches, parts, wires, links, cuts, settings, job: { units } } = document;
+  const {
+    pins,
+    connectors,
+    branches,
+    parts,
+    wires,
+    links,
+    cuts,
+    settings,
+    job: { units },
+  } = document;
   // Only these lists bear the solution; a reading or a note must not solve it anew.
-  const facts = useMemo(() => ({ job: { units }, pins, connectors, branches, parts, wires, links, cuts, settings, lines }), [units, pins, connectors, branches, parts, wires, links, cuts, settings, lines]);
+  const facts = useMemo(
+    () => ({ job: { units }, pins, connectors, branches, parts, wires, links, cuts, settings, lines }),
+    [units, pins, connectors, branches, parts, wires, links, cuts, settings, lines],
+  );
   const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
   const [expected, setExpected] = useState<readonly ExpectedVolts[] | null>(null);
   const looked = LOOKED.test(usePathname());
@@ -61,41 +82,87 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     }
   });
   /** A new worker knows nothing: it is given the plan again. */
-  const forget = useCallback((error: unknown) => {
-    loaded.current = null;
-    failed(error);
-  }, [failed]);
+  const forget = useCallback(
+    (error: unknown) => {
+      loaded.current = null;
+      failed(error);
+    },
+    [failed],
+  );
   const ready = useRef(() => {
-    busy.current ??= work.current().catch((error: unknown) => { loaded.current = null; throw error; }).finally(() => { busy.current = null; });
+    busy.current ??= work
+      .current()
+      .catch((error: unknown) => {
+        loaded.current = null;
+        throw error;
+      })
+      .finally(() => {
+        busy.current = null;
+      });
     return busy.current;
   });
   // Edits come in rows: the plan is solved when there is a moment's rest, or when somebody asks.
   useEffect(() => {
-    const timer = setTimeout(() => void ready.current().then(answered, failed), REST_MS[looked ? "looked" : "elsewhere"]);
+    const timer = setTimeout(
+      () => void ready.current().then(answered, failed),
+      REST_MS[looked ? "looked" : "elsewhere"],
+    );
     return () => clearTimeout(timer);
   }, [facts, looked, attempt, answered, failed]);
   // What a meter should read solves the plan three times more: once it stands, and there is a pause again.
   useEffect(() => {
     if (answer === null) return;
     let current = true;
-    const timer = setTimeout(() => void ready.current().then(() => powerWorker.ask((desk) => desk.expected())).then((volts) => current && setExpected(volts), forget), looked ? 0 : READINGS_MS);
-    return () => { current = false; clearTimeout(timer); };
+    const timer = setTimeout(
+      () =>
+        void ready
+          .current()
+          .then(() => powerWorker.ask((desk) => desk.expected()))
+          .then((volts) => current && setExpected(volts), forget),
+      looked ? 0 : READINGS_MS,
+    );
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
   }, [answer, looked, forget]);
 
-  return useMemo(() => ({
-    power: answer?.report ?? null, expected, powerStale: answer === null || answer.facts !== facts,
-    askTryRows: async (edits) => { await ready.current(); const cells = await powerWorker.ask((desk) => desk.tryRows(edits)); return cells && unpackCells(rows.current, cells); },
-    askTry: async (edits) => { await ready.current(); return powerWorker.ask((desk) => desk.tryEdits(edits)); },
-    askPath: async (state, node, edits) => { await ready.current(); return powerWorker.ask((desk) => desk.path(state, node, edits)); },
-    askFaults: async (pinId, state, volts) => { await ready.current(); return powerWorker.ask((desk) => desk.elementFaults(pinId, state, volts)); },
-    askNetlist: async () => { await ready.current(); return powerWorker.ask((desk) => desk.netlist()); },
-    powerWatch: { failure, retry },
-  }), [answer, expected, facts, failure, retry]);
+  return useMemo(
+    () => ({
+      power: answer?.report ?? null,
+      expected,
+      powerStale: answer === null || answer.facts !== facts,
+      askTryRows: async (edits) => {
+        await ready.current();
+        const cells = await powerWorker.ask((desk) => desk.tryRows(edits));
+        return cells && unpackCells(rows.current, cells);
+      },
+      askTry: async (edits) => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.tryEdits(edits));
+      },
+      askPath: async (state, node, edits) => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.path(state, node, edits));
+      },
+      askFaults: async (pinId, state, volts) => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.elementFaults(pinId, state, volts));
+      },
+      askNetlist: async () => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.netlist());
+      },
+      powerWatch: { failure, retry },
+    }),
+    [answer, expected, facts, failure, retry],
+  );
 }
 
 /** What stops the engine although the plan was decided so: more urgent than what is still open. */
 export function powerBlockers(power: PowerReport | null, document: Pick<JobDocument, "links">): Blocker<Step>[] {
   const decided = new Set(document.links.filter((link) => link.decision === "accepted").map((link) => link.consumerId));
-  return (power?.findings ?? []).filter((finding) => finding.severity === "stop" && finding.pinId !== null && decided.has(finding.pinId))
+  return (power?.findings ?? [])
+    .filter((finding) => finding.severity === "stop" && finding.pinId !== null && decided.has(finding.pinId))
     .map((finding) => ({ code: "power-finding", finding, target: { view: "power", findingKey: finding.key } }));
 }

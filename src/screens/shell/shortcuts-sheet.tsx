@@ -3,14 +3,84 @@
 import { Dialog } from "@/ui/dialog";
 
 const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: string, does: string])[]])[] = [
-  ["Anywhere", [["N", "go to what holds the job back"], ["Ctrl K", "find a cavity, circuit, link or step"], ["1 … 7", "go to a stage"], ["H", "history"], ["Ctrl Z", "undo your last change"], ["Ctrl Y", "redo it"], ["?", "this sheet"]]],
-  ["Pin tables", [["↑ ↓", "from row to row"], ["K then Enter", "correct a kind: its list opens on the proposal"], ["Q then Enter", "correct a quantity"], ["C", "confirm the guess of this row"], ["/", "search"]]],
-  ["Harness and faces", [["↑ ↓", "from part to part"], ["A", "add a part"], ["W", "add a wire"], ["← → ↑ ↓", "on a face: from cavity to cavity"], ["S", "turn the face over"], ["+ −", "larger, smaller"]]],
-  ["Variants, inventory, look-alikes", [["H, T", "the job's wire lies on the bench, or the other table's"], ["P M D R", "present, missing, damaged, replaced"], ["C", "look-alike checked at installation"]]],
-  ["Triage", [["↑ ↓", "from wire to wire"], ["E", "keep"], ["R", "remove; refused where something kept would stop"], ["P L M", "park, lengthen, move"], ["A", "remove all that is free"], ["Del", "decide anew"]]],
-  ["Map", [["↑ ↓", "from line to line"], ["Enter", "open or close the line"], ["Y", "accept it"], ["X", "refuse it"], ["A", "accept all that are direct"], ["P", "pair two cavities by hand"]]],
-  ["Power", [["↑ ↓", "from finding to finding"], ["Y", "accept what is tried"], ["Esc", "discard it, or close a path"]]],
-  ["Prove", [["↑ ↓", "from step to step"], ["Enter", "keep the reading and go on"]]],
+  [
+    "Anywhere",
+    [
+      ["N", "go to what holds the job back"],
+      ["Ctrl K", "find a cavity, circuit, link or step"],
+      ["1 … 7", "go to a stage"],
+      ["H", "history"],
+      ["Ctrl Z", "undo your last change"],
+      ["Ctrl Y", "redo it"],
+      ["?", "this sheet"],
+    ],
+  ],
+  [
+    "Pin tables",
+    [
+      ["↑ ↓", "from row to row"],
+      ["K then Enter", "correct a kind: its list opens on the proposal"],
+      ["Q then Enter", "correct a quantity"],
+      ["C", "confirm the guess of this row"],
+      ["/", "search"],
+    ],
+  ],
+  [
+    "Harness and faces",
+    [
+      ["↑ ↓", "from part to part"],
+      ["A", "add a part"],
+      ["W", "add a wire"],
+      ["← → ↑ ↓", "on a face: from cavity to cavity"],
+      ["S", "turn the face over"],
+      ["+ −", "larger, smaller"],
+    ],
+  ],
+  [
+    "Variants, inventory, look-alikes",
+    [
+      ["H, T", "the job's wire lies on the bench, or the other table's"],
+      ["P M D R", "present, missing, damaged, replaced"],
+      ["C", "look-alike checked at installation"],
+    ],
+  ],
+  [
+    "Triage",
+    [
+      ["↑ ↓", "from wire to wire"],
+      ["E", "keep"],
+      ["R", "remove; refused where something kept would stop"],
+      ["P L M", "park, lengthen, move"],
+      ["A", "remove all that is free"],
+      ["Del", "decide anew"],
+    ],
+  ],
+  [
+    "Map",
+    [
+      ["↑ ↓", "from line to line"],
+      ["Enter", "open or close the line"],
+      ["Y", "accept it"],
+      ["X", "refuse it"],
+      ["A", "accept all that are direct"],
+      ["P", "pair two cavities by hand"],
+    ],
+  ],
+  [
+    "Power",
+    [
+      ["↑ ↓", "from finding to finding"],
+      ["Y", "accept what is tried"],
+      ["Esc", "discard it, or close a path"],
+    ],
+  ],
+  [
+    "Prove",
+    [
+      ["↑ ↓", "from step to step"],
+      ["Enter", "keep the reading and go on"],
+    ],
+  ],
 ];
 
 export function ShortcutsSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -21,7 +91,12 @@ export function ShortcutsSheet({ open, onClose }: { open: boolean; onClose: () =
           <section key={group}>
             <h3 className="wide mb-1 text-sm">{group}</h3>
             <dl className="grid grid-cols-[110px_1fr] gap-x-3 gap-y-1">
-              {keys.map(([key, does]) => <div key={key} className="contents"><dt className="font-mono text-[13px] font-semibold">{key}</dt><dd>{does}</dd></div>)}
+              {keys.map(([key, does]) => (
+                <div key={key} className="contents">
+                  <dt className="font-mono text-[13px] font-semibold">{key}</dt>
+                  <dd>{does}</dd>
+                </div>
+              ))}
             </dl>
           </section>
         ))}

@@ -24,8 +24,14 @@ export interface Stage extends StageState {
 
 /** The views of intake, in the order in which they are of use. */
 export const INTAKE_VIEWS = [
-  { path: "import", name: "Import" }, { path: "pins", name: "Pin tables" }, { path: "harness", name: "Harness" }, { path: "faces", name: "Faces" }, { path: "variants", name: "Variants" },
-  { path: "inventory", name: "Inventory" }, { path: "look-alikes", name: "Confusable connectors" }, { path: "evidence", name: "Evidence" },
+  { path: "import", name: "Import" },
+  { path: "pins", name: "Pin tables" },
+  { path: "harness", name: "Harness" },
+  { path: "faces", name: "Faces" },
+  { path: "variants", name: "Variants" },
+  { path: "inventory", name: "Inventory" },
+  { path: "look-alikes", name: "Confusable connectors" },
+  { path: "evidence", name: "Evidence" },
 ] as const;
 
 /** What the stages are told from. `report`, `power` and `expected` are null until their worker has answered. */
@@ -40,9 +46,12 @@ const sidesOf = ({ pins }: StageFacts): number => new Set(pins.map((pin) => pin.
 
 function intakeState(facts: StageFacts): StageState {
   const missing = 2 - sidesOf(facts);
-  if (missing > 0) return { mark: "open", state: missing === 2 ? "no pin tables yet" : "one pin table is missing", open: missing };
+  if (missing > 0)
+    return { mark: "open", state: missing === 2 ? "no pin tables yet" : "one pin table is missing", open: missing };
   const unknown = facts.pins.filter(isUnknown).length;
-  return unknown > 0 ? { mark: "proposed", state: "to decide", open: unknown } : { mark: "decided", state: "decided", open: 0 };
+  return unknown > 0
+    ? { mark: "proposed", state: "to decide", open: unknown }
+    : { mark: "decided", state: "decided", open: 0 };
 }
 
 function triageState(facts: StageFacts): StageState {
@@ -53,14 +62,22 @@ function triageState(facts: StageFacts): StageState {
   const toDo = document.cuts.filter((row) => row.choice !== "keep" && !row.done).length;
   const open = toDecide + toDo;
   if (report.numbers.atRisk.length > 0) return { mark: "blocked", state: "a function stopped", open };
-  return { mark: open > 0 ? "proposed" : "decided", state: toDecide > 0 ? "to decide" : toDo > 0 ? "to do" : "decided", open };
+  return {
+    mark: open > 0 ? "proposed" : "decided",
+    state: toDecide > 0 ? "to decide" : toDo > 0 ? "to do" : "decided",
+    open,
+  };
 }
 
 function mapState({ plan: { lines } }: StageFacts): StageState {
-  const open = lines.filter((line) => line.state === "proposed" || line.state === "open" || line.state === "blocked").length;
+  const open = lines.filter(
+    (line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
+  ).length;
   if (lines.some((line) => line.state === "blocked" || line.stale)) return { mark: "blocked", state: "blocked", open };
   if (open > 0) return { mark: "proposed", state: "to decide", open };
-  return lines.some((line) => line.state === "decided") ? { mark: "decided", state: "decided", open } : { mark: "open", state: "open", open };
+  return lines.some((line) => line.state === "decided")
+    ? { mark: "decided", state: "decided", open }
+    : { mark: "open", state: "open", open };
 }
 
 function powerState(facts: StageFacts): StageState {
@@ -68,13 +85,19 @@ function powerState(facts: StageFacts): StageState {
   if (sidesOf(facts) === 0) return { mark: "open", state: "open", open: 0 };
   if (power === null) return { mark: "open", state: "solving", open: null };
   const found = power.findings.filter((finding) => finding.severity !== "note").length;
-  if (power.findings.some(({ severity }) => severity === "stop" || severity === "danger")) return { mark: "blocked", state: "the engine stops or something burns", open: found };
-  if (power.problems.some((problem) => problem.code === "one-side")) return { mark: "open", state: "one side is missing", open: found };
-  return found > 0 ? { mark: "proposed", state: "to mend", open: found } : { mark: "decided", state: "no finding", open: 0 };
+  if (power.findings.some(({ severity }) => severity === "stop" || severity === "danger"))
+    return { mark: "blocked", state: "the engine stops or something burns", open: found };
+  if (power.problems.some((problem) => problem.code === "one-side"))
+    return { mark: "open", state: "one side is missing", open: found };
+  return found > 0
+    ? { mark: "proposed", state: "to mend", open: found }
+    : { mark: "decided", state: "no finding", open: 0 };
 }
 
 const planState = ({ plan }: StageFacts): StageState =>
-  plan.lines.some((line) => line.state === "decided") ? { mark: "decided", state: "ready", open: 0 } : { mark: "open", state: "open", open: 0 };
+  plan.lines.some((line) => line.state === "decided")
+    ? { mark: "decided", state: "ready", open: 0 }
+    : { mark: "open", state: "open", open: 0 };
 
 function proveState({ steps, expected, plan }: StageFacts): StageState {
   const current = steps.filter((view) => view.judgement !== null && !view.stale);
@@ -91,7 +114,13 @@ function proveState({ steps, expected, plan }: StageFacts): StageState {
 export function stagesOf(facts: StageFacts): Stage[] {
   return [
     { key: "scope", path: "scope", name: "Scope", digit: "1", mark: "decided", state: "decided", open: 0 },
-    { key: "intake", path: sidesOf(facts) === 0 ? "import" : "pins", name: "Intake", digit: "2", ...intakeState(facts) },
+    {
+      key: "intake",
+      path: sidesOf(facts) === 0 ? "import" : "pins",
+      name: "Intake",
+      digit: "2",
+      ...intakeState(facts),
+    },
     { key: "triage", path: "triage", name: "Triage", digit: "3", ...triageState(facts) },
     { key: "map", path: "map", name: "Map", digit: "4", ...mapState(facts) },
     { key: "power", path: "power", name: "Power", digit: "5", ...powerState(facts) },
@@ -113,11 +142,17 @@ export function blockerAddress(jobId: string, { target }: { readonly target: Blo
 
 function targetPath(target: BlockerTarget): string {
   switch (target.view) {
-    case "import": return `import?side=${target.side}`;
-    case "pins": return `pins?pin=${encodeURIComponent(target.pinId)}`;
-    case "triage": return `triage?tab=${target.tab}${target.functionKey === undefined ? "" : `&function=${target.functionKey}`}`;
-    case "power": return `power?finding=${encodeURIComponent(target.findingKey)}`;
-    case "map": return `map?line=${encodeURIComponent(target.lineKey)}`;
-    case "prove": return `prove?step=${encodeURIComponent(target.stepKey)}`;
+    case "import":
+      return `import?side=${target.side}`;
+    case "pins":
+      return `pins?pin=${encodeURIComponent(target.pinId)}`;
+    case "triage":
+      return `triage?tab=${target.tab}${target.functionKey === undefined ? "" : `&function=${target.functionKey}`}`;
+    case "power":
+      return `power?finding=${encodeURIComponent(target.findingKey)}`;
+    case "map":
+      return `map?line=${encodeURIComponent(target.lineKey)}`;
+    case "prove":
+      return `prove?step=${encodeURIComponent(target.stepKey)}`;
   }
 }

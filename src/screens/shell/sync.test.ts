@@ -7,7 +7,14 @@ import { applyOps, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import { JobSync, type Notice } from "./sync";
 
-const START = emptyDocument({ name: "Job", host: "Host", donor: "Donor", approach: "merged", units: "metric", wishes: "" });
+const START = emptyDocument({
+  name: "Job",
+  host: "Host",
+  donor: "Donor",
+  approach: "merged",
+  units: "metric",
+  wishes: "",
+});
 
 /** A server of one job in memory, with the same answers as the real one; `down` cuts it off. */
 class FakeServer {
@@ -19,7 +26,16 @@ class FakeServer {
   loseAnswer = false;
 
   commit(person: string, label: string, ops: readonly RowOp[], key = `k${this.edits.length}`): Edit {
-    const edit: Edit = { revision: this.edits.length + 1, key, person, madeAt: new Date(0).toISOString(), label, role: "edit", ofRevision: null, ops };
+    const edit: Edit = {
+      revision: this.edits.length + 1,
+      key,
+      person,
+      madeAt: new Date(0).toISOString(),
+      label,
+      role: "edit",
+      ofRevision: null,
+      ops,
+    };
     this.edits.push(edit);
     this.document = applyOps(this.document, ops);
     return edit;
@@ -31,11 +47,22 @@ class FakeServer {
       const since = Number(new URL(url, "http://x").searchParams.get("since") ?? 0);
       return Response.json({ revision: this.edits.length, edits: this.edits.filter((edit) => edit.revision > since) });
     }
-    const change = JSON.parse(String(init.body)) as { key: string; person: string; label: string; base: number; ops: RowOp[] };
+    const change = JSON.parse(String(init.body)) as {
+      key: string;
+      person: string;
+      label: string;
+      base: number;
+      ops: RowOp[];
+    };
     const known = this.keys.get(change.key);
     if (known !== undefined) return Response.json({ edit: known });
-    if (change.label === "refuse me") return Response.json({ error: { code: "invalid", message: "no", hint: "do" } }, { status: 422 });
-    const touched = this.edits.some((edit) => edit.revision > change.base && edit.ops.some((op) => change.ops.some((own) => own.table === op.table && own.id === op.id)));
+    if (change.label === "refuse me")
+      return Response.json({ error: { code: "invalid", message: "no", hint: "do" } }, { status: 422 });
+    const touched = this.edits.some(
+      (edit) =>
+        edit.revision > change.base &&
+        edit.ops.some((op) => change.ops.some((own) => own.table === op.table && own.id === op.id)),
+    );
     if (touched) return Response.json({ error: { code: "conflict" } }, { status: 409 });
     const edit = this.commit(change.person, change.label, change.ops, change.key);
     this.keys.set(change.key, edit);
@@ -56,13 +83,28 @@ beforeEach(() => {
   stored = new Map();
 });
 
-const open = (person = "Robin") => new JobSync("j", { id: "j", revision: server.edits.length, document: server.document }, {
-  fetch: server.fetch, notify: (notice) => notices.push(notice), person: () => person, reload: () => undefined,
-  storage: { getItem: (key) => stored.get(key) ?? null, setItem: (key, value) => void stored.set(key, value), removeItem: (key) => void stored.delete(key) },
-});
-const rename = (sync: JobSync, to: Partial<JobDocument["job"]>, label = "change") => sync.change(label, [updateOp("job", "job", sync.current().document.job, to) as RowOp]);
+const open = (person = "Robin") =>
+  new JobSync(
+    "j",
+    { id: "j", revision: server.edits.length, document: server.document },
+    {
+      fetch: server.fetch,
+      notify: (notice) => notices.push(notice),
+      person: () => person,
+      reload: () => undefined,
+      storage: {
+        getItem: (key) => stored.get(key) ?? null,
+        setItem: (key, value) => void stored.set(key, value),
+        removeItem: (key) => void stored.delete(key),
+      },
+    },
+  );
+const rename = (sync: JobSync, to: Partial<JobDocument["job"]>, label = "change") =>
+  sync.change(label, [updateOp("job", "job", sync.current().document.job, to) as RowOp]);
 /** Works until nothing waits or the line is cut. */
-const settle = async (sync: JobSync) => { for (let round = 0; round < 5; round += 1) await sync.work(); };
+const settle = async (sync: JobSync) => {
+  for (let round = 0; round < 5; round += 1) await sync.work();
+};
 
 describe("in step with the server", () => {
   test("a change shows at once and is sent", async () => {
@@ -77,7 +119,11 @@ describe("in step with the server", () => {
     const sync = open();
     for (const name of ["A", "B", "C"]) rename(sync, { name });
     await settle(sync);
-    expect(server.edits.map((edit) => (edit.ops[0] as unknown as { to: { name: string } }).to.name)).toEqual(["A", "B", "C"]);
+    expect(server.edits.map((edit) => (edit.ops[0] as unknown as { to: { name: string } }).to.name)).toEqual([
+      "A",
+      "B",
+      "C",
+    ]);
     expect(notices).toEqual([]);
   });
   test("once confirmed it is the same document: nothing that was derived from it is derived again", async () => {
@@ -165,35 +211,63 @@ describe("when the line is cut", () => {
 
 test("two people, any order of typing, sending and cutting off: both end with what the server has, and no edit vanishes untold", async () => {
   type Move = { readonly who: 0 | 1; readonly what: "name" | "host" | "donor" | "work" | "cut" };
-  const moves = fc.array(fc.record({ who: fc.constantFrom(0, 1), what: fc.constantFrom("name", "host", "donor", "work", "work", "cut") }) as fc.Arbitrary<Move>, { maxLength: 24 });
-  await fc.assert(fc.asyncProperty(moves, async (script) => {
-    server = new FakeServer();
-    const told: Notice[][] = [[], []];
-    const stores = [new Map<string, string>(), new Map<string, string>()];
-    const cut = [false, false];
-    const people = [0, 1].map((who) => new JobSync("j", { id: "j", revision: 0, document: START }, {
-      fetch: (url, init) => (cut[who] ? Promise.reject(new TypeError("cut")) : server.fetch(url, init)), notify: (notice) => told[who]?.push(notice), person: () => `P${who}`, reload: () => undefined,
-      storage: { getItem: (key) => stores[who]?.get(key) ?? null, setItem: (key, value) => void stores[who]?.set(key, value), removeItem: (key) => void stores[who]?.delete(key) },
-    })) as [JobSync, JobSync];
-    const typed: [number, string][] = [];
-    for (const [at, move] of script.entries()) {
-      const sync = people[move.who];
-      if (move.what === "work") await sync.work();
-      else if (move.what === "cut") cut[move.who] = !cut[move.who];
-      else {
-        rename(sync, { [move.what]: `${move.what} ${at}` });
-        typed.push([move.who, `${move.what} ${at}`]);
+  const moves = fc.array(
+    fc.record({
+      who: fc.constantFrom(0, 1),
+      what: fc.constantFrom("name", "host", "donor", "work", "work", "cut"),
+    }) as fc.Arbitrary<Move>,
+    { maxLength: 24 },
+  );
+  await fc.assert(
+    fc.asyncProperty(moves, async (script) => {
+      server = new FakeServer();
+      const told: Notice[][] = [[], []];
+      const stores = [new Map<string, string>(), new Map<string, string>()];
+      const cut = [false, false];
+      const people = [0, 1].map(
+        (who) =>
+          new JobSync(
+            "j",
+            { id: "j", revision: 0, document: START },
+            {
+              fetch: (url, init) => (cut[who] ? Promise.reject(new TypeError("cut")) : server.fetch(url, init)),
+              notify: (notice) => told[who]?.push(notice),
+              person: () => `P${who}`,
+              reload: () => undefined,
+              storage: {
+                getItem: (key) => stores[who]?.get(key) ?? null,
+                setItem: (key, value) => void stores[who]?.set(key, value),
+                removeItem: (key) => void stores[who]?.delete(key),
+              },
+            },
+          ),
+      ) as [JobSync, JobSync];
+      const typed: [number, string][] = [];
+      for (const [at, move] of script.entries()) {
+        const sync = people[move.who];
+        if (move.what === "work") await sync.work();
+        else if (move.what === "cut") cut[move.who] = !cut[move.who];
+        else {
+          rename(sync, { [move.what]: `${move.what} ${at}` });
+          typed.push([move.who, `${move.what} ${at}`]);
+        }
       }
-    }
-    cut.fill(false);
-    for (let round = 0; round < 4; round += 1) for (const sync of people) await settle(sync);
+      cut.fill(false);
+      for (let round = 0; round < 4; round += 1) for (const sync of people) await settle(sync);
 
-    for (const sync of people) expect(sync.current()).toMatchObject({ document: server.document, unsent: 0, connection: "ok" });
-    const taken = JSON.stringify(server.edits);
-    for (const [who, text] of typed) {
-      const kept = taken.includes(`"${text}"`) || (told[who] ?? []).some((notice) => notice.type === "conflict" && JSON.stringify(notice.mine).includes(`"${text}"`));
-      expect(kept, text).toBe(true);
-    }
-    expect(new Set(server.edits.map((edit) => edit.key)).size).toBe(server.edits.length);
-  }), { numRuns: 120 });
+      for (const sync of people)
+        expect(sync.current()).toMatchObject({ document: server.document, unsent: 0, connection: "ok" });
+      const taken = JSON.stringify(server.edits);
+      for (const [who, text] of typed) {
+        const kept =
+          taken.includes(`"${text}"`) ||
+          (told[who] ?? []).some(
+            (notice) => notice.type === "conflict" && JSON.stringify(notice.mine).includes(`"${text}"`),
+          );
+        expect(kept, text).toBe(true);
+      }
+      expect(new Set(server.edits.map((edit) => edit.key)).size).toBe(server.edits.length);
+    }),
+    { numRuns: 120 },
+  );
 });

@@ -47,7 +47,11 @@ export class JobSync {
   /** Keys of the changes made here, so that they are not told of as another's. */
   private readonly ownKeys = new Set<string>();
 
-  constructor(private readonly jobId: string, loaded: LoadedJob, private readonly host: SyncHost) {
+  constructor(
+    private readonly jobId: string,
+    loaded: LoadedJob,
+    private readonly host: SyncHost,
+  ) {
     this.confirmed = loaded.document;
     this.revision = loaded.revision;
     this.outbox = [];
@@ -87,7 +91,12 @@ export class JobSync {
     await this.work();
     const answer = await this.post(role, { person: this.host.person(), key: this.newKey() });
     if (answer === null) {
-      this.host.notify({ type: "refused", label: role === "undo" ? "Undo" : "Redo", message: "The server does not answer.", hint: "Try again when it is back." });
+      this.host.notify({
+        type: "refused",
+        label: role === "undo" ? "Undo" : "Redo",
+        message: "The server does not answer.",
+        hint: "Try again when it is back.",
+      });
       return;
     }
     if (answer.ok) {
@@ -123,13 +132,23 @@ export class JobSync {
         if (this.outbox.some((one) => one.key === next.key)) this.drop(next);
         continue;
       }
-      const { error } = (await answer.json().catch(() => ({ error: {} }))) as { error: { code?: string; message?: string; hint?: string } };
+      const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
+        error: { code?: string; message?: string; hint?: string };
+      };
       const before = this.revision;
-      if (error.code === "conflict" && (await this.pull()) && this.revision > before && meets(this.confirmed, next.ops)) continue;
+      if (error.code === "conflict" && (await this.pull()) && this.revision > before && meets(this.confirmed, next.ops))
+        continue;
       this.drop(next);
-      this.host.notify(error.code === "conflict"
-        ? { type: "conflict", label: next.label, mine: next.ops }
-        : { type: "refused", label: next.label, message: error.message ?? "The server refused it.", hint: error.hint ?? "" });
+      this.host.notify(
+        error.code === "conflict"
+          ? { type: "conflict", label: next.label, mine: next.ops }
+          : {
+              type: "refused",
+              label: next.label,
+              message: error.message ?? "The server refused it.",
+              hint: error.hint ?? "",
+            },
+      );
     }
   }
 
@@ -178,8 +197,15 @@ export class JobSync {
   }
 
   private async tellRefusal(label: string, answer: Response): Promise<void> {
-    const { error } = (await answer.json().catch(() => ({ error: {} }))) as { error: { message?: string; hint?: string } };
-    this.host.notify({ type: "refused", label, message: error.message ?? "The server refused it.", hint: error.hint ?? "" });
+    const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
+      error: { message?: string; hint?: string };
+    };
+    this.host.notify({
+      type: "refused",
+      label,
+      message: error.message ?? "The server refused it.",
+      hint: error.hint ?? "",
+    });
   }
 
   private ask(what: string): Promise<Response | null> {
@@ -187,7 +213,11 @@ export class JobSync {
   }
 
   private post(what: string, body: unknown): Promise<Response | null> {
-    return this.reach(`/api/jobs/${this.jobId}/${what}`, { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify(body) });
+    return this.reach(`/api/jobs/${this.jobId}/${what}`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(body),
+    });
   }
 
   /** Null where nobody answered, or only a server that has lost its database. */
@@ -243,7 +273,13 @@ export function meets(document: JobDocument, ops: readonly RowOp[]): boolean {
     if (made.has(key)) continue;
     const row = op.table === "job" ? (document.job as Record<string, unknown>) : rows.get(key);
     if (row === undefined) return false;
-    if (op.op === "update" && !Object.entries(op.from).every(([column, value]) => JSON.stringify(row[column] ?? null) === JSON.stringify(value ?? null))) return false;
+    if (
+      op.op === "update" &&
+      !Object.entries(op.from).every(
+        ([column, value]) => JSON.stringify(row[column] ?? null) === JSON.stringify(value ?? null),
+      )
+    )
+      return false;
   }
   return true;
 }
@@ -256,9 +292,14 @@ export function rebase(document: JobDocument, ops: readonly RowOp[]): RowOp[] | 
       rebased.push(op);
       continue;
     }
-    const row = op.table === "job" ? document.job : (document[LISTS[op.table]] as { id: string }[]).find((one) => one.id === op.id);
+    const row =
+      op.table === "job"
+        ? document.job
+        : (document[LISTS[op.table]] as { id: string }[]).find((one) => one.id === op.id);
     if (row === undefined) return null;
-    const from = Object.fromEntries(Object.keys(op.to).map((column) => [column, (row as Record<string, unknown>)[column]]));
+    const from = Object.fromEntries(
+      Object.keys(op.to).map((column) => [column, (row as Record<string, unknown>)[column]]),
+    );
     rebased.push({ ...op, from });
   }
   return meets(document, rebased) ? rebased : null;

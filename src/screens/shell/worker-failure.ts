@@ -24,12 +24,15 @@ export function useFailureWatch(): FailureWatch {
   const [attempt, setAttempt] = useState(0);
   const fails = useRef(0);
   const retry = useCallback(() => setAttempt((before) => before + 1), []);
-  const failed = useCallback((error: unknown) => {
-    const wait = RETRY_MS[fails.current];
-    fails.current += 1;
-    setFailure({ message: error instanceof Error ? error.message : String(error), again: wait !== undefined });
-    if (wait !== undefined) setTimeout(retry, wait);
-  }, [retry]);
+  const failed = useCallback(
+    (error: unknown) => {
+      const wait = RETRY_MS[fails.current];
+      fails.current += 1;
+      setFailure({ message: error instanceof Error ? error.message : String(error), again: wait !== undefined });
+      if (wait !== undefined) setTimeout(retry, wait);
+    },
+    [retry],
+  );
   const answered = useCallback(() => {
     fails.current = 0;
     setFailure(null);

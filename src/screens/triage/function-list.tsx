@@ -14,7 +14,8 @@ export function FunctionList({ only, onOnly }: { only: string | null; onOnly: (k
   const functions = (job.report?.functions ?? []).map((one) => ({ ...one, kept: keptNow.has(one.key) }));
   const stopped = new Set(job.report?.numbers.atRisk);
   const kept = functions.filter((one) => one.kept).length;
-  const keep = (keys: readonly string[], on: boolean, name: string) => job.change(`${on ? "Keep" : "Drop"} ${name}`, keepOps(job.document, keys, on));
+  const keep = (keys: readonly string[], on: boolean, name: string) =>
+    job.change(`${on ? "Keep" : "Drop"} ${name}`, keepOps(job.document, keys, on));
   const list = (
     <>
       {FUNCTION_SETS.map((set) => {
@@ -23,14 +24,51 @@ export function FunctionList({ only, onOnly }: { only: string | null; onOnly: (k
         const all = own.every((one) => one.kept);
         return (
           <fieldset key={set} className="border-b border-rule pb-1.5">
-            <legend className="contents"><span className="flex min-h-9 items-center gap-2 px-3 pt-1"><strong className="flex-1 text-[13px]">{set}</strong>{own.length > 1 && <button type="button" className="min-h-8 px-1 text-[13px] text-ink2 underline" onClick={() => keep(own.map((one) => one.key), !all, `the set ${set.toLowerCase()}`)}>{all ? "drop all" : "keep all"}</button>}</span></legend>
+            <legend className="contents">
+              <span className="flex min-h-9 items-center gap-2 px-3 pt-1">
+                <strong className="flex-1 text-[13px]">{set}</strong>
+                {own.length > 1 && (
+                  <button
+                    type="button"
+                    className="min-h-8 px-1 text-[13px] text-ink2 underline"
+                    onClick={() =>
+                      keep(
+                        own.map((one) => one.key),
+                        !all,
+                        `the set ${set.toLowerCase()}`,
+                      )
+                    }
+                  >
+                    {all ? "drop all" : "keep all"}
+                  </button>
+                )}
+              </span>
+            </legend>
             {own.map((one) => (
               <div key={one.key} className={`flex items-center ${only === one.key ? "bg-fill" : ""}`}>
                 <label className="flex min-h-10 min-w-0 flex-1 cursor-pointer items-center gap-2 pl-3">
-                  <input type="checkbox" className="size-5 shrink-0 accent-ink" checked={one.kept} onChange={(event) => keep([one.key], event.target.checked, one.name.toLowerCase())} />
-                  <span className={`min-w-0 leading-tight ${one.kept ? "" : "text-ink2 line-through"} ${stopped.has(one.key) ? "font-semibold text-stop" : ""}`}>{one.name}{stopped.has(one.key) && <span className="block text-[13px]">stopped</span>}</span>
+                  <input
+                    type="checkbox"
+                    className="size-5 shrink-0 accent-ink"
+                    checked={one.kept}
+                    onChange={(event) => keep([one.key], event.target.checked, one.name.toLowerCase())}
+                  />
+                  <span
+                    className={`min-w-0 leading-tight ${one.kept ? "" : "text-ink2 line-through"} ${stopped.has(one.key) ? "font-semibold text-stop" : ""}`}
+                  >
+                    {one.name}
+                    {stopped.has(one.key) && <span className="block text-[13px]">stopped</span>}
+                  </span>
                 </label>
-                <button type="button" aria-pressed={only === one.key} aria-label={`Show the ${one.wires} wires of ${one.name}`} onClick={() => onOnly(only === one.key ? null : one.key)} className="min-h-10 px-3 font-mono text-[13px] underline decoration-rule2">{one.wires}</button>
+                <button
+                  type="button"
+                  aria-pressed={only === one.key}
+                  aria-label={`Show the ${one.wires} wires of ${one.name}`}
+                  onClick={() => onOnly(only === one.key ? null : one.key)}
+                  className="min-h-10 px-3 font-mono text-[13px] underline decoration-rule2"
+                >
+                  {one.wires}
+                </button>
               </div>
             ))}
           </fieldset>
@@ -40,9 +78,24 @@ export function FunctionList({ only, onOnly }: { only: string | null; onOnly: (k
   );
   return (
     <section aria-label="Functions to keep" className="flex min-h-0 flex-col">
-      <h2 className="border-b border-rule px-3 py-2.5 text-sm">Functions to keep <span className="font-mono font-medium">{kept}/{functions.length}</span></h2>
-      <div className="min-h-0 flex-1 overflow-auto max-lg:hidden" tabIndex={0} role="group" aria-label="List of functions">{list}</div>
-      <details className="lg:hidden"><summary className="flex min-h-10 items-center px-3 font-semibold">Choose functions</summary><div className="max-h-72 overflow-auto">{list}</div></details>
+      <h2 className="border-b border-rule px-3 py-2.5 text-sm">
+        Functions to keep{" "}
+        <span className="font-mono font-medium">
+          {kept}/{functions.length}
+        </span>
+      </h2>
+      <div
+        className="min-h-0 flex-1 overflow-auto max-lg:hidden"
+        tabIndex={0}
+        role="group"
+        aria-label="List of functions"
+      >
+        {list}
+      </div>
+      <details className="lg:hidden">
+        <summary className="flex min-h-10 items-center px-3 font-semibold">Choose functions</summary>
+        <div className="max-h-72 overflow-auto">{list}</div>
+      </details>
     </section>
   );
 }

@@ -25,20 +25,27 @@ export function TriageScreen() {
   const query = useSearchParams();
   const asked = query.get("tab");
   const [tab, setTab] = useState<Tab>(asked === "bench" || asked === "loose" ? asked : "decide");
-  useEffect(() => { if (asked === "decide" || asked === "bench" || asked === "loose") setTab(asked); }, [asked]);
+  useEffect(() => {
+    if (asked === "decide" || asked === "bench" || asked === "loose") setTab(asked);
+  }, [asked]);
   const show = (one: Tab) => {
     setTab(one);
     router.replace(`/jobs/${job.jobId}/triage?tab=${one}`);
   };
   const counts: Record<Tab, number> = {
     decide: job.report?.rows.filter((row) => row.decided === null && row.proposed !== "keep").length ?? 0,
-    bench: job.document.cuts.filter((row) => row.choice !== "keep" && row.subject.startsWith("wire:") && !row.done).length,
+    bench: job.document.cuts.filter((row) => row.choice !== "keep" && row.subject.startsWith("wire:") && !row.done)
+      .length,
     loose: openEnds(job.document, job.report).length + openDebts(job.document).length,
   };
   return (
     <>
       <ScreenHead title="Triage">
-        {(Object.keys(TABS) as Tab[]).map((one) => <Chip key={one} on={tab === one} onClick={() => show(one)}>{TABS[one]} <span className="font-mono">{counts[one]}</span></Chip>)}
+        {(Object.keys(TABS) as Tab[]).map((one) => (
+          <Chip key={one} on={tab === one} onClick={() => show(one)}>
+            {TABS[one]} <span className="font-mono">{counts[one]}</span>
+          </Chip>
+        ))}
       </ScreenHead>
       <Numbers report={job.report} units={job.document.job.units} />
       {tab === "decide" && <DecideView wantedFunction={query.get("function")} />}
@@ -49,11 +56,22 @@ export function TriageScreen() {
 }
 
 function Numbers({ report, units }: { report: HarnessReport | null; units: Units }) {
-  if (report === null) return <p className="no-print mx-4 mb-2.5 flex min-h-12 items-center border border-rule2 bg-sheet px-3 text-ink2" role="status">Working out what each wire is needed for …</p>;
+  if (report === null)
+    return (
+      <p
+        className="no-print mx-4 mb-2.5 flex min-h-12 items-center border border-rule2 bg-sheet px-3 text-ink2"
+        role="status"
+      >
+        Working out what each wire is needed for …
+      </p>
+    );
   const { numbers } = report;
   const copper = copperTotal(numbers.reclaimed);
   const cell = (name: string, value: number, title: string) => (
-    <div key={name} className="border-r border-rule px-3 py-1" title={title}><dd className="font-mono text-lg leading-tight font-semibold">{value}</dd><dt className="text-[13px] text-ink2">{name}</dt></div>
+    <div key={name} className="border-r border-rule px-3 py-1" title={title}>
+      <dd className="font-mono text-lg leading-tight font-semibold">{value}</dd>
+      <dt className="text-[13px] text-ink2">{name}</dt>
+    </div>
   );
   return (
     <dl className="no-print mx-4 mb-2.5 flex flex-wrap items-stretch border border-rule2 bg-sheet" aria-label="Numbers">
@@ -66,18 +84,49 @@ function Numbers({ report, units }: { report: HarnessReport | null; units: Units
       {cell("done", numbers.done, "decisions ticked off at the bench")}
       <div className="border-r border-rule px-3 py-1">
         <dd className="text-lg leading-tight font-semibold">
-          <NumberWithOrigin label="copper reclaimed" assumed={copper.unmeasured > 0} origin={(
-            <>
-              <p>mass = 8.96 g/cm³ × size × length of each wire removed, copper alone.{copper.unmeasured > 0 ? ` ${copper.unmeasured} of no known length are not in it.` : ""}</p>
-              <table className="mt-2 w-full font-mono"><tbody>{numbers.reclaimed.map((one) => <tr key={one.sizeMm2}><td>{one.sizeMm2 === null ? "no size" : `${sizeText(one.sizeMm2, units)} ${units === "metric" ? sizeUnit(units) : ""}`}</td><td className="pl-3 text-right">{one.wires} ×</td><td className="pl-3 text-right">{lengthText(one.lengthM, units)}</td><td className="pl-3 text-right">{massText(one.kg, units)}</td></tr>)}</tbody></table>
-            </>
-          )}>{massText(copper.kg, units)}, {lengthText(copper.lengthM, units)}</NumberWithOrigin>
+          <NumberWithOrigin
+            label="copper reclaimed"
+            assumed={copper.unmeasured > 0}
+            origin={
+              <>
+                <p>
+                  mass = 8.96 g/cm³ × size × length of each wire removed, copper alone.
+                  {copper.unmeasured > 0 ? ` ${copper.unmeasured} of no known length are not in it.` : ""}
+                </p>
+                <table className="mt-2 w-full font-mono">
+                  <tbody>
+                    {numbers.reclaimed.map((one) => (
+                      <tr key={one.sizeMm2}>
+                        <td>
+                          {one.sizeMm2 === null
+                            ? "no size"
+                            : `${sizeText(one.sizeMm2, units)} ${units === "metric" ? sizeUnit(units) : ""}`}
+                        </td>
+                        <td className="pl-3 text-right">{one.wires} ×</td>
+                        <td className="pl-3 text-right">{lengthText(one.lengthM, units)}</td>
+                        <td className="pl-3 text-right">{massText(one.kg, units)}</td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              </>
+            }
+          >
+            {massText(copper.kg, units)}, {lengthText(copper.lengthM, units)}
+          </NumberWithOrigin>
         </dd>
         <dt className="text-[13px] text-ink2">reclaimed</dt>
       </div>
       <div className="min-w-0 flex-1 px-3 py-1" aria-live="polite">
-        <dd className={`text-lg leading-tight font-semibold ${numbers.atRisk.length > 0 ? "text-stop" : ""}`}><span className="font-mono">{numbers.atRisk.length}</span>{numbers.atRisk.length > 0 && <span className="ml-2 text-sm">{listed(numbers.atRisk.map(functionName))}</span>}</dd>
-        <dt className="text-[13px] text-ink2">{numbers.atRisk.length === 1 ? "function stopped by a cut" : "functions stopped by a cut"}</dt>
+        <dd className={`text-lg leading-tight font-semibold ${numbers.atRisk.length > 0 ? "text-stop" : ""}`}>
+          <span className="font-mono">{numbers.atRisk.length}</span>
+          {numbers.atRisk.length > 0 && (
+            <span className="ml-2 text-sm">{listed(numbers.atRisk.map(functionName))}</span>
+          )}
+        </dd>
+        <dt className="text-[13px] text-ink2">
+          {numbers.atRisk.length === 1 ? "function stopped by a cut" : "functions stopped by a cut"}
+        </dt>
       </div>
     </dl>
   );

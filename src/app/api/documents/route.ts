@@ -9,7 +9,13 @@ export function POST(request: Request): Promise<Response> {
   return mutating(request, z.strictObject({ text: z.string() }), async ({ text }) => {
     const result = parseDocument(text);
     const [fault] = result.ok ? [] : result.faults;
-    if (!result.ok) return refuse(422, { code: fault?.code ?? "bad-field", message: fault?.message ?? "No job document.", hint: fault?.hint, faults: result.faults });
+    if (!result.ok)
+      return refuse(422, {
+        code: fault?.code ?? "bad-field",
+        message: fault?.message ?? "No job document.",
+        hint: fault?.hint,
+        faults: result.faults,
+      });
     return Response.json({ id: await createJob(pool(), result.document) }, { status: 201 });
   });
 }

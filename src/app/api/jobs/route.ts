@@ -13,5 +13,7 @@ export function GET(): Promise<Response> {
 
 /** Makes an empty job. */
 export function POST(request: Request): Promise<Response> {
-  return mutating(request, z.strictObject({ job: JobRow }), async ({ job }) => Response.json({ id: await createJob(pool(), emptyDocument(job)) }, { status: 201 }));
+  return mutating(request, z.strictObject({ job: JobRow }), async ({ job }) =>
+    Response.json({ id: await createJob(pool(), emptyDocument(job)) }, { status: 201 }),
+  );
 }

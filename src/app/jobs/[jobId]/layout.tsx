@@ -18,7 +18,8 @@ const load = cache(async (jobId: string) =>
   loadJob(pool(), jobId).catch((error: unknown) => {
     if (error instanceof DatabaseError) return "down" as const;
     throw error;
-  }));
+  }),
+);
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const job = await load((await params).jobId);
@@ -29,5 +30,9 @@ export default async function Layout({ children, params }: Props) {
   const job = await load((await params).jobId);
   if (job === "down") return <DatabaseDown />;
   if (job === null) notFound();
-  return <JobProvider loaded={job}><JobShell>{children}</JobShell></JobProvider>;
+  return (
+    <JobProvider loaded={job}>
+      <JobShell>{children}</JobShell>
+    </JobProvider>
+  );
 }

@@ -8,7 +8,10 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/[’`]/g, "'"],
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
   // Nothing there, or nothing said
-  [/\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n\/?c\s*$/g, " notused "],
+  [
+    /\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n\/?c\s*$/g,
+    " notused ",
+  ],
   [/^\s*-+\s*$/g, " lonedash "],
   // A moulded letter or sign alone
   [/^ b $/g, " battery feed "],
@@ -17,15 +20,24 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bs terminal\b|\bterminal s\b/g, " start "],
   [/\bturn on\b/g, " on "],
   [/\bwait to start\b/g, " glow lamp "],
-  [/\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g, " unclear "],
+  [
+    /\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g,
+    " unclear ",
+  ],
   // Feeds
-  [/\b(?:hot|live) (?:at )?all times\b|\balways (?:hot|live|on)\b|\bpermanent(?:ly)? (?:live|hot|feed|positive|supply)\b|\bkeep[- ]alive(?: memory)?\b|\bmemory (?:power|supply|feed)\b|\bunswitched\b|\bconstant (?:live|12 ?v|feed|power|supply)\b|\bbattery (?:live|feed|direct)\b/g, " battery permanent feed "],
-  [/\b(?:hot|live) in (?:run|start|crank)[ /&,-]*(?:and |or )?(?:start|crank|run)?\b/g, (" ignition feed ")],
+  [
+    /\b(?:hot|live) (?:at )?all times\b|\balways (?:hot|live|on)\b|\bpermanent(?:ly)? (?:live|hot|feed|positive|supply)\b|\bkeep[- ]alive(?: memory)?\b|\bmemory (?:power|supply|feed)\b|\bunswitched\b|\bconstant (?:live|12 ?v|feed|power|supply)\b|\bbattery (?:live|feed|direct)\b/g,
+    " battery permanent feed ",
+  ],
+  [/\b(?:hot|live) in (?:run|start|crank)[ /&,-]*(?:and |or )?(?:start|crank|run)?\b/g, " ignition feed "],
   [/\b(?:key|ign(?:ition)?)[ -](?:on|run)\b/g, " ignition "],
   [/\b(?:ignition|switched|ign|key(?:ed)?)[ -]?(?:switched )?(?:live|hot|positive|\+|12 ?v)/g, " ignition feed "],
   [/\bignition (?:switched|sw(?:itch)?)(?: feed| supply| power| voltage)?\b/g, " ignition feed "],
   [/\bswitched (?:feed|supply|power|battery|b\+)\b/g, " ignition feed "],
-  [/\brun\s*[/&+]\s*(?:start|crank)\b|\brun[- ](?:and|or)[- ](?:start|crank)\b|\brun[- ]crank\b|\bstart[- /](?:run)\b/g, " ignition runcrank "],
+  [
+    /\brun\s*[/&+]\s*(?:start|crank)\b|\brun[- ](?:and|or)[- ](?:start|crank)\b|\brun[- ]crank\b|\bstart[- /](?:run)\b/g,
+    " ignition runcrank ",
+  ],
   [/\b(?:kl|klemme|terminal|term|t)\.? ?(15|30|31|49|50|53|54|56|58|61|75|85|86|87)(?:(?<!31)[a-elr])?\b/g, " din$1 "],
   [/(?:\b|[+b]\s?)12 ?v(?:olts?)?\b ?\+?(?! ?ref)/g, " supply twelve "],
   [/\bb\s?\+|\bbat(?:t(?:ery)?)? ?\+|\bbat(?:tery)? pos(?:itive)?\b|\+ ?b\b/g, " battery permanent "],
@@ -36,13 +48,28 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   // References and returns
   [/\b(?:\+ ?)?(?:5|8)\s?-?\s?v(?:olts?)?\b(?: ?ref(?:erence)?)?|\bv[ -]?ref\b|\bvcc\b/g, " fivevolt reference "],
   [/\b(?:sensor|snsr|sens) (?:supply|feed|power|pwr|voltage)\b/g, " fivevolt reference "],
-  [/\blow ref(?:erence)?\b|\b(?:ref(?:erence)?|sig(?:nal)?) (?:low|lo|return|rtn|gnd|ground|earth)\b|\b0 ?v(?:olts?)?\b/g, " sensorground "],
-  [/\b(?:sensor|snsr|sens|sen) (?:ground|gnd|grnd|earth|return|rtn|grd|low)\b|(?<!crank|crankshaft|cam|camshaft|knock|speed|shaft|ckp|knk|pos) (?:sensor|snsr|sens|sen) -(?!\w)/g, " sensorground "],
-  [/\b(?:to|switches to|closed? to|closes to|contact to|switched to) (?:ground|gnd|earth|chassis)\b/g, " groundswitching "],
-  [/\b(?:ground|earth|gnd)[- ]?(?:switched|switching|side|controlled|ctrl|control)\b|\bswitched (?:ground|earth)\b|\bnegative switched\b/g, " groundswitching "],
+  [
+    /\blow ref(?:erence)?\b|\b(?:ref(?:erence)?|sig(?:nal)?) (?:low|lo|return|rtn|gnd|ground|earth)\b|\b0 ?v(?:olts?)?\b/g,
+    " sensorground ",
+  ],
+  [
+    /\b(?:sensor|snsr|sens|sen) (?:ground|gnd|grnd|earth|return|rtn|grd|low)\b|(?<!crank|crankshaft|cam|camshaft|knock|speed|shaft|ckp|knk|pos) (?:sensor|snsr|sens|sen) -(?!\w)/g,
+    " sensorground ",
+  ],
+  [
+    /\b(?:to|switches to|closed? to|closes to|contact to|switched to) (?:ground|gnd|earth|chassis)\b/g,
+    " groundswitching ",
+  ],
+  [
+    /\b(?:ground|earth|gnd)[- ]?(?:switched|switching|side|controlled|ctrl|control)\b|\bswitched (?:ground|earth)\b|\bnegative switched\b/g,
+    " groundswitching ",
+  ],
   [/\b(?:eng(?:ine)?) (?:blk|block|blo) (?:gnd|ground|grnd|earth)\b/g, " engine block ground "],
   // Engine
-  [/\brev(?:olution)?[- ]?(?:counter|meter|count)\b|\bengine (?:speed|rpm|revs)\b|\beng(?:n|ine)? spd\b|\btach(?:o(?:meter)?)?\b|\brpm\b/g, " tacho "],
+  [
+    /\brev(?:olution)?[- ]?(?:counter|meter|count)\b|\bengine (?:speed|rpm|revs)\b|\beng(?:n|ine)? spd\b|\btach(?:o(?:meter)?)?\b|\brpm\b/g,
+    " tacho ",
+  ],
   [/\broad speed\b|\bveh(?:icle)?\.? ?sp(?:ee)?d\b|\bspeedo(?:meter)?\b|\bspeed pulse\b/g, " vehiclespeed "],
   [/\bcruise[ -]control\b|\bspeed control\b/g, " cruise "],
   [/\bthrottle body\b/g, " throttle "],
@@ -55,48 +82,105 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bb(?:ank)? ?(\d) ?s(?:ensor|nsr)? ?(\d)\b/g, " bank $1 bankprobe $2 "],
   [/\bo2s? ?([12])\s?[/-]\s?([12])\b/g, " oxygen bank $1 bankprobe $2 "],
   [/\b(?:pre|post|up|down)[- ]?(?:cat(?:alyst)?|stream)\b/g, " catposition "],
-  [/\bcheck[- ]engine\b|\bchk eng\b|\bservice engine(?: soon)?\b|\bengine (?:warning|management|check)(?: lamp| light)?\b|\bmalfunction indicator\b|\bfault lamp\b|\bengine lamp\b/g, " mil lamp "],
+  [
+    /\bcheck[- ]engine\b|\bchk eng\b|\bservice engine(?: soon)?\b|\bengine (?:warning|management|check)(?: lamp| light)?\b|\bmalfunction indicator\b|\bfault lamp\b|\bengine lamp\b/g,
+    " mil lamp ",
+  ],
   [/\btop dead cent(?:re|er)\b|\btdc\b/g, " crankshaft sensor "],
-  [/\bvariable (?:valve|cam) timing\b|\b(?:cam(?:shaft)?|cmp) (?:phas(?:er|ing)|timing|advance|adjuster|adjustment|actuator|control)\b|\boil control valve\b|\b(?:intake|exhaust|inlet)? ?cam(?:shaft)? (?:sol(?:enoid)?|valve|vlv)\b/g, " phaser "],
+  [
+    /\bvariable (?:valve|cam) timing\b|\b(?:cam(?:shaft)?|cmp) (?:phas(?:er|ing)|timing|advance|adjuster|adjustment|actuator|control)\b|\boil control valve\b|\b(?:intake|exhaust|inlet)? ?cam(?:shaft)? (?:sol(?:enoid)?|valve|vlv)\b/g,
+    " phaser ",
+  ],
   [/\bcharge air cooler\b/g, " intake air "],
   [/\bidle (?:air|speed)\b/g, " idle "],
-  [/\b(?:variable|var) (?:intake|length)(?: manifold| runner)?\b|\bintake (?:runner|tuning|flap|manifold runner|manifold tuning)\b/g, " runner "],
+  [
+    /\b(?:variable|var) (?:intake|length)(?: manifold| runner)?\b|\bintake (?:runner|tuning|flap|manifold runner|manifold tuning)\b/g,
+    " runner ",
+  ],
   [/\b(?:exhaust gas|exh gas) recirc(?:ulation)?\b/g, " recirculation "],
   [/\bglow[- ]?plugs?\b/g, " glow "],
   [/\bcanister\b|\bevap\b/g, " purge "],
-  [/\bhigh speed can\b|\bhs[- ]?can\b|\bcan[- ]?c\b|\bdrive ?train can\b|\bpowertrain can\b|\bpt[- ]can\b|\bengine can\b|\bcan (?:powertrain|drive|engine)\b/g, " can powertrain "],
-  [/\b(?:low|medium) speed can\b|\b[lm]s[- ]?can\b|\bcan[- ]?b\b|\b(?:body|comfort|interior|convenience) can\b|\bcan (?:body|comfort)\b|\binfotainment can\b/g, " can comfort "],
+  [
+    /\bhigh speed can\b|\bhs[- ]?can\b|\bcan[- ]?c\b|\bdrive ?train can\b|\bpowertrain can\b|\bpt[- ]can\b|\bengine can\b|\bcan (?:powertrain|drive|engine)\b/g,
+    " can powertrain ",
+  ],
+  [
+    /\b(?:low|medium) speed can\b|\b[lm]s[- ]?can\b|\bcan[- ]?b\b|\b(?:body|comfort|interior|convenience) can\b|\bcan (?:body|comfort)\b|\binfotainment can\b/g,
+    " can comfort ",
+  ],
   [/\bcan(?:[- ]?bus)?\s?(?:\+|[- ]?hi?(?:gh)?\b)/g, " can high "],
   [/\bcan(?:[- ]?bus)?(?:\s?-(?!\w)|[- ]?lo?(?:w)?\b)/g, " can low "],
-  [/\b[kl][- ]?line\b|\biso ?9141\b|\biso ?k\b|\bdiag(?:nostic)? (?:line|link|data)\b|\bk[- ]?bus\b/g, " serial diagnosis "],
+  [
+    /\b[kl][- ]?line\b|\biso ?9141\b|\biso ?k\b|\bdiag(?:nostic)? (?:line|link|data)\b|\bk[- ]?bus\b/g,
+    " serial diagnosis ",
+  ],
   [/\blin[- ]?bus\b/g, " lin "],
   // Gearbox
-  [/\bp\s?[/&-]\s?n\b|\bpark\s?(?:[/&,-]|and|or)\s?neut(?:ral)?\b|\bp and n\b|\bp or n\b|\bneutral (?:start|safety|sense|switch|sw)\b|\bstart(?:er)? (?:inhibit(?:or)?|interlock|lockout|inhib)\b(?! (?:relay|rly))/g, " parkneutral "],
+  [
+    /\bp\s?[/&-]\s?n\b|\bpark\s?(?:[/&,-]|and|or)\s?neut(?:ral)?\b|\bp and n\b|\bp or n\b|\bneutral (?:start|safety|sense|switch|sw)\b|\bstart(?:er)? (?:inhibit(?:or)?|interlock|lockout|inhib)\b(?! (?:relay|rly))/g,
+    " parkneutral ",
+  ],
   [/\btorque conv(?:erter)?\b|\bconv(?:erter)? clutch\b|\block[- ]?up\b|\btcc\b/g, " converter clutch tcc "],
   [/\breverse lock[- ]?out\b|\brev(?:erse)? inhibit\b/g, " reverse lockout "],
-  [/\brev(?:ers(?:e|ing))?\.? (?:lamp|light|lt|lp|sw|switch|lamps|lights|gear|contact)\b|\bback[- ]?up (?:lamp|light|lt|lp|sw|switch|lamps|lights)\b|\bclosed in reverse\b|\bin reverse\b/g, " reverse lamp "],
-  [/\b(?:shift|shft|sft) (?:sol(?:enoid)?|valve|vlv) ?-?([a-e1-6])?\b|\bss ?-?([a-e1-6])\b|\b[1-5]-[2-6] (?:shift|sol(?:enoid)?|shft)(?: sol(?:enoid)?| vlv| valve)?\b/g, " shiftsolenoid $1 "],
-  [/\b(?:line|main) press(?:ure)?(?: control)?(?: sol(?:enoid)?)?\b|\b(?:press(?:ure)?) (?:control|ctrl|cntrl|reg(?:ulator)?)? ?sol(?:enoid)?(?: valve)?\b|\bpc sol(?:enoid)?\b|\bepc(?: sol(?:enoid)?)?\b|\bforce motor\b/g, " pressuresolenoid "],
+  [
+    /\brev(?:ers(?:e|ing))?\.? (?:lamp|light|lt|lp|sw|switch|lamps|lights|gear|contact)\b|\bback[- ]?up (?:lamp|light|lt|lp|sw|switch|lamps|lights)\b|\bclosed in reverse\b|\bin reverse\b/g,
+    " reverse lamp ",
+  ],
+  [
+    /\b(?:shift|shft|sft) (?:sol(?:enoid)?|valve|vlv) ?-?([a-e1-6])?\b|\bss ?-?([a-e1-6])\b|\b[1-5]-[2-6] (?:shift|sol(?:enoid)?|shft)(?: sol(?:enoid)?| vlv| valve)?\b/g,
+    " shiftsolenoid $1 ",
+  ],
+  [
+    /\b(?:line|main) press(?:ure)?(?: control)?(?: sol(?:enoid)?)?\b|\b(?:press(?:ure)?) (?:control|ctrl|cntrl|reg(?:ulator)?)? ?sol(?:enoid)?(?: valve)?\b|\bpc sol(?:enoid)?\b|\bepc(?: sol(?:enoid)?)?\b|\bforce motor\b/g,
+    " pressuresolenoid ",
+  ],
   [/\b(?:turbine|input) (?:shaft )?(?:speed|spd|rev(?:olution)?s?)(?: sensor| snsr)?\b/g, " turbinespeed "],
-  [/\b(?:output|out) (?:shaft )?(?:speed|spd|rev(?:olution)?s?)(?: sensor| snsr)?\b|\btail ?shaft speed\b/g, " outputshaftspeed "],
-  [/\b(?:trans(?:mission)?|gearbox|a\/t|at|atf|trns|box) (?:fluid |oil )?temp(?:erature)?\b|\batf temp(?:erature)?\b|\bfluid temp(?:erature)?\b/g, " transmission temperature "],
+  [
+    /\b(?:output|out) (?:shaft )?(?:speed|spd|rev(?:olution)?s?)(?: sensor| snsr)?\b|\btail ?shaft speed\b/g,
+    " outputshaftspeed ",
+  ],
+  [
+    /\b(?:trans(?:mission)?|gearbox|a\/t|at|atf|trns|box) (?:fluid |oil )?temp(?:erature)?\b|\batf temp(?:erature)?\b|\bfluid temp(?:erature)?\b/g,
+    " transmission temperature ",
+  ],
   [/\bgear (?:position )?(?:display|indicator|indication)\b/g, " gear display "],
-  [/\b(?:gear|trans(?:mission)?|selector) (?:range|position|pos|select(?:or)?)(?: sw(?:itch)?| sensor| snsr)?(?: ?[abcp])?\b|\brange (?:sw(?:itch)?|sensor|snsr|sig(?:nal)?|code)(?: ?[abcp])?\b|\bprnd\w*\b|\b(?:selector|gear) lever\b/g, " gearrange "],
-  [/\b(?:sport|winter|economy|power|snow|tow(?:\/haul)?|hold|kick[- ]?down|manual|overdrive|o\/d|od)(?: cancel| off)? ?(?:mode|sw(?:itch)?|button|program(?:me)?|select)\b|\bkick[- ]?down\b|\bmanual (?:up|down)(?: switch)?\b|\b(?:up|down)[- ]?shift\b|\bo\/d (?:off|cancel)\b|\btip (?:up|down)\b/g, " shiftmode "],
-  [/\b4\s?[x×]\s?4\b|\b4 ?wd\b|\bfour[- ]wheel[- ]drive\b|\ball[- ]wheel[- ]drive\b|\btransfer (?:case|box)\b|\bfront axle\b/g, " fourwheel "],
+  [
+    /\b(?:gear|trans(?:mission)?|selector) (?:range|position|pos|select(?:or)?)(?: sw(?:itch)?| sensor| snsr)?(?: ?[abcp])?\b|\brange (?:sw(?:itch)?|sensor|snsr|sig(?:nal)?|code)(?: ?[abcp])?\b|\bprnd\w*\b|\b(?:selector|gear) lever\b/g,
+    " gearrange ",
+  ],
+  [
+    /\b(?:sport|winter|economy|power|snow|tow(?:\/haul)?|hold|kick[- ]?down|manual|overdrive|o\/d|od)(?: cancel| off)? ?(?:mode|sw(?:itch)?|button|program(?:me)?|select)\b|\bkick[- ]?down\b|\bmanual (?:up|down)(?: switch)?\b|\b(?:up|down)[- ]?shift\b|\bo\/d (?:off|cancel)\b|\btip (?:up|down)\b/g,
+    " shiftmode ",
+  ],
+  [
+    /\b4\s?[x×]\s?4\b|\b4 ?wd\b|\bfour[- ]wheel[- ]drive\b|\ball[- ]wheel[- ]drive\b|\btransfer (?:case|box)\b|\bfront axle\b/g,
+    " fourwheel ",
+  ],
   // Body
   [/\bhead ?(?:lamp|light)s?\b/g, " headlamp lamp "],
   [/\b(?:high|main|full|dip(?:ped)?|low|driving) ?beam\b/g, " headlamp beam "],
   [/\b(?:side|tail|parking|park|position|marker|clearance|running) ?(?:lamp|light)s?\b/g, " sidelamp lamp "],
   [/\b(?:number|licen[cs]e) ?plate\b/g, " numberplate "],
-  [/\b(?:stop|brake) ?(?:lamp|light)s? sw(?:itch)?\b|\bbrake (?:on\/off|on off|pedal)(?: sw(?:itch)?| position)?\b/g, " brake brakeswitch switch "],
+  [
+    /\b(?:stop|brake) ?(?:lamp|light)s? sw(?:itch)?\b|\bbrake (?:on\/off|on off|pedal)(?: sw(?:itch)?| position)?\b/g,
+    " brake brakeswitch switch ",
+  ],
   [/\b(?:stop|brake) ?(?:lamp|light)s?\b/g, " brake brakeswitch stoplamp "],
   [/\bbrake (?:servo|booster|vacuum)\b/g, " brake vacuum "],
   [/\bbrake fluid(?: level)?\b|\bbrake (?:warning|failure|level)\b/g, " brakefluid "],
   [/\b(?:hand|park(?:ing)?|emergency)[ -]?brake\b/g, " handbrake "],
-  [/\bturn (?:signal|indicator|lamp)s?\b|\bdirection (?:indicator|signal|lamp)s?\b|\b(?:left|right|lh|rh|trailer|side) (?:indicator|flasher)s?\b|\bflasher\b|\bindicators?\b(?= (?:left|right|lh|rh|lamp|relay|unit|switch))/g, " turn "],
-  [/\b(?:instrument|panel|dash(?:board)?|switch) (?:lighting|illum(?:ination)?|lamps?|lights?|lts|backlight(?:ing)?)\b/g, " illumination "],
-  [/\b(?:interior|courtesy|dome|roof|load ?space|boot|glove ?box|reading|cabin) (?:lamp|light|lt)s?\b/g, " interior lamp "],
+  [
+    /\bturn (?:signal|indicator|lamp)s?\b|\bdirection (?:indicator|signal|lamp)s?\b|\b(?:left|right|lh|rh|trailer|side) (?:indicator|flasher)s?\b|\bflasher\b|\bindicators?\b(?= (?:left|right|lh|rh|lamp|relay|unit|switch))/g,
+    " turn ",
+  ],
+  [
+    /\b(?:instrument|panel|dash(?:board)?|switch) (?:lighting|illum(?:ination)?|lamps?|lights?|lts|backlight(?:ing)?)\b/g,
+    " illumination ",
+  ],
+  [
+    /\b(?:interior|courtesy|dome|roof|load ?space|boot|glove ?box|reading|cabin) (?:lamp|light|lt)s?\b/g,
+    " interior lamp ",
+  ],
   [/\b(?:rear|heated)(?: rear)? (?:window|screen)\b|\bheated (?:windscreen|windshield)\b/g, " demister "],
   [/\bseat[- ]?belt\b/g, " belt "],
   [/\bheated seat\b|\bseat (?:heat(?:er|ing)?|htr)\b/g, " seat heater "],
@@ -108,16 +192,40 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bseat ?belt\b/g, " belt "],
   // Anti-theft and charging
   [/\bimmobili[sz]er\b|\banti[- ]?theft\b|\btheft[- ]deterrent\b/g, " security "],
-  [/\bkey (?:reader|coil|ring|transponder|antenna|aerial)\b|\btransponder (?:coil|ring|reader|antenna|aerial)\b/g, " keyreader "],
-  [/\b(?:starter|start|strtr|strt|crank) (?:(?:enable|inhib(?:it(?:or)?)?|control|ctrl) )?(?:relay|rly|sol(?:enoid)?|motor|mtr)\b/g, " starterrelay "],
-  [/\bkey (?:start|crank)\b|\bstart(?:er)? (?:request|signal|sig|switch|sw|req|input|enable|in|sense)\b|\bcrank (?:request|signal|sig|req|input|sense|relay request)\b/g, " starterrequest "],
-  [/\bcharg(?:e|ing) (?:lamp|light|warning|indicator|ind|telltale)\b|\b(?:alt(?:ernator)?|gen(?:erator)?|battery|ignition) (?:lamp|warning(?: lamp| light)?|light|telltale|indicator)\b|\bno[- ]charge(?: lamp| light)?\b/g, " chargewarning lamp "],
-  [/\bmain (?:relay|rly)\b|\b(?:efi|ecm|pcm|ecu|engine|eec|asd|system|power) (?:main )?(?:relay|rly)\b|\bauto shut[- ]?down(?: relay)?\b/g, " mainrelay "],
+  [
+    /\bkey (?:reader|coil|ring|transponder|antenna|aerial)\b|\btransponder (?:coil|ring|reader|antenna|aerial)\b/g,
+    " keyreader ",
+  ],
+  [
+    /\b(?:starter|start|strtr|strt|crank) (?:(?:enable|inhib(?:it(?:or)?)?|control|ctrl) )?(?:relay|rly|sol(?:enoid)?|motor|mtr)\b/g,
+    " starterrelay ",
+  ],
+  [
+    /\bkey (?:start|crank)\b|\bstart(?:er)? (?:request|signal|sig|switch|sw|req|input|enable|in|sense)\b|\bcrank (?:request|signal|sig|req|input|sense|relay request)\b/g,
+    " starterrequest ",
+  ],
+  [
+    /\bcharg(?:e|ing) (?:lamp|light|warning|indicator|ind|telltale)\b|\b(?:alt(?:ernator)?|gen(?:erator)?|battery|ignition) (?:lamp|warning(?: lamp| light)?|light|telltale|indicator)\b|\bno[- ]charge(?: lamp| light)?\b/g,
+    " chargewarning lamp ",
+  ],
+  [
+    /\bmain (?:relay|rly)\b|\b(?:efi|ecm|pcm|ecu|engine|eec|asd|system|power) (?:main )?(?:relay|rly)\b|\bauto shut[- ]?down(?: relay)?\b/g,
+    " mainrelay ",
+  ],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) f(?: term(?:inal)?)?\b/g, " alternator field "],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) (?:l(?:amp)?)(?: term(?:inal)?)?\b/g, " chargewarning lamp "],
   [/\bwake[- ]?up\b/g, " wake "],
-  [/\boil (?:lamp|light|warning(?: lamp| light)?|press(?:ure)? (?:lamp|light|warning(?: lamp| light)?|sw(?:itch)?)|sw(?:itch)?|pressure telltale)\b|\blow oil pressure\b/g, " oilwarning "],
+  [
+    /\boil (?:lamp|light|warning(?: lamp| light)?|press(?:ure)? (?:lamp|light|warning(?: lamp| light)?|sw(?:itch)?)|sw(?:itch)?|pressure telltale)\b|\blow oil pressure\b/g,
+    " oilwarning ",
+  ],
   [/\boil (?:gauge|sender|press(?:ure)? (?:gauge|sender|sensor|snsr|transducer))\b/g, " oil pressure "],
-  [/\b(?:fan|cooling fan) (?:high|hi|2|stage 2|speed 2|fast|second)\b|\b(?:high|hi|second)[- ](?:speed )?(?:cooling )?fan\b|\bfan high speed\b/g, " fan fanhigh "],
-  [/\b(?:fan|cooling fan) (?:low|lo|1|stage 1|speed 1|slow)\b|\b(?:low|lo)[- ](?:speed )?(?:cooling )?fan\b|\bfan low speed\b/g, " fan "],
+  [
+    /\b(?:fan|cooling fan) (?:high|hi|2|stage 2|speed 2|fast|second)\b|\b(?:high|hi|second)[- ](?:speed )?(?:cooling )?fan\b|\bfan high speed\b/g,
+    " fan fanhigh ",
+  ],
+  [
+    /\b(?:fan|cooling fan) (?:low|lo|1|stage 1|speed 1|slow)\b|\b(?:low|lo)[- ](?:speed )?(?:cooling )?fan\b|\bfan low speed\b/g,
+    " fan ",
+  ],
 ];

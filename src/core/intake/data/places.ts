@@ -2,26 +2,60 @@
  * What a connector belongs to, told from its label. The first line that matches wins, so the more telling words stand first.
  */
 export type Place =
-  | "computer" | "instruments" | "key-switch" | "fuse-box" | "relay" | "ground-stud" | "battery" | "alternator" | "starter"
-  | "diagnostic" | "in-line" | "switch" | "sensor" | "lamp" | "actuator" | "throttle-body" | "gearbox" | "unknown";
+  | "computer"
+  | "instruments"
+  | "key-switch"
+  | "fuse-box"
+  | "relay"
+  | "ground-stud"
+  | "battery"
+  | "alternator"
+  | "starter"
+  | "diagnostic"
+  | "in-line"
+  | "switch"
+  | "sensor"
+  | "lamp"
+  | "actuator"
+  | "throttle-body"
+  | "gearbox"
+  | "unknown";
 
 export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["diagnostic", /\b(diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
   ["key-switch", /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
-  ["fuse-box", /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bjunction (box|block)\b|\bdistribution box\b/],
-  ["computer", /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier)\b|\bcm ?[a-z]?\d\b/],
+  [
+    "fuse-box",
+    /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bjunction (box|block)\b|\bdistribution box\b/,
+  ],
+  [
+    "computer",
+    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier)\b|\bcm ?[a-z]?\d\b/,
+  ],
   ["relay", /\b(relay|rly|rel)\b|\bflasher unit\b/],
   ["battery", /\b(battery|batt)\b/],
   ["alternator", /\b(alternator|alt|generator|gen|dynamo)\b/],
   ["throttle-body", /\b(throttle (body|valve|unit|housing|actuator)|tb|etb|electronic throttle)\b/],
   ["sensor", /\b(accel\w*|gas|throttle) pedal\b|\bpedal (sensor|unit|assembly|module)\b|^pedal\b/],
   ["switch", /\b(switch(es)?|sw|inhibitor|button|stalk|column|selector|shifter|lever|contact)\b/],
-  ["sensor", /\b(sensors?|snsr|sen|sender|sending|probe|pickup|pick-up|thermistor|ntc|o2s?|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/],
+  [
+    "sensor",
+    /\b(sensors?|snsr|sen|sender|sending|probe|pickup|pick-up|thermistor|ntc|o2s?|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
+  ],
   ["lamp", /\b(lamps?|lights?|headlamps?|headlights?|bulb|indicators?|cluster lamp|beacon)\b/],
   ["starter", /\bstarter( motor| solenoid)?\b|\bstrtr\b/],
-  ["actuator", /\b(motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/],
-  ["instruments", /\b(instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/],
+  [
+    "actuator",
+    /\b(motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
+  ],
+  [
+    "instruments",
+    /\b(instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
+  ],
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
-  ["in-line", /\b(joint|splice|bulkhead|in-?line|junction|connector|harness|firewall|interface|interconnect|plug|multi-?plug|loom|link|coupler|body connector|x-?over)\b/],
+  [
+    "in-line",
+    /\b(joint|splice|bulkhead|in-?line|junction|connector|harness|firewall|interface|interconnect|plug|multi-?plug|loom|link|coupler|body connector|x-?over)\b/,
+  ],
 ];

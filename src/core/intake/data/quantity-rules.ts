@@ -12,7 +12,10 @@ export interface QuantityRule {
 }
 
 const rule = (quantity: Quantity, sure: number, all: string, none = ""): QuantityRule => ({
-  quantity, sure, all: all.split(" "), ...(none === "" ? {} : { none: none.split(" ") }),
+  quantity,
+  sure,
+  all: all.split(" "),
+  ...(none === "" ? {} : { none: none.split(" ") }),
 });
 
 export const QUANTITY_RULES: readonly QuantityRule[] = [
@@ -37,13 +40,23 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("start-supply", 0.6, "starter", "relay"),
   rule("ignition-supply", 0.6, "run", "pump fan start"),
   rule("relay-supply", 0.95, "mainrelay out|feed|supply|live|din87|fuse|battery"),
-  rule("relay-supply", 0.9, "relay feed|supply|live|din87|switched", "pump fan starterrelay lamp horn ac compressor glow"),
+  rule(
+    "relay-supply",
+    0.9,
+    "relay feed|supply|live|din87|switched",
+    "pump fan starterrelay lamp horn ac compressor glow",
+  ),
   rule("main-relay", 0.95, "mainrelay"),
   rule("sensor-supply", 0.95, "reference", "sensorground"),
   rule("sensor-supply", 0.95, "fivevolt"),
   rule("sensor-ground", 0.95, "sensorground"),
   rule("sensor-ground", 0.85, "sensor|signal return|ground", "block battneg chassis shield"),
-  rule("sensor-ground", 0.93, "position|temperature|pressure|pedal|accelerator|airflow|throttle|crankshaft|camshaft|knock|oxygen|reference return|ground", "shield wiper heater motor block chassis lamp"),
+  rule(
+    "sensor-ground",
+    0.93,
+    "position|temperature|pressure|pedal|accelerator|airflow|throttle|crankshaft|camshaft|knock|oxygen|reference return|ground",
+    "shield wiper heater motor block chassis lamp",
+  ),
   rule("sensor-ground", 0.7, "return", "ground"),
   rule("ground", 0.97, "ground", "groundswitching"),
   rule("ground", 0.97, "battneg"),
@@ -57,8 +70,18 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("engine-speed", 0.8, "coil din1"),
   rule("vehicle-speed", 0.97, "vehiclespeed"),
   rule("vehicle-speed", 0.95, "vehicle speed"),
-  rule("vehicle-speed", 0.6, "speed pulse|signal", "turbine shaft fan wheel tacho engine input cruise idle wiper blower transmission"),
-  rule("vehicle-speed", 0.55, "speed sensor", "turbine shaft fan wheel tacho engine input crankshaft camshaft transmission idle wiper"),
+  rule(
+    "vehicle-speed",
+    0.6,
+    "speed pulse|signal",
+    "turbine shaft fan wheel tacho engine input cruise idle wiper blower transmission",
+  ),
+  rule(
+    "vehicle-speed",
+    0.55,
+    "speed sensor",
+    "turbine shaft fan wheel tacho engine input crankshaft camshaft transmission idle wiper",
+  ),
   rule("transmission-input-speed", 0.96, "turbinespeed"),
   rule("transmission-input-speed", 0.93, "shaft input speed"),
   rule("transmission-input-speed", 0.93, "turbine speed|sensor"),
@@ -122,7 +145,12 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("oxygen-heater", 0.9, "bankprobe heater"),
   // Actuators
   rule("injector", 0.97, "injector", "pump"),
-  rule("ignition-coil", 0.96, "coil", "negative tacho relay keyreader security clutch solenoid key ac idle din86 din85"),
+  rule(
+    "ignition-coil",
+    0.96,
+    "coil",
+    "negative tacho relay keyreader security clutch solenoid key ac idle din86 din85",
+  ),
   rule("ignition-coil", 0.97, "coil ignition|spark|cylinder", "relay tacho"),
   rule("ignition-coil", 0.93, "spark"),
   rule("ignition-coil", 0.7, "ignition control|module", "relay switch feed"),

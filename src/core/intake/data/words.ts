@@ -118,7 +118,10 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["wake", "wake wakeup wake-up wup"],
   // Feeds and returns
   ["battery", "battery batt bat b+ vbat vbatt ubatt batttery bat+ batt+ kl30 +30"],
-  ["permanent", "permanent always unswitched constant const perm hot-at-all-times haat kam memory keepalive continuous"],
+  [
+    "permanent",
+    "permanent always unswitched constant const perm hot-at-all-times haat kam memory keepalive continuous",
+  ],
   ["ignition", "ignition ign ig ig1 ig2 ignit ignitn ign1 ign2 kl15 +15 ignsw"],
   ["switched", "switched sw'd swd"],
   ["run", "run on"],
@@ -221,10 +224,12 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
 
 /** Words that say nothing by themselves and weigh nothing. */
 export const FILLERS: ReadonlySet<string> = new Set(
-  ("the a an of for and or in with at by wire wires circuit ckt cct pin terminal term no nr number unit side left right lh rh front rear f r fr rr upper lower " +
+  (
+    "the a an of for and or in with at by wire wires circuit ckt cct pin terminal term no nr number unit side left right lh rh front rear f r fr rr upper lower " +
     "driver passenger driver's passenger's nearside offside ns os second first third 1st 2nd 3rd 4th only when while is are all times time closed open closes opens " +
     "assembly assy module mod ecm ecu pcm computer not type new old ohm ohms amp amps 10a 15a 5a 20a 30a 25a 7.5a 40a " +
-    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation level-sensor stage normal normally").split(" "),
+    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation level-sensor stage normal normally"
+  ).split(" "),
 );
 
 /** word → concepts, made once from the lines above. */

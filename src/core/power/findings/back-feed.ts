@@ -22,7 +22,8 @@ export function backFeedFindings(solution: PowerSolution, rows: readonly KeyRow[
     groups.set(entry.key, [...(groups.get(entry.key) ?? []), { row, cell, entry }]);
   }
   return [...groups].map(([key, members]): Finding => {
-    const { row, cell, entry } = members.find((one) => one.row.node === one.entry.node) ?? (members[0] as (typeof members)[number]);
+    const { row, cell, entry } =
+      members.find((one) => one.row.node === one.entry.node) ?? (members[0] as (typeof members)[number]);
     const most = Math.max(...members.map((one) => Math.abs(one.cell.volts ?? 0)));
     const held = members.some((one) => one.row.pin.quantity === "ignition-supply");
     const { through, holdsRelay, path } = entry;
@@ -69,8 +70,19 @@ function entryOf(solution: PowerSolution, row: KeyRow, cell: KeyCell, node = row
   const up = steps.slice(0, steps.findIndex((step) => step.to === node) + 1);
   const path = pointsOf(solution, up);
   const load = up.toReversed().find((step) => step.span.role === "load");
-  if (load !== undefined) return { key: load.span.name, node: load.to, through: load.span.planned.origin, holdsRelay: depth > 0, path, cures: diodeCures(solution, up) };
-  const relay = up.toReversed().map((step) => step.span).find(({ name, planned: { element } }) => element.type === "relay" && name !== element.id)?.planned.element;
+  if (load !== undefined)
+    return {
+      key: load.span.name,
+      node: load.to,
+      through: load.span.planned.origin,
+      holdsRelay: depth > 0,
+      path,
+      cures: diodeCures(solution, up),
+    };
+  const relay = up
+    .toReversed()
+    .map((step) => step.span)
+    .find(({ name, planned: { element } }) => element.type === "relay" && name !== element.id)?.planned.element;
   if (relay?.type === "relay" && depth < MOST_RELAYS) return entryOf(solution, row, cell, relay.coilA, depth + 1);
   return { key: up[0]?.span.name ?? row.pin.id, node, through: null, holdsRelay: false, path, cures: [] };
 }
@@ -84,11 +96,21 @@ function pointsOf({ model }: PowerSolution, steps: readonly PathStep[]): Point[]
 /** A diode at each link of the way, the nearest to the source first. */
 function diodeCures({ model }: PowerSolution, steps: readonly PathStep[]): Cure[] {
   const { harness, links } = model.facts;
-  const ids = new Set(steps.flatMap(({ span: { planned: { origin } } }) => (origin.type === "link" ? [origin.linkId] : [])));
+  const ids = new Set(
+    steps.flatMap(
+      ({
+        span: {
+          planned: { origin },
+        },
+      }) => (origin.type === "link" ? [origin.linkId] : []),
+    ),
+  );
   return [...ids].flatMap((id): Cure[] => {
     const link = links.find((one) => one.id === id);
     if (link === undefined) return [];
-    const [from, to] = [link.providerId, link.consumerId].map((pinId) => pointAt(harness, harness.nodeOfPin.get(pinId) as number)) as [Point, Point];
+    const [from, to] = [link.providerId, link.consumerId].map((pinId) =>
+      pointAt(harness, harness.nodeOfPin.get(pinId) as number),
+    ) as [Point, Point];
     return [{ code: "diode", from, to, edit: { type: "diode", linkId: id } }];
   });
 }

@@ -11,12 +11,20 @@ import { atPoint, type PowerSolution } from "../types";
 import type { Finding } from "./types";
 
 /** Outputs and feeds of which a table says what they are rated for. */
-const limitedOf = cachedBy((harness: Harness) => [...harness.pinById.values()].flatMap((pin) => {
-  const limitAmps = fieldOf(pin.form, "maxAmps") ?? 0;
-  const at = harness.nodeOfPin.get(pin.id);
-  const type = at === undefined ? undefined : harness.partAt[at]?.type;
-  return limitAmps > 0 && pin.form.kind.endsWith("-out") && at !== undefined && type !== "alternator" && type !== "battery" ? [{ pin, limitAmps, node: nodeNamesOf(harness).nodeName[at] as string }] : [];
-}));
+const limitedOf = cachedBy((harness: Harness) =>
+  [...harness.pinById.values()].flatMap((pin) => {
+    const limitAmps = fieldOf(pin.form, "maxAmps") ?? 0;
+    const at = harness.nodeOfPin.get(pin.id);
+    const type = at === undefined ? undefined : harness.partAt[at]?.type;
+    return limitAmps > 0 &&
+      pin.form.kind.endsWith("-out") &&
+      at !== undefined &&
+      type !== "alternator" &&
+      type !== "battery"
+      ? [{ pin, limitAmps, node: nodeNamesOf(harness).nodeName[at] as string }]
+      : [];
+  }),
+);
 
 /** An output that supplies more than its rated current, in the state in which it supplies most. */
 interface Overload {
@@ -35,9 +43,13 @@ const ROUNDING = 1.005;
 export function driverFindings(solution: PowerSolution): Finding[] {
   const { harness } = solution.model.facts;
   const over = limitedOf(harness).flatMap(({ pin, limitAmps, node }): Overload[] => {
-    const worst = (["run", "crank", "running"] as const).map((state) => ({ state, amps: ampsAtPin(solution, state, node) })).reduce((most, one) => (one.amps > most.amps ? one : most));
+    const worst = (["run", "crank", "running"] as const)
+      .map((state) => ({ state, amps: ampsAtPin(solution, state, node) }))
+      .reduce((most, one) => (one.amps > most.amps ? one : most));
     const floats = voltsAt(solution, worst.state, node) == null;
-    return worst.amps <= limitAmps * ROUNDING || floats ? [] : [{ pin, at: cavityPoint(harness, pin.id), node, limitAmps, ...worst }];
+    return worst.amps <= limitAmps * ROUNDING || floats
+      ? []
+      : [{ pin, at: cavityPoint(harness, pin.id), node, limitAmps, ...worst }];
   });
   const paired = new Set<Overload>();
   return over.flatMap((one, at): Finding[] => {
@@ -50,8 +62,19 @@ export function driverFindings(solution: PowerSolution): Finding[] {
 }
 
 const overloaded = ({ pin, at, node, limitAmps, state, amps }: Overload): Finding => ({
-  code: "driver-overload", key: `driver ${pin.id}`, severity: "danger", amps, limitAmps, against: null,
-  state, amount: { value: amps, limit: limitAmps, unit: "A" }, node, pinId: pin.id, at: atPoint(at), also: [], cures: [{ code: "other-driver", edit: null }],
+  code: "driver-overload",
+  key: `driver ${pin.id}`,
+  severity: "danger",
+  amps,
+  limitAmps,
+  against: null,
+  state,
+  amount: { value: amps, limit: limitAmps, unit: "A" },
+  node,
+  pinId: pin.id,
+  at: atPoint(at),
+  also: [],
+  cures: [{ code: "other-driver", edit: null }],
 });
 
 /** A driver or contact to ground. */
@@ -61,19 +84,43 @@ const sinks = ({ pin: { form } }: Overload) => form.kind === "low-side-out" || f
 const MOST_OF = 0.6;
 
 /** Most of what goes out of one goes into the other, which leads it to ground: they are joined by copper, or by a link between their copper. */
-function fight({ model: { facts: { harness, links } } }: PowerSolution, one: Overload, two: Overload): boolean {
+function fight(
+  {
+    model: {
+      facts: { harness, links },
+    },
+  }: PowerSolution,
+  one: Overload,
+  two: Overload,
+): boolean {
   const [source, sink] = sinks(one) ? [two, one] : [one, two];
   if (one.state !== two.state || sinks(one) === sinks(two) || sink.amps < MOST_OF * source.amps) return false;
   const net = (pinId: string) => harness.netOf[harness.nodeOfPin.get(pinId) as number];
   const [from, to] = [net(source.pin.id), net(sink.pin.id)];
-  return from === to || links.some((link) => { const ends = [net(link.providerId), net(link.consumerId)]; return ends.includes(from) && ends.includes(to); });
+  return (
+    from === to ||
+    links.some((link) => {
+      const ends = [net(link.providerId), net(link.consumerId)];
+      return ends.includes(from) && ends.includes(to);
+    })
+  );
 }
 
 function shorted(one: Overload, two: Overload): Finding {
   const [source, sink] = sinks(one) ? [two, one] : [one, two];
   return {
-    code: "driver-overload", key: `driver ${source.pin.id} ${sink.pin.id}`, severity: "danger", amps: one.amps, limitAmps: sink.limitAmps, against: { at: source.at, limitAmps: source.limitAmps },
-    state: one.state, amount: { value: one.amps, limit: Math.min(one.limitAmps, two.limitAmps), unit: "A" }, node: sink.node, pinId: sink.pin.id, at: atPoint(sink.at), also: [atPoint(source.at)],
+    code: "driver-overload",
+    key: `driver ${source.pin.id} ${sink.pin.id}`,
+    severity: "danger",
+    amps: one.amps,
+    limitAmps: sink.limitAmps,
+    against: { at: source.at, limitAmps: source.limitAmps },
+    state: one.state,
+    amount: { value: one.amps, limit: Math.min(one.limitAmps, two.limitAmps), unit: "A" },
+    node: sink.node,
+    pinId: sink.pin.id,
+    at: atPoint(sink.at),
+    also: [atPoint(source.at)],
     cures: [{ code: "refuse-link", edit: null }],
   };
 }

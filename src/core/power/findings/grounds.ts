@@ -6,7 +6,14 @@ import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import { BLOCK, MINUS } from "../nodes";
 import { voltsAt } from "../solved/flow";
 import { pathThrough } from "../solved/path";
-import { ampsAtPin, computerGrounds, isPowerGround, isSensorGround, offsetLimit, SENSORS_AMPS } from "../tables/computer-grounds";
+import {
+  ampsAtPin,
+  computerGrounds,
+  isPowerGround,
+  isSensorGround,
+  offsetLimit,
+  SENSORS_AMPS,
+} from "../tables/computer-grounds";
 import { atPoint, type PowerSolution } from "../types";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
@@ -34,20 +41,49 @@ function sharedGrounds(solution: PowerSolution): Finding[] {
     for (const state of solvedStates(solution)) {
       const amps = ampsAtPin(solution, state, node);
       const known = nets.get(harness.netOf[at] as number);
-      if (amps > SENSORS_AMPS && amps > (known?.amps ?? 0)) nets.set(harness.netOf[at] as number, { pin, node, amps, state });
+      if (amps > SENSORS_AMPS && amps > (known?.amps ?? 0))
+        nets.set(harness.netOf[at] as number, { pin, node, amps, state });
     }
   }
-  return [...nets.values()].map(({ pin, node, amps, state }): Finding => ({
-    code: "shared-ground", key: `shared ${pin.id}`, severity: amps > GRAVE_AMPS ? "danger" : "fault", amps, volts: voltsAt(solution, state, node) ?? 0, joins: powerGroundsOn(solution, node),
-    state, amount: { value: amps, limit: SENSORS_AMPS, unit: "A" }, node, pinId: pin.id, at: atPoint(cavityPoint(harness, pin.id)), also: [], cures: partingCures(solution, node),
-  }));
+  return [...nets.values()].map(
+    ({ pin, node, amps, state }): Finding => ({
+      code: "shared-ground",
+      key: `shared ${pin.id}`,
+      severity: amps > GRAVE_AMPS ? "danger" : "fault",
+      amps,
+      volts: voltsAt(solution, state, node) ?? 0,
+      joins: powerGroundsOn(solution, node),
+      state,
+      amount: { value: amps, limit: SENSORS_AMPS, unit: "A" },
+      node,
+      pinId: pin.id,
+      at: atPoint(cavityPoint(harness, pin.id)),
+      also: [],
+      cures: partingCures(solution, node),
+    }),
+  );
 }
 
 /** The power grounds on the same copper. */
-function powerGroundsOn({ model: { facts: { harness }, names } }: PowerSolution, node: string): Point[] {
+function powerGroundsOn(
+  {
+    model: {
+      facts: { harness },
+      names,
+    },
+  }: PowerSolution,
+  node: string,
+): Point[] {
   const own = names.pinsOf.get(node)?.[0];
   const net = own === undefined ? undefined : harness.netOf[harness.nodeOfPin.get(own) as number];
-  return [...harness.nodeOfPin].filter(([pinId, at]) => harness.netOf[at] === net && isPowerGround(harness.pinById.get(pinId) as CavityFacts) && harness.partAt[at]?.type === "ground-stud").map(([, at]) => pointAt(harness, at));
+  return [...harness.nodeOfPin]
+    .filter(
+      ([pinId, at]) =>
+        harness.netOf[at] === net &&
+        isPowerGround(harness.pinById.get(pinId) as CavityFacts) &&
+        harness.partAt[at]?.type === "ground-stud",
+    )
+    .map(([, at]) => pointAt(harness, at));
 }
 
 /** An added wire that joins a sensor ground to a power ground is taken out. */
@@ -55,7 +91,9 @@ function partingCures({ model }: PowerSolution, node: string): Cure[] {
   return (model.spans.at.get(node) ?? []).flatMap(({ planned: { origin } }): Cure[] => {
     if (origin.type !== "wire") return [];
     const wire = model.facts.harness.wireById.get(origin.wireId);
-    return wire?.added === true ? [{ code: "remove-wire", wire: origin, edit: { type: "unwire", wireId: wire.id } }] : [];
+    return wire?.added === true
+      ? [{ code: "remove-wire", wire: origin, edit: { type: "unwire", wireId: wire.id } }]
+      : [];
   });
 }
 
@@ -72,28 +110,56 @@ interface Offset {
 const beyond = ({ volts, limit }: Offset) => Math.abs(volts) / limit;
 
 function worstOffset(solution: PowerSolution, part: HarnessPart): Offset | undefined {
-  const { facts: { harness }, nodeOfPin } = solution.model;
+  const {
+    facts: { harness },
+    nodeOfPin,
+  } = solution.model;
   const grounds = part.terminals.flatMap(({ pinId }) => {
     const [pin, node] = pinId === null ? [] : [harness.pinById.get(pinId), nodeOfPin.get(pinId)];
     return pin !== undefined && node !== undefined && isPowerGround(pin) ? [{ pin, node }] : [];
   });
-  return grounds.flatMap(({ pin, node }) => solvedStates(solution).map((state): Offset => ({ pin, node, state, volts: voltsAt(solution, state, node) ?? 0, limit: offsetLimit(state) })))
+  return grounds
+    .flatMap(({ pin, node }) =>
+      solvedStates(solution).map(
+        (state): Offset => ({
+          pin,
+          node,
+          state,
+          volts: voltsAt(solution, state, node) ?? 0,
+          limit: offsetLimit(state),
+        }),
+      ),
+    )
     .toSorted((a, b) => beyond(b) - beyond(a))[0];
 }
 
 /** Computers whose ground is above the battery's negative under load, or below it. */
 function offsets(solution: PowerSolution): Finding[] {
   const { harness } = solution.model.facts;
-  return harness.parts.filter((part) => part.type === "computer" && part.side !== "host").flatMap((part): Finding[] => {
-    const worst = worstOffset(solution, part);
-    if (worst === undefined || beyond(worst) <= 1) return [];
-    const { pin, node, state, volts, limit } = worst;
-    return [{
-      code: "ground-offset", key: `offset ${part.id}`, severity: "fault", part: part.label, volts, limitVolts: limit,
-      state, amount: { value: volts, limit, unit: "V" }, node, pinId: pin.id, at: atPoint(cavityPoint(harness, pin.id)), also: [],
-      cures: [...thickerCures(solution, state, node, Math.abs(volts) - limit), ...groundCures(solution, pin)],
-    }];
-  });
+  return harness.parts
+    .filter((part) => part.type === "computer" && part.side !== "host")
+    .flatMap((part): Finding[] => {
+      const worst = worstOffset(solution, part);
+      if (worst === undefined || beyond(worst) <= 1) return [];
+      const { pin, node, state, volts, limit } = worst;
+      return [
+        {
+          code: "ground-offset",
+          key: `offset ${part.id}`,
+          severity: "fault",
+          part: part.label,
+          volts,
+          limitVolts: limit,
+          state,
+          amount: { value: volts, limit, unit: "V" },
+          node,
+          pinId: pin.id,
+          at: atPoint(cavityPoint(harness, pin.id)),
+          also: [],
+          cures: [...thickerCures(solution, state, node, Math.abs(volts) - limit), ...groundCures(solution, pin)],
+        },
+      ];
+    });
 }
 
 /** The wire on its way to the battery's negative that loses most, made thicker. */
@@ -101,7 +167,18 @@ function thickerCures(solution: PowerSolution, state: KeyPosition, node: string,
   const { steps } = pathThrough(solution, state, node);
   const down = steps.slice(steps.findIndex((step) => step.from === node));
   const [most] = down
-    .flatMap(({ span: { planned: { origin } }, from, to }) => (origin.type === "wire" ? [{ origin, volts: Math.abs((voltsAt(solution, state, from) ?? 0) - (voltsAt(solution, state, to) ?? 0)) }] : []))
+    .flatMap(
+      ({
+        span: {
+          planned: { origin },
+        },
+        from,
+        to,
+      }) =>
+        origin.type === "wire"
+          ? [{ origin, volts: Math.abs((voltsAt(solution, state, from) ?? 0) - (voltsAt(solution, state, to) ?? 0)) }]
+          : [],
+    )
     .toSorted((a, b) => b.volts - a.volts);
   return most === undefined ? [] : [thickerWire(most.origin, most.volts, missing, solution.model.facts.units)];
 }
@@ -111,29 +188,55 @@ const WORTH_PART = 0.7;
 
 /** Another ground of the host with less on it. */
 function groundCures(solution: PowerSolution, pin: CavityFacts): Cure[] {
-  const { facts: { harness, links }, nodeOfPin } = solution.model;
+  const {
+    facts: { harness, links },
+    nodeOfPin,
+  } = solution.model;
   const linked = new Set(links.flatMap((link) => (link.consumerId === pin.id ? [link.providerId] : [])));
   const now = Math.abs(voltsAt(solution, "running", nodeOfPin.get(pin.id) ?? MINUS) ?? 0);
   const better = [...harness.pinById.values()].flatMap((one) => {
     const [node, at] = [nodeOfPin.get(one.id), harness.nodeOfPin.get(one.id)];
     const volts = node === undefined ? null : voltsAt(solution, "running", node);
-    const fits = one.form.kind === "ground" && !isSensorGround(one) && !linked.has(one.id) && harness.connectorById.get(one.connectorId)?.side === "host";
+    const fits =
+      one.form.kind === "ground" &&
+      !isSensorGround(one) &&
+      !linked.has(one.id) &&
+      harness.connectorById.get(one.connectorId)?.side === "host";
     if (!fits || at === undefined || volts == null || Math.abs(volts) > now * WORTH_PART) return [];
-    return harness.partAt[at]?.type === "ground-stud" || harness.partAt[at]?.type === "battery" ? [{ one, at, volts }] : [];
+    return harness.partAt[at]?.type === "ground-stud" || harness.partAt[at]?.type === "battery"
+      ? [{ one, at, volts }]
+      : [];
   });
-  return better.toSorted((a, b) => Math.abs(a.volts) - Math.abs(b.volts)).slice(0, 2)
-    .map(({ one, at }): Cure => ({ code: "ground-at", at: pointAt(harness, at), edit: { type: "relink", consumerId: pin.id, providerId: one.id } }));
+  return better
+    .toSorted((a, b) => Math.abs(a.volts) - Math.abs(b.volts))
+    .slice(0, 2)
+    .map(
+      ({ one, at }): Cure => ({
+        code: "ground-at",
+        at: pointAt(harness, at),
+        edit: { type: "relink", consumerId: pin.id, providerId: one.id },
+      }),
+    );
 }
 
 /** Whether cables and bolted metal join the engine block to the battery's negative. */
-function blockIsGrounded({ model: { spans, facts: { harness } } }: PowerSolution): boolean {
+function blockIsGrounded({
+  model: {
+    spans,
+    facts: { harness },
+  },
+}: PowerSolution): boolean {
   const reached = new Set([MINUS]);
   for (const node of reached) {
     for (const span of spans.at.get(node) ?? []) {
       const { element, origin } = span.planned;
-      const thick = origin.type === "wire" ? origin.sizeMm2 >= STRAP_LEAST_MM2 : element.type === "resistor" && span.role === "path";
+      const thick =
+        origin.type === "wire"
+          ? origin.sizeMm2 >= STRAP_LEAST_MM2
+          : element.type === "resistor" && span.role === "path";
       // A computer's grounds are one inside, but no strap.
-      if (thick && !(origin.type === "part" && harness.partById.get(origin.partId)?.type === "computer")) reached.add(span.a).add(span.b);
+      if (thick && !(origin.type === "part" && harness.partById.get(origin.partId)?.type === "computer"))
+        reached.add(span.a).add(span.b);
     }
   }
   return reached.has(BLOCK);
@@ -141,18 +244,47 @@ function blockIsGrounded({ model: { spans, facts: { harness } } }: PowerSolution
 
 /** The engine's block without a strap: all that bolts to it, the starter first, has no return, or returns through thin wires. */
 function missingBlock(solution: PowerSolution): Finding[] {
-  const { spans, facts: { harness } } = solution.model;
+  const {
+    spans,
+    facts: { harness },
+  } = solution.model;
   if ((spans.at.get(BLOCK) ?? []).length === 0 || blockIsGrounded(solution)) return [];
-  const grounds = [...harness.pinById.values()].filter((pin) => { const at = harness.nodeOfPin.get(pin.id); return at !== undefined && harness.partAt[at]?.type === "ground-stud"; });
+  const grounds = [...harness.pinById.values()].filter((pin) => {
+    const at = harness.nodeOfPin.get(pin.id);
+    return at !== undefined && harness.partAt[at]?.type === "ground-stud";
+  });
   const sideOf = (pin: CavityFacts) => harness.connectorById.get(pin.connectorId)?.side;
   const engine = grounds.find((pin) => sideOf(pin) === "donor");
-  const body = grounds.find((pin) => sideOf(pin) === "host" && fieldOf(pin.form, "role") === "power") ?? grounds.find((pin) => sideOf(pin) === "host");
+  const body =
+    grounds.find((pin) => sideOf(pin) === "host" && fieldOf(pin.form, "role") === "power") ??
+    grounds.find((pin) => sideOf(pin) === "host");
   const volts = voltsAt(solution, "crank", BLOCK) ?? null;
-  const strap: Cure[] = engine === undefined || body === undefined ? [] : [{
-    code: "strap", sizeMm2: STRAP.sizeMm2, from: cavityPoint(harness, engine.id), to: cavityPoint(harness, body.id), edit: { type: "strap", fromPinId: engine.id, toPinId: body.id, ...STRAP },
-  }];
-  return [{
-    code: "ground-missing", key: "ground block", severity: "danger", leastMm2: STRAP_LEAST_MM2, volts,
-    state: "crank", amount: { value: volts ?? 0, limit: 0.3, unit: "V" }, node: BLOCK, pinId: engine?.id ?? null, at: atPoint({ type: "engine-block" }), also: [], cures: strap,
-  }];
+  const strap: Cure[] =
+    engine === undefined || body === undefined
+      ? []
+      : [
+          {
+            code: "strap",
+            sizeMm2: STRAP.sizeMm2,
+            from: cavityPoint(harness, engine.id),
+            to: cavityPoint(harness, body.id),
+            edit: { type: "strap", fromPinId: engine.id, toPinId: body.id, ...STRAP },
+          },
+        ];
+  return [
+    {
+      code: "ground-missing",
+      key: "ground block",
+      severity: "danger",
+      leastMm2: STRAP_LEAST_MM2,
+      volts,
+      state: "crank",
+      amount: { value: volts ?? 0, limit: 0.3, unit: "V" },
+      node: BLOCK,
+      pinId: engine?.id ?? null,
+      at: atPoint({ type: "engine-block" }),
+      also: [],
+      cures: strap,
+    },
+  ];
 }

@@ -31,7 +31,14 @@ export function hotWires(solution: PowerSolution): Finding[] {
   const runs: HotWire[][] = [];
   const circuitOf = ({ origin }: HotWire) => model.facts.harness.wireById.get(origin.wireId)?.circuit ?? null;
   for (const wire of hotOnes(solution)) {
-    const run = runs.find(([first]) => first !== undefined && circuitOf(first) !== null && circuitOf(first) === circuitOf(wire) && first.state === wire.state && Math.abs(first.amps - wire.amps) < SAME_PART * wire.amps);
+    const run = runs.find(
+      ([first]) =>
+        first !== undefined &&
+        circuitOf(first) !== null &&
+        circuitOf(first) === circuitOf(wire) &&
+        first.state === wire.state &&
+        Math.abs(first.amps - wire.amps) < SAME_PART * wire.amps,
+    );
     if (run === undefined) runs.push([wire]);
     else run.push(wire);
   }
@@ -45,12 +52,19 @@ function hotOnes(solution: PowerSolution): HotWire[] {
   return model.spans.all.flatMap((span): HotWire[] => {
     const { element, origin } = span.planned;
     if (origin.type !== "wire" || mostAmps(solution, span, LASTING) < LEAST_AMPS) return [];
-    const worst = LASTING.map((state) => ({ state, amps: mostAmps(solution, span, [state]) })).reduce((most, one) => (one.amps > most.amps ? one : most));
-    const surroundings = { ambientC: ambientOf(model, origin.wireId), loaded: origin.sizeMm2 >= CABLE_MM2 ? 1 : loaded };
+    const worst = LASTING.map((state) => ({ state, amps: mostAmps(solution, span, [state]) })).reduce((most, one) =>
+      one.amps > most.amps ? one : most,
+    );
+    const surroundings = {
+      ambientC: ambientOf(model, origin.wireId),
+      loaded: origin.sizeMm2 >= CABLE_MM2 ? 1 : loaded,
+    };
     const key = `${origin.sizeMm2} ${surroundings.ambientC} ${surroundings.loaded}`;
     const limit = ratings.get(key) ?? continuousAmps(origin.sizeMm2, surroundings);
     ratings.set(key, limit);
-    return worst.amps <= limit ? [] : [{ origin, node: element.type === "resistor" ? element.b : null, limit, surroundings, ...worst }];
+    return worst.amps <= limit
+      ? []
+      : [{ origin, node: element.type === "resistor" ? element.b : null, limit, surroundings, ...worst }];
   });
 }
 
@@ -62,12 +76,47 @@ const TO_SPARE = 1.1;
 function hotFinding(run: readonly HotWire[], circuit: string | null, units: Units): Finding {
   const worst = run.reduce((most, one) => (one.limit / one.amps < most.limit / most.amps ? one : most));
   const { origin, node, state, amps, limit, surroundings } = worst;
-  const bigger = soldSizes(units).find((size) => run.every((one) => continuousAmps(size, one.surroundings) >= one.amps * TO_SPARE));
-  const cures: Cure[] = bigger === undefined ? [] : run.length === 1
-    ? [{ code: "thicker-wire", sizeMm2: bigger, wire: origin, lostVolts: null, edit: { type: "wire", wireId: origin.wireId, sizeMm2: bigger } }]
-    : [{ code: "thicker-wires", sizeMm2: bigger, wires: run.length, behindFuse: false, edit: { type: "wires", wireIds: run.map((one) => one.origin.wireId), sizeMm2: bigger } }];
+  const bigger = soldSizes(units).find((size) =>
+    run.every((one) => continuousAmps(size, one.surroundings) >= one.amps * TO_SPARE),
+  );
+  const cures: Cure[] =
+    bigger === undefined
+      ? []
+      : run.length === 1
+        ? [
+            {
+              code: "thicker-wire",
+              sizeMm2: bigger,
+              wire: origin,
+              lostVolts: null,
+              edit: { type: "wire", wireId: origin.wireId, sizeMm2: bigger },
+            },
+          ]
+        : [
+            {
+              code: "thicker-wires",
+              sizeMm2: bigger,
+              wires: run.length,
+              behindFuse: false,
+              edit: { type: "wires", wireIds: run.map((one) => one.origin.wireId), sizeMm2: bigger },
+            },
+          ];
   return {
-    code: "wire-hot", key: `hot ${(run[0] as HotWire).origin.wireId}`, severity: "danger", wires: run.length, circuit, amps, limitAmps: limit, weakest: origin, ...surroundings,
-    state, amount: { value: amps, limit, unit: "A" }, node, pinId: null, at: atElement({ origin }), also: run.filter((one) => one !== worst).map(atElement), cures,
+    code: "wire-hot",
+    key: `hot ${(run[0] as HotWire).origin.wireId}`,
+    severity: "danger",
+    wires: run.length,
+    circuit,
+    amps,
+    limitAmps: limit,
+    weakest: origin,
+    ...surroundings,
+    state,
+    amount: { value: amps, limit, unit: "A" },
+    node,
+    pinId: null,
+    at: atElement({ origin }),
+    also: run.filter((one) => one !== worst).map(atElement),
+    cures,
   };
 }

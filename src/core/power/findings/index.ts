@@ -12,7 +12,16 @@ import { relayFindings } from "./relays";
 import { supplyFindings } from "./supply";
 import { type Finding, SEVERITIES } from "./types";
 
-export { type Cure, type CureFacts, type DeadCause, type Finding, type FindingCode, type FindingFacts, SEVERITIES, type Severity } from "./types";
+export {
+  type Cure,
+  type CureFacts,
+  type DeadCause,
+  type Finding,
+  type FindingCode,
+  type FindingFacts,
+  SEVERITIES,
+  type Severity,
+} from "./types";
 
 export interface Tables {
   readonly rows: readonly KeyRow[];
@@ -24,7 +33,9 @@ export interface Tables {
 
 /** What is told of an engine, and means nothing of a host whose own has gone. */
 const isOfEngine = (finding: Finding): boolean =>
-  finding.code === "ground-missing" || finding.code === "charge" || (finding.code === "cranking" && finding.what === "battery");
+  finding.code === "ground-missing" ||
+  finding.code === "charge" ||
+  (finding.code === "cranking" && finding.what === "battery");
 
 /** What is wrong in the solved plan, the gravest first. */
 export function findFindings(solution: PowerSolution, { rows, fuses, relays, charge, crank }: Tables): Finding[] {

@@ -11,7 +11,19 @@ import { thickerWire } from "./thicker";
 import type { Cure, DeadCause, Finding, Severity } from "./types";
 
 /** What the engine does not start, run or stop without. */
-const ENGINE: ReadonlySet<Quantity> = new Set<Quantity>(["battery-supply", "ignition-supply", "relay-supply", "start-supply", "starter-request", "starter-relay", "fuel-pump", "main-relay", "ignition-coil", "injector", "security-data"]);
+const ENGINE: ReadonlySet<Quantity> = new Set<Quantity>([
+  "battery-supply",
+  "ignition-supply",
+  "relay-supply",
+  "start-supply",
+  "starter-request",
+  "starter-relay",
+  "fuel-pump",
+  "main-relay",
+  "ignition-coil",
+  "injector",
+  "security-data",
+]);
 
 function severityOf({ at, pin: { quantity } }: KeyRow): Severity {
   if (quantity === "fuel-pump" || quantity === "starter-request") return "stop";
@@ -41,16 +53,25 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
       if (cell.verdict !== "missing" && cell.verdict !== "floating") continue;
       const root = rootOf(solution, cell.state, row.node);
       // What hangs on one piece of copper that nothing leads to is dead by one cause.
-      put(dead, root === null ? `copper ${harness.netOf[harness.nodeOfPin.get(row.pin.id) as number]}` : root.key, { row, cell, root });
+      put(dead, root === null ? `copper ${harness.netOf[harness.nodeOfPin.get(row.pin.id) as number]}` : root.key, {
+        row,
+        cell,
+        root,
+      });
     }
   }
-  return [...[...dead].map(([key, members]) => deadFinding(solution, key, members)), ...[...low.values()].map((members) => lowFinding(solution, members))];
+  return [
+    ...[...dead].map(([key, members]) => deadFinding(solution, key, members)),
+    ...[...low.values()].map((members) => lowFinding(solution, members)),
+  ];
 }
 
 function deadFinding(solution: PowerSolution, key: string, members: readonly Member[]): Finding {
   // Of those that hang on it themselves, one that the engine needs.
   const own = members.filter(({ row, root }) => root?.hungOn === row.node);
-  const first = [own, members].map((some) => some.find(({ row }) => severityOf(row) === "stop") ?? some[0]).find((one) => one !== undefined) as Member;
+  const first = [own, members]
+    .map((some) => some.find(({ row }) => severityOf(row) === "stop") ?? some[0])
+    .find((one) => one !== undefined) as Member;
   const { row, cell, root } = first;
   const others = new Map(members.filter((one) => one.row !== row).map((one) => [one.row.pin.id, one.row.at]));
   return {
@@ -66,7 +87,13 @@ function deadFinding(solution: PowerSolution, key: string, members: readonly Mem
 }
 
 const placeOf = (row: KeyRow, { state }: KeyCell, value: number) =>
-  ({ state, amount: { value, limit: row.leastVolts, unit: "V" }, node: row.node, pinId: row.pin.id, at: atPoint(row.at) }) as const;
+  ({
+    state,
+    amount: { value, limit: row.leastVolts, unit: "V" },
+    node: row.node,
+    pinId: row.pin.id,
+    at: atPoint(row.at),
+  }) as const;
 
 const neededStates = (row: KeyRow) => row.cells.filter((cell) => cell.needed === true).map((cell) => cell.state);
 
@@ -74,12 +101,16 @@ function lowFinding(solution: PowerSolution, members: readonly Member[]): Findin
   const worst = members.reduce((least, one) => ((one.cell.across ?? 0) < (least.cell.across ?? 0) ? one : least));
   const { row, cell } = worst;
   const volts = cell.across ?? 0;
-  const dropOf = (step: PathStep) => Math.abs((voltsAt(solution, cell.state, step.from) ?? 0) - (voltsAt(solution, cell.state, step.to) ?? 0));
-  const [most] = pathThrough(solution, cell.state, row.node).steps
-    .filter((step) => step.span.role === "path")
+  const dropOf = (step: PathStep) =>
+    Math.abs((voltsAt(solution, cell.state, step.from) ?? 0) - (voltsAt(solution, cell.state, step.to) ?? 0));
+  const [most] = pathThrough(solution, cell.state, row.node)
+    .steps.filter((step) => step.span.role === "path")
     .map((step) => ({ origin: step.span.planned.origin, amps: Math.abs(step.amps), volts: dropOf(step) }))
     .toSorted((a, b) => b.volts - a.volts);
-  const thicker = most?.origin.type === "wire" ? [thickerWire(most.origin, most.volts, leastVolts(row.pin, cell.state) - volts, solution.model.facts.units)] : [];
+  const thicker =
+    most?.origin.type === "wire"
+      ? [thickerWire(most.origin, most.volts, leastVolts(row.pin, cell.state) - volts, solution.model.facts.units)]
+      : [];
   return {
     code: "low-volts",
     key: `low ${row.pin.id}`,
@@ -122,10 +153,16 @@ function explain(solution: PowerSolution, state: KeyPosition, open: PathStep, hu
   const { element, origin, closed } = open.span.planned;
   const own = { key: open.span.name, hungOn };
   if (origin.type === "part" && origin.role === "way-control") return { ...own, cause: { type: "way-untold", origin } };
-  if (element.type === "switch") return { ...own, cause: { type: "switch-open", origin, state, closedIn: closedIn(closed ?? neverClosed) } };
+  if (element.type === "switch")
+    return { ...own, cause: { type: "switch-open", origin, state, closedIn: closedIn(closed ?? neverClosed) } };
   if (element.type !== "relay") return { ...own, cause: { type: "open", origin } };
   const [a, b] = [voltsAt(solution, state, element.coilA) ?? 0, voltsAt(solution, state, element.coilB) ?? 0];
-  const released = { type: "relay-released", origin, coilVolts: Math.abs(a - b), pullInVolts: element.pullInVolts } as const;
+  const released = {
+    type: "relay-released",
+    origin,
+    coilVolts: Math.abs(a - b),
+    pullInVolts: element.pullInVolts,
+  } as const;
   if (Math.abs(a) < DEAD_VOLTS) {
     const behind = rootOf(solution, state, element.coilA, depth + 1);
     const cause: DeadCause = { ...released, by: "feed", behind: behind?.cause ?? null };
@@ -151,29 +188,68 @@ const hostFeeds = cachedBy((solution: PowerSolution): readonly HostFeed[] => {
   const { nodeOfPin, names } = solution.model;
   return names.hostFeeds.map((pin): HostFeed => {
     const node = nodeOfPin.get(pin.id) as string;
-    return { pin, node, volts: new Map([...solution.states.keys()].map((state) => [state, voltsAt(solution, state, node) ?? 0])) };
+    return {
+      pin,
+      node,
+      volts: new Map([...solution.states.keys()].map((state) => [state, voltsAt(solution, state, node) ?? 0])),
+    };
   });
 });
 
 /** Other feeds of the host that are live where the consumer must be and dead with the key off; then a relay. */
-function feedCures(solution: PowerSolution, { pin: consumer, at, node, leastVolts: least }: KeyRow, needed: readonly KeyPosition[]): Cure[] {
-  const { facts: { harness, links } } = solution.model;
+function feedCures(
+  solution: PowerSolution,
+  { pin: consumer, at, node, leastVolts: least }: KeyRow,
+  needed: readonly KeyPosition[],
+): Cure[] {
+  const {
+    facts: { harness, links },
+  } = solution.model;
   const permanent = needed.includes("off");
   const amps = fieldOf(consumer.form, "amps") ?? 0;
   const all = hostFeeds(solution);
   const margin = (feed: HostFeed) => Math.min(...needed.map((state) => feed.volts.get(state) ?? 0));
   const now = new Set(links.flatMap((link) => (link.consumerId === consumer.id ? [link.providerId] : [])));
-  const able = all.filter((feed) =>
-    feed.node !== node && !now.has(feed.pin.id) && margin(feed) > least - 1
-    && (permanent || Math.abs(feed.volts.get("off") ?? 0) < DEAD_VOLTS)
-    && (fieldOf(feed.pin.form, "maxAmps") || Number.POSITIVE_INFINITY) >= amps).toSorted((a, b) => margin(b) - margin(a));
+  const able = all
+    .filter(
+      (feed) =>
+        feed.node !== node &&
+        !now.has(feed.pin.id) &&
+        margin(feed) > least - 1 &&
+        (permanent || Math.abs(feed.volts.get("off") ?? 0) < DEAD_VOLTS) &&
+        (fieldOf(feed.pin.form, "maxAmps") || Number.POSITIVE_INFINITY) >= amps,
+    )
+    .toSorted((a, b) => margin(b) - margin(a));
   const keys = needed.filter((state) => state !== "coasting");
-  const others = able.slice(0, MOST_CURES).map((feed): Cure =>
-    ({ code: "other-feed", consumer: at, feed: cavityPoint(harness, feed.pin.id), keys, edit: { type: "relink", consumerId: consumer.id, providerId: feed.pin.id } }));
+  const others = able.slice(0, MOST_CURES).map(
+    (feed): Cure => ({
+      code: "other-feed",
+      consumer: at,
+      feed: cavityPoint(harness, feed.pin.id),
+      keys,
+      edit: { type: "relink", consumerId: consumer.id, providerId: feed.pin.id },
+    }),
+  );
   if (permanent) return others;
-  const contact = all.find(({ pin }) => fieldOf(pin.form, "alive") === "permanent" && (fieldOf(pin.form, "maxAmps") ?? 0) >= 2 * (amps || 1));
-  const coil = able.find(({ pin }) => { const alive = fieldOf(pin.form, "alive"); return alive !== null && alive !== "relay"; });
+  const contact = all.find(
+    ({ pin }) => fieldOf(pin.form, "alive") === "permanent" && (fieldOf(pin.form, "maxAmps") ?? 0) >= 2 * (amps || 1),
+  );
+  const coil = able.find(({ pin }) => {
+    const alive = fieldOf(pin.form, "alive");
+    return alive !== null && alive !== "relay";
+  });
   if (contact === undefined || coil === undefined) return others;
-  const [coilAt, contactAt] = [coil, contact].map(({ pin }) => cavityPoint(harness, pin.id)) as [ReturnType<typeof cavityPoint>, ReturnType<typeof cavityPoint>];
-  return [...others, { code: "relay", coil: coilAt, contact: contactAt, edit: { type: "relay", consumerId: consumer.id, providerId: coil.pin.id, contactFeedId: contact.pin.id } }];
+  const [coilAt, contactAt] = [coil, contact].map(({ pin }) => cavityPoint(harness, pin.id)) as [
+    ReturnType<typeof cavityPoint>,
+    ReturnType<typeof cavityPoint>,
+  ];
+  return [
+    ...others,
+    {
+      code: "relay",
+      coil: coilAt,
+      contact: contactAt,
+      edit: { type: "relay", consumerId: consumer.id, providerId: coil.pin.id, contactFeedId: contact.pin.id },
+    },
+  ];
 }

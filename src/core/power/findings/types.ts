@@ -18,28 +18,93 @@ export type Severity = (typeof SEVERITIES)[number];
 /** What is behind a dead feed: the first opening on its way, and where that is a relay, what keeps the relay released. */
 export type DeadCause =
   | { readonly type: "open"; readonly origin: Origin }
-  | { readonly type: "switch-open"; readonly origin: Origin; readonly state: KeyPosition; readonly closedIn: readonly KeyPosition[] }
+  | {
+      readonly type: "switch-open";
+      readonly origin: Origin;
+      readonly state: KeyPosition;
+      readonly closedIn: readonly KeyPosition[];
+    }
   | { readonly type: "way-untold"; readonly origin: Origin }
-  | { readonly type: "relay-released"; readonly origin: Origin; readonly coilVolts: number; readonly pullInVolts: number; readonly by: "feed" | "ground"; readonly behind: DeadCause | null };
+  | {
+      readonly type: "relay-released";
+      readonly origin: Origin;
+      readonly coilVolts: number;
+      readonly pullInVolts: number;
+      readonly by: "feed" | "ground";
+      readonly behind: DeadCause | null;
+    };
 
 /** What is wrong by its code, with the numbers compared. Words: core/words/findings.ts. */
 export type FindingFacts =
   | { readonly code: "dead-feed"; readonly keys: readonly KeyPosition[]; readonly cause: DeadCause | null }
-  | { readonly code: "low-volts"; readonly volts: number; readonly neededVolts: number; readonly mostLost: { readonly origin: Origin; readonly volts: number; readonly amps: number } | null }
-  | { readonly code: "back-feed"; readonly volts: number; readonly through: Origin | null; readonly holdsRelay: boolean; readonly path: readonly Point[] }
+  | {
+      readonly code: "low-volts";
+      readonly volts: number;
+      readonly neededVolts: number;
+      readonly mostLost: { readonly origin: Origin; readonly volts: number; readonly amps: number } | null;
+    }
+  | {
+      readonly code: "back-feed";
+      readonly volts: number;
+      readonly through: Origin | null;
+      readonly holdsRelay: boolean;
+      readonly path: readonly Point[];
+    }
   | { readonly code: "shared-ground"; readonly amps: number; readonly volts: number; readonly joins: readonly Point[] }
   | { readonly code: "ground-offset"; readonly part: string; readonly volts: number; readonly limitVolts: number }
   | { readonly code: "ground-missing"; readonly leastMm2: number; readonly volts: number | null }
-  | { readonly code: "fuse-load" | "fuse-wire" | "fuse-inrush" | "fuse-short"; readonly ratedAmps: number; readonly failing: readonly FuseCheck[]; readonly wire: WireOrigin | null }
-  | { readonly code: "wire-hot"; readonly wires: number; readonly circuit: string | null; readonly amps: number; readonly limitAmps: number; readonly weakest: WireOrigin; readonly ambientC: number; readonly loaded: number }
+  | {
+      readonly code: "fuse-load" | "fuse-wire" | "fuse-inrush" | "fuse-short";
+      readonly ratedAmps: number;
+      readonly failing: readonly FuseCheck[];
+      readonly wire: WireOrigin | null;
+    }
+  | {
+      readonly code: "wire-hot";
+      readonly wires: number;
+      readonly circuit: string | null;
+      readonly amps: number;
+      readonly limitAmps: number;
+      readonly weakest: WireOrigin;
+      readonly ambientC: number;
+      readonly loaded: number;
+    }
   | { readonly code: "relay-contact"; readonly amps: number; readonly ratedAmps: number }
-  | { readonly code: "relay-coil"; readonly volts: number; readonly pullInVolts: number; readonly warmPullInVolts: number }
+  | {
+      readonly code: "relay-coil";
+      readonly volts: number;
+      readonly pullInVolts: number;
+      readonly warmPullInVolts: number;
+    }
   | { readonly code: "relay-buzz" }
-  | { readonly code: "driver-overload"; readonly amps: number; readonly limitAmps: number; readonly against: { readonly at: CavityPoint; readonly limitAmps: number } | null }
-  | { readonly code: "drain"; readonly amps: number; readonly daysToHalf: number; readonly loads: readonly { readonly origin: Origin; readonly amps: number }[] }
-  | { readonly code: "charge"; readonly what: "none"; readonly amps: number; readonly hours: number; readonly hasAlternator: boolean }
+  | {
+      readonly code: "driver-overload";
+      readonly amps: number;
+      readonly limitAmps: number;
+      readonly against: { readonly at: CavityPoint; readonly limitAmps: number } | null;
+    }
+  | {
+      readonly code: "drain";
+      readonly amps: number;
+      readonly daysToHalf: number;
+      readonly loads: readonly { readonly origin: Origin; readonly amps: number }[];
+    }
+  | {
+      readonly code: "charge";
+      readonly what: "none";
+      readonly amps: number;
+      readonly hours: number;
+      readonly hasAlternator: boolean;
+    }
   | { readonly code: "charge"; readonly what: "idle" | "road"; readonly neededAmps: number; readonly givenAmps: number }
-  | { readonly code: "cranking"; readonly what: "battery"; readonly volts: number; readonly amps: number; readonly ohms: number; readonly batteryC: number }
+  | {
+      readonly code: "cranking";
+      readonly what: "battery";
+      readonly volts: number;
+      readonly amps: number;
+      readonly ohms: number;
+      readonly batteryC: number;
+    }
   | { readonly code: "cranking"; readonly what: "computer"; readonly volts: number; readonly neededVolts: number }
   | { readonly code: "bus-termination"; readonly ended: number; readonly ohms: number | null };
 
@@ -47,10 +112,20 @@ export type FindingCode = FindingFacts["code"];
 
 /** What a cure does, by its code. */
 export type CureFacts =
-  | { readonly code: "other-feed"; readonly consumer: CavityPoint; readonly feed: CavityPoint; readonly keys: readonly KeyPosition[] }
+  | {
+      readonly code: "other-feed";
+      readonly consumer: CavityPoint;
+      readonly feed: CavityPoint;
+      readonly keys: readonly KeyPosition[];
+    }
   | { readonly code: "relay"; readonly coil: CavityPoint; readonly contact: CavityPoint }
   | { readonly code: "diode"; readonly from: Point; readonly to: Point }
-  | { readonly code: "thicker-wire"; readonly sizeMm2: number; readonly wire: WireOrigin; readonly lostVolts: number | null }
+  | {
+      readonly code: "thicker-wire";
+      readonly sizeMm2: number;
+      readonly wire: WireOrigin;
+      readonly lostVolts: number | null;
+    }
   | { readonly code: "thicker-wires"; readonly sizeMm2: number; readonly wires: number; readonly behindFuse: boolean }
   | { readonly code: "fuse-rating"; readonly amps: number }
   | { readonly code: "branch-fuse"; readonly amps: number; readonly wire: WireOrigin }
@@ -60,7 +135,17 @@ export type CureFacts =
   | { readonly code: "charge-cable"; readonly sizeMm2: number }
   | { readonly code: "bigger-battery"; readonly coldAmps: number }
   | { readonly code: "add-terminator" | "remove-terminator"; readonly ohms: number }
-  | { readonly code: "measure-drain" | "stronger-alternator" | "add-alternator" | "other-driver" | "refuse-link" | "coil-before-contact" | "stronger-contact" | "better-coil-feed" };
+  | {
+      readonly code:
+        | "measure-drain"
+        | "stronger-alternator"
+        | "add-alternator"
+        | "other-driver"
+        | "refuse-link"
+        | "coil-before-contact"
+        | "stronger-contact"
+        | "better-coil-feed";
+    };
 
 /** A way out, with what it would change; null where it cannot be tried here. */
 export type Cure = CureFacts & { readonly edit: PowerEdit | null };
@@ -71,7 +156,11 @@ export type Finding = FindingFacts & {
   readonly key: string;
   readonly severity: Severity;
   readonly state: KeyPosition;
-  readonly amount: { readonly value: number; readonly limit: number | null; readonly unit: "V" | "A" | "mA" | "Ω" | "W" };
+  readonly amount: {
+    readonly value: number;
+    readonly limit: number | null;
+    readonly unit: "V" | "A" | "mA" | "Ω" | "W";
+  };
   /** Node of the netlist at which the path is to be shown. */
   readonly node: string | null;
   readonly pinId: string | null;

@@ -12,13 +12,34 @@ export function unpluggedParts({ harness, links }: Pick<PowerFacts, "harness" | 
   for (const link of links) {
     const [from, to] = [harness.pinById.get(link.providerId), harness.pinById.get(link.consumerId)];
     const at = harness.nodeOfPin.get(link.consumerId);
-    if (from === undefined || to === undefined || at === undefined || from.form.kind === "supply-out" || from.form.kind === "ground" || harness.connectorById.get(to.connectorId)?.side !== "host") continue;
+    if (
+      from === undefined ||
+      to === undefined ||
+      at === undefined ||
+      from.form.kind === "supply-out" ||
+      from.form.kind === "ground" ||
+      harness.connectorById.get(to.connectorId)?.side !== "host"
+    )
+      continue;
     linked.set(harness.netOf[at] as number, new Set([from.id, to.id]));
   }
-  return new Set(harness.parts.filter((part) => part.side === "host" && (part.type === "switch" || part.type === "sensor") && part.terminals.some(({ pinId }) => {
-    const [pin, at] = [harness.pinById.get(pinId ?? ""), harness.nodeOfPin.get(pinId ?? "")];
-    return pin?.form.kind.endsWith("-out") === true && at !== undefined && linked.get(harness.netOf[at] as number)?.has(pin.id) === false;
-  })).map((part) => part.id));
+  return new Set(
+    harness.parts
+      .filter(
+        (part) =>
+          part.side === "host" &&
+          (part.type === "switch" || part.type === "sensor") &&
+          part.terminals.some(({ pinId }) => {
+            const [pin, at] = [harness.pinById.get(pinId ?? ""), harness.nodeOfPin.get(pinId ?? "")];
+            return (
+              pin?.form.kind.endsWith("-out") === true &&
+              at !== undefined &&
+              linked.get(harness.netOf[at] as number)?.has(pin.id) === false
+            );
+          }),
+      )
+      .map((part) => part.id),
+  );
 }
 
 /** Nodes that cables, studs and copper links join to the battery's negative, the engine block left out. */
@@ -26,10 +47,16 @@ export function reachedByCable({ at }: Spans, { partById }: Pick<Harness, "partB
   const leads = ({ a, b, planned: { element, origin } }: NetSpan): boolean => {
     if (element.type !== "resistor" || a === BLOCK || b === BLOCK) return false;
     switch (origin.type) {
-      case "wire": return origin.sizeMm2 >= CABLE_MM2;
-      case "part": { const type = partById.get(origin.partId)?.type; return type === "ground-stud" || type === "splice-pack"; }
-      case "link": return origin.as === "wire";
-      default: return true;
+      case "wire":
+        return origin.sizeMm2 >= CABLE_MM2;
+      case "part": {
+        const type = partById.get(origin.partId)?.type;
+        return type === "ground-stud" || type === "splice-pack";
+      }
+      case "link":
+        return origin.as === "wire";
+      default:
+        return true;
     }
   };
   const reached = new Set([MINUS]);

@@ -40,12 +40,35 @@ const DROP_OUT = 2.5;
  * A link as elements between its two ends, adapters in their order: `joint` where copper alone is planned. Adapters that change a
  * signal and pass no current of their own leave the two ends apart.
  */
-export function linkElements(id: string, from: LinkEnd, to: LinkEnd, adapters: readonly Adapter[], around: Around, directOhms: number): LinkElements {
+export function linkElements(
+  id: string,
+  from: LinkEnd,
+  to: LinkEnd,
+  adapters: readonly Adapter[],
+  around: Around,
+  directOhms: number,
+): LinkElements {
   return new LinkBuilder(id, from, to, around).build(adapters, directOhms);
 }
 
 /** Adapters that do not carry the current on: what goes in and what comes out are two circuits. */
-const APART: ReadonlySet<Adapter["type"]> = new Set(["reluctor-conditioner", "frequency-scaler", "pattern-converter", "coil-simulator", "igniter", "pwm-filter", "analogue-scaler", "gauge-driver", "second-sender", "threshold-switch", "lambda-converter", "can-gateway", "security-module", "level-shifter", "inverter"]);
+const APART: ReadonlySet<Adapter["type"]> = new Set([
+  "reluctor-conditioner",
+  "frequency-scaler",
+  "pattern-converter",
+  "coil-simulator",
+  "igniter",
+  "pwm-filter",
+  "analogue-scaler",
+  "gauge-driver",
+  "second-sender",
+  "threshold-switch",
+  "lambda-converter",
+  "can-gateway",
+  "security-module",
+  "level-shifter",
+  "inverter",
+]);
 
 /** What a consumer takes, A; a usual small load where nobody says. */
 const ampsOf = ({ pin }: LinkEnd): number => fieldOf(pin.form, "amps") || 5;
@@ -56,7 +79,12 @@ class LinkBuilder {
   private count = 0;
   private at: string;
 
-  constructor(private readonly id: string, private readonly from: LinkEnd, private readonly to: LinkEnd, private readonly around: Around) {
+  constructor(
+    private readonly id: string,
+    private readonly from: LinkEnd,
+    private readonly to: LinkEnd,
+    private readonly around: Around,
+  ) {
     this.at = from.node;
   }
 
@@ -64,12 +92,16 @@ class LinkBuilder {
     const relay = adapters.find((adapter) => adapter.type === "relay");
     if (adapters.some((adapter) => APART.has(adapter.type))) return { elements: [], assumed: [] };
     for (const adapter of adapters) this.add(adapter, relay !== undefined);
-    if (relay === undefined && this.at !== this.to.node) this.push(null, { type: "resistor", a: this.at, b: this.to.node, ohms: directOhms });
+    if (relay === undefined && this.at !== this.to.node)
+      this.push(null, { type: "resistor", a: this.at, b: this.to.node, ohms: directOhms });
     return { elements: this.elements, assumed: this.assumed };
   }
 
   private push(of: Adapter["type"] | null, element: Bare): void {
-    this.elements.push({ element: { ...element, id: `link ${this.id}${this.count === 0 ? "" : ` ${this.count}`}` } as NetElement, of });
+    this.elements.push({
+      element: { ...element, id: `link ${this.id}${this.count === 0 ? "" : ` ${this.count}`}` } as NetElement,
+      of,
+    });
     this.count += 1;
   }
 
@@ -80,7 +112,9 @@ class LinkBuilder {
   private add(adapter: Adapter, withRelay: boolean): void {
     const { type } = adapter;
     switch (adapter.type) {
-      case "relay": this.relay(adapter); return;
+      case "relay":
+        this.relay(adapter);
+        return;
       // A relay's own blocking and flyback diodes are placed with its coil.
       case "blocking-diode": {
         if (withRelay) return;
@@ -91,7 +125,9 @@ class LinkBuilder {
         this.at = after;
         return;
       }
-      case "flyback-diode": if (!withRelay) this.push(type, diode(BODY, this.to.node)); return;
+      case "flyback-diode":
+        if (!withRelay) this.push(type, diode(BODY, this.to.node));
+        return;
       case "fuse": {
         const amps = adapter.amps ?? fuseForLoad(ampsOf(this.to)) ?? 10;
         const after = this.inner();
@@ -114,18 +150,33 @@ class LinkBuilder {
       }
       case "pull-up": {
         const feed = this.around.feedAlive("run");
-        if (feed !== undefined && feed !== this.to.node) this.push(type, { type: "resistor", a: feed, b: this.to.node, ohms: adapter.ohms ?? 2200 });
+        if (feed !== undefined && feed !== this.to.node)
+          this.push(type, { type: "resistor", a: feed, b: this.to.node, ohms: adapter.ohms ?? 2200 });
         return;
       }
-      case "pull-down": case "dummy-load": this.push(type, { type: "resistor", a: this.to.node, b: BODY, ohms: adapter.ohms ?? PULL_DOWN_OHMS }); return;
-      case "low-side-switch": case "high-side-switch": case "dc-converter": {
+      case "pull-down":
+      case "dummy-load":
+        this.push(type, { type: "resistor", a: this.to.node, b: BODY, ohms: adapter.ohms ?? PULL_DOWN_OHMS });
+        return;
+      case "low-side-switch":
+      case "high-side-switch":
+      case "dc-converter": {
         // What it lets through hangs on what works it: as a relay of no coil current to speak of.
         const contact = type === "low-side-switch" ? BODY : PLUS;
-        this.push(type, { type: "relay", coilA: this.from.node, coilB: BODY, coilOhms: 10_000, pullInVolts: 3, dropOutVolts: 2, contacts: [{ a: contact, b: this.to.node, when: "energised", ohms: 0.02 }] });
+        this.push(type, {
+          type: "relay",
+          coilA: this.from.node,
+          coilB: BODY,
+          coilOhms: 10_000,
+          pullInVolts: 3,
+          dropOutVolts: 2,
+          contacts: [{ a: contact, b: this.to.node, when: "energised", ohms: 0.02 }],
+        });
         this.at = this.to.node;
         return;
       }
-      default: return;
+      default:
+        return;
     }
   }
 
@@ -142,8 +193,13 @@ class LinkBuilder {
     }
     const { kind } = from.pin.form;
     const sinks = kind === "low-side-out" || (kind === "switch-out" && fieldOf(from.pin.form, "to") === "ground");
-    let [coilA, coilB] = sinks ? [contact === BODY ? (around.feedAlive("run") ?? PLUS) : contact, from.node] : [from.node, BODY];
-    const helper = fieldOf(from.pin.form, "alive") === "run" && fieldOf(to.pin.form, "alive") === "run-crank" ? around.feedAlive("crank") : undefined;
+    let [coilA, coilB] = sinks
+      ? [contact === BODY ? (around.feedAlive("run") ?? PLUS) : contact, from.node]
+      : [from.node, BODY];
+    const helper =
+      fieldOf(from.pin.form, "alive") === "run" && fieldOf(to.pin.form, "alive") === "run-crank"
+        ? around.feedAlive("crank")
+        : undefined;
     if (helper !== undefined && !sinks) {
       // Held by the provider and, while cranking, by a second feed; a diode each keeps the two apart.
       const coil = this.inner();
@@ -152,7 +208,15 @@ class LinkBuilder {
       coilA = coil;
     }
     if (coilA === coilB) coilB = BODY;
-    this.push(type, { type: "relay", coilA, coilB, coilOhms: coilOhms ?? RELAY_COIL_OHMS, pullInVolts: PULL_IN, dropOutVolts: DROP_OUT, contacts: [{ a: contact, b: to.node, when: "energised", ohms: CONTACT_OHMS + around.jointOhms }] });
+    this.push(type, {
+      type: "relay",
+      coilA,
+      coilB,
+      coilOhms: coilOhms ?? RELAY_COIL_OHMS,
+      pullInVolts: PULL_IN,
+      dropOutVolts: DROP_OUT,
+      contacts: [{ a: contact, b: to.node, when: "energised", ohms: CONTACT_OHMS + around.jointOhms }],
+    });
     this.at = to.node;
   }
 }

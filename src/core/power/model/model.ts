@@ -15,7 +15,15 @@ import { type Around, type LinkEnd, linkElements } from "./link-elements";
 import { type NodeNames, nodeNamesOf } from "./node-names";
 import { elementsOfPart } from "./part-elements";
 import { type NetSpan, type Spans, spansOf } from "./spans";
-import { CONDUCTOR_C, type Elements, elementsOfWire, matesOf, terminalOhms, wireElement, wiresOf } from "./wire-elements";
+import {
+  CONDUCTOR_C,
+  type Elements,
+  elementsOfWire,
+  matesOf,
+  terminalOhms,
+  wireElement,
+  wiresOf,
+} from "./wire-elements";
 
 /** A battery's post, Ω. */
 const POST_OHMS = 0.0002;
@@ -39,7 +47,10 @@ class ModelBuilder {
   private readonly harness: Harness;
   private readonly jointOhms: number;
 
-  constructor(private readonly facts: PowerFacts, private readonly like: PowerModel | null) {
+  constructor(
+    private readonly facts: PowerFacts,
+    private readonly like: PowerModel | null,
+  ) {
     this.harness = facts.harness;
     this.jointOhms = settingValue(facts.settings, "joint-ohms") / 1000;
     this.names = nodeNamesOf(facts.harness);
@@ -78,7 +89,8 @@ class ModelBuilder {
 
   private refusedSettings(): PowerProblem[] {
     return [...this.facts.settings.values()].flatMap(({ key, refused }): PowerProblem[] =>
-      refused === undefined ? [] : [{ code: "absurd", what: "setting", setting: key, value: refused, pinId: null }]);
+      refused === undefined ? [] : [{ code: "absurd", what: "setting", setting: key, value: refused, pinId: null }],
+    );
   }
 
   private assume(fact: AssumedFact): void {
@@ -103,13 +115,15 @@ class ModelBuilder {
     wiresOf(this.harness).forEach((known, at) => {
       const wire = this.harness.wires[at] as Wire;
       const tried = this.facts.tried.wires.get(wire.id);
-      if (!this.facts.gone.has(wire.id)) this.addAll(tried === undefined ? known : elementsOfWire(this.harness, wire, tried));
+      if (!this.facts.gone.has(wire.id))
+        this.addAll(tried === undefined ? known : elementsOfWire(this.harness, wire, tried));
     });
   }
 
   private addAssumedFeeds(): void {
     const fed = joinedFeeds(this.facts);
-    for (const edge of this.harness.edges) if (edge.type === "assumed" && edge.a === this.harness.plus && !fed.has(edge.b)) this.addAssumedFeed(edge);
+    for (const edge of this.harness.edges)
+      if (edge.type === "assumed" && edge.a === this.harness.plus && !fed.has(edge.b)) this.addAssumedFeed(edge);
   }
 
   /** What is permanent is a cable; what is switched has a contact in it. */
@@ -122,16 +136,28 @@ class ModelBuilder {
     this.assume({ code: "feeds-as-stated" });
     const ohms = 2 * terminalOhms(pin?.sizeMm2 ?? USUAL_WIRE.areaMm2) + (alive === "permanent" ? 0 : 0.01);
     const closed = { key: liveIn(alive) };
-    this.elements.push({ element: { id: edge.id, type: "switch", a, b, closedIn: closedInShorthand(closed), ohms }, origin: { type: "assumed-feed", at: pointAt(this.harness, edge.b), alive }, closed });
+    this.elements.push({
+      element: { id: edge.id, type: "switch", a, b, closedIn: closedInShorthand(closed), ohms },
+      origin: { type: "assumed-feed", at: pointAt(this.harness, edge.b), alive },
+      closed,
+    });
   }
 
   /** Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the body: the end that tables leave out. Says whether it is. */
   private groundBody(spans: Spans): boolean {
     const reached = reachedByCable(spans, this.harness);
     if (reached.has(BODY)) return false;
-    const end = this.harness.nodes.findIndex((node, at) => node.type === "open" && reached.has(this.node(at)) && this.harness.partAt[this.harness.nodeOfPin.get(node.pinId) as number]?.type === "battery");
+    const end = this.harness.nodes.findIndex(
+      (node, at) =>
+        node.type === "open" &&
+        reached.has(this.node(at)) &&
+        this.harness.partAt[this.harness.nodeOfPin.get(node.pinId) as number]?.type === "battery",
+    );
     this.assume({ code: "ground-cable-to-body" });
-    this.add({ id: "assumed:minus", type: "resistor", a: end < 0 ? MINUS : this.node(end), b: BODY, ohms: 2 * POST_OHMS }, { type: "assumed-ground" });
+    this.add(
+      { id: "assumed:minus", type: "resistor", a: end < 0 ? MINUS : this.node(end), b: BODY, ohms: 2 * POST_OHMS },
+      { type: "assumed-ground" },
+    );
     return true;
   }
 
@@ -142,7 +168,8 @@ class ModelBuilder {
 
   private around(): Around {
     const nodeOf = (pinId: string) => this.names.nodeOfPin.get(pinId);
-    const feedOf = (...wanted: readonly string[]) => this.names.hostFeeds.find(({ form }) => wanted.includes(fieldOf(form, "alive") ?? ""));
+    const feedOf = (...wanted: readonly string[]) =>
+      this.names.hostFeeds.find(({ form }) => wanted.includes(fieldOf(form, "alive") ?? ""));
     return {
       feed: (from) => (from === "ground" ? BODY : nodeOf(from.pinId)),
       feedAlive: (alive) => {
@@ -158,34 +185,64 @@ class ModelBuilder {
     const { harness } = this;
     const [from, to] = [harness.pinById.get(link.providerId), harness.pinById.get(link.consumerId)];
     if (from === undefined || to === undefined) return;
-    const [a, b] = [from, to].map(({ id }) => this.names.openOf.get(id) ?? (harness.nodeOfPin.get(id) as number)) as [number, number];
-    const ends: [LinkEnd, LinkEnd] = [{ node: this.node(a), pin: from }, { node: this.node(b), pin: to }];
+    const [a, b] = [from, to].map(({ id }) => this.names.openOf.get(id) ?? (harness.nodeOfPin.get(id) as number)) as [
+      number,
+      number,
+    ];
+    const ends: [LinkEnd, LinkEnd] = [
+      { node: this.node(a), pin: from },
+      { node: this.node(b), pin: to },
+    ];
     const loose = [a, b].some((at) => harness.nodes[at]?.type === "open");
     const newSize = to.sizeMm2 ?? from.sizeMm2 ?? USUAL_WIRE.areaMm2;
     if (!loose) this.assume({ code: "new-wire-length", lengthM: NEW_WIRE_M });
     const jointOhms = Math.min(this.jointOhms, terminalOhms(newSize));
-    const ohms = loose ? jointOhms : 2 * jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: CONDUCTOR_C });
+    const ohms = loose
+      ? jointOhms
+      : 2 * jointOhms + wireOhms({ lengthM: NEW_WIRE_M, areaMm2: newSize, conductorC: CONDUCTOR_C });
     const { elements, assumed } = linkElements(link.id, ...ends, link.adapters, around, ohms);
     for (const fact of assumed) this.assume(fact);
     if (link.proposed && elements.length > 0) this.assume({ code: "links-as-proposed" });
-    const points = { from: pointAt(harness, harness.nodeOfPin.get(from.id) as number), to: pointAt(harness, harness.nodeOfPin.get(to.id) as number) };
+    const points = {
+      from: pointAt(harness, harness.nodeOfPin.get(from.id) as number),
+      to: pointAt(harness, harness.nodeOfPin.get(to.id) as number),
+    };
     // Copper between two adapters is a part of what they are.
-    for (const { element, of } of elements) this.add(element, { type: "link", linkId: link.id, as: of ?? link.adapters.at(-1)?.type ?? "wire", ...points });
+    for (const { element, of } of elements)
+      this.add(element, { type: "link", linkId: link.id, as: of ?? link.adapters.at(-1)?.type ?? "wire", ...points });
   }
 
   private addTried(): void {
     const { harness } = this;
     const nodeOf = (pinId: string) => this.node(harness.nodeOfPin.get(pinId) ?? harness.chassis);
-    this.facts.tried.straps.forEach(({ fromPinId, toPinId, ...wire }, at) => this.addNewWire(`tried wire ${at}`, nodeOf(fromPinId), nodeOf(toPinId), wire));
+    this.facts.tried.straps.forEach(({ fromPinId, toPinId, ...wire }, at) =>
+      this.addNewWire(`tried wire ${at}`, nodeOf(fromPinId), nodeOf(toPinId), wire),
+    );
     this.facts.tried.loads.forEach(({ pinId, watts, name, ...wire }, at) => {
       const end = `tried load ${at} +`;
-      this.addNewWire(`tried load ${at} wire`, nodeOf(pinId), end, wire, { type: "terminal", part: name, terminal: "+" });
-      this.add({ id: `tried load ${at}`, type: "power", a: end, b: BODY, watts, minVolts: 8 }, { type: "tried-load", name });
+      this.addNewWire(`tried load ${at} wire`, nodeOf(pinId), end, wire, {
+        type: "terminal",
+        part: name,
+        terminal: "+",
+      });
+      this.add(
+        { id: `tried load ${at}`, type: "power", a: end, b: BODY, watts, minVolts: 8 },
+        { type: "tried-load", name },
+      );
     });
   }
 
-  private addNewWire(id: string, a: string, b: string, { sizeMm2, lengthM }: Pick<TriedStrap, "sizeMm2" | "lengthM">, to: Point = this.pointOf(b)): void {
-    if (a !== b) this.elements.push(wireElement({ id, a, b, ends: { from: this.pointOf(a), to }, sizeMm2, lengthM, assumed: [], isTried: true }));
+  private addNewWire(
+    id: string,
+    a: string,
+    b: string,
+    { sizeMm2, lengthM }: Pick<TriedStrap, "sizeMm2" | "lengthM">,
+    to: Point = this.pointOf(b),
+  ): void {
+    if (a !== b)
+      this.elements.push(
+        wireElement({ id, a, b, ends: { from: this.pointOf(a), to }, sizeMm2, lengthM, assumed: [], isTried: true }),
+      );
   }
 
   private addParts(): void {
@@ -201,7 +258,8 @@ class ModelBuilder {
     const donorCharges = harness.parts.some((part) => part.type === "alternator" && part.side !== "host");
     for (const part of harness.parts) {
       const own = edges.get(part.id) ?? [];
-      if (part.type === "alternator" && part.side === "host" && donorCharges) this.assume({ code: "host-alternator-gone" });
+      if (part.type === "alternator" && part.side === "host" && donorCharges)
+        this.assume({ code: "host-alternator-gone" });
       else if (unplugged.has(part.id)) this.assume({ code: "replaced-parts-unplugged" });
       else {
         if (part.type === "battery") this.addPosts(own);
@@ -212,7 +270,11 @@ class ModelBuilder {
 
   private addPosts(edges: readonly HarnessEdge[]): void {
     for (const edge of edges) {
-      if (edge.type === "joint" && (edge.b === this.harness.plus || edge.b === this.harness.minus)) this.add({ id: edge.id, type: "resistor", a: this.node(edge.a), b: this.node(edge.b), ohms: POST_OHMS }, { type: "battery-post" });
+      if (edge.type === "joint" && (edge.b === this.harness.plus || edge.b === this.harness.minus))
+        this.add(
+          { id: edge.id, type: "resistor", a: this.node(edge.a), b: this.node(edge.b), ohms: POST_OHMS },
+          { type: "battery-post" },
+        );
     }
   }
 

@@ -18,13 +18,17 @@ const LARGEST_FUSE_AMPS = 100;
 const LEAST_SOURCE_OHMS = 0.001;
 
 /** Parts as they were translated before. */
-const knownParts = cachedBy((_: Harness) => ({ quiet: new Map<string, Elements>(), busy: new Map<string, Elements>() }));
+const knownParts = cachedBy((_: Harness) => ({
+  quiet: new Map<string, Elements>(),
+  busy: new Map<string, Elements>(),
+}));
 /** Parts that take something from the settings: these are translated anew each time, and those of which a fuse is tried otherwise. */
 const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
 
 /** @param edges the harness's edges inside of the part */
 export function elementsOfPart(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Elements {
-  if (OF_SETTINGS.has(part.type) || [...facts.tried.fuses.values()].some(({ partId }) => partId === part.id)) return makeElements(facts, part, edges);
+  if (OF_SETTINGS.has(part.type) || [...facts.tried.fuses.values()].some(({ partId }) => partId === part.id))
+    return makeElements(facts, part, edges);
   const known = knownParts(facts.harness)[facts.quiet === true ? "quiet" : "busy"];
   const made = known.get(part.id) ?? makeElements(facts, part, edges);
   known.set(part.id, made);
@@ -42,12 +46,28 @@ function makeElements(facts: PowerFacts, part: HarnessPart, edges: readonly Harn
     }
     const { element, problem } = bounded(tried(facts, part, given, elementId), part, elementId);
     if (problem !== null) problems.push(problem);
-    elements.push({ element, origin: { type: "part", partId: part.id, label: part.label, elementId, kind: element.type, role, at: cavityOfElement(facts.harness, part, element, elementId) }, ...(closed === undefined ? {} : { closed }) });
+    elements.push({
+      element,
+      origin: {
+        type: "part",
+        partId: part.id,
+        label: part.label,
+        elementId,
+        kind: element.type,
+        role,
+        at: cavityOfElement(facts.harness, part, element, elementId),
+      },
+      ...(closed === undefined ? {} : { closed }),
+    });
   }
   return { elements, problems, assumed };
 }
 
-function translate({ harness, settings, quiet = false }: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Translated {
+function translate(
+  { harness, settings, quiet = false }: PowerFacts,
+  part: HarnessPart,
+  edges: readonly HarnessEdge[],
+): Translated {
   const ground = onEngine(part) ? BLOCK : BODY;
   const names = nodeNamesOf(harness).nodeName;
   const nodeOf = (at: number) => (at === harness.chassis ? ground : (names[at] as string));
@@ -59,38 +79,96 @@ function translate({ harness, settings, quiet = false }: PowerFacts, part: Harne
       if (edge !== undefined) terminals.set(span.a, nodeOf(edge.a)).set(span.b, nodeOf(edge.b));
     }
   }
-  const pinOf = new Map(part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : harness.pinById.get(pinId)]));
-  return translatePart({ part, node: (terminal) => terminals.get(terminal), pin: (terminal) => pinOf.get(terminal), settings, quiet });
+  const pinOf = new Map(
+    part.terminals.map(({ name, pinId }) => [name, pinId === null ? undefined : harness.pinById.get(pinId)]),
+  );
+  return translatePart({
+    part,
+    node: (terminal) => terminals.get(terminal),
+    pin: (terminal) => pinOf.get(terminal),
+    settings,
+    quiet,
+  });
 }
 
 /** Of a box with many cavities, the cavity that an element is at; null for a part that is one thing. */
-function cavityOfElement(harness: Harness, part: HarnessPart, element: NetElement, elementId: string): CavityPoint | null {
+function cavityOfElement(
+  harness: Harness,
+  part: HarnessPart,
+  element: NetElement,
+  elementId: string,
+): CavityPoint | null {
   if ((part.type !== "computer" && part.type !== "assembly") || element.type === "relay") return null;
-  const pinOf = (terminal: string) => harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
+  const pinOf = (terminal: string) =>
+    harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
   const spec = part.elements.find((one) => one.id === elementId);
   if (spec === undefined || spec.type === "relay") return null;
-  const pin = [spec.b, spec.a].map(pinOf).find((one) => one !== undefined && one.form.kind !== "ground" && (element.type !== "lamp" || one.form.kind === "load-in"));
+  const pin = [spec.b, spec.a]
+    .map(pinOf)
+    .find(
+      (one) =>
+        one !== undefined && one.form.kind !== "ground" && (element.type !== "lamp" || one.form.kind === "load-in"),
+    );
   return pin === undefined ? null : cavityPoint(harness, pin.id);
 }
 
-function tried({ tried: { fuses } }: PowerFacts, part: HarnessPart, element: NetElement, elementId: string): NetElement {
+function tried(
+  { tried: { fuses } }: PowerFacts,
+  part: HarnessPart,
+  element: NetElement,
+  elementId: string,
+): NetElement {
   const amps = fuses.get(`${part.id}/${elementId}`)?.amps;
   return element.type === "fuse" && amps !== undefined ? { ...element, amps, ohms: 0.1 / amps } : element;
 }
 
 /** An element within what can be, and what was wrong with it. */
-function bounded(element: NetElement, part: HarnessPart, elementId: string): { readonly element: NetElement; readonly problem: PowerProblem | null } {
+function bounded(
+  element: NetElement,
+  part: HarnessPart,
+  elementId: string,
+): { readonly element: NetElement; readonly problem: PowerProblem | null } {
   const pinId = part.terminals.find((terminal) => terminal.pinId !== null)?.pinId ?? null;
   if (element.type === "fuse" && element.amps > ABSURD_FUSE_AMPS) {
-    return { element: { ...element, amps: LARGEST_FUSE_AMPS, ohms: 0.1 / LARGEST_FUSE_AMPS }, problem: { code: "absurd", what: "fuse", part: part.label, elementId, amps: element.amps, takenAmps: LARGEST_FUSE_AMPS, pinId } };
+    return {
+      element: { ...element, amps: LARGEST_FUSE_AMPS, ohms: 0.1 / LARGEST_FUSE_AMPS },
+      problem: {
+        code: "absurd",
+        what: "fuse",
+        part: part.label,
+        elementId,
+        amps: element.amps,
+        takenAmps: LARGEST_FUSE_AMPS,
+        pinId,
+      },
+    };
   }
   if (element.type === "source" && element.ohms < LEAST_SOURCE_OHMS) {
-    return { element: { ...element, ohms: LEAST_SOURCE_OHMS }, problem: { code: "source-without-resistance", part: part.label, elementId, ohms: element.ohms, takenOhms: LEAST_SOURCE_OHMS, pinId } };
+    return {
+      element: { ...element, ohms: LEAST_SOURCE_OHMS },
+      problem: {
+        code: "source-without-resistance",
+        part: part.label,
+        elementId,
+        ohms: element.ohms,
+        takenOhms: LEAST_SOURCE_OHMS,
+        pinId,
+      },
+    };
   }
   return { element, problem: null };
 }
 
 /** Parts that bolt to the engine or gearbox: their case is at the block's voltage, not the body's. */
 const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
-const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set(["sensor", "solenoid", "switch", "ground-stud", "motor", "heater", "sender"]);
-const onEngine = ({ type, side }: HarnessPart) => ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));
+const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set([
+  "sensor",
+  "solenoid",
+  "switch",
+  "ground-stud",
+  "motor",
+  "heater",
+  "sender",
+]);
+const onEngine = ({ type, side }: HarnessPart) =>
+  ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));

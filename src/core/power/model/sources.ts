@@ -25,12 +25,20 @@ export function ratedAmps(settings: Settings, pins: readonly (CavityFacts | unde
 /** Its regulated voltage, V: as somebody said, else as its output's cavity states, else a usual one. */
 export function regulatedVolts(settings: Settings, output: CavityFacts | undefined): number {
   const stated = output === undefined ? 0 : (fieldOf(output.form, "volts") ?? 0);
-  return settings.get("alternator-v")?.origin == null && stated > AT_REST_VOLTS ? stated : settingValue(settings, "alternator-v");
+  return settings.get("alternator-v")?.origin == null && stated > AT_REST_VOLTS
+    ? stated
+    : settingValue(settings, "alternator-v");
 }
 
 /** The same of a part of the harness. */
-export const ratedAmpsOf = ({ harness, settings }: Pick<PowerFacts, "harness" | "settings">, part: HarnessPart): number =>
-  ratedAmps(settings, part.terminals.map(({ pinId }) => (pinId === null ? undefined : harness.pinById.get(pinId))));
+export const ratedAmpsOf = (
+  { harness, settings }: Pick<PowerFacts, "harness" | "settings">,
+  part: HarnessPart,
+): number =>
+  ratedAmps(
+    settings,
+    part.terminals.map(({ pinId }) => (pinId === null ? undefined : harness.pinById.get(pinId))),
+  );
 
 /** A source of the netlist with the part that it stands for; null for a battery that no table shows. */
 interface Source {
@@ -52,5 +60,9 @@ export const isBattery = ({ part }: Source): boolean => part === null || part.ty
 export const EXCITER = "exciter";
 
 /** Alternators that charge, by their main output. */
-export const alternatorsOf = (model: PowerModel): (Source & { readonly part: HarnessPart })[] => sourcesOf(model).flatMap(({ span, part }) =>
-  (part?.type === "alternator" && span.planned.origin.type === "part" && span.planned.origin.elementId !== EXCITER ? [{ span, part }] : []));
+export const alternatorsOf = (model: PowerModel): (Source & { readonly part: HarnessPart })[] =>
+  sourcesOf(model).flatMap(({ span, part }) =>
+    part?.type === "alternator" && span.planned.origin.type === "part" && span.planned.origin.elementId !== EXCITER
+      ? [{ span, part }]
+      : [],
+  );

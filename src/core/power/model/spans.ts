@@ -30,18 +30,33 @@ const LOAD_OHMS = 0.4;
 
 const isCopper = (origin: Origin): boolean => {
   switch (origin.type) {
-    case "wire": case "mate": case "battery-post": case "assumed-ground": return true;
-    case "link": return origin.as === "wire";
-    default: return false;
+    case "wire":
+    case "mate":
+    case "battery-post":
+    case "assumed-ground":
+      return true;
+    case "link":
+      return origin.as === "wire";
+    default:
+      return false;
   }
 };
 
 function roleOf({ element, origin }: PlanElement): NetSpan["role"] {
   switch (element.type) {
-    case "source": return "source";
-    case "resistor": return isCopper(origin) || (element.ohms < LOAD_OHMS && !(origin.type === "part" && origin.role === "starter-motor")) ? "path" : "load";
-    case "switch": case "fuse": case "diode": return "path";
-    default: return "load";
+    case "source":
+      return "source";
+    case "resistor":
+      return isCopper(origin) ||
+        (element.ohms < LOAD_OHMS && !(origin.type === "part" && origin.role === "starter-motor"))
+        ? "path"
+        : "load";
+    case "switch":
+    case "fuse":
+    case "diode":
+      return "path";
+    default:
+      return "load";
   }
 }
 
@@ -49,7 +64,11 @@ function roleOf({ element, origin }: PlanElement): NetSpan["role"] {
  * @param planned one an element of the netlist, in its order
  * @param like   of a netlist numbered alike: ways of the same elements are the same
  */
-export function spansOf(planned: readonly PlanElement[], { nodes, nodeOf, list }: NamedBranches, like: Spans | null = null): Spans {
+export function spansOf(
+  planned: readonly PlanElement[],
+  { nodes, nodeOf, list }: NamedBranches,
+  like: Spans | null = null,
+): Spans {
   const atNode = like === null ? nodes.map((): readonly NetSpan[] => []) : like.atNode.slice();
   let nth = -1;
   const all = list.map(({ name, contact, a, b }, at): NetSpan => {
@@ -58,7 +77,16 @@ export function spansOf(planned: readonly PlanElement[], { nodes, nodeOf, list }
     const own = planned[nth] as PlanElement;
     const known = like?.all[at];
     if (known?.planned === own) return known;
-    const span: NetSpan = { name, a: nodes[a] as string, b: nodes[b] as string, at, i: a, j: b, planned: own, role: own.element.type === "relay" ? (contact < 0 ? "load" : "path") : roleOf(own) };
+    const span: NetSpan = {
+      name,
+      a: nodes[a] as string,
+      b: nodes[b] as string,
+      at,
+      i: a,
+      j: b,
+      planned: own,
+      role: own.element.type === "relay" ? (contact < 0 ? "load" : "path") : roleOf(own),
+    };
     for (const node of [a, b]) {
       if (known === undefined) (atNode[node] as NetSpan[]).push(span);
       else atNode[node] = (atNode[node] as readonly NetSpan[]).map((one) => (one === known ? span : one));

@@ -18,8 +18,15 @@ export const whileTurning: ClosedWhen = { key: ["running", "coasting"] };
 
 /** In which key positions a computer works an output, once it is awake. What is not here it leaves open: pulses, and what only a driver's wish asks for. */
 const DRIVEN: Partial<Record<Quantity, readonly KeyPosition[]>> = {
-  "main-relay": ENGINE_ON, "relay-supply": ENGINE_ON, "fuel-pump": TURNING, "starter-relay": ["crank"], "cooling-fan": ["running"], "charge-warning": ["run", "crank"],
-  "malfunction-lamp": ["run"], "glow-plug": ["run", "crank"], "oxygen-heater": ["running"],
+  "main-relay": ENGINE_ON,
+  "relay-supply": ENGINE_ON,
+  "fuel-pump": TURNING,
+  "starter-relay": ["crank"],
+  "cooling-fan": ["running"],
+  "charge-warning": ["run", "crank"],
+  "malfunction-lamp": ["run"],
+  "glow-plug": ["run", "crank"],
+  "oxygen-heater": ["running"],
 };
 
 /** When a computer works this output, assumed from what it carries; null where it leaves it open. */
@@ -33,9 +40,20 @@ const NO_OIL_PRESSURE: ClosedWhen = { key: KEY_POSITIONS.filter((key) => key !==
 
 /** Switches that the engine, the gearbox or a pedal works, by what they carry. */
 const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
-  "oil-pressure-warning": NO_OIL_PRESSURE, "oil-pressure": NO_OIL_PRESSURE, "park-neutral": { range: ["P", "N"] }, "clutch-switch": { clutch: "pressed" }, "brake-switch": { brake: "pressed" },
-  "reverse-lamp": { range: ["R"] }, "reverse-lockout": neverClosed, "gear-range": neverClosed, "starter-request": whileCranking, door: neverClosed, handbrake: neverClosed, "brake-fluid": neverClosed,
-  hazard: neverClosed, "ignition-coil": neverClosed,
+  "oil-pressure-warning": NO_OIL_PRESSURE,
+  "oil-pressure": NO_OIL_PRESSURE,
+  "park-neutral": { range: ["P", "N"] },
+  "clutch-switch": { clutch: "pressed" },
+  "brake-switch": { brake: "pressed" },
+  "reverse-lamp": { range: ["R"] },
+  "reverse-lockout": neverClosed,
+  "gear-range": neverClosed,
+  "starter-request": whileCranking,
+  door: neverClosed,
+  handbrake: neverClosed,
+  "brake-fluid": neverClosed,
+  hazard: neverClosed,
+  "ignition-coil": neverClosed,
 };
 
 /**
@@ -44,15 +62,24 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
  *
  * @param quiet the driver has nothing on
  */
-export function closedWhen(part: Pick<HarnessPart, "label">, pins: readonly Pick<CavityFacts, "quantity" | "description">[], quiet = false): ClosedWhen {
+export function closedWhen(
+  part: Pick<HarnessPart, "label">,
+  pins: readonly Pick<CavityFacts, "quantity" | "description">[],
+  quiet = false,
+): ClosedWhen {
   const known = pins.find((pin) => pin.quantity !== null && WORKED[pin.quantity] !== undefined)?.quantity;
   if (known != null) return quiet && known === "brake-switch" ? neverClosed : (WORKED[known] as ClosedWhen);
-  if (/door|boot|bonnet|hazard|horn|wash/i.test(`${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`)) return neverClosed;
+  if (/door|boot|bonnet|hazard|horn|wash/i.test(`${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`))
+    return neverClosed;
   return quiet ? neverClosed : KEY_ON;
 }
 
 /** When loads that the engine cannot do without must have their feed. */
-const TURNED: Partial<Record<Quantity, readonly KeyPosition[]>> = { "fuel-pump": TURNING, "starter-request": ["crank"], "starter-relay": ["crank"] };
+const TURNED: Partial<Record<Quantity, readonly KeyPosition[]>> = {
+  "fuel-pump": TURNING,
+  "starter-request": ["crank"],
+  "starter-relay": ["crank"],
+};
 
 /** In which positions a consumer must have its feed; what hangs on a computer's relay, while the engine turns. Null where nobody has said. */
 export function neededIn(pin: Pick<CavityFacts, "form" | "quantity">): readonly KeyPosition[] | null {

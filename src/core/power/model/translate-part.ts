@@ -1,7 +1,15 @@
 import type { NetElement } from "../../circuit";
 import { fieldOf } from "../../forms";
 import type { HarnessPart } from "../../harness";
-import { type CavityFacts, CHASSIS, type ElementSpec, hasUsualWatts, RATED_VOLTS, statesAmps, terminalsOf } from "../../parts";
+import {
+  type CavityFacts,
+  CHASSIS,
+  type ElementSpec,
+  hasUsualWatts,
+  RATED_VOLTS,
+  statesAmps,
+  terminalsOf,
+} from "../../parts";
 import { aliveOf } from "../../signals";
 import { type ClosedWhen, closedInShorthand, NETLIST_KEYS, neverClosed, withCoasting } from "../../state";
 import type { PartRole } from "../plan-element";
@@ -9,7 +17,6 @@ import { batterySource, coldTorque, type Settings, settingValue } from "../setti
 import type { AssumedFact } from "../types";
 import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
 import { ALWAYS, closedWhen, drivenWhen, engineOn, KEY_ON, whileCranking, whileTurning } from "./switch-states";
-
 
 /** What a starter has left of the battery's voltage at its rated current, V. */
 const CRANKING_VOLTS = 10;
@@ -84,17 +91,35 @@ class Translation {
   run(): Translated {
     const socket = this.part.guessed && /socket/i.test(this.part.label);
     if (socket) this.assumed.push({ code: "sockets-empty" });
-    else switch (this.part.type) {
-      case "motor": case "heater": case "solenoid": case "horn": case "lamp": for (const element of this.part.elements) this.controlled(element); break;
-      case "starter": this.starter(); break;
-      case "alternator": this.alternator(); break;
-      case "computer": case "assembly": this.computer(); break;
-      case "fuse-box": this.fuseBox(); break;
-      default:
-        for (const element of this.part.elements) this.copy(this.adjusted(element), { closed: this.worked(element) });
-    }
+    else
+      switch (this.part.type) {
+        case "motor":
+        case "heater":
+        case "solenoid":
+        case "horn":
+        case "lamp":
+          for (const element of this.part.elements) this.controlled(element);
+          break;
+        case "starter":
+          this.starter();
+          break;
+        case "alternator":
+          this.alternator();
+          break;
+        case "computer":
+        case "assembly":
+          this.computer();
+          break;
+        case "fuse-box":
+          this.fuseBox();
+          break;
+        default:
+          for (const element of this.part.elements) this.copy(this.adjusted(element), { closed: this.worked(element) });
+      }
     if (!socket && this.part.guessed && hasUsualWatts(this.part.type)) {
-      for (const element of this.part.elements) if ("a" in element && ![element.a, element.b].some((terminal) => statesAmps(this.subject.pin(terminal)))) this.assumed.push({ code: "usual-watts" });
+      for (const element of this.part.elements)
+        if ("a" in element && ![element.a, element.b].some((terminal) => statesAmps(this.subject.pin(terminal))))
+          this.assumed.push({ code: "usual-watts" });
     }
     return { elements: this.elements, assumed: this.assumed };
   }
@@ -105,25 +130,46 @@ class Translation {
   }
 
   /** A switch that no table shows, between nodes. */
-  private pushSwitch(elementId: string, role: PartRole, ends: { readonly id: string; readonly a: string; readonly b: string; readonly ohms: number }, closed: ClosedWhen): void {
+  private pushSwitch(
+    elementId: string,
+    role: PartRole,
+    ends: { readonly id: string; readonly a: string; readonly b: string; readonly ohms: number },
+    closed: ClosedWhen,
+  ): void {
     this.push(elementId, { type: "switch", closedIn: closedInShorthand(closed), ...ends }, role, closed);
   }
 
   /** The element between nodes; left out where one of its terminals leads nowhere or both to the same. */
   private copy(spec: ElementSpec, { through, closed, role = "own", elementId = spec.id }: CopyOptions = {}): void {
-    const nodes = new Map(terminalsOf(spec).map((terminal) => [terminal, through?.[terminal] ?? this.subject.node(terminal)]));
+    const nodes = new Map(
+      terminalsOf(spec).map((terminal) => [terminal, through?.[terminal] ?? this.subject.node(terminal)]),
+    );
     const at = (terminal: string) => nodes.get(terminal) as string;
     const id = this.id(spec.id);
     if (spec.type === "relay") {
-      if (nodes.get(spec.coilA) === undefined || nodes.get(spec.coilB) === undefined || at(spec.coilA) === at(spec.coilB)) return;
-      const contacts = spec.contacts.filter(({ a, b }) => nodes.get(a) !== undefined && nodes.get(b) !== undefined && at(a) !== at(b));
-      this.push(elementId, { ...spec, id, coilA: at(spec.coilA), coilB: at(spec.coilB), contacts: contacts.map((contact) => ({ ...contact, a: at(contact.a), b: at(contact.b) })) });
+      if (
+        nodes.get(spec.coilA) === undefined ||
+        nodes.get(spec.coilB) === undefined ||
+        at(spec.coilA) === at(spec.coilB)
+      )
+        return;
+      const contacts = spec.contacts.filter(
+        ({ a, b }) => nodes.get(a) !== undefined && nodes.get(b) !== undefined && at(a) !== at(b),
+      );
+      this.push(elementId, {
+        ...spec,
+        id,
+        coilA: at(spec.coilA),
+        coilB: at(spec.coilB),
+        contacts: contacts.map((contact) => ({ ...contact, a: at(contact.a), b: at(contact.b) })),
+      });
       return;
     }
     if (nodes.get(spec.a) === undefined || nodes.get(spec.b) === undefined || at(spec.a) === at(spec.b)) return;
     const ends = { id, a: at(spec.a), b: at(spec.b) };
     if (spec.type === "resistor") this.push(elementId, { type: "resistor", ohms: spec.ohms, ...ends }, role);
-    else if (spec.type === "switch") this.pushSwitch(elementId, role, { ohms: spec.ohms, ...ends }, closed ?? { key: withCoasting(spec.closedIn) });
+    else if (spec.type === "switch")
+      this.pushSwitch(elementId, role, { ohms: spec.ohms, ...ends }, closed ?? { key: withCoasting(spec.closedIn) });
     else this.push(elementId, { ...spec, ...ends }, role);
   }
 
@@ -140,41 +186,88 @@ class Translation {
   /** When a switch that may be closed in any position is closed in fact; undefined where its part says it itself. */
   private worked(spec: ElementSpec): ClosedWhen | undefined {
     const { part, subject } = this;
-    if (spec.type !== "switch" || (part.type !== "switch" && part.type !== "flasher") || spec.closedIn.length !== NETLIST_KEYS.length) return undefined;
+    if (
+      spec.type !== "switch" ||
+      (part.type !== "switch" && part.type !== "flasher") ||
+      spec.closedIn.length !== NETLIST_KEYS.length
+    )
+      return undefined;
     this.assumed.push({ code: "switches-usual" });
-    return closedWhen(part, terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []), subject.quiet);
+    return closedWhen(
+      part,
+      terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []),
+      subject.quiet,
+    );
   }
 
   /** The motor hangs on the contact that its solenoid closes; its current is the one that its cavity states. */
   private starter(): void {
-    const coils = this.part.elements.filter((element): element is Extract<ElementSpec, { type: "resistor" }> => element.type === "resistor");
+    const coils = this.part.elements.filter(
+      (element): element is Extract<ElementSpec, { type: "resistor" }> => element.type === "resistor",
+    );
     const motor = coils.find((element) => element.ohms < 0.5);
     const solenoid = coils.find((element) => element !== motor && element.ohms < 10);
     const [cable, case_] = motor === undefined ? [] : [this.subject.node(motor.a), this.subject.node(motor.b)];
-    if (motor === undefined || cable === undefined || case_ === undefined) { for (const element of this.part.elements) this.copy(element); return; }
+    if (motor === undefined || cable === undefined || case_ === undefined) {
+      for (const element of this.part.elements) this.copy(element);
+      return;
+    }
     const amps = ampsOf(this.subject.pin(motor.a));
     const warm = amps > 0 ? CRANKING_VOLTS / amps : motor.ohms;
     if (!(amps > 0)) this.assumed.push({ code: "starter-amps", amps: Math.round(CRANKING_VOLTS / motor.ohms) });
     const ohms = warm / coldTorque(settingValue(this.subject.settings, "battery-c"));
     const inner = this.inner("motor");
     const [coilA, coilB] = solenoid === undefined ? [] : [this.subject.node(solenoid.a), this.subject.node(solenoid.b)];
-    if (solenoid === undefined || coilA === undefined || coilB === undefined) this.pushSwitch("solenoid", "starter-solenoid", { id: this.id("solenoid"), a: cable, b: inner, ohms: 0.0005 }, whileCranking);
-    else this.push("solenoid", { id: this.id("solenoid"), type: "relay", coilA, coilB, coilOhms: solenoid.ohms, ...SOLENOID, contacts: [{ a: cable, b: inner, when: "energised", ohms: 0.0005 }] }, "starter-solenoid");
+    if (solenoid === undefined || coilA === undefined || coilB === undefined)
+      this.pushSwitch(
+        "solenoid",
+        "starter-solenoid",
+        { id: this.id("solenoid"), a: cable, b: inner, ohms: 0.0005 },
+        whileCranking,
+      );
+    else
+      this.push(
+        "solenoid",
+        {
+          id: this.id("solenoid"),
+          type: "relay",
+          coilA,
+          coilB,
+          coilOhms: solenoid.ohms,
+          ...SOLENOID,
+          contacts: [{ a: cable, b: inner, when: "energised", ohms: 0.0005 }],
+        },
+        "starter-solenoid",
+      );
     this.push("motor", { id: this.id("motor"), type: "resistor", a: inner, b: case_, ohms }, "starter-motor");
   }
 
   private alternator(): void {
     const output = this.part.elements.find((element) => element.type === "source");
-    const regulated = regulatedVolts(this.subject.settings, output === undefined || !("a" in output) ? undefined : this.subject.pin(output.a));
-    const rated = ratedAmps(this.subject.settings, this.part.terminals.map(({ name }) => this.subject.pin(name)));
+    const regulated = regulatedVolts(
+      this.subject.settings,
+      output === undefined || !("a" in output) ? undefined : this.subject.pin(output.a),
+    );
+    const rated = ratedAmps(
+      this.subject.settings,
+      this.part.terminals.map(({ name }) => this.subject.pin(name)),
+    );
     for (const element of this.part.elements) {
       const a = "a" in element ? this.subject.node(element.a) : undefined;
       const b = "b" in element ? this.subject.node(element.b) : undefined;
       if (element.type === "source" && a !== undefined && b !== undefined) {
-        this.turning(element.id, a, b, element.volts === LIBRARY_VOLTS ? regulated : element.volts, element.ohms === LIBRARY_OHMS ? alternatorOhms(rated) : element.ohms);
+        this.turning(
+          element.id,
+          a,
+          b,
+          element.volts === LIBRARY_VOLTS ? regulated : element.volts,
+          element.ohms === LIBRARY_OHMS ? alternatorOhms(rated) : element.ohms,
+        );
       } else {
         this.copy(element);
-        const isLamp = "a" in element && (LAMP_TERMINAL.test(element.a) || this.subject.pin(element.a)?.quantity === "charge-warning");
+        const isLamp =
+          "a" in element &&
+          (LAMP_TERMINAL.test(element.a) || this.subject.pin(element.a)?.quantity === "charge-warning");
         if (isLamp && a !== undefined && b !== undefined) this.turning(EXCITER, a, b, regulated, EXCITER_OHMS);
       }
     }
@@ -183,7 +276,12 @@ class Translation {
   private turning(elementId: string, a: string, b: string, volts: number, ohms: number): void {
     const inner = this.inner(elementId);
     this.push(elementId, { id: this.id(elementId), type: "source", a: inner, b, volts, ohms });
-    this.pushSwitch(elementId, "turning", { id: this.id(`${elementId} turning`), a: inner, b: a, ohms: 0.001 }, whileTurning);
+    this.pushSwitch(
+      elementId,
+      "turning",
+      { id: this.id(`${elementId} turning`), a: inner, b: a, ohms: 0.001 },
+      whileTurning,
+    );
   }
 
   /** What hangs on a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
@@ -191,8 +289,12 @@ class Translation {
     const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
     const pin = isLoad ? this.subject.pin(element.a) : undefined;
     // A lamp whose other side something else works is on when that is.
-    const worked = element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.form.kind === "ground";
-    if (!isLoad || !worked || pin?.form.kind !== "supply-in" || !isPermanent(pin)) { this.copy(element); return; }
+    const worked =
+      element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.form.kind === "ground";
+    if (!isLoad || !worked || pin?.form.kind !== "supply-in" || !isPermanent(pin)) {
+      this.copy(element);
+      return;
+    }
     this.assumed.push({ code: "controlled-loads" });
     const inner = this.inner(`${element.id} control`);
     this.before(element, "control", inner, this.subject.quiet ? neverClosed : KEY_ON);
@@ -203,7 +305,15 @@ class Translation {
   private fuseBox(): void {
     for (const element of this.part.elements) {
       const way = element.type === "fuse" ? this.subject.pin(element.b) : undefined;
-      if (element.type !== "fuse" || way === undefined || way.description === null || fieldOf(way.form, "alive") !== null) { this.copy(element); continue; }
+      if (
+        element.type !== "fuse" ||
+        way === undefined ||
+        way.description === null ||
+        fieldOf(way.form, "alive") !== null
+      ) {
+        this.copy(element);
+        continue;
+      }
       this.assumed.push({ code: "fuse-way-in-run" });
       const inner = this.inner(`${element.id} way`);
       this.before(element, "way-control", inner, KEY_ON);
@@ -212,8 +322,17 @@ class Translation {
   }
 
   /** A switch that no table shows, before an element. */
-  private before(element: ElementSpec & { readonly a: string }, role: PartRole, inner: string, closed: ClosedWhen, ohms = 0.005): void {
-    this.copy({ id: `${element.id} ${role}`, type: "switch", a: element.a, b: inner, closedIn: [], ohms }, { through: { [inner]: inner }, closed, role, elementId: element.id });
+  private before(
+    element: ElementSpec & { readonly a: string },
+    role: PartRole,
+    inner: string,
+    closed: ClosedWhen,
+    ohms = 0.005,
+  ): void {
+    this.copy(
+      { id: `${element.id} ${role}`, type: "switch", a: element.a, b: inner, closedIn: [], ohms },
+      { through: { [inner]: inner }, closed, role, elementId: element.id },
+    );
   }
 
   /** A node inside of the part. */
@@ -227,7 +346,12 @@ class Translation {
     const supply = this.supply();
     const awake: { spec: ElementSpec & { readonly a: string; readonly b: string }; closed: ClosedWhen }[] = [];
     for (const element of this.part.elements) {
-      const pin = element.type === "switch" || element.type === "power" ? (this.subject.pin(element.a)?.form.kind === "supply-in" && element.type === "switch" ? this.subject.pin(element.b) : this.subject.pin(element.a)) : undefined;
+      const pin =
+        element.type === "switch" || element.type === "power"
+          ? this.subject.pin(element.a)?.form.kind === "supply-in" && element.type === "switch"
+            ? this.subject.pin(element.b)
+            : this.subject.pin(element.a)
+          : undefined;
       if (element.type === "switch" && element.closedIn.length === 0) {
         const closed = pin === undefined ? null : drivenWhen(pin);
         if (closed === null) this.copy(element);
@@ -240,11 +364,29 @@ class Translation {
     if (awake.length === 0) return;
     this.assumed.push({ code: "outputs-on" });
     const inner = (id: string) => this.inner(`${id} awake`);
-    const contacts = awake.flatMap(({ spec }) => { const a = this.subject.node(spec.a); return a === undefined ? [] : [{ a, b: inner(spec.id), when: "energised" as const, ohms: DRIVER_OHMS / 5 }]; });
-    if (supply !== null) this.push("awake", { id: this.id("awake"), type: "relay", coilA: supply.node, coilB: supply.ground, coilOhms: SENSE_OHMS, pullInVolts: supply.volts, dropOutVolts: supply.volts * 0.9, contacts }, "awake");
+    const contacts = awake.flatMap(({ spec }) => {
+      const a = this.subject.node(spec.a);
+      return a === undefined ? [] : [{ a, b: inner(spec.id), when: "energised" as const, ohms: DRIVER_OHMS / 5 }];
+    });
+    if (supply !== null)
+      this.push(
+        "awake",
+        {
+          id: this.id("awake"),
+          type: "relay",
+          coilA: supply.node,
+          coilB: supply.ground,
+          coilOhms: SENSE_OHMS,
+          pullInVolts: supply.volts,
+          dropOutVolts: supply.volts * 0.9,
+          contacts,
+        },
+        "awake",
+      );
     for (const { spec, closed } of awake) {
       const through = { [spec.a]: inner(spec.id) };
-      if (spec.type === "switch") this.copy({ ...spec, ohms: DRIVER_OHMS }, { closed, ...(supply === null ? {} : { through }) });
+      if (spec.type === "switch")
+        this.copy({ ...spec, ohms: DRIVER_OHMS }, { closed, ...(supply === null ? {} : { through }) });
       else {
         if (supply === null) this.before(spec, "control", inner(spec.id), closed, 0.001);
         this.copy(spec, { through });
@@ -258,32 +400,56 @@ class Translation {
     if (element.type !== "resistor" || pin?.form.kind !== "load-in") return null;
     const watts = (fieldOf(pin.form, "amps") || 0.1) * RATED_VOLTS;
     const feed = fieldOf(pin.form, "otherEnd") === "battery" ? this.feedTerminal() : element.b;
-    return feed === null ? null : { id: element.id, type: "lamp", a: feed, b: element.a, ratedVolts: RATED_VOLTS, ratedWatts: watts };
+    return feed === null
+      ? null
+      : { id: element.id, type: "lamp", a: feed, b: element.a, ratedVolts: RATED_VOLTS, ratedWatts: watts };
   }
 
   private feedTerminal(): string | null {
     const feeds = this.part.terminals.filter(({ name }) => this.subject.pin(name)?.form.kind === "supply-in");
-    return (feeds.find(({ name }) => { const pin = this.subject.pin(name); return pin !== undefined && !isPermanent(pin); }) ?? feeds[0])?.name ?? null;
+    return (
+      (
+        feeds.find(({ name }) => {
+          const pin = this.subject.pin(name);
+          return pin !== undefined && !isPermanent(pin);
+        }) ?? feeds[0]
+      )?.name ?? null
+    );
   }
 
   private asleep(id: string, a: string, b: string): void {
     this.assumed.push({ code: "asleep-amps", amps: ASLEEP_AMPS });
-    this.copy({ id: `${id} asleep`, type: "resistor", a, b, ohms: 12.5 / ASLEEP_AMPS, joint: false }, { role: "asleep", elementId: id });
+    this.copy(
+      { id: `${id} asleep`, type: "resistor", a, b, ohms: 12.5 / ASLEEP_AMPS, joint: false },
+      { role: "asleep", elementId: id },
+    );
   }
 
   /** The supply that wakes a computer: the one that is live with the ignition, else any. */
   private supply(): { readonly node: string; readonly ground: string; readonly volts: number } | null {
     const feeds = this.part.elements.flatMap((element) => {
       if (element.type !== "power") return [];
-      const [pin, node, ground] = [this.subject.pin(element.a), this.subject.node(element.a), this.subject.node(element.b)];
-      return pin === undefined || node === undefined || ground === undefined || node === ground ? [] : [{ pin, node, ground, volts: fieldOf(pin.form, "minVolts") || COMPUTER_VOLTS }];
+      const [pin, node, ground] = [
+        this.subject.pin(element.a),
+        this.subject.node(element.a),
+        this.subject.node(element.b),
+      ];
+      return pin === undefined || node === undefined || ground === undefined || node === ground
+        ? []
+        : [{ pin, node, ground, volts: fieldOf(pin.form, "minVolts") || COMPUTER_VOLTS }];
     });
     const order = ["run-crank", "run", "accessory"];
     // What is live for good cannot wake it.
-    return feeds.filter(({ pin }) => !isPermanent(pin)).toSorted((a, b) => rank(order, a.pin) - rank(order, b.pin))[0] ?? null;
+    return (
+      feeds.filter(({ pin }) => !isPermanent(pin)).toSorted((a, b) => rank(order, a.pin) - rank(order, b.pin))[0] ??
+      null
+    );
   }
 }
 
 const isPermanent = (pin: CavityFacts) => aliveOf(pin) === "permanent";
 const ampsOf = (pin: CavityFacts | undefined): number => (pin === undefined ? 0 : (fieldOf(pin.form, "amps") ?? 0));
-const rank = (order: readonly string[], pin: CavityFacts) => { const at = order.indexOf(fieldOf(pin.form, "alive") ?? ""); return at < 0 ? order.length : at; };
+const rank = (order: readonly string[], pin: CavityFacts) => {
+  const at = order.indexOf(fieldOf(pin.form, "alive") ?? "");
+  return at < 0 ? order.length : at;
+};

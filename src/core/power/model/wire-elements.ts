@@ -47,7 +47,9 @@ export function wireElement({ id, a, b, ends, sizeMm2, lengthM, assumed, isTried
 }
 
 /** The harness's wires in their order, as its tables have them. */
-export const wiresOf = cachedBy((harness: Harness): readonly Elements[] => harness.wires.map((wire) => elementsOfWire(harness, wire)));
+export const wiresOf = cachedBy((harness: Harness): readonly Elements[] =>
+  harness.wires.map((wire) => elementsOfWire(harness, wire)),
+);
 
 /** A wire of the harness; with another size or length where one is tried. */
 export function elementsOfWire(harness: Harness, wire: Wire, tried?: TriedWire): Elements {
@@ -61,18 +63,31 @@ export function elementsOfWire(harness: Harness, wire: Wire, tried?: TriedWire):
   const bounded = (what: "size" | "length", value: number | null, most: number, usual: number): number => {
     if (value !== null && value > 0 && value <= most) return value;
     unsure.push(what);
-    if (value === null) assumed.push(what === "size" ? { code: "wire-size", sizeMm2: usual } : { code: "wire-length", lengthM: usual });
+    if (value === null)
+      assumed.push(what === "size" ? { code: "wire-size", sizeMm2: usual } : { code: "wire-length", lengthM: usual });
     else problems.push({ code: "absurd", what, value, taken: usual, ...ends, pinId: wire.pinIds[0] ?? null });
     return usual;
   };
   const sizeMm2 = bounded("size", tried?.sizeMm2 ?? wire.sizeMm2, ABSURD_MM2, USUAL_WIRE.areaMm2);
   const lengthM = bounded("length", tried?.lengthM ?? wire.lengthM, ABSURD_M, USUAL_WIRE.lengthM);
-  return { elements: [wireElement({ id: wire.id, a, b, ends, sizeMm2, lengthM, assumed: unsure, isTried: false })], problems, assumed };
+  return {
+    elements: [wireElement({ id: wire.id, a, b, ends, sizeMm2, lengthM, assumed: unsure, isTried: false })],
+    problems,
+    assumed,
+  };
 }
 
 /** Halves of in-line connectors: a try changes nothing of them. */
 export const matesOf = cachedBy((harness: Harness): readonly PlanElement[] => {
   const { nodeName: names } = nodeNamesOf(harness);
   return harness.edges.flatMap(({ id, type, a, b }): PlanElement[] =>
-    type === "mate" ? [{ element: { id, type: "resistor", a: names[a] as string, b: names[b] as string, ohms: MATE_OHMS }, origin: { type: "mate", from: pointAt(harness, a), to: pointAt(harness, b) } }] : []);
+    type === "mate"
+      ? [
+          {
+            element: { id, type: "resistor", a: names[a] as string, b: names[b] as string, ohms: MATE_OHMS },
+            origin: { type: "mate", from: pointAt(harness, a), to: pointAt(harness, b) },
+          },
+        ]
+      : [],
+  );
 });

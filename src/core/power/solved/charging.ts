@@ -14,7 +14,9 @@ const MOST_ROUNDS = 12;
 const GIVES_AMPS = 0.05;
 
 /** The resistance with which a battery takes current in, Ω: far more than it gives it with, for its own voltage rises with its charge (after Salameh, Casacca & Lynch 1992, who keep the two apart). */
-export const takingOhms = (settings: Settings): number => Math.max(0.2, settingValue(settings, "alternator-v") - AT_REST_VOLTS) / (TAKEN_PART * settingValue(settings, "battery-ah"));
+export const takingOhms = (settings: Settings): number =>
+  Math.max(0.2, settingValue(settings, "alternator-v") - AT_REST_VOLTS) /
+  (TAKEN_PART * settingValue(settings, "battery-ah"));
 
 /** The engine's running state, with the resistances that its sources have in it. */
 export interface Charged {
@@ -30,7 +32,9 @@ export interface Charged {
 export function solveCharged(network: Network, model: PowerModel, running: SwitchSetting): Charged {
   const turning = alternatorsOf(model).map(({ span, part }) => new Limited(span, ratedAmpsOf(model.facts, part)));
   if (turning.length === 0) return { result: network.solve(running), under: [] };
-  const batteries = sourcesOf(model).filter(isBattery).map(({ span }) => span.name);
+  const batteries = sourcesOf(model)
+    .filter(isBattery)
+    .map(({ span }) => span.name);
   const ohms = takingOhms(model.facts.settings);
   let [takes, returned] = [true, false];
   for (let round = 0; ; round++) {
@@ -60,7 +64,10 @@ class Limited {
   private ohms: number;
   private before: { readonly ohms: number; readonly amps: number } | null = null;
 
-  constructor(span: NetSpan, private readonly limit: number) {
+  constructor(
+    span: NetSpan,
+    private readonly limit: number,
+  ) {
     const { element } = span.planned;
     if (element.type !== "source") throw new Error(`“${span.name}” is no source`);
     this.id = span.name;
@@ -80,7 +87,12 @@ class Limited {
     if (Math.abs(over) <= AT_LIMIT || (over < 0 && this.ohms === this.free)) return true;
     const { ohms, before } = this;
     this.before = { ohms, amps };
-    this.ohms = Math.max(this.free, before === null || before.amps === amps ? Math.max(ohms, (this.volts - AT_REST_VOLTS) / this.limit) + 0.001 : this.secant(before, amps));
+    this.ohms = Math.max(
+      this.free,
+      before === null || before.amps === amps
+        ? Math.max(ohms, (this.volts - AT_REST_VOLTS) / this.limit) + 0.001
+        : this.secant(before, amps),
+    );
     return false;
   }
 

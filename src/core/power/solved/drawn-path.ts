@@ -44,12 +44,20 @@ export interface DrawnPath {
 export function drawnPath(solution: PowerSolution, state: KeyPosition, node: string): DrawnPath {
   const { model } = solution;
   const { steps } = pathThrough(solution, state, node);
-  const nodes = steps.length === 0 ? [node] : [(steps[0] as (typeof steps)[number]).from, ...steps.map((step) => step.to)];
+  const nodes =
+    steps.length === 0 ? [node] : [(steps[0] as (typeof steps)[number]).from, ...steps.map((step) => step.to)];
   const volts = (at: string) => voltsAt(solution, state, at) ?? null;
   const charged = new Map(chargedIn(solution, state).map((change) => [change.id, change.ohms]));
   return {
     state,
-    points: nodes.map((at, nth): DrawnPoint => ({ key: `${nth} ${at}`, point: pointOfNode(model, at), volts: volts(at), asked: at === node })),
+    points: nodes.map(
+      (at, nth): DrawnPoint => ({
+        key: `${nth} ${at}`,
+        point: pointOfNode(model, at),
+        volts: volts(at),
+        asked: at === node,
+      }),
+    ),
     elements: steps.map(({ span, from, to, amps, open }, nth): DrawnElement => {
       const [a, b] = [volts(from), volts(to)];
       const { element, origin } = span.planned;
@@ -72,9 +80,17 @@ export function drawnPath(solution: PowerSolution, state: KeyPosition, node: str
 function symbolOf(span: NetSpan): DrawnElement["symbol"] {
   const { element, origin } = span.planned;
   switch (element.type) {
-    case "source": case "fuse": case "switch": case "diode": case "lamp": return element.type;
-    case "relay": return span.name === element.id ? "coil" : "contact";
-    case "resistor": return origin.type === "wire" ? "wire" : span.role === "path" ? "joint" : "load";
-    default: return "load";
+    case "source":
+    case "fuse":
+    case "switch":
+    case "diode":
+    case "lamp":
+      return element.type;
+    case "relay":
+      return span.name === element.id ? "coil" : "contact";
+    case "resistor":
+      return origin.type === "wire" ? "wire" : span.role === "path" ? "joint" : "load";
+    default:
+      return "load";
   }
 }

@@ -28,27 +28,49 @@ const MOST = 6;
  * The elements on a cavity's path whose single fault would bring the reading about: opened, or of the resistance that fits. Each is a
  * low-rank change of one factored network, so that a hundred cost hardly more than one.
  */
-export function elementFaults(solution: PowerSolution, pinId: string, state: KeyPosition, volts: number): ElementFault[] {
+export function elementFaults(
+  solution: PowerSolution,
+  pinId: string,
+  state: KeyPosition,
+  volts: number,
+): ElementFault[] {
   const { model } = solution;
   const node = model.nodeOfPin.get(pinId);
   const network = node === undefined ? null : networkIn(solution, state);
   if (node === undefined || network === null) return [];
   const predictor = Predictor.make(network, settingOf(model, usualState(state)));
   if ("code" in predictor) return [];
-  const near = (prediction: number | null) => prediction !== null && Math.abs(prediction - volts) <= Math.max(NEAR_VOLTS, NEAR_PART * Math.abs(volts));
-  const found = candidates(solution, state, node).flatMap(({ element, origin }): (ElementFault & { readonly miss: number })[] => {
-    if (element.type !== "resistor" && element.type !== "fuse" && element.type !== "switch") return [];
-    const at = (ohms: number) => predictor.predict([{ id: element.id, ohms }]).volts(node);
-    const open = at(Number.POSITIVE_INFINITY);
-    // A place that floats reads 0 on a meter, which leads it there itself.
-    const shown = open ?? 0;
-    if (near(shown)) return [{ origin, fault: element.type === "fuse" ? "blown" : element.type === "switch" ? "stuck-open" : "open", ohms: null, volts: open, miss: Math.abs(shown - volts) }];
-    if (element.type !== "resistor") return [];
-    const ohms = fitting(at, element.ohms, volts);
-    const fitted = ohms === null ? null : at(ohms);
-    return ohms !== null && near(fitted) ? [{ origin, fault: "resistance", ohms, volts: fitted, miss: Math.abs((fitted ?? 0) - volts) }] : [];
-  });
-  return found.toSorted((a, b) => a.miss - b.miss).slice(0, MOST).map(({ miss: _, ...one }) => one);
+  const near = (prediction: number | null) =>
+    prediction !== null && Math.abs(prediction - volts) <= Math.max(NEAR_VOLTS, NEAR_PART * Math.abs(volts));
+  const found = candidates(solution, state, node).flatMap(
+    ({ element, origin }): (ElementFault & { readonly miss: number })[] => {
+      if (element.type !== "resistor" && element.type !== "fuse" && element.type !== "switch") return [];
+      const at = (ohms: number) => predictor.predict([{ id: element.id, ohms }]).volts(node);
+      const open = at(Number.POSITIVE_INFINITY);
+      // A place that floats reads 0 on a meter, which leads it there itself.
+      const shown = open ?? 0;
+      if (near(shown))
+        return [
+          {
+            origin,
+            fault: element.type === "fuse" ? "blown" : element.type === "switch" ? "stuck-open" : "open",
+            ohms: null,
+            volts: open,
+            miss: Math.abs(shown - volts),
+          },
+        ];
+      if (element.type !== "resistor") return [];
+      const ohms = fitting(at, element.ohms, volts);
+      const fitted = ohms === null ? null : at(ohms);
+      return ohms !== null && near(fitted)
+        ? [{ origin, fault: "resistance", ohms, volts: fitted, miss: Math.abs((fitted ?? 0) - volts) }]
+        : [];
+    },
+  );
+  return found
+    .toSorted((a, b) => a.miss - b.miss)
+    .slice(0, MOST)
+    .map(({ miss: _, ...one }) => one);
 }
 
 /** The resistance at which the reading is met, Ω, by halving on a logarithmic scale; null where it lies outside of what the element can do. */
@@ -73,7 +95,9 @@ function candidates(solution: PowerSolution, state: KeyPosition, node: string): 
     for (const { span } of pathThrough(solution, state, at).steps) {
       found.set(span.planned.element.id, span.planned);
       const { element } = span.planned;
-      if (element.type === "relay" && depth < 2) for (const coil of [element.coilA, element.coilB]) if (coil !== MINUS && solution.model.spans.at.has(coil)) visit(coil, depth + 1);
+      if (element.type === "relay" && depth < 2)
+        for (const coil of [element.coilA, element.coilB])
+          if (coil !== MINUS && solution.model.spans.at.has(coil)) visit(coil, depth + 1);
     }
   };
   visit(node, 0);

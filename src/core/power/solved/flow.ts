@@ -3,7 +3,8 @@ import type { NetSpan } from "../model/spans";
 import type { PowerSolution } from "../types";
 
 /** Volts of a node in a state: null where it floats, undefined where the state has no solution. */
-export const voltsAt = ({ states }: PowerSolution, state: KeyPosition, node: string): number | null | undefined => states.get(state)?.volts.get(node);
+export const voltsAt = ({ states }: PowerSolution, state: KeyPosition, node: string): number | null | undefined =>
+  states.get(state)?.volts.get(node);
 
 /** Current through a span from the given node on, A. */
 export function ampsFrom({ states }: PowerSolution, state: KeyPosition, span: NetSpan, node: string): number {
@@ -14,7 +15,8 @@ export function ampsFrom({ states }: PowerSolution, state: KeyPosition, span: Ne
 }
 
 /** The strongest current through a span in some states, whichever way, A. */
-export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly KeyPosition[]): number => of.reduce((most, state) => Math.max(most, Math.abs(states.get(state)?.byNumber.amps[span.at] ?? 0)), 0);
+export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly KeyPosition[]): number =>
+  of.reduce((most, state) => Math.max(most, Math.abs(states.get(state)?.byNumber.amps[span.at] ?? 0)), 0);
 
 /** Whether a span conducts in a state as it was solved. */
 export function isClosed(solution: PowerSolution, state: KeyPosition, span: NetSpan): boolean {

@@ -30,18 +30,35 @@ describe("the way of a current", () => {
   test("it passes the key by the contact that feeds the place, and the computer by its own load", () => {
     const names = steps.map((step) => originText(step.span.planned.origin));
     expect(names).toContain("KEY 15");
-    expect(steps.some((step) => step.span.planned.origin.type === "part" && step.span.planned.origin.partId === "ecu")).toBe(true);
+    expect(
+      steps.some((step) => step.span.planned.origin.type === "part" && step.span.planned.origin.partId === "ecu"),
+    ).toBe(true);
   });
 });
 
 describe("a live stub that nothing is taken from", () => {
-  const lamp = { id: "Panel", side: "host", type: "assembly", label: "Panel", terminals: [{ name: "1", pinId: "Panel-1" }, { name: "2", pinId: "Panel-2" }], elements: [{ id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 60 }] } as const;
-  const fedBack = solved({ van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=5 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=5 otherEnd=battery "Lamp"\n  host Stub-1 3 unknown - WH 1mm 1m "Spare end"\n`, parts: [lamp] });
+  const lamp = {
+    id: "Panel",
+    side: "host",
+    type: "assembly",
+    label: "Panel",
+    terminals: [
+      { name: "1", pinId: "Panel-1" },
+      { name: "2", pinId: "Panel-2" },
+    ],
+    elements: [{ id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 60 }],
+  } as const;
+  const fedBack = solved({
+    van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=5 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=5 otherEnd=battery "Lamp"\n  host Stub-1 3 unknown - WH 1mm 1m "Spare end"\n`,
+    parts: [lamp],
+  });
   test("has its way from where current arrives on its copper, and not through an open key", () => {
     const { steps } = pathThrough(fedBack, "off", at("Stub-1"));
     expect(steps[0]?.span.role).toBe("source");
     expect(steps.some((step) => step.open)).toBe(false);
-    expect(steps.some((step) => step.span.planned.origin.type === "part" && step.span.planned.origin.partId === "Panel")).toBe(true);
+    expect(
+      steps.some((step) => step.span.planned.origin.type === "part" && step.span.planned.origin.partId === "Panel"),
+    ).toBe(true);
     for (const [nth, step] of steps.entries()) if (nth > 0) expect(step.from).toBe(steps[nth - 1]?.to);
     expect(steps.some((step) => step.to === at("Stub-1"))).toBe(true);
   });
@@ -59,10 +76,13 @@ describe("the way to a dead feed", () => {
     expect(opening(sound, "run", at("ECU-1"))).toBeUndefined();
   });
   test("with the key off everything that the key feeds opens at the key", () => {
-    for (const node of [at("ECU-1"), at("Wiper-1")]) expect(nameOf(opening(sound, "off", node))).toMatch(/^KEY (15|IG)$/);
+    for (const node of [at("ECU-1"), at("Wiper-1")])
+      expect(nameOf(opening(sound, "off", node))).toMatch(/^KEY (15|IG)$/);
   });
   test("a place that nothing leads to has no way", () => {
-    const alone = solved({ van: `${VAN}  host Alone-1 99 supply-in ignition-supply RD 1mm 1m amps=1 alive=run "Alone"\n` });
+    const alone = solved({
+      van: `${VAN}  host Alone-1 99 supply-in ignition-supply RD 1mm 1m amps=1 alive=run "Alone"\n`,
+    });
     expect(pathThrough(alone, "run", at("Alone-1")).steps.filter((step) => step.span.role === "source")).toEqual([]);
     expect(opening(alone, "run", at("Alone-1"))).toBeUndefined();
   });
@@ -81,7 +101,10 @@ describe("as it is drawn", () => {
   test("losses around the loop add up to the source's own (Kirchhoff), in every state in which current flows", () => {
     for (const state of ["run", "running", "crank"] as const) {
       const { elements } = drawnPath(sound, state, at("ECU-1"));
-      expect(elements.reduce((sum, element) => sum + (element.drop ?? 0), 0), state).toBeCloseTo(0, 6);
+      expect(
+        elements.reduce((sum, element) => sum + (element.drop ?? 0), 0),
+        state,
+      ).toBeCloseTo(0, 6);
     }
   });
   test("a loop has its first node last, and no two of its points share a key", () => {
@@ -91,9 +114,15 @@ describe("as it is drawn", () => {
   });
   test("points are named as they are printed, the asked one is marked, and a wire has its colour, size and length", () => {
     const { points, elements } = drawnPath(sound, "run", at("ECU-1"));
-    expect(points.filter((point) => point.asked).map((point) => [pointText(point.point), sideOf(point.point)])).toEqual([["ECU-1", "donor"]]);
+    expect(points.filter((point) => point.asked).map((point) => [pointText(point.point), sideOf(point.point)])).toEqual(
+      [["ECU-1", "donor"]],
+    );
     const wire = elements.find((element) => drawnName(element) === "wire at ECU-1");
-    expect(wire).toMatchObject({ symbol: "wire", colour: { base: "RD" }, origin: { sizeMm2: 1, lengthM: 2, assumed: [] } });
+    expect(wire).toMatchObject({
+      symbol: "wire",
+      colour: { base: "RD" },
+      origin: { sizeMm2: 1, lengthM: 2, assumed: [] },
+    });
     expect(wire && drawnValue(wire, "metric")).toBe("1 mm², 2 m");
   });
   test("of a tried plan the path is the tried one's, and of the plan as it is its own", () => {
@@ -101,7 +130,11 @@ describe("as it is drawn", () => {
     desk.load(input());
     const edit = { type: "wire", wireId: "wire:ECU-1", sizeMm2: 6 } as const;
     desk.tryEdits([edit]);
-    const value = (edits: Parameters<PowerDesk["path"]>[2]) => desk.path("run", at("ECU-1"), edits).elements.filter((element) => drawnName(element) === "wire at ECU-1").map((element) => drawnValue(element, "metric"))[0];
+    const value = (edits: Parameters<PowerDesk["path"]>[2]) =>
+      desk
+        .path("run", at("ECU-1"), edits)
+        .elements.filter((element) => drawnName(element) === "wire at ECU-1")
+        .map((element) => drawnValue(element, "metric"))[0];
     expect([value([edit]), value([])]).toEqual(["6 mm², 2 m", "1 mm², 2 m"]);
   });
 });

@@ -1,21 +1,48 @@
-import { type Change, NETLIST_FORMAT, type NetElement, type Netlist, Network, retuned, type Solution, type SolveResult, type SwitchSetting } from "../../circuit";
+import {
+  type Change,
+  NETLIST_FORMAT,
+  type NetElement,
+  type Netlist,
+  Network,
+  retuned,
+  type Solution,
+  type SolveResult,
+  type SwitchSetting,
+} from "../../circuit";
 import { fieldOf } from "../../forms";
 import { pointAt } from "../../harness";
-import { type Alive, isClosedWhen, type KeyPosition, type NetlistKey, neverClosed, usualState, type VehicleState } from "../../state";
+import {
+  type Alive,
+  isClosedWhen,
+  type KeyPosition,
+  type NetlistKey,
+  neverClosed,
+  usualState,
+  type VehicleState,
+} from "../../state";
 import { other } from "../model/spans";
 import { MINUS } from "../nodes";
 import type { PowerModel, PowerProblem, PowerSolution } from "../types";
 import { solveCharged } from "./charging";
 
 /** The resistances that differ in a state from those of the plan at rest. */
-export const chargedIn = ({ charged }: PowerSolution, state: KeyPosition): readonly Change[] => (state === "running" || state === "coasting" ? charged : []);
+export const chargedIn = ({ charged }: PowerSolution, state: KeyPosition): readonly Change[] =>
+  state === "running" || state === "coasting" ? charged : [];
 
 /** The netlist of contracts/netlist.md that the plan comes to in a state, to be written out and solved elsewhere. */
-export const netlistOf = (solution: PowerSolution, state: NetlistKey = "run"): Netlist => ({ format: NETLIST_FORMAT, reference: MINUS, state, elements: elementsIn(solution, state) });
+export const netlistOf = (solution: PowerSolution, state: NetlistKey = "run"): Netlist => ({
+  format: NETLIST_FORMAT,
+  reference: MINUS,
+  state,
+  elements: elementsIn(solution, state),
+});
 
 /** How the plan's switches stand in a state of the vehicle: their predicates over it decide. */
 export function settingOf({ elementOf }: Pick<PowerModel, "elementOf">, state: VehicleState): SwitchSetting {
-  return { name: JSON.stringify(state), isClosed: ({ id }) => isClosedWhen(elementOf.get(id)?.closed ?? neverClosed, state) };
+  return {
+    name: JSON.stringify(state),
+    isClosed: ({ id }) => isClosedWhen(elementOf.get(id)?.closed ?? neverClosed, state),
+  };
 }
 
 /** The plan solved in any state of the vehicle: another range, a pedal, a switch that it names. All share the network's one order of elimination. */
@@ -27,7 +54,9 @@ export function solveIn({ network, model, charged }: PowerSolution, state: Vehic
 
 function elementsIn(solution: PowerSolution, state: KeyPosition): NetElement[] {
   const ohms = new Map(chargedIn(solution, state).map((change) => [change.id, change.ohms]));
-  return solution.model.elements.map(({ element }) => (element.type === "source" && ohms.has(element.id) ? { ...element, ohms: ohms.get(element.id) as number } : element));
+  return solution.model.elements.map(({ element }) =>
+    element.type === "source" && ohms.has(element.id) ? { ...element, ohms: ohms.get(element.id) as number } : element,
+  );
 }
 
 /** The plan made ready for questions about one state; null where it could not be. */
@@ -66,13 +95,21 @@ export function solvePower(model: PowerModel, tried: PowerSolution | null = null
     const pulledIn = new Set([...result.solution.relays].flatMap(([id, is]) => (is === "energised" ? [id] : [])));
     keep("coasting", network.solve(setting("coasting"), { pulledIn, changes: charged }));
   }
-  if (tried === null) problems.push(...oneSided(model), ...fighting(model, states.get("off")), ...contradictions(model), ...withoutReturn(model));
+  if (tried === null)
+    problems.push(
+      ...oneSided(model),
+      ...fighting(model, states.get("off")),
+      ...contradictions(model),
+      ...withoutReturn(model),
+    );
   return { model, states, charged, problems, network };
 }
 
 /** A plan has two sides; with one of them alone there is a vehicle without an engine, or an engine without a vehicle. */
 function oneSided({ facts: { harness } }: PowerModel): PowerProblem[] {
-  const [missing] = (["host", "donor"] as const).filter((side) => ![...harness.connectorById.values()].some((connector) => connector.side === side));
+  const [missing] = (["host", "donor"] as const).filter(
+    (side) => ![...harness.connectorById.values()].some((connector) => connector.side === side),
+  );
   if (missing === undefined || harness.connectorById.size === 0) return [];
   return [{ code: "one-side", missing, pinId: null }];
 }
@@ -84,7 +121,12 @@ const FIGHT_AMPS = 0.5;
 function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] {
   if (off === undefined) return [];
   return model.elements.flatMap(({ element, origin }): PowerProblem[] => {
-    if (element.type !== "source" || origin.type !== "part" || model.facts.harness.partById.get(origin.partId)?.type !== "battery") return [];
+    if (
+      element.type !== "source" ||
+      origin.type !== "part" ||
+      model.facts.harness.partById.get(origin.partId)?.type !== "battery"
+    )
+      return [];
     const amps = off.amps.get(element.id) ?? 0;
     if (amps > -FIGHT_AMPS) return [];
     return [{ code: "two-batteries", part: origin.label, amps: -amps, volts: element.volts, pinId: null }];
@@ -95,15 +137,22 @@ function fighting(model: PowerModel, off: Solution | undefined): PowerProblem[] 
 function withoutReturn(model: PowerModel): PowerProblem[] {
   const spans = model.spans;
   // What a computer may switch is a way back.
-  const switched = [...model.facts.harness.nodeOfPin].flatMap(([pinId, at]) => (["computer", "assembly"].includes(model.facts.harness.partAt[at]?.type ?? "") ? [model.nodeOfPin.get(pinId) as string] : []));
+  const switched = [...model.facts.harness.nodeOfPin].flatMap(([pinId, at]) =>
+    ["computer", "assembly"].includes(model.facts.harness.partAt[at]?.type ?? "")
+      ? [model.nodeOfPin.get(pinId) as string]
+      : [],
+  );
   const reached = new Set([MINUS, ...switched]);
-  for (const node of reached) for (const span of spans.at.get(node) ?? []) if (span.role === "path") reached.add(span.a).add(span.b);
+  for (const node of reached)
+    for (const span of spans.at.get(node) ?? []) if (span.role === "path") reached.add(span.a).add(span.b);
   const { harness } = model.facts;
   return [...harness.pinById.values()].flatMap((pin): PowerProblem[] => {
     const [node, at] = [model.nodeOfPin.get(pin.id), harness.nodeOfPin.get(pin.id)];
     if (pin.form.kind !== "supply-in" || node === undefined || at === undefined) return [];
     const partId = harness.partAt[at]?.id;
-    const loads = (spans.at.get(node) ?? []).filter((span) => span.role === "load" && span.planned.origin.type === "part" && span.planned.origin.partId === partId);
+    const loads = (spans.at.get(node) ?? []).filter(
+      (span) => span.role === "load" && span.planned.origin.type === "part" && span.planned.origin.partId === partId,
+    );
     if (loads.length === 0 || loads.some((span) => reached.has(other(span, node)))) return [];
     return [{ code: "no-return", at: pointAt(harness, at), pinId: pin.id }];
   });
@@ -124,6 +173,15 @@ function contradictions({ facts: { harness } }: PowerModel): PowerProblem[] {
     const [first] = feeds;
     const other = feeds.find((feed) => feed.alive !== first?.alive);
     if (first === undefined || other === undefined) return [];
-    return [{ code: "contradiction", one: pointAt(harness, first.node), two: pointAt(harness, other.node), aliveOne: first.alive, aliveTwo: other.alive, pinId: other.pinId }];
+    return [
+      {
+        code: "contradiction",
+        one: pointAt(harness, first.node),
+        two: pointAt(harness, other.node),
+        aliveOne: first.alive,
+        aliveTwo: other.alive,
+        pinId: other.pinId,
+      },
+    ];
   });
 }

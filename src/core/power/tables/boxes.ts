@@ -32,17 +32,30 @@ export function boxTable(solution: PowerSolution): BoxRow[] {
     if (own === undefined) fusesOf.set(origin.partId, [{ span, amps: element.amps }]);
     else own.push({ span, amps: element.amps });
   }
-  return model.facts.harness.parts.filter((part) => part.type === "fuse-box").flatMap((part): BoxRow[] => {
-    const fuses = fusesOf.get(part.id) ?? [];
-    if (fuses.length === 0) return [];
-    const feeds = [...new Set(fuses.map(({ span }) => span.a))].flatMap((node) => (spans.at.get(node) ?? []).flatMap((span) => {
-      const { origin } = span.planned;
-      if (origin.type !== "wire") return [];
-      const ambientC = ambientOf(model, origin.wireId);
-      const amps = Math.max(...EVERYTHING_ON.map((state) => -ampsFrom(solution, state, span, node)));
-      return [{ origin, ratedAmps: continuousAmps(origin.sizeMm2, { ambientC }), amps }];
-    }));
-    const feed = feeds.toSorted((a, b) => a.ratedAmps - a.amps - (b.ratedAmps - b.amps))[0] ?? null;
-    return [{ key: part.id, label: part.label, fuseAmps: fuses.reduce((sum, fuse) => sum + fuse.amps, 0), loadAmps: fuses.reduce((sum, fuse) => sum + mostAmps(solution, fuse.span, EVERYTHING_ON), 0), feed, holds: feed === null || feed.amps <= feed.ratedAmps }];
-  });
+  return model.facts.harness.parts
+    .filter((part) => part.type === "fuse-box")
+    .flatMap((part): BoxRow[] => {
+      const fuses = fusesOf.get(part.id) ?? [];
+      if (fuses.length === 0) return [];
+      const feeds = [...new Set(fuses.map(({ span }) => span.a))].flatMap((node) =>
+        (spans.at.get(node) ?? []).flatMap((span) => {
+          const { origin } = span.planned;
+          if (origin.type !== "wire") return [];
+          const ambientC = ambientOf(model, origin.wireId);
+          const amps = Math.max(...EVERYTHING_ON.map((state) => -ampsFrom(solution, state, span, node)));
+          return [{ origin, ratedAmps: continuousAmps(origin.sizeMm2, { ambientC }), amps }];
+        }),
+      );
+      const feed = feeds.toSorted((a, b) => a.ratedAmps - a.amps - (b.ratedAmps - b.amps))[0] ?? null;
+      return [
+        {
+          key: part.id,
+          label: part.label,
+          fuseAmps: fuses.reduce((sum, fuse) => sum + fuse.amps, 0),
+          loadAmps: fuses.reduce((sum, fuse) => sum + mostAmps(solution, fuse.span, EVERYTHING_ON), 0),
+          feed,
+          holds: feed === null || feed.amps <= feed.ratedAmps,
+        },
+      ];
+    });
 }

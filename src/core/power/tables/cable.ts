@@ -22,8 +22,16 @@ const MOST_VOLTS = 0.5;
  * @param amps    while cranking, ≥ 0
  */
 export function cableTable(lengthM: number, amps: number, ambientC: number, units: Units = "metric"): CableRow[] {
-  return soldSizes(units).filter((size) => size >= 16).map((sizeMm2): CableRow => {
-    const outVolts = amps * wireOhms({ lengthM, areaMm2: sizeMm2 });
-    return { sizeMm2, outVolts, bothVolts: 2 * outVolts, ratedAmps: continuousAmps(sizeMm2, { ambientC }), holds: 2 * outVolts <= MOST_VOLTS };
-  });
+  return soldSizes(units)
+    .filter((size) => size >= 16)
+    .map((sizeMm2): CableRow => {
+      const outVolts = amps * wireOhms({ lengthM, areaMm2: sizeMm2 });
+      return {
+        sizeMm2,
+        outVolts,
+        bothVolts: 2 * outVolts,
+        ratedAmps: continuousAmps(sizeMm2, { ambientC }),
+        holds: 2 * outVolts <= MOST_VOLTS,
+      };
+    });
 }

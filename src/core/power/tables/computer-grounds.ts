@@ -15,14 +15,20 @@ const OFFSET = { crank: 0.5, else: 0.2 } as const;
 /** The most that a computer's ground may lie off in a state, V. */
 export const offsetLimit = (state: KeyPosition): number => (state === "crank" ? OFFSET.crank : OFFSET.else);
 
-export const isSensorGround = (pin: CavityFacts) => pin.quantity === "sensor-ground" || fieldOf(pin.form, "role") === "sensor-return";
-export const isPowerGround = (pin: CavityFacts) => pin.form.kind === "ground" && !isSensorGround(pin) && fieldOf(pin.form, "role") !== "shield";
+export const isSensorGround = (pin: CavityFacts) =>
+  pin.quantity === "sensor-ground" || fieldOf(pin.form, "role") === "sensor-return";
+export const isPowerGround = (pin: CavityFacts) =>
+  pin.form.kind === "ground" && !isSensorGround(pin) && fieldOf(pin.form, "role") !== "shield";
 
 /** Grounds of computers, and sensor grounds that end at them. */
-export const computerGrounds = cachedBy((harness: Harness) => [...harness.nodeOfPin].flatMap(([pinId, at]) => {
-  const pin = harness.pinById.get(pinId);
-  return pin !== undefined && harness.partAt[at]?.type === "computer" && (isSensorGround(pin) || isPowerGround(pin)) ? [{ pin, at, node: nodeNamesOf(harness).nodeName[at] as string }] : [];
-}));
+export const computerGrounds = cachedBy((harness: Harness) =>
+  [...harness.nodeOfPin].flatMap(([pinId, at]) => {
+    const pin = harness.pinById.get(pinId);
+    return pin !== undefined && harness.partAt[at]?.type === "computer" && (isSensorGround(pin) || isPowerGround(pin))
+      ? [{ pin, at, node: nodeNamesOf(harness).nodeName[at] as string }]
+      : [];
+  }),
+);
 
 /** Current at a cavity's wires and links in a state: the strongest, A. */
 export function ampsAtPin(solution: PowerSolution, state: KeyPosition, node: string): number {

@@ -19,7 +19,13 @@ export interface ExpectedVolts {
 }
 
 /** How far the uncertain inputs may lie from what is taken, to the side of low and of high volts. What somebody measured is not moved. */
-const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: number]>>> = { "battery-charge": [60, 100], "battery-c": [5, 30], "joint-ohms": [4, 0.5], "battery-cca": [400, 700], "alternator-v": [13.8, 14.6] };
+const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: number]>>> = {
+  "battery-charge": [60, 100],
+  "battery-c": [5, 30],
+  "joint-ohms": [4, 0.5],
+  "battery-cca": [400, 700],
+  "alternator-v": [13.8, 14.6],
+};
 
 /** What the meter itself and a little surface charge add, V. */
 const METER_VOLTS = 0.15;
@@ -52,12 +58,21 @@ export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
 }
 
 function cornerOf(facts: PowerFacts, side: 0 | 1): PowerFacts {
-  const settings: Settings = new Map(SETTING_KEYS.map((key) => {
-    const known = facts.settings.get(key);
-    const corner = CORNERS[key]?.[side];
-    // A value that someone gave is taken as measured.
-    return [key, { key, value: corner === undefined || known?.origin != null ? settingValue(facts.settings, key) : corner, origin: known?.origin ?? null }];
-  }));
+  const settings: Settings = new Map(
+    SETTING_KEYS.map((key) => {
+      const known = facts.settings.get(key);
+      const corner = CORNERS[key]?.[side];
+      // A value that someone gave is taken as measured.
+      return [
+        key,
+        {
+          key,
+          value: corner === undefined || known?.origin != null ? settingValue(facts.settings, key) : corner,
+          origin: known?.origin ?? null,
+        },
+      ];
+    }),
+  );
   return { ...facts, settings };
 }
 
@@ -66,5 +81,8 @@ function atIdle(main: PowerSolution, facts: PowerFacts): PowerFacts {
   const rated = alternatorsOf(main.model).map(({ part }) => ratedAmpsOf(facts, part));
   if (rated.length === 0) return facts;
   const value = (Math.max(0, ...rated) * settingValue(facts.settings, "alternator-idle")) / 100;
-  return { ...facts, settings: new Map(facts.settings).set("alternator-a", { key: "alternator-a", value, origin: "at idle" }) };
+  return {
+    ...facts,
+    settings: new Map(facts.settings).set("alternator-a", { key: "alternator-a", value, origin: "at idle" }),
+  };
 }

@@ -1,7 +1,15 @@
 import { cachedBy } from "../../cached-by";
 import type { Point } from "../../points";
 import { KEY_POSITIONS, type KeyPosition } from "../../state";
-import { CONTINUOUS_PART, continuousAmps, FUSE_RATINGS, type FuseVerdict, fuseForLoad, judgeFuse, warmPullInVolts } from "../../wire";
+import {
+  CONTINUOUS_PART,
+  continuousAmps,
+  FUSE_RATINGS,
+  type FuseVerdict,
+  fuseForLoad,
+  judgeFuse,
+  warmPullInVolts,
+} from "../../wire";
 import { pointOfNode } from "../model/node-names";
 import { type NetSpan, other } from "../model/spans";
 import { type Origin, originKey, type WireOrigin } from "../plan-element";
@@ -69,39 +77,95 @@ export function fuseTable(solution: PowerSolution): FuseRow[] {
     const behind = hangsOn(solution, span);
     const lasting = mostAmps(solution, span, ["run", "running", "off"]);
     const peakAmps = mostAmps(solution, span, KEY_POSITIONS);
-    const start = behind.loads.reduce((sum, { span, amps: taken }) => sum + taken * (span.planned.element.type === "lamp" ? LAMP_INRUSH : span.planned.element.type === "power" && isMotor(solution, span) ? MOTOR_INRUSH : 1), 0);
+    const start = behind.loads.reduce(
+      (sum, { span, amps: taken }) =>
+        sum +
+        taken *
+          (span.planned.element.type === "lamp"
+            ? LAMP_INRUSH
+            : span.planned.element.type === "power" && isMotor(solution, span)
+              ? MOTOR_INRUSH
+              : 1),
+      0,
+    );
     const inrush = start > peakAmps * 1.5 ? { amps: start, seconds: INRUSH_SECONDS } : null;
     const [wire = null] = behind.wires;
     const shortAmps = 12.6 / (SHORT_OHMS + element.ohms + behind.ohms);
-    const ambientC = wire === null ? settingValue(model.facts.settings, "cabin-c") : ambientOf(model, wire.origin.wireId);
+    const ambientC =
+      wire === null ? settingValue(model.facts.settings, "cabin-c") : ambientOf(model, wire.origin.wireId);
     const surroundings = { ambientC, loaded: settingValue(model.facts.settings, "wires-together") };
-    const judged = (ratedAmps: number) => (wire === null ? null : judgeFuse({ ratedAmps, areaMm2: wire.origin.sizeMm2, surroundings, continuousAmps: lasting, ...(inrush === null ? {} : { inrush }), shortAmps }));
+    const judged = (ratedAmps: number) =>
+      wire === null
+        ? null
+        : judgeFuse({
+            ratedAmps,
+            areaMm2: wire.origin.sizeMm2,
+            surroundings,
+            continuousAmps: lasting,
+            ...(inrush === null ? {} : { inrush }),
+            shortAmps,
+          });
     const verdict = judged(element.amps);
     const failing = verdict?.checks.some((check) => !check.holds) ?? false;
     const least = fuseForLoad(lasting) ?? element.amps;
-    const better = failing && behind.isKnown && peakAmps > TOLD_AMPS ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ?? null) : null;
-    const thin = wire === null ? [] : behind.wires.filter((one) => continuousAmps(one.origin.sizeMm2, surroundings) < element.amps);
-    return [{
-      key: element.id, origin, ratedAmps: element.amps,
-      circuit: circuitAt(model, span), wire, thin, continuousAmps: lasting, peakAmps, marginAmps: CONTINUOUS_PART * element.amps - lasting, inrush, shortAmps, ambientC, verdict, loads: distinctOrigins(behind.loads.map(({ span }) => span.planned.origin)), better,
-    }];
+    const better =
+      failing && behind.isKnown && peakAmps > TOLD_AMPS
+        ? (FUSE_RATINGS.find((rating) => rating >= least && judged(rating)?.checks.every((check) => check.holds)) ??
+          null)
+        : null;
+    const thin =
+      wire === null
+        ? []
+        : behind.wires.filter((one) => continuousAmps(one.origin.sizeMm2, surroundings) < element.amps);
+    return [
+      {
+        key: element.id,
+        origin,
+        ratedAmps: element.amps,
+        circuit: circuitAt(model, span),
+        wire,
+        thin,
+        continuousAmps: lasting,
+        peakAmps,
+        marginAmps: CONTINUOUS_PART * element.amps - lasting,
+        inrush,
+        shortAmps,
+        ambientC,
+        verdict,
+        loads: distinctOrigins(behind.loads.map(({ span }) => span.planned.origin)),
+        better,
+      },
+    ];
   });
 }
 
 /** Number of the circuit behind a fuse: that of its way, or of what a link's fuse feeds. */
-function circuitAt({ names, facts: { harness, links } }: PowerModel, { b, planned: { origin } }: NetSpan): string | null {
+function circuitAt(
+  { names, facts: { harness, links } }: PowerModel,
+  { b, planned: { origin } }: NetSpan,
+): string | null {
   const consumerId = origin.type === "link" ? links.find((link) => link.id === origin.linkId)?.consumerId : undefined;
   const pins = consumerId === undefined ? (names.pinsOf.get(b) ?? []) : [consumerId];
   return pins.map((pinId) => harness.pinById.get(pinId)?.circuit ?? null).find((circuit) => circuit !== null) ?? null;
 }
 
-const isMotor = ({ model }: PowerSolution, { planned: { origin } }: NetSpan) => origin.type === "part" && model.facts.harness.partById.get(origin.partId)?.type === "motor";
+const isMotor = ({ model }: PowerSolution, { planned: { origin } }: NetSpan) =>
+  origin.type === "part" && model.facts.harness.partById.get(origin.partId)?.type === "motor";
 
 /** Each thing once, however many elements stand for it. */
-const distinctOrigins = (origins: readonly Origin[]): Origin[] => [...new Map(origins.map((origin) => [originKey(origin), origin])).values()];
+const distinctOrigins = (origins: readonly Origin[]): Origin[] => [
+  ...new Map(origins.map((origin) => [originKey(origin), origin])).values(),
+];
 
 /** Relays that never settle in some state: what hangs on their contacts has no load that one could name. */
-const buzzing = cachedBy((solution: PowerSolution) => new Set([...solution.states.values()].flatMap(({ findings }) => findings.flatMap(({ code, element }) => (code === "buzzing" && element !== null ? [element] : [])))));
+const buzzing = cachedBy(
+  (solution: PowerSolution) =>
+    new Set(
+      [...solution.states.values()].flatMap(({ findings }) =>
+        findings.flatMap(({ code, element }) => (code === "buzzing" && element !== null ? [element] : [])),
+      ),
+    ),
+);
 
 /** What hangs behind a fuse: loads with their current in the engine's running state, the wires on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
 function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
@@ -117,10 +181,20 @@ function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
   for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
     for (const span of spans.at.get(node) ?? []) {
       if (span.name === fuse) continue;
-      if (span.planned.element.type === "relay" && span.name !== span.planned.element.id && restless.has(span.planned.element.id)) isKnown = false;
-      const away = Math.max(...(["run", "running", "crank", "off"] as const).map((state) => ampsFrom(solution, state, span, node)));
+      if (
+        span.planned.element.type === "relay" &&
+        span.name !== span.planned.element.id &&
+        restless.has(span.planned.element.id)
+      )
+        isKnown = false;
+      const away = Math.max(
+        ...(["run", "running", "crank", "off"] as const).map((state) => ampsFrom(solution, state, span, node)),
+      );
       if (away < LEAST_AMPS) continue;
-      if (span.role === "load") { loads.push({ span, amps: away }); continue; }
+      if (span.role === "load") {
+        loads.push({ span, amps: away });
+        continue;
+      }
       const { origin, element } = span.planned;
       // Behind a relay's contact or a fuse of its own another way begins.
       if (element.type === "fuse" || span.role === "source") continue;
@@ -166,21 +240,51 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
   return model.spans.all.flatMap((span): RelayRow[] => {
     const { element, origin } = span.planned;
     // A starter's solenoid is part of it, and what stands for a computer being awake is no relay at all.
-    if (element.type !== "relay" || span.name !== element.id || element.coilOhms > 1000 || (origin.type === "part" && origin.role === "starter-solenoid")) return [];
+    if (
+      element.type !== "relay" ||
+      span.name !== element.id ||
+      element.coilOhms > 1000 ||
+      (origin.type === "part" && origin.role === "starter-solenoid")
+    )
+      return [];
     const link = origin.type === "link" ? model.facts.links.find((one) => one.id === origin.linkId) : undefined;
     const planned = link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps;
     const states = KEY_POSITIONS.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
     const coilAmps = mostAmps(solution, span, KEY_POSITIONS);
     // Its contacts stand behind its coil.
-    const contactAmps = Math.max(0, ...element.contacts.map((_, nth) => mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, KEY_POSITIONS)));
+    const contactAmps = Math.max(
+      0,
+      ...element.contacts.map((_, nth) =>
+        mostAmps(solution, model.spans.all[span.at + 1 + nth] as NetSpan, KEY_POSITIONS),
+      ),
+    );
     // With the key off it only holds what is on its way out.
-    const weakest = states.filter((state) => state !== "coasting").map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms })).toSorted((a, b) => a.volts - b.volts)[0] ?? null;
+    const weakest =
+      states
+        .filter((state) => state !== "coasting")
+        .map((state) => ({ state, volts: mostAmps(solution, span, [state]) * element.coilOhms }))
+        .toSorted((a, b) => a.volts - b.volts)[0] ?? null;
     const isDonors = origin.type === "part" && model.facts.harness.partById.get(origin.partId)?.side === "donor";
-    const across = (a: string, b: string) => diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
-    return [{
-      key: element.id, origin, coilEnds: [pointOfNode(model, element.coilA), pointOfNode(model, element.coilB)], coilAmps, coilVolts: coilAmps * element.coilOhms, weakest, pullInVolts: element.pullInVolts,
-      warmPullInVolts: warmPullInVolts(element.pullInVolts, settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c")),
-      contactAmps, contactRating: planned ?? USUAL_CONTACT, diode: across(element.coilA, element.coilB), pulledIn: states,
-    }];
+    const across = (a: string, b: string) =>
+      diodes.some((diode) => (diode.a === a && diode.b === b) || (diode.a === b && diode.b === a));
+    return [
+      {
+        key: element.id,
+        origin,
+        coilEnds: [pointOfNode(model, element.coilA), pointOfNode(model, element.coilB)],
+        coilAmps,
+        coilVolts: coilAmps * element.coilOhms,
+        weakest,
+        pullInVolts: element.pullInVolts,
+        warmPullInVolts: warmPullInVolts(
+          element.pullInVolts,
+          settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c"),
+        ),
+        contactAmps,
+        contactRating: planned ?? USUAL_CONTACT,
+        diode: across(element.coilA, element.coilB),
+        pulledIn: states,
+      },
+    ];
   });
 }

@@ -16,7 +16,10 @@ export interface GroundRow {
   /** What returns here in all, by state, A. */
   readonly amps: Readonly<Partial<Record<KeyPosition, number>>>;
   /** What hangs on it, the strongest first. */
-  readonly returns: readonly { readonly origin: Origin; readonly amps: Readonly<Partial<Record<KeyPosition, number>>> }[];
+  readonly returns: readonly {
+    readonly origin: Origin;
+    readonly amps: Readonly<Partial<Record<KeyPosition, number>>>;
+  }[];
   readonly bolted: boolean;
 }
 
@@ -25,25 +28,59 @@ export function groundTable(solution: PowerSolution): GroundRow[] {
   const { model } = solution;
   const { harness } = model.facts;
   const spans = model.spans;
-  const by = <T>(make: (state: KeyPosition) => T) => Object.fromEntries(RETURN_STATES.filter((state) => solution.states.has(state)).map((state) => [state, make(state)])) as Partial<Record<KeyPosition, T>>;
-  return harness.parts.filter((part) => part.type === "ground-stud").map((part): GroundRow => {
-    const nodes = part.terminals.flatMap(({ pinId }) => (pinId === null ? [] : [model.nodeOfPin.get(pinId) as string]));
-    const own = new Set(nodes);
-    const arriving = nodes.flatMap((node) => (spans.at.get(node) ?? []).filter((span) => span.planned.origin.type !== "part" && !(own.has(span.a) && own.has(span.b))).map((span) => ({ node, span })));
-    const returns = arriving.map(({ node, span }) => ({ origin: span.planned.origin, amps: by((state) => -ampsFrom(solution, state, span, node)) }));
-    const joint = nodes.flatMap((node) => (spans.at.get(node) ?? []).filter((span) => span.planned.origin.type === "part" && span.planned.origin.partId === part.id).map((span) => ({ node, span })));
-    return {
-      key: part.id, label: part.label, side: part.side, volts: by((state) => voltsAt(solution, state, nodes[0] ?? "") ?? null), amps: by((state) => joint.reduce((sum, { node, span }) => sum + ampsFrom(solution, state, span, node), 0)),
-      returns: returns.toSorted((a, b) => Math.abs(b.amps.crank ?? 0) + Math.abs(b.amps.running ?? 0) - Math.abs(a.amps.crank ?? 0) - Math.abs(a.amps.running ?? 0)), bolted: joint.length > 0,
-    };
-  });
+  const by = <T>(make: (state: KeyPosition) => T) =>
+    Object.fromEntries(
+      RETURN_STATES.filter((state) => solution.states.has(state)).map((state) => [state, make(state)]),
+    ) as Partial<Record<KeyPosition, T>>;
+  return harness.parts
+    .filter((part) => part.type === "ground-stud")
+    .map((part): GroundRow => {
+      const nodes = part.terminals.flatMap(({ pinId }) =>
+        pinId === null ? [] : [model.nodeOfPin.get(pinId) as string],
+      );
+      const own = new Set(nodes);
+      const arriving = nodes.flatMap((node) =>
+        (spans.at.get(node) ?? [])
+          .filter((span) => span.planned.origin.type !== "part" && !(own.has(span.a) && own.has(span.b)))
+          .map((span) => ({ node, span })),
+      );
+      const returns = arriving.map(({ node, span }) => ({
+        origin: span.planned.origin,
+        amps: by((state) => -ampsFrom(solution, state, span, node)),
+      }));
+      const joint = nodes.flatMap((node) =>
+        (spans.at.get(node) ?? [])
+          .filter((span) => span.planned.origin.type === "part" && span.planned.origin.partId === part.id)
+          .map((span) => ({ node, span })),
+      );
+      return {
+        key: part.id,
+        label: part.label,
+        side: part.side,
+        volts: by((state) => voltsAt(solution, state, nodes[0] ?? "") ?? null),
+        amps: by((state) => joint.reduce((sum, { node, span }) => sum + ampsFrom(solution, state, span, node), 0)),
+        returns: returns.toSorted(
+          (a, b) =>
+            Math.abs(b.amps.crank ?? 0) +
+            Math.abs(b.amps.running ?? 0) -
+            Math.abs(a.amps.crank ?? 0) -
+            Math.abs(a.amps.running ?? 0),
+        ),
+        bolted: joint.length > 0,
+      };
+    });
 }
 
 /** Whether a computer's ground is near enough to the battery's negative, and a sensor ground free of other current. V, A. */
 export type ReturnVerdict =
   | { readonly code: "apart"; readonly amps: number; readonly limit: number }
   | { readonly code: "shared"; readonly amps: number; readonly limit: number; readonly state: KeyPosition }
-  | { readonly code: "near" | "off" | "host"; readonly volts: number; readonly limit: number; readonly state: KeyPosition }
+  | {
+      readonly code: "near" | "off" | "host";
+      readonly volts: number;
+      readonly limit: number;
+      readonly state: KeyPosition;
+    }
   | { readonly code: "floats"; readonly state: KeyPosition };
 
 export interface ReturnRow {
@@ -58,23 +95,51 @@ const isWrong = ({ verdict: { code } }: ReturnRow): boolean => code === "shared"
 
 /** Grounds of computers and sensor grounds, with their offset to the battery's negative. */
 export function returnTable(solution: PowerSolution): ReturnRow[] {
-  const { facts: { harness } } = solution.model;
+  const {
+    facts: { harness },
+  } = solution.model;
   const states = RETURN_STATES.filter((state) => solution.states.has(state));
-  return computerGrounds(harness).map(({ pin, node }): ReturnRow => ({
-    at: cavityPoint(harness, pin.id), role: isSensorGround(pin) ? "sensor-ground" : "computer-ground", verdict: isSensorGround(pin) ? keptApart(solution, node, states) : nearEnough(solution, node, states, harness.connectorById.get(pin.connectorId)?.side === "host"), volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
-  })).toSorted((a, b) => Number(isWrong(b)) - Number(isWrong(a)));
+  return computerGrounds(harness)
+    .map(
+      ({ pin, node }): ReturnRow => ({
+        at: cavityPoint(harness, pin.id),
+        role: isSensorGround(pin) ? "sensor-ground" : "computer-ground",
+        verdict: isSensorGround(pin)
+          ? keptApart(solution, node, states)
+          : nearEnough(solution, node, states, harness.connectorById.get(pin.connectorId)?.side === "host"),
+        volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
+      }),
+    )
+    .toSorted((a, b) => Number(isWrong(b)) - Number(isWrong(a)));
 }
 
 function keptApart(solution: PowerSolution, node: string, states: readonly KeyPosition[]): ReturnVerdict {
-  const worst = states.map((state) => ({ state, amps: ampsAtPin(solution, state, node) })).reduce((most, one) => (one.amps > most.amps ? one : most), { state: "run" as KeyPosition, amps: 0 });
-  return worst.amps > SENSORS_AMPS ? { code: "shared", ...worst, limit: SENSORS_AMPS } : { code: "apart", amps: worst.amps, limit: SENSORS_AMPS };
+  const worst = states
+    .map((state) => ({ state, amps: ampsAtPin(solution, state, node) }))
+    .reduce((most, one) => (one.amps > most.amps ? one : most), { state: "run" as KeyPosition, amps: 0 });
+  return worst.amps > SENSORS_AMPS
+    ? { code: "shared", ...worst, limit: SENSORS_AMPS }
+    : { code: "apart", amps: worst.amps, limit: SENSORS_AMPS };
 }
 
 /** @param own the host's own computer: what it has always had is no fault of the swap's */
-function nearEnough(solution: PowerSolution, node: string, states: readonly KeyPosition[], own: boolean): ReturnVerdict {
-  const all = states.map((state) => ({ state, volts: voltsAt(solution, state, node) ?? null, limit: offsetLimit(state) }));
+function nearEnough(
+  solution: PowerSolution,
+  node: string,
+  states: readonly KeyPosition[],
+  own: boolean,
+): ReturnVerdict {
+  const all = states.map((state) => ({
+    state,
+    volts: voltsAt(solution, state, node) ?? null,
+    limit: offsetLimit(state),
+  }));
   const floating = all.find((one) => one.volts === null);
   if (floating !== undefined) return { code: "floats", state: floating.state };
-  const [worst] = all.map((one) => ({ ...one, volts: Math.abs(one.volts ?? 0) })).toSorted((a, b) => b.volts / b.limit - a.volts / a.limit);
-  return worst === undefined ? { code: "floats", state: "run" } : { code: worst.volts <= worst.limit ? "near" : own ? "host" : "off", ...worst };
+  const [worst] = all
+    .map((one) => ({ ...one, volts: Math.abs(one.volts ?? 0) }))
+    .toSorted((a, b) => b.volts / b.limit - a.volts / a.limit);
+  return worst === undefined
+    ? { code: "floats", state: "run" }
+    : { code: worst.volts <= worst.limit ? "near" : own ? "host" : "off", ...worst };
 }

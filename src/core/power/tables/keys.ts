@@ -14,9 +14,13 @@ import type { PowerModel, PowerSolution } from "../types";
 /** How a feed or consumer stands in one state. */
 export type KeyVerdict =
   /** As it must be. */
-  | "alive" | "dead"
+  | "alive"
+  | "dead"
   /** Wrong. */
-  | "missing" | "low" | "back-fed" | "floating"
+  | "missing"
+  | "low"
+  | "back-fed"
+  | "floating"
   /** It is alive where nobody asked for it, and where that does no harm. */
   | "also";
 
@@ -57,7 +61,8 @@ export const leastVolts = (pin: CavityFacts, state: KeyPosition): number => {
 const NO_FLOW = 1e-3;
 
 const isFeed = (pin: CavityFacts) => pin.form.kind === "supply-out";
-const isConsumer = (pin: CavityFacts) => pin.form.kind === "supply-in" || (pin.form.kind === "load-in" && fieldOf(pin.form, "otherEnd") !== "battery");
+const isConsumer = (pin: CavityFacts) =>
+  pin.form.kind === "supply-in" || (pin.form.kind === "load-in" && fieldOf(pin.form, "otherEnd") !== "battery");
 
 interface Asked {
   readonly row: Omit<KeyRow, "cells" | "trouble">;
@@ -80,8 +85,14 @@ const askedOf = cachedBy((harness: Harness): Asked[] => {
     const connector = harness.connectorById.get(pin.connectorId);
     if (at === undefined || node === undefined || connector === undefined || connector.mateId !== null) return [];
     const role = isFeed(pin) ? "feed" : "consumer";
-    const states = role === "feed" ? (feedStates(pin)) : neededIn(pin);
-    return [{ row: { pin, at: cavityPoint(harness, pin.id), role, node, leastVolts: leastVolts(pin, "run") }, partId: harness.partAt[at]?.id, states }];
+    const states = role === "feed" ? feedStates(pin) : neededIn(pin);
+    return [
+      {
+        row: { pin, at: cavityPoint(harness, pin.id), role, node, leastVolts: leastVolts(pin, "run") },
+        partId: harness.partAt[at]?.id,
+        states,
+      },
+    ];
   });
 });
 
@@ -92,7 +103,9 @@ export function keyTable(solution: PowerSolution): KeyRow[] {
   return askedOf(facts.harness).map(({ row, partId, states }): KeyRow => {
     const { pin, node, role } = row;
     const loads = role === "consumer" ? ownLoads(solution.model, spans.at.get(node) ?? [], node, partId) : [];
-    const cells = solved.map((state) => cellOf(solution, pin, node, busiest(solution, state, node, loads), role, state, states));
+    const cells = solved.map((state) =>
+      cellOf(solution, pin, node, busiest(solution, state, node, loads), role, state, states),
+    );
     return { ...row, cells, trouble: cells.some((cell) => TROUBLE.has(cell.verdict)) };
   });
 }
@@ -100,21 +113,43 @@ export function keyTable(solution: PowerSolution): KeyRow[] {
 export const TROUBLE: ReadonlySet<KeyVerdict> = new Set(["missing", "low", "back-fed", "floating"]);
 
 /** The loads that a cavity feeds in its own part: what they have across them is what counts. */
-function ownLoads({ names, facts: { harness } }: PowerModel, at: readonly NetSpan[], node: string, partId: string | undefined): OwnLoad[] {
+function ownLoads(
+  { names, facts: { harness } }: PowerModel,
+  at: readonly NetSpan[],
+  node: string,
+  partId: string | undefined,
+): OwnLoad[] {
   const grounds: readonly string[] = [BODY, BLOCK, MINUS];
-  const load = (ground: string, span: NetSpan): OwnLoad => ({ ground, span, worked: !grounds.includes(ground) && !(names.pinsOf.get(ground) ?? []).some((pinId) => harness.pinById.get(pinId)?.form.kind === "ground") });
+  const load = (ground: string, span: NetSpan): OwnLoad => ({
+    ground,
+    span,
+    worked:
+      !grounds.includes(ground) &&
+      !(names.pinsOf.get(ground) ?? []).some((pinId) => harness.pinById.get(pinId)?.form.kind === "ground"),
+  });
   const own = at.filter((span) => span.planned.origin.type === "part" && span.planned.origin.partId === partId);
   const loads = own.filter((span) => span.role === "load").map((span) => load(other(span, node), span));
   // Behind the contact of a computer that is awake.
-  const awake = own.flatMap((span): OwnLoad[] => { const { element } = span.planned; return element.type === "relay" && span.name !== element.id ? [load(element.coilB, span)] : []; });
+  const awake = own.flatMap((span): OwnLoad[] => {
+    const { element } = span.planned;
+    return element.type === "relay" && span.name !== element.id ? [load(element.coilB, span)] : [];
+  });
   return [...loads, ...awake];
 }
 
 /** Of several loads at a cavity the one that takes most now. */
-function busiest(solution: PowerSolution, state: KeyPosition, node: string, loads: readonly OwnLoad[]): OwnLoad | undefined {
+function busiest(
+  solution: PowerSolution,
+  state: KeyPosition,
+  node: string,
+  loads: readonly OwnLoad[],
+): OwnLoad | undefined {
   if (loads.length < 2) return loads[0];
   const taken = (load: OwnLoad) => Math.abs(ampsFrom(solution, state, load.span, node));
-  return loads.reduce<OwnLoad | undefined>((best, load) => (best === undefined || taken(load) > taken(best) ? load : best), undefined);
+  return loads.reduce<OwnLoad | undefined>(
+    (best, load) => (best === undefined || taken(load) > taken(best) ? load : best),
+    undefined,
+  );
 }
 
 interface OwnLoad {
@@ -124,7 +159,15 @@ interface OwnLoad {
   readonly span: NetSpan;
 }
 
-function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: OwnLoad | undefined, role: KeyRow["role"], state: KeyPosition, states: readonly KeyPosition[] | null): KeyCell {
+function cellOf(
+  solution: PowerSolution,
+  pin: CavityFacts,
+  node: string,
+  load: OwnLoad | undefined,
+  role: KeyRow["role"],
+  state: KeyPosition,
+  states: readonly KeyPosition[] | null,
+): KeyCell {
   const volts = voltsAt(solution, state, node) ?? null;
   const ground = load === undefined ? 0 : (voltsAt(solution, state, load.ground) ?? null);
   const across = volts === null || ground === null ? null : volts - ground;
@@ -134,11 +177,13 @@ function cellOf(solution: PowerSolution, pin: CavityFacts, node: string, load: O
     const least = role === "feed" ? DEAD_VOLTS : leastVolts(pin, state);
     if (volts === null) return cell("floating");
     const flows = load === undefined ? 0 : Math.abs(ampsFrom(solution, state, load.span, node));
-    if (volts >= least && (flows < NO_FLOW || (load?.worked === true && (across ?? 0) < DEAD_VOLTS))) return cell("alive", true);
+    if (volts >= least && (flows < NO_FLOW || (load?.worked === true && (across ?? 0) < DEAD_VOLTS)))
+      return cell("alive", true);
     if (across === null || across < DEAD_VOLTS) return cell("missing");
     return cell(across < least ? "low" : "alive");
   }
   // A lamp that glows from its other side has volts across it, and yet its cavity is dead.
-  if (volts === null || across === null || Math.min(Math.abs(across), Math.abs(volts)) < DEAD_VOLTS) return cell("dead");
+  if (volts === null || across === null || Math.min(Math.abs(across), Math.abs(volts)) < DEAD_VOLTS)
+    return cell("dead");
   return cell(needed === false && (state === "off" || state === "coasting") ? "back-fed" : "also");
 }

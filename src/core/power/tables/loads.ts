@@ -20,12 +20,16 @@ const NO_LOAD = 1e-7;
 /** Loads of a state, the strongest first; those under a tenth of an ampere together are left out. */
 export function loadsIn(solution: PowerSolution, state: KeyPosition, least = 0.1): LoadRow[] {
   const spans = solution.model.spans;
-  return together(spans.all.flatMap((span): LoadRow[] => {
-    const amps = span.role === "load" ? mostAmps(solution, span, [state]) : 0;
-    if (amps < NO_LOAD) return [];
-    const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
-    return [{ origin: span.planned.origin, amps, watts: amps * volts }];
-  })).filter((row) => row.amps >= least).toSorted((a, b) => b.amps - a.amps);
+  return together(
+    spans.all.flatMap((span): LoadRow[] => {
+      const amps = span.role === "load" ? mostAmps(solution, span, [state]) : 0;
+      if (amps < NO_LOAD) return [];
+      const volts = Math.abs((voltsAt(solution, state, span.a) ?? 0) - (voltsAt(solution, state, span.b) ?? 0));
+      return [{ origin: span.planned.origin, amps, watts: amps * volts }];
+    }),
+  )
+    .filter((row) => row.amps >= least)
+    .toSorted((a, b) => b.amps - a.amps);
 }
 
 /** Loads of one thing are one row: a lamp's filaments, a box's feeds. */
@@ -34,7 +38,10 @@ function together(rows: readonly LoadRow[]): LoadRow[] {
   for (const row of rows) {
     const key = originKey(row.origin);
     const known = byThing.get(key);
-    byThing.set(key, known === undefined ? row : { ...known, amps: known.amps + row.amps, watts: known.watts + row.watts });
+    byThing.set(
+      key,
+      known === undefined ? row : { ...known, amps: known.amps + row.amps, watts: known.watts + row.watts },
+    );
   }
   return [...byThing.values()];
 }
@@ -57,25 +64,44 @@ export interface ChargeBalance {
   readonly parkedLoads: readonly LoadRow[];
 }
 
-const batteriesOf = ({ model }: PowerSolution) => sourcesOf(model).filter(isBattery).map(({ span }) => span);
+const batteriesOf = ({ model }: PowerSolution) =>
+  sourcesOf(model)
+    .filter(isBattery)
+    .map(({ span }) => span);
 
 /** Current that the batteries deliver in a state, A. */
-export const batteryAmps = (solution: PowerSolution, state: KeyPosition): number => batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
+export const batteryAmps = (solution: PowerSolution, state: KeyPosition): number =>
+  batteriesOf(solution).reduce((sum, { name }) => sum + (solution.states.get(state)?.amps.get(name) ?? 0), 0);
 
-const voltsOf = (span: NetSpan | undefined) => (span?.planned.element.type === "source" ? span.planned.element.volts : undefined);
+const voltsOf = (span: NetSpan | undefined) =>
+  span?.planned.element.type === "source" ? span.planned.element.volts : undefined;
 
 /** Alternator against loads, and the battery at rest. */
 export function chargeBalance(solution: PowerSolution): ChargeBalance {
   const { facts } = solution.model;
   const { settings } = facts;
   const alternators = alternatorsOf(solution.model);
-  const rated = alternators.length === 0 ? settingValue(settings, "alternator-a") : alternators.reduce((sum, { part }) => sum + ratedAmpsOf(facts, part), 0);
+  const rated =
+    alternators.length === 0
+      ? settingValue(settings, "alternator-a")
+      : alternators.reduce((sum, { part }) => sum + ratedAmpsOf(facts, part), 0);
   const loads = loadsIn(solution, "running");
   const neededAmps = loads.reduce((sum, row) => sum + row.amps, 0);
   const parked = batteryAmps(solution, "off");
   return {
-    neededAmps, idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100, roadAmps: rated, regulatedVolts: voltsOf(alternators[0]?.span) ?? settingValue(settings, "alternator-v"), givenAmps: alternators.reduce((sum, { span }) => sum + (solution.states.get("running")?.amps.get(span.name) ?? 0), 0), batteryAmps: -batteryAmps(solution, "running"), parkedAmps: parked,
-    daysToHalf: parked > 1e-6 ? (settingValue(settings, "battery-ah") * 0.5) / parked / 24 : null, loads, parkedLoads: loadsIn(solution, "off", 1e-4),
+    neededAmps,
+    idleAmps: (rated * settingValue(settings, "alternator-idle")) / 100,
+    roadAmps: rated,
+    regulatedVolts: voltsOf(alternators[0]?.span) ?? settingValue(settings, "alternator-v"),
+    givenAmps: alternators.reduce(
+      (sum, { span }) => sum + (solution.states.get("running")?.amps.get(span.name) ?? 0),
+      0,
+    ),
+    batteryAmps: -batteryAmps(solution, "running"),
+    parkedAmps: parked,
+    daysToHalf: parked > 1e-6 ? (settingValue(settings, "battery-ah") * 0.5) / parked / 24 : null,
+    loads,
+    parkedLoads: loadsIn(solution, "off", 1e-4),
   };
 }
 
@@ -89,7 +115,11 @@ export interface CrankingReport {
   readonly starterVolts: number | null;
   readonly cableVolts: number;
   readonly returnVolts: number;
-  readonly computers: readonly { readonly at: CavityPoint; readonly volts: number | null; readonly leastVolts: number }[];
+  readonly computers: readonly {
+    readonly at: CavityPoint;
+    readonly volts: number | null;
+    readonly leastVolts: number;
+  }[];
 }
 
 /** What happens at the battery, along the cable and at the computers while cranking. */
@@ -98,14 +128,23 @@ export function cranking(solution: PowerSolution, computers: CrankingReport["com
   const { volts, ohms } = batterySource(model.facts.settings);
   const battery = batteriesOf(solution)[0]?.planned.element;
   const at = (node: string | undefined) => (node === undefined ? 0 : (voltsAt(solution, "crank", node) ?? 0));
-  const elementOf = (role: PartRole) => model.elements.find(({ origin }) => origin.type === "part" && origin.role === role)?.element;
+  const elementOf = (role: PartRole) =>
+    model.elements.find(({ origin }) => origin.type === "part" && origin.role === role)?.element;
   const [motor, solenoid] = [elementOf("starter-motor"), elementOf("starter-solenoid")];
-  const cableEnd = solenoid?.type === "relay" ? solenoid.contacts[0]?.a : solenoid?.type === "switch" ? solenoid.a : undefined;
+  const cableEnd =
+    solenoid?.type === "relay" ? solenoid.contacts[0]?.a : solenoid?.type === "switch" ? solenoid.a : undefined;
   const batteryVolts = battery?.type === "source" ? at(battery.a) - at(battery.b) : 0;
   const starterVolts = motor?.type === "resistor" ? at(motor.a) - at(motor.b) : null;
   return {
-    batteryC: settingValue(model.facts.settings, "battery-c"), openVolts: volts, batteryOhms: ohms, amps: batteryAmps(solution, "crank"), batteryVolts, starterVolts,
-    cableVolts: cableEnd === undefined || battery?.type !== "source" ? 0 : at(battery.a) - at(cableEnd), returnVolts: motor?.type === "resistor" ? at(motor.b) : at(BODY), computers,
+    batteryC: settingValue(model.facts.settings, "battery-c"),
+    openVolts: volts,
+    batteryOhms: ohms,
+    amps: batteryAmps(solution, "crank"),
+    batteryVolts,
+    starterVolts,
+    cableVolts: cableEnd === undefined || battery?.type !== "source" ? 0 : at(battery.a) - at(cableEnd),
+    returnVolts: motor?.type === "resistor" ? at(motor.b) : at(BODY),
+    computers,
   };
 }
 

@@ -25,8 +25,12 @@ export function packCells(rows: readonly KeyRow[]): PackedCells {
   const cells = rows.flatMap((row) => row.cells);
   return {
     states: rows[0]?.cells.map((cell) => cell.state) ?? [],
-    volts: floats(cells, (cell) => cell.volts ?? Number.NaN), across: floats(cells, (cell) => cell.across ?? Number.NaN),
-    code: Uint8Array.from(cells, (cell) => VERDICTS.indexOf(cell.verdict) + NEED * NEEDED.indexOf(cell.needed) + (cell.idle ? IDLE : 0)),
+    volts: floats(cells, (cell) => cell.volts ?? Number.NaN),
+    across: floats(cells, (cell) => cell.across ?? Number.NaN),
+    code: Uint8Array.from(
+      cells,
+      (cell) => VERDICTS.indexOf(cell.verdict) + NEED * NEEDED.indexOf(cell.needed) + (cell.idle ? IDLE : 0),
+    ),
   };
 }
 
@@ -37,13 +41,21 @@ export function packCells(rows: readonly KeyRow[]): PackedCells {
  * @throws RangeError when the cells are not those of such a table
  */
 export function unpackCells(rows: readonly KeyRow[], { states, volts, across, code }: PackedCells): KeyRow[] {
-  if (rows.length * states.length !== volts.length) throw new RangeError(`${volts.length} cells do not fill ${rows.length} rows of ${states.length} states`);
+  if (rows.length * states.length !== volts.length)
+    throw new RangeError(`${volts.length} cells do not fill ${rows.length} rows of ${states.length} states`);
   const known = (value: number) => (Number.isNaN(value) ? null : value);
   return rows.map((row, nth): KeyRow => {
     const cells = states.map((state, which): KeyCell => {
       const at = nth * states.length + which;
       const own = code[at] as number;
-      return { state, volts: known(volts[at] as number), across: known(across[at] as number), needed: NEEDED[Math.floor((own % IDLE) / NEED)] as boolean | null, verdict: VERDICTS[own % NEED] as KeyVerdict, idle: own >= IDLE };
+      return {
+        state,
+        volts: known(volts[at] as number),
+        across: known(across[at] as number),
+        needed: NEEDED[Math.floor((own % IDLE) / NEED)] as boolean | null,
+        verdict: VERDICTS[own % NEED] as KeyVerdict,
+        idle: own >= IDLE,
+      };
     });
     return { ...row, cells, trouble: cells.some((cell) => TROUBLE.has(cell.verdict)) };
   });

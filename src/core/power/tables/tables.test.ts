@@ -6,10 +6,19 @@ import type { Adapter } from "../../signals";
 import { PowerDesk, type ReturnVerdict, reportPower } from "../index";
 import { voltsAt } from "../solved/flow";
 
-const report = (plan: Plan = {}) => { const whole = reportPower(solved(plan)); return { ...whole, findings: toldFindings(whole) }; };
+const report = (plan: Plan = {}) => {
+  const whole = reportPower(solved(plan));
+  return { ...whole, findings: toldFindings(whole) };
+};
 
 describe("a relay's coil", () => {
-  const RELAY: Adapter = { type: "relay", coilOhms: 85, contactFeed: { type: "cavity", pinId: "Battery-+", side: "host", connector: "Battery", cavity: "+" }, contactAmps: 20, coilAmps: 0.14 };
+  const RELAY: Adapter = {
+    type: "relay",
+    coilOhms: 85,
+    contactFeed: { type: "cavity", pinId: "Battery-+", side: "host", connector: "Battery", cavity: "+" },
+    contactAmps: 20,
+    coilAmps: 0.14,
+  };
   const relayed = (van = VAN): Plan => ({ van, links: [["KEY-15", "ECU-1", RELAY], ...SOUND.slice(1)] });
   test("in a sound plan has enough in every state, the least while cranking", () => {
     const row = report(relayed()).relays.find((one) => relayName(one).includes("ECU-1"));
@@ -18,42 +27,77 @@ describe("a relay's coil", () => {
     expect(report(relayed()).findings.some((finding) => finding.code === "relay-coil")).toBe(false);
   });
   test("on a weak battery may not pull in when warm, though it does cold: the finding says by how much", () => {
-    const weak: Plan = { ...relayed(), settings: [{ key: "battery-cca", value: 160, origin: "label" }, { key: "cabin-c", value: 80, origin: "measured" }] };
+    const weak: Plan = {
+      ...relayed(),
+      settings: [
+        { key: "battery-cca", value: 160, origin: "label" },
+        { key: "cabin-c", value: 80, origin: "measured" },
+      ],
+    };
     const { findings, relays } = report(weak);
     const row = relays.find((one) => relayName(one).includes("ECU-1"));
     const found = findings.find((finding) => finding.code === "relay-coil");
     expect(row?.pulledIn).toContain("crank");
-    expect(found).toMatchObject({ severity: "fault", state: "crank", amount: { unit: "V", limit: row?.warmPullInVolts } });
+    expect(found).toMatchObject({
+      severity: "fault",
+      state: "crank",
+      amount: { unit: "V", limit: row?.warmPullInVolts },
+    });
     expect(found?.amount.value).toBeLessThan(row?.warmPullInVolts ?? 0);
     expect(found?.why).toMatch(/^Its coil has [\d.]+ V then\. It pulls in at [\d.]+ V cold and [\d.]+ V warm/);
   });
   test("that is never pulled in has no least", () => {
     const never: Plan = { links: [["KEY-50", "ECU-1", RELAY], ...SOUND.slice(1, 3), ["Battery--", "Block-1"]] };
-    const row = report({ ...never, settings: [{ key: "battery-cca", value: 60, origin: "label" }] }).relays.find((one) => relayName(one).includes("ECU-1"));
+    const row = report({ ...never, settings: [{ key: "battery-cca", value: 60, origin: "label" }] }).relays.find(
+      (one) => relayName(one).includes("ECU-1"),
+    );
     expect(row?.weakest === null).toBe(row?.pulledIn.length === 0);
   });
 });
 
 describe("the verdict beside each ground", () => {
-  const verdict = (plan: Plan, pinId: string): ReturnVerdict | undefined => report(plan).returns.find((row) => row.at.pinId === pinId)?.verdict;
+  const verdict = (plan: Plan, pinId: string): ReturnVerdict | undefined =>
+    report(plan).returns.find((row) => row.at.pinId === pinId)?.verdict;
   test("a computer's ground is near enough, with the state and limit that it comes nearest to", () => {
     const one = verdict({}, "ECU-2");
     expect(one?.code).toBe("near");
     if (one?.code !== "near") return;
     const solution = solved();
-    expect(one.volts).toBeCloseTo(Math.abs(voltsAt(solution, one.state, solution.model.nodeOfPin.get("ECU-2") as string) ?? 0), 9);
+    expect(one.volts).toBeCloseTo(
+      Math.abs(voltsAt(solution, one.state, solution.model.nodeOfPin.get("ECU-2") as string) ?? 0),
+      9,
+    );
     expect(one.limit).toBe(one.state === "crank" ? 0.5 : 0.2);
   });
   test("one behind a long thin wire is too far off, as the finding says too", () => {
-    const thin: Plan = { van: VAN.replace("E2 ground ground BK 2.5mm 1m role=power", "E2 ground ground BK 0.35mm 4m role=power") };
+    const thin: Plan = {
+      van: VAN.replace("E2 ground ground BK 2.5mm 1m role=power", "E2 ground ground BK 0.35mm 4m role=power"),
+    };
     expect(verdict(thin, "ECU-2")?.code).toBe("off");
-    expect(report(thin).findings.some((finding) => finding.code === "ground-offset" && finding.pinId === "ECU-2")).toBe(true);
+    expect(report(thin).findings.some((finding) => finding.code === "ground-offset" && finding.pinId === "ECU-2")).toBe(
+      true,
+    );
   });
-  test("one that nothing joins floats", () => expect(verdict({ links: [SOUND[0], ...SOUND.slice(2)] as Plan["links"] }, "ECU-2")?.code).toBe("floats"));
+  test("one that nothing joins floats", () =>
+    expect(verdict({ links: [SOUND[0], ...SOUND.slice(2)] as Plan["links"] }, "ECU-2")?.code).toBe("floats"));
   const sensed = (more: Plan = {}): Plan => ({
     van: `${VAN}  donor TCU-1 T1 supply-in ignition-supply RD 1mm 2m amps=4 alive=run-crank "Ignition"\n  donor TCU-2 T2 ground ground BK 2.5mm 1m role=power "Power ground"\n  donor TCU-3 T3 ground sensor-ground BN 0.5mm 1m role=sensor-return "Sensor return"\n`,
-    parts: [{ id: "tcu", side: "donor", type: "computer", label: "Gearbox computer", terminals: [{ name: "1", pinId: "TCU-1" }, { name: "2", pinId: "TCU-2" }, { name: "3", pinId: "TCU-3" }], elements: [] }],
-    links: [...SOUND, ["KEY-15", "TCU-1"], ["G1-1", "TCU-2"]], ...more,
+    parts: [
+      {
+        id: "tcu",
+        side: "donor",
+        type: "computer",
+        label: "Gearbox computer",
+        terminals: [
+          { name: "1", pinId: "TCU-1" },
+          { name: "2", pinId: "TCU-2" },
+          { name: "3", pinId: "TCU-3" },
+        ],
+        elements: [],
+      },
+    ],
+    links: [...SOUND, ["KEY-15", "TCU-1"], ["G1-1", "TCU-2"]],
+    ...more,
   });
   test("a sensor's return of its own is kept apart; one that is tied to the engine's strap carries other current", () => {
     expect(verdict(sensed(), "TCU-3")?.code).toBe("apart");
@@ -67,7 +111,19 @@ describe("the verdict beside each ground", () => {
 describe("wires behind one fuse that are rated for less than it lets through", () => {
   const boxed = (amps: number): Plan => ({
     van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 H7 supply-out battery-supply GN 0.5mm 1m alive=permanent "Way 1"\n  host Heater-1 H7 supply-in battery-supply GN 0.75mm 2m amps=2 alive=run "Heater"\n  host Fan-1 H7 supply-in battery-supply GN 4mm 2m amps=2 alive=run "Fan"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n  host Fan-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
-    parts: [{ id: "Box", side: "added", type: "fuse-box", label: "Box", terminals: [{ name: "feed", pinId: "Box-feed" }, { name: "1", pinId: "Box-1" }], elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }] }],
+    parts: [
+      {
+        id: "Box",
+        side: "added",
+        type: "fuse-box",
+        label: "Box",
+        terminals: [
+          { name: "feed", pinId: "Box-feed" },
+          { name: "1", pinId: "Box-1" },
+        ],
+        elements: [{ id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps }],
+      },
+    ],
   });
   const row = (amps: number) => report(boxed(amps)).fuses.find((one) => fuseName(one).endsWith("Box"));
   test("are all named, the thinnest first, and thick ones are not", () => {
@@ -81,7 +137,11 @@ describe("wires behind one fuse that are rated for less than it lets through", (
     const together = finding?.cures.find((cure) => cure.edit?.type === "wires");
     expect(together?.text).toMatch(/^\d+ mm² for both wires behind it that are rated for less$/);
     expect(desk.tryEdits(together?.edit == null ? [] : [together.edit]).gone).toContain(finding?.key);
-    expect(together?.edit?.type === "wires" && desk.tryEdits([{ type: "wire", wireId: together.edit.wireIds[0] as string, sizeMm2: together.edit.sizeMm2 }]).gone).not.toContain(finding?.key);
+    expect(
+      together?.edit?.type === "wires" &&
+        desk.tryEdits([{ type: "wire", wireId: together.edit.wireIds[0] as string, sizeMm2: together.edit.sizeMm2 }])
+          .gone,
+    ).not.toContain(finding?.key);
   });
   test("where hardly anything flows no other rating is offered, for nobody knows what it is for", () => {
     const idle = { ...boxed(20), van: (boxed(20).van as string).replaceAll("amps=2 ", "amps=0.01 ") };
@@ -92,7 +152,13 @@ describe("wires behind one fuse that are rated for less than it lets through", (
   test("an absurd size is refused for all of them", () => {
     const desk = new PowerDesk();
     desk.load(input(boxed(20)));
-    expect(desk.tryEdits([{ type: "wires", wireIds: ["a", "b"], sizeMm2: 0.01 }]).fault).toEqual({ code: "out-of-range", what: "size", low: 0.2, high: 150, value: 0.01 });
+    expect(desk.tryEdits([{ type: "wires", wireIds: ["a", "b"], sizeMm2: 0.01 }]).fault).toEqual({
+      code: "out-of-range",
+      what: "size",
+      low: 0.2,
+      high: 150,
+      value: 0.01,
+    });
   });
 });
 

@@ -12,5 +12,9 @@ export function GET(_request: Request, { params }: JobContext): Promise<Response
 }
 
 export function DELETE(request: Request, { params }: JobContext): Promise<Response> {
-  return answering(async () => strangerRefusal(request) ?? ((await deleteJob(pool(), (await params).jobId)) ? Response.json({ ok: true }) : noJob()));
+  return answering(
+    async () =>
+      strangerRefusal(request) ??
+      ((await deleteJob(pool(), (await params).jobId)) ? Response.json({ ok: true }) : noJob()),
+  );
 }

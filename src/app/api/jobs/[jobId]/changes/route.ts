@@ -13,7 +13,8 @@ export function GET(request: Request, { params }: JobContext): Promise<Response>
   return answering(async () => {
     const { jobId } = await params;
     const since = Number(new URL(request.url).searchParams.get("since"));
-    if (!Number.isInteger(since) || since < 0) return refuse(400, { code: "invalid", message: "since is a revision: a whole number from 0." });
+    if (!Number.isInteger(since) || since < 0)
+      return refuse(400, { code: "invalid", message: "since is a revision: a whole number from 0." });
     const revision = await revisionOf(pool(), jobId);
     if (revision === null) return noJob();
     if (revision <= since) return Response.json({ revision, edits: [] });
@@ -23,5 +24,7 @@ export function GET(request: Request, { params }: JobContext): Promise<Response>
 }
 
 export function POST(request: Request, { params }: JobContext): Promise<Response> {
-  return mutating(request, ChangeSchema, async (change) => changeAnswer(await applyChange(pool(), (await params).jobId, change)));
+  return mutating(request, ChangeSchema, async (change) =>
+    changeAnswer(await applyChange(pool(), (await params).jobId, change)),
+  );
 }

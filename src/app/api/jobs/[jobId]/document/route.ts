@@ -8,6 +8,8 @@ export const dynamic = "force-dynamic";
 export function GET(_request: Request, { params }: JobContext): Promise<Response> {
   return answering(async () => {
     const job = await loadJob(pool(), (await params).jobId);
-    return job === null ? noJob() : download(writeDocument(job.document), `${job.document.job.name}.pantograph.json`, "application/json");
+    return job === null
+      ? noJob()
+      : download(writeDocument(job.document), `${job.document.job.name}.pantograph.json`, "application/json");
   });
 }

@@ -13,6 +13,8 @@ export function GET(request: Request, { params }: JobContext): Promise<Response>
     const side = SIDES.find((one) => one === wanted);
     if (side === undefined) return refuse(400, { code: "invalid", message: "side is donor or host." });
     const job = await loadJob(pool(), (await params).jobId);
-    return job === null ? noJob() : download(pinTableCsv(job.document, side), `${job.document.job.name}-${side}.csv`, "text/csv");
+    return job === null
+      ? noJob()
+      : download(pinTableCsv(job.document, side), `${job.document.job.name}-${side}.csv`, "text/csv");
   });
 }

@@ -4,5 +4,7 @@ import { changeAnswer, type JobContext, mutating } from "../../../http";
 import { HistoryStep } from "../history-step";
 
 export function POST(request: Request, { params }: JobContext): Promise<Response> {
-  return mutating(request, HistoryStep, async ({ person, key }) => changeAnswer(await stepHistory(pool(), (await params).jobId, "redo", person, key)));
+  return mutating(request, HistoryStep, async ({ person, key }) =>
+    changeAnswer(await stepHistory(pool(), (await params).jobId, "redo", person, key)),
+  );
 }
