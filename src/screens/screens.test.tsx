@@ -7,11 +7,11 @@ import type { JobDocument } from "@/job/schema";
 import { jobOf, read, shown } from "../../tests/support/page";
 import { HistoryScreen } from "./history/history-screen";
 import { ImportScreen } from "./import/import-screen";
+import { ConfusableScreen } from "./intake/confusable-screen";
 import { EvidenceScreen } from "./intake/evidence-screen";
 import { FacesScreen } from "./intake/faces-screen";
 import { HarnessScreen } from "./intake/harness-screen";
 import { InventoryScreen } from "./intake/inventory-screen";
-import { LookAlikesScreen } from "./intake/look-alikes-screen";
 import { VariantsScreen } from "./intake/variants-screen";
 import { JobList } from "./jobs/job-list";
 import { MapScreen } from "./map/map-screen";
@@ -68,7 +68,7 @@ const SCREENS = {
   faces: <FacesScreen />,
   variants: <VariantsScreen />,
   inventory: <InventoryScreen />,
-  "look-alikes": <LookAlikesScreen />,
+  "look-alikes": <ConfusableScreen />,
   evidence: <EvidenceScreen />,
   triage: <TriageScreen />,
   map: <MapScreen />,

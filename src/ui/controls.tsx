@@ -13,28 +13,15 @@ export function Kbd({ children }: { children: ReactNode }) {
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { primary?: boolean; hotkey?: string };
 
+/** What one does most likely next is filled, once on a screen; every other action is a word that is underlined. */
 export const buttonLook = (primary = false) =>
-  `inline-flex h-10 shrink-0 items-center justify-center gap-2 rounded-[3px] border-[1.5px] border-ink px-3.5 text-sm font-semibold whitespace-nowrap disabled:border-rule2 disabled:bg-fill disabled:text-ink2 ${primary ? "bg-ink text-bench" : "bg-sheet text-ink"}`;
+  `inline-flex h-10 shrink-0 items-center justify-center gap-2 text-sm font-semibold whitespace-nowrap disabled:text-ink2 ${primary ? "filled rounded-[3px] bg-ink px-3.5 text-bench disabled:bg-fill" : "px-1.5 text-ink underline decoration-rule2 decoration-[1.5px] underline-offset-[6px] hover:decoration-ink disabled:no-underline"}`;
 
 export function Button({ primary = false, hotkey, children, className = "", ...rest }: ButtonProps) {
   return (
     <button type="button" {...rest} className={`${buttonLook(primary)} ${className}`}>
       {children}
       {hotkey !== undefined && <Kbd>{hotkey}</Kbd>}
-    </button>
-  );
-}
-
-/** A filter that is on or off; emphasis by inversion. */
-export function Chip({ on, children, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { on: boolean }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      {...rest}
-      className={`inline-flex h-10 items-center gap-1.5 rounded-[3px] border px-2.5 text-[13px] whitespace-nowrap ${on ? "border-ink bg-ink text-bench" : "border-rule2 bg-sheet"}`}
-    >
-      {children}
     </button>
   );
 }

@@ -1,6 +1,17 @@
-import type { FormField, Kind, Quantity } from "../forms";
+import {
+  type Curve,
+  type Form,
+  type FormField,
+  type Kind,
+  type Known,
+  PARAMS_OF,
+  type Quantity,
+  type Source,
+  type Span,
+} from "../forms";
 import type { Verdict } from "../signals";
-import { capital } from "./numbers";
+import { capital, digits } from "./numbers";
+import { aliveWords } from "./states";
 
 /** Electrical forms as the trade calls them. */
 export const KIND_WORDS: Readonly<Record<Kind, string>> = {
@@ -118,3 +129,30 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   manual: "Your choice",
   impossible: "Not possible",
 };
+
+export const SOURCE_WORDS: Readonly<Record<Source, string>> = { given: "given", usual: "usual", assumed: "assumed" };
+
+/** One value of a form as one reads it. */
+export interface FormFact {
+  readonly name: string;
+  readonly text: string;
+  readonly source: Source;
+}
+
+/** What is known of a form, value by value: `rated current 15 A`. */
+export function formFacts(form: Form): FormFact[] {
+  const types = PARAMS_OF[form.kind] as Readonly<Record<string, { readonly type: string; readonly unit?: string }>>;
+  return Object.entries(form).flatMap(([field, known]): FormFact[] => {
+    if (field === "kind") return [];
+    const { value, source } = known as unknown as Known<number | string | Span | Curve>;
+    return [{ name: FIELD_WORDS[field as FormField], text: valueText(value, types[field]?.unit), source }];
+  });
+}
+
+function valueText(value: number | string | Span | Curve, unit = ""): string {
+  if (typeof value === "number") return unit === "pulses" ? digits(value, 6) : `${digits(value, 4)} ${unit}`.trim();
+  if (typeof value === "string") return aliveWords[value as keyof typeof aliveWords] ?? value.replaceAll("-", " ");
+  if (Array.isArray(value)) return value.map(([x, y]) => `${digits(x, 4)}: ${digits(y, 4)}`).join(", ");
+  const { from, to } = value as Span;
+  return `${digits(from, 4)} to ${digits(to, 4)}`;
+}

@@ -6,7 +6,8 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
 import { assignColumn, type Column, type PinTableResult } from "@/formats/pin-table";
 import { planImport } from "@/job/import-table";
-import { Button, Chip } from "@/ui/controls";
+import { Button } from "@/ui/controls";
+import { Segments } from "@/ui/segments";
 import { Trouble } from "@/ui/states";
 import { tableWorker } from "@/workers/table-worker";
 import { useJob } from "../shell/job-provider";
@@ -81,19 +82,19 @@ export function ImportScreen() {
   return (
     <>
       <ScreenHead title="Import">
-        {SIDES.map((one) => (
-          <Chip
-            key={one}
-            on={side === one}
-            onClick={() => {
-              setSide(one);
-              if (source !== null) void read(source, one);
-            }}
-          >
-            {one === "donor" ? "Donor's table" : "Host's table"}{" "}
-            <span className="font-mono">{job.pins.filter((pin) => pin.connector.side === one).length}</span>
-          </Chip>
-        ))}
+        <Segments
+          label="Side"
+          value={side}
+          onChange={(one) => {
+            setSide(one);
+            if (source !== null) void read(source, one);
+          }}
+          segments={SIDES.map((key) => ({
+            key,
+            label: key === "donor" ? "Donor's table" : "Host's table",
+            count: job.pins.filter((pin) => pin.connector.side === key).length,
+          }))}
+        />
         <span className="flex-1" />
         {table !== null && plan !== null && (
           <>

@@ -1,6 +1,6 @@
 "use client";
 
-import { Minus, Plus, Printer, Search } from "lucide-react";
+import { Minus, Plus, Search } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { type FormEvent, useEffect, useMemo, useState } from "react";
@@ -18,16 +18,16 @@ import {
 import { assumedFace, layFace, NUMBERINGS, type Numbering } from "@/job/harness-ops";
 import { updateOp } from "@/job/ops";
 import { type ConnectorRow, type Face, GENDERS } from "@/job/schema";
-import { Button, buttonLook, Chip, Field } from "@/ui/controls";
+import { Button, buttonLook, Field } from "@/ui/controls";
 import { type FaceCell, FaceDrawing, type FaceSide, seenColumn } from "@/ui/face-drawing";
 import { Plate } from "@/ui/plate";
+import { Segments } from "@/ui/segments";
 import { Caution, Empty } from "@/ui/states";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
-import { type Paper, PaperStyle } from "../shell/paper";
+import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
 import { EndList } from "./part-detail";
 
@@ -42,7 +42,6 @@ export function FacesScreen() {
   const [zoom, setZoom] = useState<number>(ZOOM.start);
   const [cavity, setCavity] = useState<string | null>(null);
   const [search, setSearch] = useState("");
-  const [paper, setPaper] = useState<Paper>("A4");
   useEffect(() => {
     if (wanted !== null) setChosen(wanted);
   }, [wanted]);
@@ -122,14 +121,16 @@ export function FacesScreen() {
   };
   return (
     <>
-      <PaperStyle paper={paper} landscape />
       <ScreenHead title="Faces">
-        {(["wire", "mating"] as const).map((one) => (
-          <Chip key={one} on={side === one} onClick={() => setSide(one)}>
-            {words(one)} side
-          </Chip>
-        ))}
-        <span className="mx-1 h-6 border-l border-rule2" />
+        <Segments
+          label="Seen from"
+          value={side}
+          onChange={setSide}
+          segments={[
+            { key: "wire", label: "Wire side" },
+            { key: "mating", label: "Mating side" },
+          ]}
+        />
         <Button aria-label="Smaller" onClick={() => resize(-1)}>
           <Minus size={16} />
         </Button>
@@ -138,15 +139,7 @@ export function FacesScreen() {
           <Plus size={16} />
         </Button>
         <span className="flex-1" />
-        {(["A4", "Letter"] as const).map((one) => (
-          <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>
-            {one}
-          </Chip>
-        ))}
-        <Button onClick={() => print()}>
-          <Printer size={16} aria-hidden="true" />
-          Print at true scale
-        </Button>
+        <PrintButton landscape>Print at true scale</PrintButton>
       </ScreenHead>
       <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[210px_minmax(0,1fr)_330px] border border-rule2 bg-sheet max-lg:grid-cols-[170px_minmax(0,1fr)] max-lg:grid-rows-[minmax(0,1fr)_auto] print:m-0 print:block print:border-0">
         <div className="no-print flex min-h-0 flex-col border-r border-rule2 max-lg:row-span-2">

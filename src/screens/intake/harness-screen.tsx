@@ -6,9 +6,10 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { HarnessPart } from "@/core/harness";
-import { harnessProblemWords } from "@/core/words";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { capital, harnessProblemWords } from "@/core/words";
+import { Button, buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
@@ -86,15 +87,22 @@ export function HarnessScreen() {
   return (
     <>
       <ScreenHead title="Harness">
-        {SIDES.map((one) => (
-          <Chip key={one} on={side === one} onClick={() => setSide(one)}>
-            {words(one)} <span className="font-mono">{parts.filter((part) => part.side === one).length}</span>
-          </Chip>
-        ))}
-        <Chip on={showProblems} onClick={() => setShowProblems(!showProblems)}>
-          {problems.length > 0 && <TriangleAlert size={15} aria-hidden="true" />}Problems{" "}
-          <span className="font-mono">{problems.length}</span>
-        </Chip>
+        <Segments
+          label="Show"
+          value={showProblems ? "problems" : side}
+          onChange={(key) => {
+            setShowProblems(key === "problems");
+            if (key !== "problems") setSide(key);
+          }}
+          segments={[
+            ...SIDES.map((key) => ({
+              key,
+              label: capital(key),
+              count: parts.filter((part) => part.side === key).length,
+            })),
+            { key: "problems", label: "Problems", count: problems.length },
+          ]}
+        />
         <span className="flex-1" />
         <Button hotkey="W" disabled={job.pins.length < 2} onClick={() => setAdding("wire")}>
           Add a wire

@@ -6,11 +6,12 @@ import { useMemo, useRef, useState } from "react";
 import { type VariantRow as ComparedRow, compareVariants, type TableCavity } from "@/core/compare";
 import { SIDES, type Side } from "@/core/forms";
 import { readColour } from "@/core/intake";
-import { differenceText, sizeText } from "@/core/words";
+import { capital, differenceText, sizeText } from "@/core/words";
 import { deleteOp, insertOp } from "@/job/ops";
 import { cavitiesOf, pickOps, placeOf, variantOf } from "@/job/variant-ops";
-import { Button, Chip } from "@/ui/controls";
+import { Button } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
+import { Segments } from "@/ui/segments";
 import { Empty, Trouble } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { words } from "@/ui/words";
@@ -109,18 +110,15 @@ export function VariantsScreen() {
   return (
     <>
       <ScreenHead title="Variants">
-        {variants.map((row) => (
-          <Chip
-            key={row.id}
-            on={row.id === variant?.id}
-            onClick={() => {
-              setChosen(row.id);
-              setSelected(0);
-            }}
-          >
-            {words(row.side)}: {row.label}
-          </Chip>
-        ))}
+        <Segments
+          label="Table"
+          value={variant?.id ?? null}
+          onChange={(id) => {
+            setChosen(id);
+            setSelected(0);
+          }}
+          segments={variants.map((row) => ({ key: row.id, label: `${capital(row.side)}: ${row.label}` }))}
+        />
         <span className="flex-1" />
         <select
           aria-label="Side of the table"
@@ -171,28 +169,26 @@ export function VariantsScreen() {
       ) : (
         <>
           <div className="mx-4 mb-2 flex flex-wrap items-center gap-2">
-            <Chip
-              on={type === "different"}
-              onClick={() => {
-                setType("different");
+            <Segments
+              label="Show"
+              value={type}
+              onChange={(one) => {
+                setType(one);
                 setSelected(0);
               }}
-            >
-              Different <span className="font-mono">{rows.filter((row) => row.difference.type !== "same").length}</span>
-            </Chip>
-            {(Object.keys(TYPES) as Type[]).map((one) => (
-              <Chip
-                key={one}
-                on={type === one}
-                onClick={() => {
-                  setType(one);
-                  setSelected(0);
-                }}
-              >
-                {TYPES[one]}{" "}
-                <span className="font-mono">{rows.filter((row) => row.difference.type === one).length}</span>
-              </Chip>
-            ))}
+              segments={[
+                {
+                  key: "different",
+                  label: "Different",
+                  count: rows.filter((row) => row.difference.type !== "same").length,
+                },
+                ...(Object.keys(TYPES) as Type[]).map((key) => ({
+                  key,
+                  label: TYPES[key],
+                  count: rows.filter((row) => row.difference.type === key).length,
+                })),
+              ]}
+            />
             <span className="flex-1" />
             <Button disabled={unsettled.length === 0} onClick={() => pick(unsettled, "here")}>
               All {unsettled.length} as in the job
@@ -263,12 +259,15 @@ export function VariantsScreen() {
                         <span className="text-[13px] text-ink2">either</span>
                       ) : (
                         <span className="flex gap-1.5" role="group" aria-label={`On the bench at ${placeOf(row)}`}>
-                          <Chip on={picked === "here"} onClick={() => pick([row], "here")}>
-                            the job's
-                          </Chip>
-                          <Chip on={picked === "there"} onClick={() => pick([row], "there")}>
-                            the other
-                          </Chip>
+                          <Segments
+                            label="Which is right"
+                            value={picked ?? null}
+                            onChange={(key) => pick([row], key)}
+                            segments={[
+                              { key: "here", label: "the job's" },
+                              { key: "there", label: "the other" },
+                            ]}
+                          />
                         </span>
                       )}
                     </div>

@@ -7,7 +7,8 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { groupOf, type Line } from "@/core/plan";
 import { cavityLabel, lineText } from "@/core/words";
 import { type Choice, decideOps } from "@/job/decide";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
@@ -127,14 +128,19 @@ export function MapScreen() {
   return (
     <>
       <ScreenHead title="Map">
-        {(Object.keys(FILTERS) as (keyof typeof FILTERS)[]).map((one) => (
-          <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>
-            {FILTERS[one].name} <span className="font-mono">{lines.filter(FILTERS[one].test).length}</span>
-          </Chip>
-        ))}
-        <Chip on={filter === "unmatched"} onClick={() => setFilter("unmatched")}>
-          No counterpart <span className="font-mono">{job.plan.unmatched.length}</span>
-        </Chip>
+        <Segments
+          label="Show"
+          value={filter}
+          onChange={setFilter}
+          segments={[
+            ...(Object.keys(FILTERS) as (keyof typeof FILTERS)[]).map((key) => ({
+              key,
+              label: FILTERS[key].name,
+              count: lines.filter(FILTERS[key].test).length,
+            })),
+            { key: "unmatched", label: "No counterpart found", count: job.plan.unmatched.length },
+          ]}
+        />
         <span className="flex-1" />
         <Button hotkey="P" onClick={() => setPairing({ pinId: null })}>
           Pair
@@ -142,7 +148,7 @@ export function MapScreen() {
         <Button hotkey="A" disabled={direct.length === 0} onClick={acceptDirect}>
           Accept {direct.length} direct
         </Button>
-        <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook(true)}>
+        <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook()}>
           Plan sheet
         </Link>
       </ScreenHead>

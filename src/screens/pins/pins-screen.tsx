@@ -1,29 +1,84 @@
 "use client";
 
-import { useVirtualizer } from "@tanstack/react-virtual";
-import { Download, Search } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
-import { sizeUnit } from "@/core/words";
-import { describeOp } from "@/job/describe";
-import { updateOp } from "@/job/ops";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { KIND_WORDS } from "@/core/words";
+import { Button, buttonLook } from "@/ui/controls";
+import { SearchField } from "@/ui/search-field";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { isGuess, isUnknown, type PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
-import { confirmOps, PIN_COLUMNS, PinLine } from "./pin-line";
+import { confirmOps, pinEdits } from "./pin-edits";
+import { PinPane } from "./pin-pane";
+import { findPins, type Show } from "./pin-search";
+import { PinTable } from "./pin-table";
 
-type Show = "all" | "unknown" | "guesses";
-type Item =
-  | { readonly type: "connector"; readonly pin: PinView; readonly count: number }
-  | { readonly type: "pin"; readonly pin: PinView };
-
-/** Both sides as pin tables: by connector, searched, filtered, corrected in place. */
+/** Both sides as pin tables: by connector, searched, filtered, corrected in place; what is selected stands beside it. */
 export function PinsScreen() {
+  const job = useJob();
+  const view = usePinView();
+  const { side, show, search, selected, visible, ofSide } = view;
+  const searchField = useRef<HTMLInputElement>(null);
+  const pin = selected === null ? undefined : job.pinById.get(selected);
+  const confirm = (one: PinView | undefined) =>
+    one && isGuess(one) && job.change(`Confirm ${one.label} as ${KIND_WORDS[one.row.kind]}`, confirmOps(one.row));
+  const open = (name: string) =>
+    document.querySelector<HTMLElement>(`[data-pin="${selected}"] [data-choice="${name}"] button`)?.click();
+  useKeys({
+    ArrowDown: () => view.move(1),
+    ArrowUp: () => view.move(-1),
+    j: () => view.move(1),
+    k: () => open("kind"),
+    Enter: () => open("kind"),
+    q: () => open("quantity"),
+    c: () => confirm(pin),
+    "/": () => searchField.current?.focus(),
+  });
+  return (
+    <>
+      <ScreenHead title="Pin tables">
+        <PinFilters view={view} />
+        <SearchField
+          label="Search this table"
+          placeholder="Cavity, circuit, colour, word"
+          value={search}
+          onChange={view.setSearch}
+          field={searchField}
+        />
+        {show === "guesses" && <ConfirmSurest pins={visible} />}
+        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/pins?side=${side}`} download>
+          CSV
+        </a>
+      </ScreenHead>
+      <div
+        className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_300px]"}`}
+      >
+        {visible.length === 0 ? (
+          <NoPins side={side} show={show} empty={ofSide.length === 0} />
+        ) : (
+          <PinTable label={`${side} pin table`} pins={visible} selected={selected} onSelect={view.setSelected} />
+        )}
+        {pin !== undefined && (
+          <PinPane
+            key={pin.row.id}
+            pin={pin}
+            edits={pinEdits(pin, job.document, job.change)}
+            onConfirm={() => confirm(pin)}
+            onClose={() => view.setSelected(null)}
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+/** What is shown of the tables. A link from elsewhere names its cavity; it must be seen whatever was filtered before. */
+function usePinView() {
   const job = useJob();
   const query = useSearchParams();
   const wanted = query.get("pin");
@@ -34,10 +89,6 @@ export function PinsScreen() {
   const [show, setShow] = useState<Show>(query.get("show") === "guesses" ? "guesses" : "all");
   const [search, setSearch] = useState("");
   const [selected, setSelected] = useState<string | null>(wanted);
-  const scroller = useRef<HTMLDivElement>(null);
-  const searchField = useRef<HTMLInputElement>(null);
-
-  // A link from elsewhere ("Next", the palette) names its cavity; it must be seen whatever was filtered before.
   useEffect(() => {
     if (wantedPin === undefined) return;
     setSide(wantedPin.connector.side);
@@ -48,212 +99,84 @@ export function PinsScreen() {
   useEffect(() => {
     if (query.get("show") === "guesses") setShow("guesses");
   }, [query]);
-
   const ofSide = useMemo(() => job.pins.filter((pin) => pin.connector.side === side), [job.pins, side]);
-  const visible = useMemo(() => {
-    const terms = search
-      .toLowerCase()
-      .split(/\s+/)
-      .filter((term) => term !== "");
-    return ofSide
-      .filter((pin) => (show === "unknown" ? isUnknown(pin) : show === "guesses" ? isGuess(pin) : true))
-      .filter((pin) => terms.length === 0 || terms.every((term) => textOf(pin).includes(term)));
-  }, [ofSide, show, search]);
-  const items = useMemo(() => byConnector(visible), [visible]);
-  const rows = useVirtualizer({
-    count: items.length,
-    getScrollElement: () => scroller.current,
-    overscan: 10,
-    initialRect: { width: 1000, height: 700 },
-    estimateSize: (at) => (items[at]?.type === "connector" ? 42 : 52),
-    getItemKey: (at) => `${items[at]?.type} ${items[at]?.pin.row.id}`,
-  });
-
-  useEffect(() => {
-    const at = items.findIndex((item) => item.type === "pin" && item.pin.row.id === selected);
-    if (at >= 0) rows.scrollToIndex(at, { align: "auto" });
-  }, [selected, items, rows]);
-
+  // The letter shows at once; the list follows when there is time.
+  const asked = useDeferredValue(search);
+  const visible = useMemo(() => findPins(ofSide, show, asked), [ofSide, show, asked]);
   const move = (by: number) => {
     const at = visible.findIndex((pin) => pin.row.id === selected);
     const next = visible[Math.max(0, Math.min(visible.length - 1, at < 0 ? 0 : at + by))];
     if (next) setSelected(next.row.id);
   };
-  const pickFrom = (name: string) => {
-    const select = document.querySelector<HTMLSelectElement>(`[data-pin="${selected}"] select[name="${name}"]`);
-    select?.focus();
-    try {
-      select?.showPicker();
-    } catch {
-      // Where the browser has no picker to open, the focused list takes the arrow keys.
-    }
-  };
-  const confirm = (pin: PinView | undefined) =>
-    pin && isGuess(pin) && job.change(`Confirm ${pin.label} as ${pin.row.kind}`, confirmOps(pin.row));
-  const sure = visible.filter(
-    (pin) => isGuess(pin) && pin.row.kindConfidence >= 0.9 && pin.row.quantityConfidence >= 0.9,
-  );
-  useKeys({
-    ArrowDown: () => move(1),
-    ArrowUp: () => move(-1),
-    j: () => move(1),
-    k: () => pickFrom("kind"),
-    q: () => pickFrom("quantity"),
-    c: () => confirm(job.pinById.get(selected ?? "")),
-    "/": () => searchField.current?.focus(),
-  });
+  return { side, setSide, show, setShow, search, setSearch, selected, setSelected, ofSide, visible, move };
+}
 
-  const count = (test: (pin: PinView) => boolean) => ofSide.filter(test).length;
+function PinFilters({ view }: { view: ReturnType<typeof usePinView> }) {
+  const { pins } = useJob();
+  const { ofSide } = view;
+  const many = (side: Side) => pins.filter((pin) => pin.connector.side === side).length;
   return (
     <>
-      <ScreenHead title="Pin tables">
-        {SIDES.map((one) => (
-          <Chip key={one} on={side === one} onClick={() => setSide(one)}>
-            {one === "donor" ? "Donor" : "Host"}{" "}
-            <span className="font-mono">{job.pins.filter((pin) => pin.connector.side === one).length}</span>
-          </Chip>
-        ))}
-        <span className="mx-1 h-6 border-l border-rule2" />
-        <Chip on={show === "all"} onClick={() => setShow("all")}>
-          All
-        </Chip>
-        <Chip on={show === "unknown"} onClick={() => setShow("unknown")}>
-          Not known <span className="font-mono">{count(isUnknown)}</span>
-        </Chip>
-        <Chip on={show === "guesses"} onClick={() => setShow("guesses")}>
-          Guesses <span className="font-mono">{count(isGuess)}</span>
-        </Chip>
-        <label className="relative min-w-40 flex-1">
-          <span className="hidden-text">Search this table</span>
-          <Search size={16} className="absolute top-3 left-2.5 text-ink2" aria-hidden="true" />
-          <input
-            ref={searchField}
-            type="search"
-            className="field pl-8"
-            placeholder="Search cavity, circuit, colour, word"
-            value={search}
-            onChange={(event) => setSearch(event.target.value)}
-          />
-        </label>
-        {show === "guesses" && (
-          <Button
-            disabled={sure.length === 0}
-            onClick={() =>
-              job.change(
-                `Confirm ${sure.length} guesses of 90 % and more`,
-                sure.flatMap((pin) => confirmOps(pin.row)),
-              )
-            }
-          >
-            Confirm the {sure.length} surest
-          </Button>
-        )}
-        <a className={buttonLook()} href={`/api/jobs/${job.jobId}/pins?side=${side}`} download>
-          <Download size={16} aria-hidden="true" />
-          CSV
-        </a>
-      </ScreenHead>
-      <div
-        ref={scroller}
-        className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet"
-        aria-label={`${side} pin table`}
-      >
-        {visible.length === 0 ? (
-          <Empty title={ofSide.length === 0 ? `The ${side} has no cavities yet` : "Nothing fits the search"}>
-            <p>
-              {ofSide.length === 0
-                ? "Import its pin table first (key 2)."
-                : show === "unknown"
-                  ? "Every cavity of this side is understood."
-                  : "Try another word, or show all."}
-            </p>
-            {ofSide.length === 0 && (
-              <Link href={`/jobs/${job.jobId}/import?side=${side}`} className={buttonLook(true)}>
-                To the import
-              </Link>
-            )}
-          </Empty>
-        ) : (
-          <div role="table" aria-rowcount={visible.length + 1} className="min-w-[1020px]">
-            <div
-              role="row"
-              className={`${PIN_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}
-            >
-              {[
-                "Cavity",
-                "Colour",
-                sizeUnit(job.document.job.units),
-                "Length",
-                "Circuit",
-                "Description",
-                "Kind",
-                "Quantity",
-                "Origin",
-              ].map((head) => (
-                <span role="columnheader" key={head}>
-                  {head}
-                </span>
-              ))}
-            </div>
-            <div className="relative" style={{ height: rows.getTotalSize() }}>
-              {rows.getVirtualItems().map((virtual) => {
-                const item = items[virtual.index] as Item;
-                return (
-                  <div
-                    key={virtual.key}
-                    className="absolute top-0 left-0 w-full"
-                    style={{ height: virtual.size, transform: `translateY(${virtual.start}px)` }}
-                  >
-                    {item.type === "connector" ? (
-                      <p className="flex h-full items-end gap-2.5 border-b border-rule px-3 pb-1.5">
-                        <strong className="wide text-sm">{item.pin.connector.label}</strong>
-                        <span className="text-[13px] text-ink2">
-                          {item.count} {item.count === 1 ? "cavity" : "cavities"}
-                          {item.pin.connector.place ? `; ${item.pin.connector.place}` : ""}
-                        </span>
-                      </p>
-                    ) : (
-                      <PinLine
-                        pin={item.pin}
-                        selected={item.pin.row.id === selected}
-                        units={job.document.job.units}
-                        onSelect={() => setSelected(item.pin.row.id)}
-                        onChange={(label, to) =>
-                          job.change(label, [updateOp("pin", item.pin.row.id, item.pin.row, to)], { quiet: true })
-                        }
-                        onDescribe={(description) =>
-                          job.change(
-                            `Description of ${item.pin.label}`,
-                            [describeOp(job.document, item.pin.row.id, description)],
-                            { quiet: true },
-                          )
-                        }
-                        onConfirm={() => confirm(item.pin)}
-                      />
-                    )}
-                  </div>
-                );
-              })}
-            </div>
-          </div>
-        )}
-      </div>
+      <Segments
+        label="Side"
+        value={view.side}
+        onChange={view.setSide}
+        segments={[
+          { key: "donor", label: "Donor", count: many("donor") },
+          { key: "host", label: "Host", count: many("host") },
+        ]}
+      />
+      <Segments
+        label="Show"
+        value={view.show}
+        onChange={view.setShow}
+        segments={[
+          { key: "all", label: "All" },
+          { key: "unknown", label: "Not known", count: ofSide.filter(isUnknown).length },
+          { key: "guesses", label: "Guesses", count: ofSide.filter(isGuess).length },
+        ]}
+      />
     </>
   );
 }
 
-const textOf = ({ row, label }: PinView) =>
-  `${label} ${row.circuit ?? ""} ${row.colour ?? ""} ${row.colourBase ?? ""} ${row.description ?? ""} ${row.kind} ${row.quantity ?? ""}`.toLowerCase();
+/** Guesses of which hardly one in a hundred is wrong, all at once: never below nine tenths. */
+const SURE = 0.9;
 
-function byConnector(pins: readonly PinView[]): Item[] {
-  const counts = new Map<string, number>();
-  for (const pin of pins) counts.set(pin.connector.id, (counts.get(pin.connector.id) ?? 0) + 1);
-  const groups = pins.toSorted((a, b) => a.connector.position - b.connector.position);
-  return groups.flatMap((pin, at): Item[] => {
-    const first = pin.connector.id !== groups[at - 1]?.connector.id;
-    return [
-      ...(first ? [{ type: "connector", pin, count: counts.get(pin.connector.id) ?? 0 } as const] : []),
-      { type: "pin", pin },
-    ];
-  });
+function ConfirmSurest({ pins }: { pins: readonly PinView[] }) {
+  const job = useJob();
+  const sure = pins.filter(
+    (pin) => isGuess(pin) && pin.row.kindConfidence >= SURE && pin.row.quantityConfidence >= SURE,
+  );
+  const ops = () => sure.flatMap((pin) => confirmOps(pin.row));
+  return (
+    <Button
+      primary
+      disabled={sure.length === 0}
+      onClick={() => job.change(`Confirm ${sure.length} guesses of 90 % and more`, ops())}
+    >
+      Confirm the {sure.length} surest
+    </Button>
+  );
+}
+
+function NoPins({ side, show, empty }: { side: Side; show: Show; empty: boolean }) {
+  const { jobId } = useJob();
+  if (!empty)
+    return (
+      <Empty title="Nothing fits the search">
+        <p>{show === "unknown" ? "Every cavity of this side is understood." : "Try another word, or show all."}</p>
+      </Empty>
+    );
+  return (
+    <Empty title={`The ${side} has no cavities yet`}>
+      <p>
+        Once its pin table is imported, each cavity stands here with its wire, what the paper says, and what that means:
+        what it carries and how it works, with how sure that is.
+      </p>
+      <Link href={`/jobs/${jobId}/import?side=${side}`} className={buttonLook(true)}>
+        Import its pin table
+      </Link>
+    </Empty>
+  );
 }

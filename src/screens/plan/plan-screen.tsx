@@ -1,23 +1,22 @@
 "use client";
 
-import { Download, Printer } from "lucide-react";
+import { Download } from "lucide-react";
 import Link from "next/link";
-import { Fragment, useMemo, useState } from "react";
+import { Fragment, useMemo } from "react";
 import { readColour } from "@/core/intake";
 import { type SheetRow, sheetRows } from "@/core/plan";
 import { cavityLabel, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { buttonLook } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";
-import { type Paper, PaperStyle } from "../shell/paper";
+import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
 
 /** The pin-to-pin table of all decided links, for the screen and for paper. */
 export function PlanScreen() {
   const job = useJob();
-  const [paper, setPaper] = useState<Paper>("A4");
   const rows = useMemo(() => sheetRows(job.plan.lines, (id) => job.pinById.get(id)?.row), [job.plan, job.pinById]);
   const open = job.plan.lines.filter(
     (line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
@@ -25,17 +24,11 @@ export function PlanScreen() {
   const { name, host, donor, units } = job.document.job;
   return (
     <>
-      <PaperStyle paper={paper} landscape />
       <ScreenHead title="Plan sheet">
         <span className="text-ink2">
           {rows.length} decided{open > 0 ? `, ${open} still to decide and not on this sheet` : ""}
         </span>
         <span className="flex-1" />
-        {(["A4", "Letter"] as const).map((one) => (
-          <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>
-            {one}
-          </Chip>
-        ))}
         <a className={buttonLook()} href={`/api/jobs/${job.jobId}/plan`} download>
           <Download size={16} aria-hidden="true" />
           CSV
@@ -44,10 +37,9 @@ export function PlanScreen() {
           <Download size={16} aria-hidden="true" />
           Job document
         </a>
-        <Button primary disabled={rows.length === 0} onClick={() => print()}>
-          <Printer size={16} aria-hidden="true" />
+        <PrintButton primary landscape disabled={rows.length === 0}>
           Print
-        </Button>
+        </PrintButton>
       </ScreenHead>
       <section
         aria-label="Pin-to-pin sheet"

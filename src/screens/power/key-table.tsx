@@ -5,9 +5,9 @@ import { useMemo, useRef, useState } from "react";
 import { fieldOf } from "@/core/forms";
 import { type KeyCell, type KeyRow, type PowerReport, TROUBLE } from "@/core/power";
 import { aliveWords, cavityLabel, cellText, fixed, KEY_VERDICT_WORDS, STATE_HEADS } from "@/core/words";
-import { Chip } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Plate } from "@/ui/plate";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { VERDICT_MARKS } from "./marks";
 import type { Looked } from "./trying";
@@ -64,11 +64,12 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
   return (
     <div className="flex h-full min-h-0 flex-col print:block">
       <div className="no-print flex flex-wrap items-center gap-2 border-b border-rule px-3 py-2">
-        {(Object.keys(FILTERS) as Filter[]).map((one) => (
-          <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>
-            {FILTERS[one]} <span className="font-mono">{counts[one]}</span>
-          </Chip>
-        ))}
+        <Segments
+          label="Show"
+          value={filter}
+          onChange={setFilter}
+          segments={(Object.keys(FILTERS) as Filter[]).map((key) => ({ key, label: FILTERS[key], count: counts[key] }))}
+        />
         <label className="ml-auto flex items-center gap-2 text-[13px]">
           Find{" "}
           <input

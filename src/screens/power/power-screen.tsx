@@ -1,15 +1,15 @@
 "use client";
 
-import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { editFaultText, editText, findingTitle } from "@/core/words";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
-import { PaperStyle } from "../shell/paper";
+import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
 import { useEditNames } from "./edit-names";
 import { FindingDetail } from "./finding-detail";
@@ -108,22 +108,22 @@ export function PowerScreen() {
   const wide = tab === "findings" || looked !== null || tab === "fuses";
   return (
     <>
-      <PaperStyle paper="A4" landscape={tab === "keys" || tab === "fuses"} />
       <ScreenHead title="Power">
-        {(Object.keys(TABS) as Tab[]).map((one) => (
-          <Chip key={one} on={tab === one} onClick={() => show(one)}>
-            {TABS[one]}
-            {one === "findings" && power !== null && <span className="font-mono"> {power.findings.length}</span>}
-          </Chip>
-        ))}
+        <Segments
+          label="View"
+          value={tab}
+          onChange={show}
+          segments={(Object.keys(TABS) as Tab[]).map((key) => ({
+            key,
+            label: TABS[key],
+            count: key === "findings" ? power?.findings.length : undefined,
+          }))}
+        />
         <span className="flex-1" />
         <span aria-live="polite" className="text-[13px] text-ink2">
           {job.powerStale ? "Solving …" : ""}
         </span>
-        <Button onClick={() => print()}>
-          <Printer size={16} aria-hidden="true" />
-          Print
-        </Button>
+        <PrintButton landscape={tab === "keys" || tab === "fuses"}>Print</PrintButton>
       </ScreenHead>
       <h2 className="hidden text-lg print:mb-2 print:block">
         {job.document.job.name}, power: {TABS[tab].toLowerCase()}

@@ -1,17 +1,16 @@
 "use client";
 
-import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { GROUP_WORDS, stepTitle } from "@/core/words";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { buttonLook } from "@/ui/controls";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import type { StepView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
-import { type Paper, PaperStyle } from "../shell/paper";
+import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
 import { FirstPowerSheet } from "./first-power-sheet";
 import { StepPanel } from "./step-panel";
@@ -23,7 +22,6 @@ export function ProveScreen() {
   const wanted = useSearchParams().get("step");
   const firstOpen = steps.find((view) => view.judgement?.outcome !== "pass" || view.stale) ?? steps[0];
   const [selected, setSelected] = useState<string | null>(wanted ?? firstOpen?.step.key ?? null);
-  const [paper, setPaper] = useState<Paper>("A4");
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     if (wanted !== null) setSelected(wanted);
@@ -64,22 +62,13 @@ export function ProveScreen() {
   const proven = steps.filter((view) => markOf(view) === "proven").length;
   return (
     <>
-      <PaperStyle paper={paper} />
       <ScreenHead title="Prove">
         <span className="text-ink2">
           <strong className="font-mono text-ink">{proven}</strong> of <span className="font-mono">{steps.length}</span>{" "}
           proven
         </span>
         <span className="flex-1" />
-        {(["A4", "Letter"] as const).map((one) => (
-          <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>
-            {one}
-          </Chip>
-        ))}
-        <Button onClick={() => print()}>
-          <Printer size={16} aria-hidden="true" />
-          Print sheet
-        </Button>
+        <PrintButton>Print sheet</PrintButton>
       </ScreenHead>
       <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[320px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[250px_minmax(0,1fr)]">
         <ol ref={list} className="overflow-auto border-r border-rule2" aria-label="Steps">

@@ -1,6 +1,5 @@
 "use client";
 
-import { Printer } from "lucide-react";
 import Link from "next/link";
 import { Fragment, useState } from "react";
 import type { ReportRow } from "@/core/slice";
@@ -8,11 +7,11 @@ import type { Units } from "@/core/units";
 import { CHOICE_WORDS, capital, sizeText, taskText, triageText, wireText } from "@/core/words";
 import type { CutRow, JobDocument } from "@/job/schema";
 import { doneOps } from "@/job/triage-ops";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { buttonLook } from "@/ui/controls";
 import { Empty } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";
-import { type Paper, PaperStyle } from "../shell/paper";
+import { PrintButton } from "../shell/print-button";
 import { MARK_WORDS } from "./wire-row";
 
 interface Line {
@@ -25,7 +24,6 @@ interface Line {
 /** What was decided, in the order in which it is done; ticked off as the cutting goes on. */
 export function BenchListView() {
   const job = useJob();
-  const [paper, setPaper] = useState<Paper>("A4");
   const [printing, setPrinting] = useState<"list" | "flags">("list");
   const rows = new Map((job.report?.rows ?? []).map((row) => [row.wire.id, row]));
   const cuts = new Map(job.document.cuts.map((cut) => [cut.subject, cut]));
@@ -35,10 +33,6 @@ export function BenchListView() {
   });
   const { units, name } = job.document.job;
   const done = lines.filter((line) => line.cut.done).length;
-  const printNow = (what: "list" | "flags") => {
-    setPrinting(what);
-    setTimeout(() => print(), 50);
-  };
   const tick = ({ cut, row }: Line, on: boolean) =>
     job.change(
       `${on ? "Done" : "Not done"}: ${CHOICE_WORDS[cut.choice]} ${wireText(row.ends)}`,
@@ -63,25 +57,13 @@ export function BenchListView() {
   }
   return (
     <>
-      <PaperStyle paper={paper} />
       <div className="no-print mx-4 mb-2 flex flex-wrap items-center gap-2">
         <span>
           <strong className="font-mono">{done}</strong> of <span className="font-mono">{lines.length}</span> done
         </span>
         <span className="flex-1" />
-        {(["A4", "Letter"] as const).map((one) => (
-          <Chip key={one} on={paper === one} onClick={() => setPaper(one)}>
-            {one}
-          </Chip>
-        ))}
-        <Button onClick={() => printNow("list")}>
-          <Printer size={16} aria-hidden="true" />
-          Print list
-        </Button>
-        <Button onClick={() => printNow("flags")}>
-          <Printer size={16} aria-hidden="true" />
-          Print {lines.length} flags
-        </Button>
+        <PrintButton onPrint={() => setPrinting("list")}>Print list</PrintButton>
+        <PrintButton onPrint={() => setPrinting("flags")}>{`Print ${lines.length} flags`}</PrintButton>
       </div>
       <section
         aria-label="Bench list"

@@ -10,7 +10,8 @@ import { CHOICE_WORDS, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import type { BranchRow, ConnectorRow } from "@/job/schema";
 import { decideCutOps, reopenCutOps } from "@/job/triage-ops";
-import { Button, buttonLook, Chip } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
@@ -143,11 +144,16 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
         className="flex min-h-0 min-w-0 flex-col border-x border-rule2 max-lg:border-x-0 max-lg:border-y"
       >
         <div className="flex flex-wrap items-center gap-1.5 border-b border-rule p-2">
-          {(Object.keys(FILTERS) as Filter[]).map((one) => (
-            <Chip key={one} on={filter === one} onClick={() => setFilter(one)}>
-              {FILTERS[one].name} <span className="font-mono">{rows.filter(FILTERS[one].test).length}</span>
-            </Chip>
-          ))}
+          <Segments
+            label="Show"
+            value={filter}
+            onChange={setFilter}
+            segments={(Object.keys(FILTERS) as Filter[]).map((key) => ({
+              key,
+              label: FILTERS[key].name,
+              count: rows.filter(FILTERS[key].test).length,
+            }))}
+          />
           <label className="relative min-w-32 flex-1">
             <span className="hidden-text">Search wires</span>
             <Search size={16} className="absolute top-3 left-2.5 text-ink2" aria-hidden="true" />

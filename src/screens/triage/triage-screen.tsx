@@ -6,8 +6,8 @@ import { functionName } from "@/core/functions";
 import { copperTotal, type HarnessReport } from "@/core/slice";
 import type { Units } from "@/core/units";
 import { lengthText, listed, massText, sizeText, sizeUnit } from "@/core/words";
-import { Chip } from "@/ui/controls";
 import { NumberWithOrigin } from "@/ui/origin";
+import { Segments } from "@/ui/segments";
 import { openDebts, openEnds } from "../shell/harness-state";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
@@ -41,11 +41,16 @@ export function TriageScreen() {
   return (
     <>
       <ScreenHead title="Triage">
-        {(Object.keys(TABS) as Tab[]).map((one) => (
-          <Chip key={one} on={tab === one} onClick={() => show(one)}>
-            {TABS[one]} <span className="font-mono">{counts[one]}</span>
-          </Chip>
-        ))}
+        <Segments
+          label="View"
+          value={tab}
+          onChange={show}
+          segments={(Object.keys(TABS) as (keyof typeof TABS)[]).map((key) => ({
+            key,
+            label: TABS[key],
+            count: counts[key],
+          }))}
+        />
       </ScreenHead>
       <Numbers report={job.report} units={job.document.job.units} />
       {tab === "decide" && <DecideView wantedFunction={query.get("function")} />}

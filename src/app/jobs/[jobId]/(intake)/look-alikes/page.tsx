@@ -1,5 +1,5 @@
-import { LookAlikesScreen } from "@/screens/intake/look-alikes-screen";
+import { ConfusableScreen } from "@/screens/intake/confusable-screen";
 
 export default function Page() {
-  return <LookAlikesScreen />;
+  return <ConfusableScreen />;
 }

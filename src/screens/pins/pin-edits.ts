@@ -1,0 +1,75 @@
+import { readColour, readLength, readSize } from "@/core/intake";
+import type { Units } from "@/core/units";
+import { KIND_WORDS, quantityWords } from "@/core/words";
+import { describeOp } from "@/job/describe";
+import { type RowOp, updateOp } from "@/job/ops";
+import type { JobDocument, PinRow } from "@/job/schema";
+import type { PinView } from "../shell/derive";
+import type { JobContextValue } from "../shell/job-provider";
+
+/** The person agrees with what was proposed: it counts as confirmed from now on. */
+export function confirmOps(row: PinRow): RowOp[] {
+  const op = updateOp("pin", row.id, row, {
+    kindSource: "confirmed",
+    kindConfidence: 1,
+    quantitySource: "confirmed",
+    quantityConfidence: 1,
+  });
+  return op === null ? [] : [op];
+}
+
+/** What can be corrected at a cavity. Each takes what was typed, and answers what is wrong with it, or null. */
+export interface PinEdits {
+  readonly colour: (text: string) => null;
+  readonly size: (text: string) => string | null;
+  readonly length: (text: string) => string | null;
+  readonly circuit: (text: string) => null;
+  readonly description: (text: string) => null;
+  readonly kind: (kind: PinRow["kind"]) => void;
+  readonly quantity: (quantity: PinRow["quantity"]) => void;
+}
+
+const CHOSEN = "Chosen by you";
+
+export function pinEdits({ row, label }: PinView, document: JobDocument, change: JobContextValue["change"]): PinEdits {
+  const { units } = document.job;
+  const set = (name: string, to: Partial<PinRow>): null => {
+    change(name, [updateOp("pin", row.id, row, to)], { quiet: true });
+    return null;
+  };
+  return {
+    colour: (text) => {
+      const { written = null, base = null, tracer = null } = text === "" ? {} : (readColour(text) ?? {});
+      return set(`Colour of ${label}: ${text || "none"}`, { colour: written, colourBase: base, colourTracer: tracer });
+    },
+    size: (text) => {
+      const sizeMm2 = readSizeIn(text, units);
+      if (text !== "" && sizeMm2 === null) return "A size such as 0.5 or 20 AWG";
+      return set(`Size of ${label}`, { sizeMm2 });
+    },
+    length: (text) => {
+      const lengthM = readLengthIn(text, units);
+      if (text !== "" && lengthM === null) return "A length such as 1.85 m or 6 ft";
+      return set(`Length of ${label}`, { lengthM });
+    },
+    circuit: (text) => set(`Circuit of ${label}: ${text || "none"}`, { circuit: text || null }),
+    description: (text) => {
+      change(`Description of ${label}`, [describeOp(document, row.id, text || null)], { quiet: true });
+      return null;
+    },
+    kind: (kind) =>
+      set(`${label} is ${KIND_WORDS[kind]}`, { kind, kindSource: "confirmed", kindConfidence: 1, kindWhy: CHOSEN }),
+    quantity: (quantity) =>
+      set(`${label} carries ${quantityWords(quantity) || "nothing known"}`, {
+        quantity,
+        quantitySource: "confirmed",
+        quantityConfidence: 1,
+        quantityWhy: CHOSEN,
+      }),
+  };
+}
+
+const readSizeIn = (text: string, units: Units): number | null =>
+  text === "" ? null : readSize(text, { decimalComma: true, headerUnit: units === "imperial" ? "awg" : null });
+const readLengthIn = (text: string, units: Units): number | null =>
+  text === "" ? null : readLength(text, { decimalComma: true, headerUnit: units === "imperial" ? "ft" : "m" });
