@@ -57,7 +57,7 @@ try {
   await picture("faces", "/jobs/heron/faces", {
     act: 'click("Mating side"); press("ArrowRight"); press("ArrowDown");',
   });
-  await picture("look-alikes", "/jobs/heron/look-alikes");
+  await picture("confusable", "/jobs/heron/look-alikes");
   await picture("triage-refused", "/jobs/heron/triage", {
     act: 'await pause(600); type(document.querySelector("input[type=search]"), "brake light switch-2"); await pause(600); document.querySelector("[data-wire]").click(); await pause(900); press("r"); await pause(900);',
   });

@@ -39,6 +39,7 @@ function vitest(project, env = {}) {
 
 check("lint", bin("biome"), ["check", "--error-on-warnings"]);
 check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
+check("words", bin("tsx"), ["scripts/check-words.ts"]);
 check("types", bin("tsc"), ["--noEmit"]);
 vitest("unit");
 const database = await startDatabase(`test-${process.pid}`, 34306);

@@ -102,7 +102,7 @@ describe("slice", () => {
         "host Horn relay-86 to splice 10",
         "host Horn relay-85 to Horn push-1",
         "host Horn-2 to splice 20",
-        "host Battery positive to Fuse box-feed",
+        "host Battery-+ to Fuse box-feed",
       ]),
     );
     expect(out.why["host Old loom-4 to Old loom-5"]).toContain("Dead");

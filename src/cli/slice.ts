@@ -1,6 +1,7 @@
 import { buildHarness, endsOf, type Harness, type Wire } from "@/core/harness";
+import type { Point, WireEnds } from "@/core/points";
 import { sliceHarness, triage } from "@/core/slice";
-import { harnessProblemWords, triageText, wireText } from "@/core/words";
+import { cavityKey, harnessProblemWords, pointText, triageText } from "@/core/words";
 import { parseDocument } from "@/job/document";
 import { harnessFacts, keptFunctions, triageFacts } from "@/job/harness-facts";
 import { InputError, type ReadFile, UsageError } from "./errors";
@@ -84,10 +85,18 @@ function wireNames(harness: Harness): Map<string, string> {
   const taken = new Map<string, number>();
   return new Map(
     harness.wires.map((wire) => {
-      const name = `${wire.side} ${wireText(endsOf(harness, wire))}`;
+      const name = `${wire.side} ${wireKey(endsOf(harness, wire))}`;
       const count = (taken.get(name) ?? 0) + 1;
       taken.set(name, count);
       return [wire.id, count === 1 ? name : `${name} (${count})`];
     }),
   );
+}
+
+/** A wire as files name it: the same text for the same wire in every version. */
+const wireKey = ({ from, to }: WireEnds) => `${pointKey(from)} to ${pointKey(to)}`;
+
+function pointKey(point: Point): string {
+  if (point.type === "open-end") return "an open end";
+  return point.type === "cavity" ? cavityKey(point) : pointText(point);
 }

@@ -42,13 +42,13 @@ class Plan {
       "Ignition relay-87",
       "T1-2",
       "ignition-supply",
-      "Fed through the ignition relay, for the key's terminal does not bear both computers",
+      "Fed through the ignition relay: the key's terminal is not rated for both computers",
     );
     this.link(
       "Ignition relay-87",
       "Security module-2",
       "ignition-supply",
-      "Fed through the ignition relay, for the key's terminal does not bear both computers",
+      "Fed through the ignition relay: the key's terminal is not rated for both computers",
     );
     this.refuse(
       "C1-22",
@@ -60,7 +60,7 @@ class Plan {
       "KEY-IG",
       "C1-2",
       "ignition-supply",
-      "The old coil's feed lies beside the computer",
+      "The old coil's feed is beside the computer",
       "taken because the wire reaches",
     );
     for (const consumer of ["C1-6", "C1-7", "Coil 1-3", "Coil 2-3", "Coil 3-3", "Coil 4-3"])

@@ -41,7 +41,7 @@ function ShownCell({ label, value, show, guessed = false, onOpen }: CellProps & 
       type="button"
       data-cell=""
       aria-label={`${label}: ${value || "none"}; edit`}
-      className={`flex min-h-10 w-full min-w-0 items-center text-left ${guessed ? "border-b-2 border-dotted border-ink2" : ""}`}
+      className="flex min-h-10 w-full min-w-0 items-center text-left"
       onClick={() => onOpen("")}
       onKeyDown={(event) => {
         const typed = opensWith(event);
@@ -51,7 +51,7 @@ function ShownCell({ label, value, show, guessed = false, onOpen }: CellProps & 
         if (typed !== null) onOpen(typed);
       }}
     >
-      {show}
+      {guessed ? <span className="min-w-0 border-b-2 border-dotted border-ink2">{show}</span> : show}
     </button>
   );
 }

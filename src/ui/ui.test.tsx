@@ -5,7 +5,6 @@ import { Lane, StateMark } from "./marks";
 import { Plate } from "./plate";
 import { Caution } from "./states";
 import { Wire } from "./wire";
-import { words } from "./words";
 
 describe("what a technician reads", () => {
   test("a wire's code always stands beside its swatch; tracer and base are both drawn", () => {
@@ -39,10 +38,3 @@ describe("what a technician reads", () => {
   test("a caution is a note with its word", () =>
     expect(renderToStaticMarkup(<Caution>Hands off.</Caution>)).toMatch(/role="note".*Caution\..*Hands off\./));
 });
-
-test("terms as words", () =>
-  expect([words("engine-speed"), words("ac-request"), words(null)]).toEqual([
-    "Engine speed",
-    "A/C request",
-    "Not known",
-  ]));

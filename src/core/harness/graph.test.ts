@@ -14,7 +14,7 @@ describe("the graph", () => {
       "B-1 to splice 7",
       "C-1 to splice 7",
     ]);
-    expect(between(harness("host A-1 7"))).toEqual(["A-1 to an open end"]);
+    expect(between(harness("host A-1 7"))).toEqual(["A-1, other end not known yet"]);
   });
   test("one number on two sides or in two branches is two circuits", () => {
     expect(harness("host A-1 7\ndonor B-1 7").wires).toHaveLength(2);

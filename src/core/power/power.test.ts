@@ -287,9 +287,9 @@ describe("bad facts are named, placed, mended, and the rest is solved", () => {
     };
   };
   test.each([
-    ["a 5 km wire", { van: VAN.replace("RD 1mm 2m", "RD 1mm 5000m") }, "absurd ECU-1 to an open end"],
-    ["a wire of no length", { van: VAN.replace("RD 1mm 2m", "RD 1mm 0m") }, "absurd ECU-1 to an open end"],
-    ["a wire of no size", { van: VAN.replace("RD 1mm 2m", "RD 0mm 2m") }, "absurd ECU-1 to an open end"],
+    ["a 5 km wire", { van: VAN.replace("RD 1mm 2m", "RD 1mm 5000m") }, "absurd ECU-1, other end not known yet"],
+    ["a wire of no length", { van: VAN.replace("RD 1mm 2m", "RD 1mm 0m") }, "absurd ECU-1, other end not known yet"],
+    ["a wire of no size", { van: VAN.replace("RD 1mm 2m", "RD 0mm 2m") }, "absurd ECU-1, other end not known yet"],
     [
       "a battery temperature of −300 °C",
       { settings: [{ key: "battery-c", value: -300, origin: "x" }] },

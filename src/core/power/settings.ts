@@ -30,7 +30,7 @@ export const SETTINGS = {
     low: 1,
     high: 60,
     usual: 4,
-    why: "a small loom",
+    why: "a small bundle",
   },
 } as const;
 export type SettingKey = keyof typeof SETTINGS;

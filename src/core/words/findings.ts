@@ -209,7 +209,7 @@ export function fuseCheckText(check: FuseCheck, units: Units): string {
     case "wire":
       return `fuse ${ratedAmps(check.ratedAmps)}, but ${sizeWords(check.areaMm2, units)} is rated for ${amps(check.wireAmps)} at ${temperatureText(check.ambientC, units)}`;
     case "inrush":
-      return `${amps(check.amps)} for ${seconds(check.seconds)} at switching on; a quick fuse blows after ${Number.isFinite(check.quickestSeconds) ? seconds(check.quickestSeconds) : "any time, or never"}`;
+      return `${amps(check.amps)} for ${seconds(check.seconds)} of inrush; a quick fuse blows after ${Number.isFinite(check.quickestSeconds) ? seconds(check.quickestSeconds) : "any time, or never"}`;
     case "short":
       return check.slowestSeconds === null || check.wireSeconds === null
         ? `a short draws ${amps(check.amps)}: a slow fuse need not blow at all`

@@ -150,7 +150,7 @@ export function stopText({ purpose, at, from, to }: Stop): string {
 
 /** One thing to do at the bench. */
 export function taskText({ choice, from, to }: BenchTask): string {
-  const [at, end] = [pointText(from), to.type === "open-end" ? "its open end" : pointText(to)];
+  const [at, end] = [pointText(from), to.type === "open-end" ? "its other end" : pointText(to)];
   switch (choice) {
     case "remove":
       return `Remove the wire from ${at} to ${end}`;
@@ -254,7 +254,7 @@ export function carriedText(carried: Carried): string {
 export const crossingText = ({ reason }: Pick<Crossing, "reason">): string => CROSSING[reason.code](reason as never);
 
 const CROSSING: { readonly [C in CrossingReason["code"]]: (reason: Extract<CrossingReason, { code: C }>) => string } = {
-  "feed-on-ground": () => "battery voltage on a wire that leads to ground: the fuse blows, or the wire burns",
+  "feed-on-ground": () => "battery voltage on a wire that leads to ground: the fuse blows, or the wire overheats",
   "reference-on-ground": () => "the 5 V supply on ground: every sensor on it is lost",
   "drive-on-input": () => "a driven or switched wire on a measuring input or its 5 V",
   "both-empty": () => "both are empty",

@@ -37,9 +37,9 @@ export function pointText(point: Point): string {
   }
 }
 
-/** A wire by its two ends: `C1-6 to splice E06`, `C1-6 to an open end`. */
+/** A wire by its two ends: `C1-6 to splice E06`, `C1-6, other end not known yet`. */
 export const wireText = ({ from, to }: WireEnds): string =>
-  `${pointText(from)} to ${to.type === "open-end" ? "an open end" : pointText(to)}`;
+  to.type === "open-end" ? `${pointText(from)}, other end not known yet` : `${pointText(from)} to ${pointText(to)}`;
 
 /** Points of a path in their order. */
 export function pathText(points: readonly Point[]): string {

@@ -43,7 +43,7 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
     case "controlled-loads":
       return "motors, heaters and lamps on permanent feeds have a control of their own: on in run, off when parked";
     case "fuse-way-in-run":
-      return "a fuse way of which nobody has said when it is live is live in run";
+      return "a fuse way is live in run while it is not known yet when it is live";
     case "outputs-on":
       return "a computer's outputs are on in the states in which their work is needed, while it has its supply";
     case "starter-amps":
@@ -57,7 +57,7 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
     case "wire-length":
       return `${lengthText(fact.lengthM, units)} where a wire's length is not known`;
     case "new-wire-length":
-      return `a new wire of ${lengthText(fact.lengthM, units)} where a link joins two cavities that have no open end`;
+      return `a new wire of ${lengthText(fact.lengthM, units)} where a link joins two cavities whose wires both lead elsewhere`;
   }
 }
 

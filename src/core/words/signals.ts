@@ -36,7 +36,7 @@ export function missingText({ at, fact }: Missing): string {
 export function wayText({ reason, missing }: Pick<Way, "reason" | "missing">, link: LinkNames): string {
   const why = reasonText(reason, link);
   const lacks = missing.length === 0 ? "" : `Missing: ${missing.map(missingText).join(", ")}`;
-  return [why, lacks].filter((part) => part !== "").join(". ") || "You have to choose";
+  return [why, lacks].filter((part) => part !== "").join(". ") || "It needs your decision";
 }
 
 const loadText = ({ totalAmps, limitAmps }: Load): string =>
@@ -52,7 +52,7 @@ export function reasonText(reason: Reason, link: LinkNames): string {
     case "facts-missing":
       return "";
     case "no-method":
-      return `${provider} (${KIND_WORDS[reason.provider]}) to ${consumer} (${KIND_WORDS[reason.consumer]}): you have to choose the adapter`;
+      return `${provider} (${KIND_WORDS[reason.provider]}) to ${consumer} (${KIND_WORDS[reason.consumer]}): the adapter needs your decision`;
     case "screen-one-end":
       return `A screen is grounded at one end only; choose which end for ${consumer}`;
     case "sensor-ground-apart":

@@ -174,7 +174,7 @@ class RowReader {
     const kindText = cell("kind").toLowerCase();
     const kind = isKind(kindText) ? kindText : null;
     if (kindText !== "" && kind === null)
-      report("unknown-kind", "kind", cell("kind"), "one of the electrical forms, such as supply-in or frequency-out");
+      report("unknown-kind", "kind", cell("kind"), "one of the electrical forms, by its name in the pin-table format");
     const quantityText = cell("quantity").toLowerCase();
     const quantity = isQuantity(quantityText) ? quantityText : null;
     if (quantityText !== "" && quantity === null)

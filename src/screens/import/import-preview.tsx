@@ -3,10 +3,10 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useRef } from "react";
 import { KNOWN_FROM } from "@/core/intake";
+import { KIND_WORDS, quantityWords } from "@/core/words";
 import { COLUMNS, type Column, type PinTable, type TablePin } from "@/formats/pin-table";
 import type { ImportPlan } from "@/job/import-table";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 
 interface Props {
   readonly name: string;
@@ -186,8 +186,8 @@ function PreviewRows({ pins }: { pins: readonly TablePin[] }) {
                 </span>
                 <span className="min-w-0" title={`${pin.kind.why}. ${pin.quantity.why}`}>
                   <span className="block truncate">
-                    <strong className="font-semibold">{known ? pin.kind.value : "unknown"}</strong>{" "}
-                    {known && pin.quantity.value !== null ? words(pin.quantity.value).toLowerCase() : ""}
+                    <strong className="font-semibold">{KIND_WORDS[known ? pin.kind.value : "unknown"]}</strong>{" "}
+                    {known && pin.quantity.value !== null ? quantityWords(pin.quantity.value) : ""}
                   </span>
                   <span className="block truncate text-[13px] text-ink2">
                     {pin.kind.source === "given"

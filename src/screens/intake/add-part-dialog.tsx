@@ -3,14 +3,13 @@
 import { nanoid } from "nanoid";
 import { type FormEvent, useRef, useState } from "react";
 import { fuseBox, groundStud, LIBRARY, type Part, splicePack } from "@/core/parts";
-import { elementText } from "@/core/words";
+import { capital, elementText } from "@/core/words";
 import { readOwnParts, writeOwnParts } from "@/formats/own-parts";
 import { placePartOps } from "@/job/harness-ops";
 import { deleteOp, insertOp } from "@/job/ops";
 import type { PartRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 
 const BY_COUNT: Readonly<Record<string, (count: number) => Part>> = {
@@ -93,7 +92,7 @@ export function AddPartDialog({
       {ownId !== undefined && (
         <Button
           className="h-8! border-transparent!"
-          aria-label={`Take out ${part.name}, from the library`}
+          aria-label={`Remove ${part.name}, from the library`}
           onClick={() =>
             job.change(
               `Take ${part.name} out of the library`,
@@ -101,7 +100,7 @@ export function AddPartDialog({
             )
           }
         >
-          Take out
+          Remove
         </Button>
       )}
     </li>
@@ -179,7 +178,7 @@ export function AddPartDialog({
                 >
                   {(["added", "host", "donor"] as const).map((one) => (
                     <option key={one} value={one}>
-                      {words(one)}
+                      {capital(one)}
                     </option>
                   ))}
                 </select>

@@ -2,12 +2,11 @@
 
 import { type FormEvent, useState } from "react";
 import { readLength, readSize } from "@/core/intake";
-import { sizeUnit } from "@/core/words";
+import { capital, sizeUnit } from "@/core/words";
 import { addWireOps } from "@/job/harness-ops";
 import { WIRE_STOCK, type WireRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 
 /** A wire between two cavities that no table shows. */
@@ -100,7 +99,7 @@ export function AddWireDialog({ from, onClose }: { from: string | null; onClose:
           >
             {WIRE_STOCK.map((one) => (
               <option key={one} value={one}>
-                {words(one)}
+                {capital(one)}
               </option>
             ))}
           </select>

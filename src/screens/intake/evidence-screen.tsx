@@ -3,7 +3,7 @@
 import { nanoid } from "nanoid";
 import { type FormEvent, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
-import { harnessProblemWords } from "@/core/words";
+import { capital, harnessProblemWords } from "@/core/words";
 import { findSubject, subjectName, topicsOf } from "@/job/evidence";
 import { branchOps } from "@/job/harness-ops";
 import { deleteOp, insertOp, updateOp } from "@/job/ops";
@@ -12,7 +12,6 @@ import { Button, Field } from "@/ui/controls";
 import { Grade } from "@/ui/grade";
 import { StateMark } from "@/ui/marks";
 import { SavedInput } from "@/ui/saved-input";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
 
@@ -88,16 +87,18 @@ function Branches() {
                 }
               >
                 <SavedInput
-                  label={`${words(key)} of ${row.label}`}
+                  label={`${capital(key)} of ${row.label}`}
                   value={row[key]}
                   onSave={(text) =>
-                    job.change(`${words(key)} of ${row.label}`, branchOps.change(row, { [key]: text }), { quiet: true })
+                    job.change(`${capital(key)} of ${row.label}`, branchOps.change(row, { [key]: text }), {
+                      quiet: true,
+                    })
                   }
                 />
               </Field>
             ))}
             <Button onClick={() => job.change(`Take the branch ${row.label} out`, branchOps.remove(job.document, row))}>
-              Take out
+              Remove
             </Button>
           </li>
         ))}
@@ -115,7 +116,7 @@ function Branches() {
           <input
             className="field w-56"
             value={label}
-            placeholder="Gearbox loom"
+            placeholder="Gearbox harness"
             onChange={(event) => setLabel(event.target.value)}
           />
         </Field>
@@ -127,7 +128,7 @@ function Branches() {
         >
           {SIDES.map((one) => (
             <option key={one} value={one}>
-              {words(one)}
+              {capital(one)}
             </option>
           ))}
         </select>
@@ -188,10 +189,10 @@ function Facts() {
                     ))}
                   </select>
                   <Button
-                    aria-label={`Take out “${fact.says}”`}
+                    aria-label={`Remove “${fact.says}”`}
                     onClick={() => job.change(`Take “${fact.says}” out`, [deleteOp("fact", fact)])}
                   >
-                    Take out
+                    Remove
                   </Button>
                 </li>
               ))}
@@ -322,7 +323,7 @@ function Questions() {
                 <span className="font-mono text-[13px]"> {subjectName(job.document, row.subject)}</span>
               )}
               <span className="block text-[13px] text-ink2">
-                {row.settledBy === "" ? "nobody has said what would settle it" : `settled by: ${row.settledBy}`}
+                {row.settledBy === "" ? "what would settle it is not known yet" : `settled by: ${row.settledBy}`}
               </span>
             </p>
             <SavedInput
@@ -336,10 +337,10 @@ function Questions() {
               }
             />
             <Button
-              aria-label={`Take out “${row.asks}”`}
+              aria-label={`Remove “${row.asks}”`}
               onClick={() => job.change("Take a question out", [deleteOp("question", row)])}
             >
-              Take out
+              Remove
             </Button>
           </li>
         ))}

@@ -6,12 +6,11 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { HarnessPart } from "@/core/harness";
-import { capital, harnessProblemWords } from "@/core/words";
+import { capital, harnessProblemWords, partWords } from "@/core/words";
 import { Button, buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
@@ -207,7 +206,7 @@ export function HarnessScreen() {
                         <span className="block truncate text-[13px] text-ink2">
                           {part.type === "plug"
                             ? "not known what it is on"
-                            : `${words(part.type).toLowerCase()}${part.guessed ? ", guessed" : ""}`}
+                            : `${partWords(part.type).toLowerCase()}${part.guessed ? ", guessed" : ""}`}
                           , {part.terminals.length}
                         </span>
                       </span>

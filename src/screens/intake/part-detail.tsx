@@ -7,7 +7,7 @@ import { functionName } from "@/core/functions";
 import type { HarnessPart } from "@/core/harness";
 import { guessedElements, PART_TYPES, partProblems } from "@/core/parts";
 import type { WireEnd } from "@/core/slice";
-import { elementText, listed, partFaultText, partWords, sizeText, wireEndText } from "@/core/words";
+import { capital, elementText, listed, partFaultText, partWords, sizeText, wireEndText } from "@/core/words";
 import { addCavityOps, forgetPartOps, mateOps, tellPartOps } from "@/job/harness-ops";
 import { insertOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, PartRow } from "@/job/schema";
@@ -16,7 +16,6 @@ import { Button, buttonLook, Field } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { SavedInput } from "@/ui/saved-input";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { AddWireDialog } from "./add-wire-dialog";
 import { ElementForm } from "./element-form";
@@ -90,7 +89,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
         )}
       </div>
       <p className="mt-1 text-[13px] text-ink2">
-        {part.guessed ? "Guessed from its label and cavities; nobody has said so yet." : "Told by a person."}
+        {part.guessed ? "Guessed from its label and cavities; it waits for your approval." : "Told by a person."}
         {part.type === "plug" ? " Say what it is on: until then nothing can be reckoned through it." : ""}
       </p>
       {faults.map(partFaultText).map((fault) => (
@@ -112,7 +111,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
               <SavedInput
                 value={row[key]}
                 onSave={(text) =>
-                  job.change(`${words(key)} of ${part.label}`, [updateOp("part", row.id, row, { [key]: text })], {
+                  job.change(`${capital(key)} of ${part.label}`, [updateOp("part", row.id, row, { [key]: text })], {
                     quiet: true,
                   })
                 }
@@ -124,7 +123,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
 
       <h3 className="mt-5 mb-1 text-[13px] font-bold">
         {part.type === "ground-stud" || part.type === "splice-pack"
-          ? "What hangs on it"
+          ? "What is connected to it"
           : "Terminals and where they lead"}
       </h3>
       <table className="w-full border-collapse text-left">
@@ -219,9 +218,9 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
                       .map((one) => structuredClone(one) as PartRow["elements"][number]),
                   })
                 }
-                aria-label={`Take out ${element.id}`}
+                aria-label={`Remove ${element.id}`}
               >
-                Take out
+                Remove
               </Button>
             )}
           </li>
@@ -321,7 +320,7 @@ function ConnectorFacts({ connector }: { connector: ConnectorRow }) {
             ])
           }
         >
-          <option value="">the {connector.side}'s own loom</option>
+          <option value="">the {connector.side}'s own harness</option>
           {job.document.branches
             .filter((row) => row.side === connector.side)
             .map((row) => (
@@ -348,7 +347,7 @@ function ConnectorFacts({ connector }: { connector: ConnectorRow }) {
             )
           }
         >
-          <option value="">a part, not another loom</option>
+          <option value="">a part, not another harness</option>
           {side.map((row) => (
             <option key={row.id} value={row.id}>
               {row.label}

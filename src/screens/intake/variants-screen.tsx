@@ -14,7 +14,6 @@ import { Plate } from "@/ui/plate";
 import { Segments } from "@/ui/segments";
 import { Empty, Trouble } from "@/ui/states";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 import { tableWorker } from "@/workers/table-worker";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
@@ -128,7 +127,7 @@ export function VariantsScreen() {
         >
           {SIDES.map((one) => (
             <option key={one} value={one}>
-              {words(one)}
+              {capital(one)}
             </option>
           ))}
         </select>

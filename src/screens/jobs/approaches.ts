@@ -14,7 +14,7 @@ export const APPROACH_WORDS: Readonly<Record<Approach, { readonly name: string; 
   },
   programmable: {
     name: "Programmable computer",
-    says: "A free computer with a loom of its own. Most parts cost and tuning hours, fewest unknown wires, no security module.",
+    says: "A free computer with a harness of its own. Most parts cost and tuning hours, fewest unknown wires, no security module.",
   },
   "paired-security": {
     name: "Donor's computer with its paired security module",
@@ -26,10 +26,10 @@ export const APPROACH_WORDS: Readonly<Record<Approach, { readonly name: string; 
   },
   merged: {
     name: "Merged harness",
-    says: "Both looms opened and joined into one. Least weight and joints, most hours, no way back.",
+    says: "Both harnesses opened and joined into one. Least weight and joints, most hours, no way back.",
   },
   universal: {
-    name: "Universal loom",
-    says: "A new loom on a new fuse box for engine and body. Everything new and known, everything to be routed and crimped.",
+    name: "Universal harness",
+    says: "A new harness on a new fuse box for engine and body. Everything new and known, everything to be routed and crimped.",
   },
 };

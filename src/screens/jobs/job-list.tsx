@@ -194,7 +194,7 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
         <div className="flex flex-wrap justify-end gap-2">
           <Button onClick={() => setRemoving(null)}>Keep it</Button>
           <Button primary disabled={busy} onClick={() => removing && void remove(removing)}>
-            Remove for good
+            Remove
           </Button>
         </div>
       </Dialog>

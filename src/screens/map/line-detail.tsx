@@ -72,8 +72,8 @@ export function LineDetail({ line, onChoose, onAccept, onOther }: Props) {
                 {line.state === "decided" && JSON.stringify(one.adapters) === JSON.stringify(line.adapters) ? (
                   <span className="font-semibold">chosen</span>
                 ) : (
-                  <Button onClick={() => take(one)} aria-label={`Take way ${at + 1}`}>
-                    Take
+                  <Button onClick={() => take(one)} aria-label={`Use adapter ${at + 1}`}>
+                    Use
                   </Button>
                 )}
               </li>
@@ -97,7 +97,7 @@ export function LineDetail({ line, onChoose, onAccept, onOther }: Props) {
           )}
           {line.stale && (
             <Button primary onClick={() => take(line.ways[0])}>
-              Take what is proposed now
+              Use what is proposed now
             </Button>
           )}
           {line.state !== "refused" && (
@@ -129,15 +129,15 @@ export function LineDetail({ line, onChoose, onAccept, onOther }: Props) {
           {!(line.verdict === "direct" && line.state === "decided") && line.verdict !== "direct" && (
             <Button
               onClick={() =>
-                onChoose("Copper alone, by hand:", {
+                onChoose("Wire only, by hand:", {
                   verdict: "manual",
                   adapters: [],
                   byHand: true,
-                  why: "Copper alone, chosen by hand against the proposal",
+                  why: "Wire only, chosen by hand against the proposal",
                 })
               }
             >
-              Copper alone, by hand
+              Wire only, by hand
             </Button>
           )}
           {decision !== null && (

@@ -2,11 +2,10 @@
 
 import type { Line } from "@/core/plan";
 import type { SignalPin } from "@/core/signals";
-import { chainText, lineText, sizeText, staleText } from "@/core/words";
+import { chainText, lineText, quantityHead, sizeText, staleText } from "@/core/words";
 import { Lane, StateMark } from "@/ui/marks";
 import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { laneKind, lineState } from "./line-words";
 
@@ -37,7 +36,7 @@ export function LineRow({
       className={`${LINE_COLUMNS} min-h-[66px] w-full border-b border-rule text-left ${selected || open ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}
     >
       <span className="min-w-0 px-2.5">
-        <span className="block font-semibold break-words">{words(line.quantity)}</span>
+        <span className="block font-semibold break-words">{quantityHead(line.quantity)}</span>
         <span className="block text-[13px] text-ink2">
           {line.consumer.side === "donor" ? "host to donor" : "donor to host"}
         </span>

@@ -4,13 +4,12 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { groupOf, type Line } from "@/core/plan";
-import { cavityLabel, lineText } from "@/core/words";
+import { type GroupKey, groupOf, type Line } from "@/core/plan";
+import { cavityLabel, count, lineText, MAP_GROUP_WORDS, quantityWords } from "@/core/words";
 import { type Choice, decideOps } from "@/job/decide";
 import { Button, buttonLook } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
-import { words } from "@/ui/words";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
@@ -32,7 +31,7 @@ type Filter = keyof typeof FILTERS | "unmatched";
 /** What the server draws before the browser has measured anything, so that a page is never empty first. */
 const FIRST_VIEW = { width: 1000, height: 700 };
 type Item =
-  | { readonly type: "group"; readonly name: string; readonly count: number; readonly open: number }
+  | { readonly type: "group"; readonly name: GroupKey; readonly count: number; readonly open: number }
   | { readonly type: "line"; readonly line: Line };
 
 /** Every quantity as one line from its provider to its consumer. */
@@ -105,7 +104,7 @@ export function MapScreen() {
         byHand: false,
       }),
     );
-    job.change(`Accept ${direct.length} direct ${direct.length === 1 ? "link" : "links"}`, ops);
+    job.change(`Accept ${count(direct.length, "wire-only link")}`, ops);
   };
   const move = (by: number) => {
     const at = visible.findIndex((line) => line.key === selected);
@@ -143,10 +142,10 @@ export function MapScreen() {
         />
         <span className="flex-1" />
         <Button hotkey="P" onClick={() => setPairing({ pinId: null })}>
-          Pair
+          Pair by hand
         </Button>
-        <Button hotkey="A" disabled={direct.length === 0} onClick={acceptDirect}>
-          Accept {direct.length} direct
+        <Button primary={opened === null} hotkey="A" disabled={direct.length === 0} onClick={acceptDirect}>
+          Accept {direct.length} wire only
         </Button>
         <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook()}>
           Plan sheet
@@ -208,7 +207,7 @@ export function MapScreen() {
                   >
                     {item.type === "group" ? (
                       <h2 className="flex h-9 items-end gap-2.5 border-b border-rule px-2.5 pb-1.5 text-[13px] font-bold">
-                        {item.name}
+                        {MAP_GROUP_WORDS[item.name]}
                         <span className="font-normal text-ink2">
                           {item.count} {item.count === 1 ? "link" : "links"}
                           {item.open > 0 ? `, ${item.open} to decide` : ""}
@@ -259,10 +258,10 @@ export function MapScreen() {
 }
 
 const name = (line: Line) =>
-  `${words(line.quantity).toLowerCase()}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`;
+  `${quantityWords(line.quantity)}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`;
 
 function inGroups(lines: readonly Line[]): Item[] {
-  const groups = new Map<string, Line[]>();
+  const groups = new Map<GroupKey, Line[]>();
   for (const line of lines) {
     const group = groupOf(line.quantity);
     groups.set(group, [...(groups.get(group) ?? []), line]);

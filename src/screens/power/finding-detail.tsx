@@ -43,7 +43,7 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
     return (
       <section aria-label="Finding" className="p-4 text-ink2">
         <h2 className="text-base text-ink">What is found</h2>
-        <p className="mt-2">Choose a finding: its reason, where to put the probe and what cures it stand here.</p>
+        <p className="mt-2">Choose a finding: its reason, where to put the probe and its cures stand here.</p>
       </section>
     );
   return (
@@ -123,7 +123,7 @@ function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) 
   };
   return (
     <div className="mt-4 border-t border-rule pt-3">
-      <h3 className="mb-1 text-[13px] font-bold">What cures it</h3>
+      <h3 className="mb-1 text-[13px] font-bold">Cures</h3>
       <ul className="space-y-1.5">
         {finding.cures
           .toSorted((a, b) => rank(a) - rank(b))

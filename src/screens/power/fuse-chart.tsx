@@ -9,7 +9,7 @@ const [WIDTH, HEIGHT] = [440, 300];
 const MARGIN = { left: 58, right: 14, top: 14, bottom: 42 } as const;
 const [FAST, SLOW] = [0.01, 1000];
 
-/** When the fuse melts and when its wire is harmed, over the current: where the wire's line lies above the fuse's, the fuse saves it. */
+/** When the fuse blows and when its wire is damaged, over the current: where the wire's line lies above the fuse's, the fuse saves it. */
 export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
   if (row.wire === null) return <p className="text-ink2">No wire is known behind this fuse.</p>;
   const { sizeMm2 } = row.wire.origin;
@@ -85,11 +85,11 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       <g stroke="none" fill="var(--ink)" fontSize="13" fontWeight="600">
         <path d={`M${WIDTH - 200} 24h26`} stroke="var(--ink)" strokeWidth="3.5" />
         <text x={WIDTH - 168} y="28">
-          wire is harmed
+          wire is damaged
         </text>
         <path d={`M${WIDTH - 200} 44h26`} stroke="var(--ink)" strokeWidth="2" />
         <text x={WIDTH - 168} y="48">
-          fuse melts
+          fuse blows
         </text>
         <path d={`M${WIDTH - 200} 64h26`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 4" />
         <text x={WIDTH - 168} y="68">

@@ -53,7 +53,7 @@ export function LoadsView({
           name="parked"
           value={amps(charge.parkedAmps)}
           was={was && amps(was.parkedAmps)}
-          why="What the battery gives with the key off: computers asleep, and what the plan joins for good."
+          why="What the battery supplies with the key off: computers asleep, and what the plan connects to a permanent feed."
         />
         <Figure
           name="days to half the battery"

@@ -155,7 +155,7 @@ describe("lists and charts", () => {
     const fuse = report.fuses.find((one) => originText(one.origin) === "fuse F6 of FB");
     if (fuse === undefined) throw new Error("no fuse F6");
     const html = renderToStaticMarkup(<FuseChart row={fuse} units="metric" />);
-    for (const words of ["wire is harmed", "fuse melts", "slowest allowed", "current, A"])
+    for (const words of ["wire is damaged", "fuse blows", "slowest allowed", "current, A"])
       expect(html).toContain(words);
     expect((html.match(/ d="M/g) ?? []).length).toBeGreaterThan(8);
     expect(renderToStaticMarkup(<FuseChart row={{ ...fuse, wire: null }} units="metric" />)).toContain(

@@ -37,11 +37,11 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
     ],
   ],
   [
-    "Variants, inventory, look-alikes",
+    "Variants, inventory, confusable connectors",
     [
       ["H, T", "the job's wire lies on the bench, or the other table's"],
       ["P M D R", "present, missing, damaged, replaced"],
-      ["C", "look-alike checked at installation"],
+      ["C", "pair checked at installation"],
     ],
   ],
   [

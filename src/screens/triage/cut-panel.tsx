@@ -55,7 +55,7 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
         <h2 className="text-base text-ink">What a cut would do</h2>
         <p className="mt-2">
           Choose a wire or a connector: here you see the current's path through it, what would stop without it, and what
-          else hangs on it. Nothing is decided by looking.
+          else is connected to it. Nothing is decided by looking.
         </p>
       </section>
     );
@@ -217,7 +217,7 @@ function Told({ told, cutAlready }: { told: CutReport; cutAlready: boolean }) {
   const copper = copperTotal(told.copper);
   return (
     <>
-      <Part title={cutAlready ? "What it does" : "If it is taken out"}>
+      <Part title={cutAlready ? "What it does" : "If it is removed"}>
         {told.stops.length === 0 ? (
           <p>Nothing that is kept stops.</p>
         ) : (

@@ -321,7 +321,7 @@ function GroupHead({
       <span className="shrink-0 text-[13px] text-ink2">
         {side}
         {item.type === "branch" ? " branch" : ""}, {item.rows.length} {item.rows.length === 1 ? "wire" : "wires"},{" "}
-        {removed ? "to be taken out" : needed === 0 ? "none needed" : `${needed} needed`}
+        {removed ? "to be removed" : needed === 0 ? "none needed" : `${needed} needed`}
       </span>
     </button>
   );

@@ -50,9 +50,9 @@ export function LooseEndsView() {
           </span>
         </h2>
         {ends.length === 0 ? (
-          <Empty title="No end hangs">
+          <Empty title="No loose end">
             <p>
-              When a connector is taken out whole, each feed, ground and splice that it carried is listed here by name,
+              When a connector is removed whole, each feed, ground and splice that it carried is listed here by name,
               until it has a new home, a cap, or a signed “not needed”.
             </p>
           </Empty>
@@ -95,7 +95,7 @@ export function LooseEndsView() {
       </section>
       <section className="border border-rule2 bg-sheet" aria-labelledby="debts">
         <h2 id="debts" className="border-b border-rule px-3 py-2.5 text-base">
-          Debts{" "}
+          Temporary fixes{" "}
           <span className="ml-1.5 font-mono text-sm font-medium">
             {debts.filter((row) => row.settled === null).length} open of {debts.length}
           </span>
@@ -188,12 +188,12 @@ function OpenDebt() {
   const send = (event: FormEvent) => {
     event.preventDefault();
     if (says.trim() === "") return;
-    job.change(`Debt: ${says.trim()}`, (person) => openDebtOps(type, says.trim(), null, person));
+    job.change(`Temporary fix: ${says.trim()}`, (person) => openDebtOps(type, says.trim(), null, person));
     setSays("");
   };
   return (
     <form onSubmit={send} className="flex flex-wrap items-end gap-3 p-3">
-      <Field label="Open a debt">
+      <Field label="Add a temporary fix">
         <select
           className="field w-44"
           value={type}

@@ -15,7 +15,7 @@ import { BenchListView } from "./bench-list";
 import { DecideView } from "./decide-view";
 import { LooseEndsView } from "./loose-ends";
 
-const TABS = { decide: "Decide", bench: "Bench list", loose: "Loose ends and debts" } as const;
+const TABS = { decide: "Decide", bench: "Bench list", loose: "Loose ends and fixes" } as const;
 type Tab = keyof typeof TABS;
 
 /** What may be cut: functions kept, each wire with its reason, the work at the bench, and what hangs afterwards. */
@@ -84,8 +84,8 @@ function Numbers({ report, units }: { report: HarnessReport | null; units: Units
       {cell("needed", numbers.needed, "by the functions kept, the shared ones among them")}
       {cell("shared", numbers.shared, "needed by two functions or more")}
       {cell("free", numbers.free, "no function kept has a path through them")}
-      {cell("parked", numbers.parked, "capped and left in the loom")}
-      {cell("removed", numbers.removed, "decided to be taken out, done or not")}
+      {cell("parked", numbers.parked, "capped and left in the harness")}
+      {cell("removed", numbers.removed, "decided to be removed, done or not")}
       {cell("done", numbers.done, "decisions ticked off at the bench")}
       <div className="border-r border-rule px-3 py-1">
         <dd className="text-lg leading-tight font-semibold">
@@ -95,7 +95,7 @@ function Numbers({ report, units }: { report: HarnessReport | null; units: Units
             origin={
               <>
                 <p>
-                  mass = 8.96 g/cm³ × size × length of each wire removed, copper alone.
+                  mass = 8.96 g/cm³ × size × length of the copper of each wire removed.
                   {copper.unmeasured > 0 ? ` ${copper.unmeasured} of no known length are not in it.` : ""}
                 </p>
                 <table className="mt-2 w-full font-mono">
