@@ -26,7 +26,7 @@ const INSTEAD: readonly (readonly [RegExp, string])[] = [
   [/\bdebts?\b/i, "temporary fix"],
   [/\blook-?alikes?\b/i, "confusable connectors"],
   [/\bto choose\b/i, "needs a decision"],
-  [/\btak(e|en|ing)(?: \w+)? out\b/i, "remove"],
+  [/\btak(e|en|ing)\b.{0,30}\bout\b/i, "remove"],
   [/\btold as\b|\bnobody (has )?(said|told|entered)\b/i, "not known yet, set by you"],
   [/\b(waits?|waiting) for your yes\b/i, "waiting for your approval"],
   [/\bopen end\b/i, "other end not known yet"],

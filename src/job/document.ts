@@ -74,7 +74,7 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
         code: "dangling",
         path,
         message: `${path} names “${id}”, which is not in the document.`,
-        hint: "Export the job again, or take the row out.",
+        hint: "Export the job again, or remove the row.",
       });
   };
   document.pins.forEach((row, at) => refer(connectorIds, row.connectorId, `pins.${at}.connectorId`));
@@ -103,7 +103,7 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
           code: "repeated",
           path: `${path}.${at}`,
           message: `${path}.${at}: ${what} stands twice.`,
-          hint: "Take one of the rows out.",
+          hint: "Remove one of the rows.",
         });
       seen.add(key);
     });

@@ -36,7 +36,7 @@ describe("intake", () => {
     robin.pictureOnFailure();
     await robin.goTo("/jobs/heron/harness");
     await robin.sees("Engine computer");
-    await robin.sees("Told by a person.");
+    await robin.sees("Confirmed.");
 
     // A ready component, called as it is printed, on the vehicle.
     await out();
@@ -45,7 +45,7 @@ describe("intake", () => {
     await robin.click("button", "Ground stud, 4 rings");
     await robin.type(/^Called/, "G7");
     await robin.click("button", "Add it");
-    await robin.sees("What hangs on it");
+    await robin.sees("What is connected to it");
     await robin.sees("G7-4");
 
     // A wire to it, with what a person gets wrong first.
@@ -81,7 +81,7 @@ describe("intake", () => {
     await robin.sees("2 cavities meet 3");
     await robin.click("button", /^Problems/);
     await robin.sees(/2 cavities meet 3/);
-    await robin.sees("Look whether they are two halves of one connector");
+    await robin.sees("Check whether they are two halves of one connector");
     await out();
     await robin.chord(Key.CONTROL, "z");
     await robin.seesNot("2 cavities meet 3");
@@ -165,8 +165,8 @@ describe("intake", () => {
   test("look-alikes say what would be crossed, and are checked; evidence shows a conflict and takes an answer", async () => {
     robin.pictureOnFailure();
     await robin.goTo("/jobs/heron/look-alikes");
-    await robin.sees("Destroys electronics");
-    await robin.sees("Crossed, it");
+    await robin.sees("May destroy electronics");
+    await robin.sees("If they change places");
     await robin.click("button", /^Checked at installation/);
     await robin.sees("1 checked");
     await robin.goTo("/jobs/heron/evidence");
@@ -207,7 +207,7 @@ describe("triage", () => {
     await robin.click("button", "Override");
     await robin.sees("Stopped by a cut: Head, side and tail lamps. Brake light switch-2 no longer reaches Brake lamp");
     await robin.sees(/2\s+functions stopped|functions? stopped by a cut/);
-    await robin.click("button", /^Loose ends and debts/);
+    await robin.click("button", /^Loose ends and fixes/);
     await robin.sees("Removed against need");
     await out();
     await robin.chord(Key.CONTROL, "z");
@@ -274,10 +274,10 @@ describe("triage", () => {
     await robin.sees(/Nothing that is kept stops/);
     await out();
     await robin.press("r");
-    await robin.sees(/to be taken out/);
-    await robin.click("button", /^Loose ends and debts/);
+    await robin.sees(/to be removed/);
+    await robin.click("button", /^Loose ends and fixes/);
     await robin.sees("2 open of 2");
-    await robin.sees(/Flasher relay-49a carried a feed; on it still hang Indicator switch-1 and Hazard switch-2/);
+    await robin.sees(/Flasher relay-49a carried a feed; still connected to it: Indicator switch-1 and Hazard switch-2/);
     await choose("What became of Flasher relay-49a", "cap");
     await robin.sees("1 open of 2");
     await robin.sees("capped, Robin");

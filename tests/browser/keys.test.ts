@@ -23,7 +23,7 @@ test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", 
   await robin.press(Key.ENTER);
   await robin.sees("Arithmetic");
   await robin.press("y");
-  await robin.sees("Decided: direct");
+  await robin.sees("Decided: wire only");
   await robin.find("button", /^Accept 26 direct/);
   await robin.press(Key.ENTER);
   await robin.press(Key.ARROW_DOWN);
@@ -75,7 +75,7 @@ test("a file that is dropped is read like one that is chosen, and another counte
   await robin.find("button", "Discard");
 
   await robin.goTo("/jobs/heron/map");
-  await robin.find("button", /^Accept \d+ direct/);
+  await robin.find("button", /^Accept \d+ wire only/);
   await robin.chord(Key.CONTROL, "k");
   await robin.type("Find a cavity, circuit, link or step", "engine speed link");
   await robin.click("option", /C1-23 to IP-1/);
@@ -99,8 +99,8 @@ test("a file that is dropped is read like one that is chosen, and another counte
 test("a reading made before a wire was changed is stale, and says so", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/map");
-  await robin.click("button", /^Accept \d+ direct/);
-  await robin.sees("Accept 0 direct");
+  await robin.click("button", /^Accept \d+ wire only/);
+  await robin.sees("Accept 0 wire only");
   await robin.press("7");
   await robin.type(/^You read/, "0.1");
   await robin.press(Key.ENTER);

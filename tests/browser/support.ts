@@ -167,6 +167,14 @@ export class Person {
     await this.wait(`to see “${text}”`, async () => (shown(await this.text()) ? true : null), within);
   }
 
+  /** Waits until the page has not changed for a moment: workers have answered, and what they say is drawn. */
+  async settles(): Promise<void> {
+    await this.driver.executeAsyncScript(`
+      const done = arguments[0];
+      let timer = setTimeout(done, 700);
+      new MutationObserver(() => { clearTimeout(timer); timer = setTimeout(done, 700); }).observe(document.body, { subtree: true, childList: true, characterData: true });`);
+  }
+
   async seesNot(text: string): Promise<void> {
     await this.wait(`not to see “${text}”`, async () => ((await this.text()).includes(text) ? null : true));
   }

@@ -49,14 +49,14 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.chooseFile("Pin table file", "src/demo/heron-donor.csv");
   await robin.sees("206 rows");
   await robin.sees("206 new");
-  await robin.click("button", "Take 206 rows");
+  await robin.click("button", "Import 206 rows");
   await robin.find("dialog", /.*/);
   await robin.type("Name", "Robin");
   await robin.click("button", "Save name");
   await robin.sees("The host's pin table");
   await robin.chooseFile("Pin table file", spoiltHostTable());
   await robin.sees(/Line 17, size: found “thick”/);
-  await robin.click("button", "Take 124 rows, leave the faulty one out");
+  await robin.click("button", "Import 124 rows, leave the faulty one out");
   await robin.sees("Pin tables");
   await robin.press("2");
   await robin.click("link", "Import");
@@ -70,33 +70,30 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   );
   await robin.click("button", "Read it");
   await robin.sees("1 new, 0 changed, 124 the same");
-  await robin.click("button", "Take 125 rows");
+  await robin.click("button", "Import 125 rows");
 
   // 3. The pin tables: search, see what is no markup, correct a guess by keys.
   await robin.find("link", /^Pin tables/);
   await robin.type("Search this table", "rev counter");
   await robin.sees("<img src=x onerror=alert(1)>");
   await robin.type("Search this table", "purpose unclear");
-  await robin.find("list", "Kind of Spare plug-1");
-  await robin.press(Key.TAB);
+  await robin.find("button", /^Kind of Spare plug-1: .*edit$/);
   await robin.driver.executeScript("document.activeElement.blur()");
   await robin.press(Key.ARROW_DOWN);
   await robin.press("k");
-  const kind = await robin.find("list", "Kind of Spare plug-1");
-  await kind.sendKeys("sp");
-  await robin.driver.executeScript("arguments[0].blur()", kind);
-  await robin.sees("confirmed");
-  expect(await kind.getAttribute("value")).toBe("spare");
+  await robin.press("spare", Key.ENTER);
+  await robin.find("button", "Kind of Spare plug-1: spare; edit");
+  await robin.sees("set by you");
 
   // 4. The map: one key goes to what holds the job back; accept, refuse, pair by hand, note.
   await robin.press("4");
-  await robin.find("button", /^Accept \d+ direct/);
+  await robin.find("button", /^Accept \d+ wire only/);
   await robin.press("n");
-  await robin.sees(/a person must choose/i);
+  await robin.sees(/your decision/i);
   await robin.driver.executeScript("document.activeElement.blur()");
   await robin.press("a");
-  await robin.sees(/Accept \d+ direct links/);
-  await robin.sees(/Accept 0 direct/);
+  await robin.sees(/Accept \d+ wire-only links/);
+  await robin.sees(/Accept 0 wire only/);
   await robin.click("button", /^Engine speed .*C1-23/);
   await robin.sees("pull-up 2.2 kΩ");
   await robin.sees("20 mA (assumed) → R ≥ 800 Ω");
@@ -104,7 +101,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("Decided: adapter");
   await robin.type("Reason or note", "scope showed no pull-up");
   await robin.press(Key.ENTER);
-  await robin.click("button", /^Pair( P)?$/);
+  await robin.click("button", /^Pair by hand( P)?$/);
   await robin.type("Choose a cavity", "C1-3");
   await robin.click("option", /C1-3.*Main relay supply/);
   await robin.type("Choose a cavity", "FB-2");
@@ -113,7 +110,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.click("button", "Pair");
   await robin.sees(/C1-3/);
   await robin.click("button", /^No counterpart/);
-  await robin.sees("A sensor's return ends at its own computer");
+  await robin.sees("A sensor ground ends at its own computer");
 
   // 5. The sheet: on the screen, as CSV, as paper, as a document that comes back the same.
   await robin.press("6");
@@ -153,7 +150,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.type(reading, "OL");
   await robin.press(Key.ENTER);
   await robin.sees("Fails: Open: the path is broken");
-  await robin.sees("What explains it");
+  await robin.sees("Likely causes");
   await robin.sees("is not bolted to clean metal");
   await robin.sees(/Next\s+Ground C1-6/);
   await robin.type(reading, "0.21");
@@ -178,11 +175,11 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
 test("the palette finds by what is printed, and the sheet of keys opens", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/map");
-  await robin.find("button", /^Accept \d+ direct/);
+  await robin.find("button", /^Accept \d+ wire only/);
   await robin.chord(Key.CONTROL, "k");
   await robin.type("Find a cavity, circuit, link or step", "E23");
   await robin.click("option", /C1-23/);
-  await robin.find("list", "Kind of C1-23");
+  await robin.find("button", /^Kind of C1-23: .*edit$/);
   await robin.press("?");
   await robin.sees("go to what holds the job back");
   await robin.press(Key.ESCAPE);

@@ -19,7 +19,7 @@ export const staleText = ({ stale, ways, ...ends }: Line): string | null =>
     ? `The facts have changed since it was decided. Now: ${VERDICT_WORDS[ways[0].verdict].toLowerCase()}. ${wayText(ways[0], ends)}`
     : null;
 
-/** The probes of a step: `red C1-2, black BAT −`. */
+/** The probes of a step: `red C1-2, black battery negative`. */
 export const probesText = ({ red, black }: Step): string => `red ${probeLabel(red)}, black ${probeLabel(black)}`;
 
 /** What holds the job back, and the reason or the next thing to look at. */
@@ -40,7 +40,7 @@ export function blockerWords(blocker: Blocker<Step>, units: Units): BlockerWords
     case "power-finding":
       return {
         text: findingTitle(blocker.finding, units),
-        detail: `${findingWhy(blocker.finding, units)} Probe: red at ${findingPlace(blocker.finding)}, black at BAT −.`,
+        detail: `${findingWhy(blocker.finding, units)} Probe: red at ${findingPlace(blocker.finding)}, black at battery negative.`,
       };
     case "loose-end":
       return {

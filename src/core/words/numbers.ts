@@ -24,9 +24,13 @@ export const digits = (value: number, significant = 3): string =>
 
 /** As a meter shows it: `11.4 V`, below a volt `0.17 V`. */
 export const volts = (value: number): string => `${fixed(value, Math.abs(value) < 0.995 ? 2 : 1)} V`;
+
+/** A meter shows whole millivolts from ten on. */
+const millivolts = (value: number): string => (Math.abs(value) < 9.95 ? digits(value, 2) : fixed(value, 0));
+
 /** A loss or offset, where a hundredth of a volt counts: `240 mV`, `1.2 V`. */
 export const smallVolts = (value: number): string =>
-  Math.abs(value) < 0.995 ? `${digits(1000 * value, 3)} mV` : `${fixed(value, 1)} V`;
+  Math.abs(value) < 0.995 ? `${millivolts(1000 * value)} mV` : `${fixed(value, 1)} V`;
 
 /** `8.9 A`, `120 A`; below an ampere `350 mA`, `1.2 mA`. */
 export function amps(value: number): string {

@@ -52,7 +52,7 @@ export function probeLabel({ at }: Probe): string {
     case "cavity":
       return cavityLabel(at);
     case "pole":
-      return at.pole === "plus" ? "BAT +" : "BAT −";
+      return at.pole === "plus" ? "Battery positive" : "Battery negative";
     case "relay-terminal":
       return `Coil ${at.terminal}`;
   }
@@ -257,7 +257,7 @@ export function causeWords(cause: Cause, step: Step): CauseWords {
             : cause.sound.length > 0
               ? `${names(cause.sound)} on the same feed is good`
               : "nothing else on this feed has been read",
-        next: "Read both sides of its fuse against BAT −",
+        next: "Read both sides of its fuse against battery negative",
       };
     case "feed-wire-open":
       return {
@@ -317,7 +317,7 @@ export function causeWords(cause: Cause, step: Step): CauseWords {
           cause.shared.length === 0
             ? "nothing else of the plan shares it"
             : `it is shared with ${names(cause.shared)}${cause.othersPass ? ", which reads well" : cause.othersFail ? ", which fails too" : ""}`,
-        next: `Read from the ground ${provider} to BAT −`,
+        next: `Read from the ground ${provider} to battery negative`,
       };
     case "ground-wire":
       return {
@@ -329,7 +329,7 @@ export function causeWords(cause: Cause, step: Step): CauseWords {
       return {
         text: "The strap from engine or body to battery negative is missing or poor",
         because: "all grounds return through it",
-        next: "Read from the engine block, then the body, to BAT −",
+        next: "Read from the engine block, then the body, to battery negative",
       };
     case "joint-open":
       return {

@@ -103,8 +103,8 @@ export function ImportScreen() {
               {plan.ops.length === 0
                 ? "Nothing to change"
                 : errors > 0
-                  ? `Take ${table.pins.length} rows, leave ${errors === 1 ? "the faulty one" : "the faulty ones"} out`
-                  : `Take ${table.pins.length} rows`}
+                  ? `Import ${table.pins.length} rows, leave ${errors === 1 ? "the faulty one" : "the faulty ones"} out`
+                  : `Import ${table.pins.length} rows`}
             </Button>
           </>
         )}

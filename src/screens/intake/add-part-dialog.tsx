@@ -64,7 +64,7 @@ export function AddPartDialog({
     setFault(fresh.length === 0 ? "Every part of the file is in the library already." : null);
     if (fresh.length > 0)
       job.change(
-        `Take ${fresh.length} parts into the library`,
+        `Add ${fresh.length} parts to the library`,
         fresh.map((part) => insertOp("own_part", { id: nanoid(), ...part })),
       );
   };
@@ -95,7 +95,7 @@ export function AddPartDialog({
           aria-label={`Remove ${part.name}, from the library`}
           onClick={() =>
             job.change(
-              `Take ${part.name} out of the library`,
+              `Remove ${part.name} from the library`,
               own.filter((row) => row.id === ownId).map((row) => deleteOp("own_part", row)),
             )
           }

@@ -97,7 +97,7 @@ function Branches() {
                 />
               </Field>
             ))}
-            <Button onClick={() => job.change(`Take the branch ${row.label} out`, branchOps.remove(job.document, row))}>
+            <Button onClick={() => job.change(`Remove the branch ${row.label}`, branchOps.remove(job.document, row))}>
               Remove
             </Button>
           </li>
@@ -190,7 +190,7 @@ function Facts() {
                   </select>
                   <Button
                     aria-label={`Remove “${fact.says}”`}
-                    onClick={() => job.change(`Take “${fact.says}” out`, [deleteOp("fact", fact)])}
+                    onClick={() => job.change(`Remove “${fact.says}”`, [deleteOp("fact", fact)])}
                   >
                     Remove
                   </Button>
@@ -338,7 +338,7 @@ function Questions() {
             />
             <Button
               aria-label={`Remove “${row.asks}”`}
-              onClick={() => job.change("Take a question out", [deleteOp("question", row)])}
+              onClick={() => job.change("Remove a question", [deleteOp("question", row)])}
             >
               Remove
             </Button>

@@ -89,7 +89,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
         )}
       </div>
       <p className="mt-1 text-[13px] text-ink2">
-        {part.guessed ? "Guessed from its label and cavities; it waits for your approval." : "Told by a person."}
+        {part.guessed ? "Guessed from its label and cavities; it waits for your approval." : "Confirmed."}
         {part.type === "plug" ? " Say what it is on: until then nothing can be reckoned through it." : ""}
       </p>
       {faults.map(partFaultText).map((fault) => (
@@ -212,7 +212,7 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
               <Button
                 className="h-8!"
                 onClick={() =>
-                  tell(`Take ${element.id} out of ${part.label}`, {
+                  tell(`Remove ${element.id} from ${part.label}`, {
                     elements: part.elements
                       .filter((one) => one !== element)
                       .map((one) => structuredClone(one) as PartRow["elements"][number]),

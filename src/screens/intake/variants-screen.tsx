@@ -197,11 +197,11 @@ export function VariantsScreen() {
             </Button>
             <Button
               onClick={() => {
-                job.change(`Take the table ${variant.label} out`, [deleteOp("variant", variant)]);
+                job.change(`Remove the table ${variant.label}`, [deleteOp("variant", variant)]);
                 setChosen(null);
               }}
             >
-              Take the table out
+              Remove the table
             </Button>
           </div>
           <div

@@ -25,7 +25,7 @@ export function PinPane({ pin, edits, onConfirm, onClose }: Props) {
     <section
       aria-label={label}
       tabIndex={0}
-      className="min-h-0 overflow-auto border-l border-rule2 bg-sheet p-4 max-lg:absolute max-lg:inset-y-0 max-lg:right-0 max-lg:w-80 max-lg:shadow-[-8px_0_24px_rgb(0_0_0/0.25)]"
+      className="min-h-0 overflow-auto border-l border-rule2 bg-sheet p-4 max-lg:absolute! max-lg:z-20 max-lg:inset-y-0 max-lg:right-0 max-lg:w-80 max-lg:shadow-[-8px_0_24px_rgb(0_0_0/0.25)]"
     >
       <div className="mb-3 flex items-start gap-2">
         <Plate side={connector.side} label={label} />

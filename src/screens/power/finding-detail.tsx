@@ -47,7 +47,11 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
       </section>
     );
   return (
-    <section aria-label="Finding" className="min-h-0 overflow-auto p-4 print:overflow-visible" tabIndex={0}>
+    <section
+      aria-label="Finding"
+      className="min-h-0 overflow-auto p-4 max-lg:border-t max-lg:border-rule2 print:overflow-visible"
+      tabIndex={0}
+    >
       <p className="text-[13px] font-semibold">{SEVERITY_WORDS[finding.severity].word}</p>
       <h2 className="text-base break-words">{findingTitle(finding, units)}</h2>
       <p className="mt-2">{findingWhy(finding, units)}</p>

@@ -4,7 +4,7 @@ import { Download } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
-import { assumptionText, capital, powerProblemWords, temperatureText } from "@/core/words";
+import { assumptionText, capital, digits, powerProblemWords, temperatureText } from "@/core/words";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
@@ -25,7 +25,7 @@ export function GivenView({ report }: { report: PowerReport }) {
     const { low, high, name, unit } = SETTINGS[key];
     const value = Number(written.replace(",", "."));
     if (written.trim() === "" || !Number.isFinite(value) || value < low || value > high)
-      return `Give a number from ${low} to ${high} ${unit}.`;
+      return `Give a number from ${digits(low, 6)} to ${digits(high, 6)} ${unit}.`;
     job.change(
       `${name} ${value} ${unit}`,
       editsOps(job.document, [{ type: "setting", key, value }], { wires: [], parts: [], links: [] }),

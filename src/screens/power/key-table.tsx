@@ -110,7 +110,7 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
               </div>
             )}
             {states.map((state) => (
-              <div key={state} role="columnheader" className="px-2 py-1.5">
+              <div key={state} role="columnheader" className="px-3 py-1.5 text-right">
                 {STATE_HEADS[state]}
               </div>
             ))}
@@ -234,7 +234,7 @@ function Cell({
         aria-pressed={on}
         title={cellText(row, cell)}
         onClick={() => onLook({ node: row.node, state: cell.state, label: cavityLabel(row.at) })}
-        className={`flex h-full min-h-[53px] w-full flex-col justify-center px-2 text-left ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}
+        className={`flex h-full min-h-[53px] w-full flex-col items-end justify-center px-3 text-right ${on ? "bg-ink text-bench" : bad ? "bg-fill" : ""}`}
       >
         <span className="font-mono text-[14px] font-semibold whitespace-nowrap">
           {changed && (

@@ -33,7 +33,7 @@ export function LoadsView({
           value={whole(charge.idleAmps)}
           was={was && whole(was.idleAmps)}
           bad={charge.neededAmps > charge.idleAmps}
-          why="Its rated current times the part of it that it gives at idle; both can be set under Given and assumed."
+          why="Its rated current times the part of it that it supplies at idle; both can be set under Given and assumed."
         />
         <Figure
           name="alternator on the road"

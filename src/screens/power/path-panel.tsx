@@ -22,7 +22,11 @@ export function PathPanel({
   const job = useJob();
   const { path, before } = usePath(looked, edits, effect);
   return (
-    <section aria-label="Current path" className="min-h-0 overflow-auto p-4 print:overflow-visible" tabIndex={0}>
+    <section
+      aria-label="Current path"
+      className="min-h-0 overflow-auto p-4 max-lg:border-t max-lg:border-rule2 print:overflow-visible"
+      tabIndex={0}
+    >
       <div className="mb-2 flex items-start gap-2">
         <h2 className="min-w-0 flex-1 text-base break-words">
           {looked.label}, {stateWords[looked.state]}

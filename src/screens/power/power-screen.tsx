@@ -27,9 +27,9 @@ import { type Looked, type Trying, useTrying } from "./trying";
 const TABS = {
   findings: "Findings",
   keys: "Key table",
-  loads: "Loads and charge",
+  loads: "Loads",
   grounds: "Grounds",
-  fuses: "Fuses and relays",
+  fuses: "Fuses, relays",
   starting: "Starting",
   given: "Given and assumed",
 } as const;

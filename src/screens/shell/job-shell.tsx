@@ -129,19 +129,13 @@ function WorkerFailed({ name, watch: { failure, retry } }: { name: string; watch
 
 function StageNav() {
   const job = useJob();
-  const pathname = usePathname();
   const base = `/jobs/${job.jobId}`;
-  const guesses = job.pins.filter(isGuess).length;
-  const view = pathname.slice(base.length + 1);
+  const view = usePathname().slice(base.length + 1);
   const here = stageAt(view);
-  const [ends, debts] = [openEnds(job.document, job.report).length, openDebts(job.document).length];
-  const item = (on: boolean) => {
-    return `${on ? "bg-sheet font-bold text-ink shadow-[inset_4px_0_0_var(--ink)] max-lg:shadow-[inset_0_-4px_0_var(--ink)]" : "text-ink2"}`;
-  };
   return (
     <nav
       aria-label="Stages"
-      className="no-print flex flex-col overflow-y-auto border-r border-rule pt-3 max-lg:flex-row max-lg:overflow-x-auto max-lg:border-r-0 max-lg:border-b max-lg:pt-0"
+      className="no-print flex flex-col overflow-y-auto border-r border-rule pt-3 max-lg:flex-row max-lg:overflow-visible max-lg:border-r-0 max-lg:border-b max-lg:pt-0"
     >
       <ol className="max-lg:flex">
         {stagesOf(job).map((stage) => (
@@ -149,7 +143,7 @@ function StageNav() {
             <Link
               href={`${base}/${stage.path}`}
               aria-current={stage.key === here ? "page" : undefined}
-              className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2.5 ${item(stage.key === here)}`}
+              className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2 ${navLook(stage.key === here)}`}
             >
               <StateMark mark={stage.mark} />
               <span className="whitespace-nowrap">
@@ -165,34 +159,44 @@ function StageNav() {
           </li>
         ))}
       </ol>
-      <div className="mt-3 border-t border-rule pt-3 max-lg:mt-0 max-lg:flex max-lg:border-t-0 max-lg:border-l max-lg:pt-0">
-        <p className="px-3.5 pb-1 text-[13px] font-semibold text-ink2 max-lg:hidden">Always open</p>
-        <Link
-          href={`${base}/pins?show=guesses`}
-          className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap"
-        >
-          Guesses <b className="font-mono">{guesses}</b>
-        </Link>
-        <Link
-          href={`${base}/triage?tab=loose`}
-          className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap"
-        >
-          Loose ends <b className="font-mono">{ends}</b>
-        </Link>
-        <Link
-          href={`${base}/triage?tab=loose`}
-          className="flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap"
-        >
-          Temporary fixes <b className="font-mono">{debts}</b>
-        </Link>
-        <Link
-          href={`${base}/history`}
-          className={`flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] ${item(view === "history")}`}
-        >
-          History <Kbd>H</Kbd>
-        </Link>
+      <div className="mt-3 border-t border-rule pt-3 max-lg:hidden">
+        <p className="px-3.5 pb-1 text-[13px] font-semibold text-ink2">Always open</p>
+        <AlwaysOpen base={base} view={view} />
       </div>
+      <details className="relative ml-auto hidden max-lg:block">
+        <summary className="flex h-[42px] cursor-pointer items-center px-3.5 text-[13px] font-semibold">More</summary>
+        <div className="absolute top-full right-0 z-30 w-48 border-[1.5px] border-ink bg-sheet py-1">
+          <AlwaysOpen base={base} view={view} />
+        </div>
+      </details>
     </nav>
+  );
+}
+
+const navLook = (on: boolean) =>
+  on
+    ? "bg-sheet font-bold text-ink shadow-[inset_4px_0_0_var(--ink)] max-lg:shadow-[inset_0_-4px_0_var(--ink)]"
+    : "text-ink2";
+
+/** What stays open beside the stages, and the way back. */
+function AlwaysOpen({ base, view }: { base: string; view: string }) {
+  const job = useJob();
+  const item = "flex min-h-10 items-center justify-between gap-2 px-3.5 text-[13px] whitespace-nowrap";
+  return (
+    <>
+      <Link href={`${base}/pins?show=guesses`} className={item}>
+        Guesses <b className="font-mono">{job.pins.filter(isGuess).length}</b>
+      </Link>
+      <Link href={`${base}/triage?tab=loose`} className={item}>
+        Loose ends <b className="font-mono">{openEnds(job.document, job.report).length}</b>
+      </Link>
+      <Link href={`${base}/triage?tab=loose`} className={item}>
+        Temporary fixes <b className="font-mono">{openDebts(job.document).length}</b>
+      </Link>
+      <Link href={`${base}/history`} className={`${item} ${navLook(view === "history")}`}>
+        History <Kbd>H</Kbd>
+      </Link>
+    </>
   );
 }
 

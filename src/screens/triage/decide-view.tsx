@@ -137,7 +137,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   });
 
   return (
-    <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)_372px] border border-rule2 bg-sheet max-xl:grid-cols-[200px_minmax(0,1fr)_330px] max-lg:grid-cols-[minmax(0,1fr)] max-lg:grid-rows-[auto_minmax(0,1fr)_minmax(0,1fr)]">
+    <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[212px_minmax(0,1fr)_340px] border border-rule2 bg-sheet max-xl:grid-cols-[200px_minmax(0,1fr)_330px] max-lg:grid-cols-[minmax(0,1fr)] max-lg:grid-rows-[auto_minmax(0,1fr)_minmax(0,1fr)]">
       <FunctionList only={onlyFunction} onOnly={setOnlyFunction} />
       <section
         aria-label="Wires"

@@ -78,8 +78,7 @@ export function LooseEndsView() {
                   <strong className="font-mono text-[13px]">{name}</strong> carried a {CARRIED[end.carried]}
                   {end.hangs.length > 0 && (
                     <span className="text-ink2">
-                      ; on it still {end.hangs.length === 1 ? "hangs" : "hang"}{" "}
-                      <span className="font-mono text-[13px]">{hangsText(end.hangs)}</span>
+                      ; still connected to it: <span className="font-mono text-[13px]">{hangsText(end.hangs)}</span>
                     </span>
                   )}
                   {end.functions.length > 0 && (

@@ -84,7 +84,7 @@ function Numbers({ report, units }: { report: HarnessReport | null; units: Units
       {cell("needed", numbers.needed, "by the functions kept, the shared ones among them")}
       {cell("shared", numbers.shared, "needed by two functions or more")}
       {cell("free", numbers.free, "no function kept has a path through them")}
-      {cell("parked", numbers.parked, "capped and left in the harness")}
+      {cell("capped off", numbers.parked, "capped and left in the harness")}
       {cell("removed", numbers.removed, "decided to be removed, done or not")}
       {cell("done", numbers.done, "decisions ticked off at the bench")}
       <div className="border-r border-rule px-3 py-1">
