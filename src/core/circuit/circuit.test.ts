@@ -209,6 +209,13 @@ describe("what floats and what is not settled", () => {
     expect(solution.findings).toMatchObject([{ code: "over-rating", element: "F", nodes: ["+", "x"] }]);
     expect(solution.amps.get("F")).toBeGreaterThan(11);
   });
+  test("and so is one that stands the other way round: current has a sign, a rating has none", () => {
+    const solution = solved(
+      netlist(battery(), { id: "F", type: "fuse", a: "x", b: "+", amps: 5, ohms: 0.01 }, resistor("R", "x", "0", 1)),
+    );
+    expect(solution.amps.get("F")).toBeLessThan(-11);
+    expect(solution.findings).toMatchObject([{ code: "over-rating", element: "F", nodes: ["x", "+"], ratedAmps: 5 }]);
+  });
 });
 
 describe("properties of linear networks", () => {

@@ -33,6 +33,23 @@ host Spare-1 20 spare -
 host Spare-2 20 spare -
 host G2-1 13 ground ground`;
 
+describe("what no function needs", () => {
+  /** A fuse way and what it feeds, a load with nothing at its other end, and a wire between two empty cavities. */
+  const built = harness(`
+host Battery-+ 1 supply-out battery-supply
+host Battery-- 2 ground ground
+host FB-9 1 supply-in battery-supply alive=permanent
+host FB-1 10 supply-out battery-supply alive=permanent
+host Cigar_lighter-1 10 load-in -
+host Cigar_lighter-2 2 ground ground
+host Old-1 20 spare -
+host Old-2 20 spare -`);
+  test("is free where current could flow through it: two places to go are enough", () =>
+    expect(classes(built, new Set())).toMatchObject({ "FB-1": "free" }));
+  test("and dead where there is no place, or one alone", () =>
+    expect(classes(built, new Set())).toMatchObject({ "Old-1": "dead" }));
+});
+
 describe("what a wire is needed for", () => {
   test("a relay's contact needs its coil, the coil its switch; what both functions pass is shared", () => {
     const built = harness(HORN);

@@ -209,6 +209,17 @@ describe("grounds", () => {
   });
   test("a thicker wire takes it away", () =>
     expect(cured(thin, found(thin, "ground-offset"), "wire").gone).toContain(found(thin, "ground-offset").key));
+  test("one that is below battery negative is off as much: the alternator's return pulls the block down (Ohm)", () => {
+    const van =
+      `${VAN.replace("donor ECU-2 E2", "donor ECU-2 B1")}${ALTERNATOR}  host Heater-1 1 supply-in battery-supply RD 10mm 1m amps=70 alive=run "Heater"\n  host Heater-2 2 ground ground BK 10mm 1m role=chassis "Heater ground"\n`.replace(
+        'BK 25mm 0.5m role=power "Engine earth"',
+        'BK 2.5mm 1m role=power "Engine earth"',
+      );
+    const low = found({ van, links: SOUND.filter(([, consumer]) => consumer !== "ECU-2") }, "ground-offset");
+    expect(["running", "coasting"]).toContain(low.state);
+    expect(low.title).toMatch(/below battery negative/);
+    expect(low.amount.value).toBeLessThan(-(low.amount.limit ?? Number.POSITIVE_INFINITY));
+  });
   test("more is allowed while cranking than otherwise", () =>
     expect(found(thin, "ground-offset").amount.limit).toBe(found(thin, "ground-offset").state === "crank" ? 0.5 : 0.2));
 });
