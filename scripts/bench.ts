@@ -232,7 +232,7 @@ function once(work: () => unknown): number {
 
 function networkOf(netlist: Netlist): Network {
   const built = Network.build(netlist);
-  if (!built.ok) throw new Error(built.fault.message);
+  if (!built.ok) throw new Error(built.fault.code);
   return built.network;
 }
 
@@ -266,7 +266,7 @@ print(
 console.log(memory);
 const wires = bigNet.elements.filter((element) => element.type === "resistor").map((element) => element.id);
 const predictor = Predictor.make(big, "run");
-if ("code" in predictor) throw new Error(predictor.message);
+if ("code" in predictor) throw new Error(predictor.code);
 let turn = 0;
 const oneChange = () => {
   turn += 1;
@@ -295,7 +295,7 @@ const predictAll = () => {
   let sum = 0;
   for (const state of NETLIST_KEYS) {
     const desk = Predictor.make(job, state);
-    if ("code" in desk) throw new Error(desk.message);
+    if ("code" in desk) throw new Error(desk.code);
     for (const fault of faults) sum += desk.predict(fault).volts("battery+") ?? 0;
   }
   return sum;

@@ -1,6 +1,6 @@
 import { type NetlistFault, Network, readNetlist } from "@/core/circuit";
 import { NETLIST_KEYS } from "@/core/state";
-import { solveFindingText } from "@/core/words";
+import { netlistFaultText, solveFindingText } from "@/core/words";
 import { InputError, type ReadFile, UsageError } from "./errors";
 import { readFileBytes } from "./files";
 
@@ -12,8 +12,15 @@ Example: npm run -s pantograph -- solve tests/reference/circuit/small-vehicle-cr
 
 export function solve(args: readonly string[], read: ReadFile): unknown {
   const { file, state } = readArguments(args);
-  const fail = ({ code, message, element, nodes }: NetlistFault): never => {
-    throw new InputError({ code, message, file, element, ...(nodes === undefined ? {} : { nodes }) });
+  const fail = (fault: NetlistFault): never => {
+    const { code, element, nodes } = fault;
+    throw new InputError({
+      code,
+      message: netlistFaultText(fault),
+      file,
+      element,
+      ...(nodes === undefined ? {} : { nodes }),
+    });
   };
   const json = parseJson(file, read);
   const netlist = readNetlist(state !== null && typeof json === "object" && json !== null ? { ...json, state } : json);

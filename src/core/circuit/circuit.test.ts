@@ -28,13 +28,13 @@ const resistor = (id: string, a: string, b: string, ohms: number): NetElement =>
 
 function networkOf(list: Netlist): Network {
   const built = Network.build(list);
-  if (!built.ok) throw new Error(built.fault.message);
+  if (!built.ok) throw new Error(built.fault.code);
   return built.network;
 }
 
 function solved(list: Netlist, state: NetlistKey = list.state, options?: SolveOptions): Solution {
   const result = networkOf(list).solve(state, options);
-  if (!result.ok) throw new Error(result.fault.message);
+  if (!result.ok) throw new Error(result.fault.code);
   return result.solution;
 }
 
@@ -43,7 +43,7 @@ const volts = (solution: Solution, node: string) => solution.volts.get(node) as 
 describe("cases with known answers, from an independent simulator", () => {
   test.each(["ladder", "rectifier", "feed-and-ground", "relay-lamp", "small-vehicle-crank"])("%s", (name) => {
     const read = readNetlist(reference(name));
-    if (!read.ok) throw new Error(read.fault.message);
+    if (!read.ok) throw new Error(read.fault.code);
     const solution = solved(read.netlist);
     const expected = reference(`${name}.expected`);
     for (const [node, value] of Object.entries(expected.volts as Record<string, number | null>)) {
@@ -310,7 +310,7 @@ describe("predictions by low-rank updates", () => {
   const compare = (list: Netlist, state: NetlistKey, changes: Parameters<Predictor["predict"]>[0]) => {
     const network = networkOf(list);
     const predictor = Predictor.make(network, state);
-    if ("code" in predictor) throw new Error(predictor.message);
+    if ("code" in predictor) throw new Error(predictor.code);
     const predicted = predictor.predict(changes);
     const bridges = changes.flatMap((change, at): NetElement[] =>
       "a" in change ? [resistor(`bridge ${at}`, change.a, change.b, change.ohms)] : [],
@@ -475,7 +475,7 @@ describe("a network like one that was solved before", () => {
           for (const state of NETLIST_KEYS) {
             if (whole === null) continue;
             const built = Network.of(whole, base);
-            if (!built.ok) throw new Error(built.fault.message);
+            if (!built.ok) throw new Error(built.fault.code);
             const [ours, theirs] = [built.network.solve(state), cold.solve(state)];
             // It may well get there where it does not from nothing.
             expect(ours.ok || !theirs.ok).toBe(true);

@@ -378,7 +378,6 @@ export class Equations {
       code: "no-convergence",
       element: null,
       nodes,
-      message: `No solution was found: the voltage of ${nodes.slice(0, 4).join(", ") || "a node"} would not settle. A load may ask for more power than its wires can carry.`,
     };
   }
 }

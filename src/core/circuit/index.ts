@@ -1,5 +1,6 @@
 export { type Branch, branchesOf, type NamedBranches, retuned } from "./branches";
 export {
+  type Expectation,
   NETLIST_FORMAT,
   type NetElement,
   type Netlist,

@@ -79,24 +79,42 @@ export interface Netlist {
   readonly elements: readonly NetElement[];
 }
 
-/** What is wrong with a netlist, the element at which it is, and the way out. */
-export interface NetlistFault {
-  readonly code:
-    | "not-a-netlist"
-    | "unknown-type"
-    | "bad-field"
-    | "unknown-state"
-    | "duplicate-id"
-    | "one-node"
-    | "source-loop"
-    | "unused-reference"
-    | "stranded-current"
-    | "no-convergence"
-    | "contradiction";
-  readonly element: string | null;
-  readonly message: string;
-  readonly nodes?: readonly string[];
-}
+/** What a field of a netlist should have been. */
+export type Expectation =
+  | {
+      readonly type:
+        | "node"
+        | "number"
+        | "states"
+        | "boolean"
+        | "contacts"
+        | "when"
+        | "list"
+        | "element"
+        | "contact"
+        | "id";
+    }
+  | { readonly type: "over" | "from"; readonly least: number }
+  | { readonly type: "at-most"; readonly field: string };
+
+/** What is wrong with a netlist, and the element at which it is. Words: core/words/circuit.ts. */
+export type NetlistFault = { readonly element: string | null; readonly nodes?: readonly string[] } & (
+  | { readonly code: "not-a-netlist" | "duplicate-id" | "source-loop" | "stranded-current" | "no-convergence" }
+  | { readonly code: "unknown-state"; readonly found: string }
+  | { readonly code: "unknown-type"; readonly found: string }
+  | { readonly code: "one-node"; readonly node: string }
+  | { readonly code: "unused-reference"; readonly reference: string }
+  | {
+      readonly code: "bad-field";
+      /** Its place in the list of elements, where it has no name; of a relay the contact's place. */
+      readonly index: number | null;
+      readonly contact: number | null;
+      readonly field: string | null;
+      readonly expected: Expectation;
+      /** As JSON; null where it is missing. */
+      readonly found: string | null;
+    }
+);
 
 export type NetlistResult =
   | { readonly ok: true; readonly netlist: Netlist }
@@ -106,27 +124,24 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 const isState = (value: unknown): value is NetlistKey => NETLIST_KEYS.some((state) => state === value);
 
-type Check = { readonly field: string; readonly test: (value: unknown) => boolean; readonly expected: string };
+type Check = { readonly field: string; readonly test: (value: unknown) => boolean; readonly expected: Expectation };
+const isNumber = (value: unknown): value is number => typeof value === "number" && Number.isFinite(value);
 const node = (field: string): Check => ({
   field,
   test: (value) => typeof value === "string" && value !== "",
-  expected: "the name of a node",
+  expected: { type: "node" },
 });
 const over = (field: string, least = 0): Check => ({
   field,
-  test: (value) => typeof value === "number" && Number.isFinite(value) && value > least,
-  expected: `a number over ${least}`,
+  test: (value) => isNumber(value) && value > least,
+  expected: { type: "over", least },
 });
 const from = (field: string, least: number): Check => ({
   field,
-  test: (value) => typeof value === "number" && Number.isFinite(value) && value >= least,
-  expected: `a number from ${least}`,
+  test: (value) => isNumber(value) && value >= least,
+  expected: { type: "from", least },
 });
-const any = (field: string): Check => ({
-  field,
-  test: (value) => typeof value === "number" && Number.isFinite(value),
-  expected: "a number",
-});
+const any = (field: string): Check => ({ field, test: isNumber, expected: { type: "number" } });
 
 const FIELDS: Readonly<Record<NetElement["type"], readonly Check[]>> = {
   resistor: [node("a"), node("b"), over("ohms")],
@@ -139,7 +154,7 @@ const FIELDS: Readonly<Record<NetElement["type"], readonly Check[]>> = {
     {
       field: "closedIn",
       test: (value) => Array.isArray(value) && value.every(isState),
-      expected: `a list of ${NETLIST_KEYS.join(", ")}`,
+      expected: { type: "states" },
     },
     over("ohms"),
   ],
@@ -148,7 +163,11 @@ const FIELDS: Readonly<Record<NetElement["type"], readonly Check[]>> = {
     node("b"),
     over("amps"),
     over("ohms"),
-    { field: "blown", test: (value) => value === undefined || typeof value === "boolean", expected: "true or false" },
+    {
+      field: "blown",
+      test: (value) => value === undefined || typeof value === "boolean",
+      expected: { type: "boolean" },
+    },
   ],
   diode: [node("a"), node("b"), over("saturationAmps"), over("emission")],
   lamp: [node("a"), node("b"), over("ratedVolts"), over("ratedWatts")],
@@ -158,13 +177,13 @@ const FIELDS: Readonly<Record<NetElement["type"], readonly Check[]>> = {
     over("coilOhms"),
     over("pullInVolts"),
     from("dropOutVolts", 0),
-    { field: "contacts", test: Array.isArray, expected: "a list of contacts" },
+    { field: "contacts", test: Array.isArray, expected: { type: "contacts" } },
   ],
 };
 const CONTACT: readonly Check[] = [
   node("a"),
   node("b"),
-  { field: "when", test: (value) => value === "energised" || value === "released", expected: "energised or released" },
+  { field: "when", test: (value) => value === "energised" || value === "released", expected: { type: "when" } },
   over("ohms"),
 ];
 
@@ -173,62 +192,75 @@ const CONTACT: readonly Check[] = [
  * told with its element; loops of ideal sources and stranded currents show only when it is solved.
  */
 export function readNetlist(json: unknown): NetlistResult {
-  const fail = (code: NetlistFault["code"], element: string | null, message: string): NetlistResult => ({
-    ok: false,
-    fault: { code, element, message },
-  });
-  if (!isRecord(json) || json.format !== NETLIST_FORMAT)
-    return fail("not-a-netlist", null, `The format should be “${NETLIST_FORMAT}”.`);
-  if (typeof json.reference !== "string" || json.reference === "")
-    return fail("bad-field", null, "`reference` should be the name of the node at 0 V.");
-  if (!isState(json.state))
-    return fail("unknown-state", null, `There is no state “${String(json.state)}”: choose ${NETLIST_KEYS.join(", ")}.`);
-  if (!Array.isArray(json.elements)) return fail("bad-field", null, "`elements` should be a list.");
+  const fault = isRecord(json) && json.format === NETLIST_FORMAT ? netlistFault(json) : whole("not-a-netlist");
+  return fault === null ? { ok: true, netlist: json as unknown as Netlist } : { ok: false, fault };
+}
+
+const whole = (code: "not-a-netlist"): NetlistFault => ({ code, element: null });
+
+interface FieldPlace {
+  readonly element?: string | null;
+  readonly index?: number;
+  readonly contact?: number;
+  readonly field?: string;
+}
+
+const badField = (place: FieldPlace, expected: Expectation, found: unknown): NetlistFault => ({
+  code: "bad-field",
+  element: place.element ?? null,
+  index: place.index ?? null,
+  contact: place.contact ?? null,
+  field: place.field ?? null,
+  expected,
+  found: JSON.stringify(found) ?? null,
+});
+
+function netlistFault({ reference, state, elements }: Record<string, unknown>): NetlistFault | null {
+  if (typeof reference !== "string" || reference === "")
+    return badField({ field: "reference" }, { type: "node" }, reference);
+  if (!isState(state)) return { code: "unknown-state", element: null, found: String(state) };
+  if (!Array.isArray(elements)) return badField({ field: "elements" }, { type: "list" }, elements);
   const ids = new Set<string>();
   const touched = new Set<string>();
-  for (const [at, element] of json.elements.entries()) {
-    if (!isRecord(element)) return fail("bad-field", null, `elements[${at}] is no element.`);
-    const { id, type } = element;
-    if (typeof id !== "string" || id === "" || id.includes("#"))
-      return fail(
-        "bad-field",
-        typeof id === "string" ? id : null,
-        `elements[${at}]: the id should be a text without “#”.`,
-      );
-    if (ids.has(id)) return fail("duplicate-id", id, `Two elements are called “${id}”.`);
-    ids.add(id);
-    const checks =
-      typeof type === "string" && Object.hasOwn(FIELDS, type) ? FIELDS[type as NetElement["type"]] : undefined;
-    if (checks === undefined) return fail("unknown-type", id, `“${id}” is of the unknown type “${String(type)}”.`);
-    const wrong = checks.find(({ field, test }) => !test(element[field]));
-    if (wrong !== undefined)
-      return fail(
-        "bad-field",
-        id,
-        `“${id}”: ${wrong.field} should be ${wrong.expected}, found ${JSON.stringify(element[wrong.field]) ?? "nothing"}.`,
-      );
-    const pairs: [unknown, unknown][] = type === "relay" ? [[element.coilA, element.coilB]] : [[element.a, element.b]];
-    if (type === "relay") {
-      if ((element.dropOutVolts as number) > (element.pullInVolts as number))
-        return fail("bad-field", id, `“${id}”: dropOutVolts should not be above pullInVolts.`);
-      for (const [which, contact] of (element.contacts as unknown[]).entries()) {
-        if (!isRecord(contact)) return fail("bad-field", id, `“${id}”: contact ${which} is no contact.`);
-        const bad = CONTACT.find(({ field, test }) => !test(contact[field]));
-        if (bad !== undefined)
-          return fail(
-            "bad-field",
-            id,
-            `“${id}”, contact ${which}: ${bad.field} should be ${bad.expected}, found ${JSON.stringify(contact[bad.field]) ?? "nothing"}.`,
-          );
-        pairs.push([contact.a, contact.b]);
-      }
-    }
-    for (const [a, b] of pairs) {
-      if (a === b) return fail("one-node", id, `Both ends of “${id}” are on the node “${String(a)}”.`);
-      touched.add(a as string).add(b as string);
-    }
+  for (const [index, element] of elements.entries()) {
+    const fault = elementFault(element, index, ids, touched);
+    if (fault !== null) return fault;
   }
-  if (!touched.has(json.reference))
-    return fail("unused-reference", null, `No element touches the reference “${json.reference}”.`);
-  return { ok: true, netlist: json as unknown as Netlist };
+  return touched.has(reference) ? null : { code: "unused-reference", element: null, reference };
+}
+
+function elementFault(element: unknown, index: number, ids: Set<string>, touched: Set<string>): NetlistFault | null {
+  if (!isRecord(element)) return badField({ index }, { type: "element" }, element);
+  const { id, type } = element;
+  if (typeof id !== "string" || id === "" || id.includes("#"))
+    return badField({ element: typeof id === "string" ? id : null, index, field: "id" }, { type: "id" }, id);
+  if (ids.has(id)) return { code: "duplicate-id", element: id };
+  ids.add(id);
+  const checks =
+    typeof type === "string" && Object.hasOwn(FIELDS, type) ? FIELDS[type as NetElement["type"]] : undefined;
+  if (checks === undefined) return { code: "unknown-type", element: id, found: String(type) };
+  const wrong = checks.find(({ field, test }) => !test(element[field]));
+  if (wrong !== undefined) return badField({ element: id, field: wrong.field }, wrong.expected, element[wrong.field]);
+  const pairs = type === "relay" ? relayEnds(element, id) : [[element.a, element.b] as const];
+  if (!Array.isArray(pairs)) return pairs as NetlistFault;
+  for (const [a, b] of pairs) {
+    if (a === b) return { code: "one-node", element: id, node: String(a) };
+    touched.add(a as string).add(b as string);
+  }
+  return null;
+}
+
+/** The ends of a relay's coil and contacts, or what is wrong with them. */
+function relayEnds(relay: Record<string, unknown>, id: string): (readonly [unknown, unknown])[] | NetlistFault {
+  const { coilA, coilB, dropOutVolts, pullInVolts, contacts } = relay;
+  if ((dropOutVolts as number) > (pullInVolts as number))
+    return badField({ element: id, field: "dropOutVolts" }, { type: "at-most", field: "pullInVolts" }, dropOutVolts);
+  const ends: (readonly [unknown, unknown])[] = [[coilA, coilB]];
+  for (const [contact, one] of (contacts as unknown[]).entries()) {
+    if (!isRecord(one)) return badField({ element: id, contact }, { type: "contact" }, one);
+    const bad = CONTACT.find(({ field, test }) => !test(one[field]));
+    if (bad !== undefined) return badField({ element: id, contact, field: bad.field }, bad.expected, one[bad.field]);
+    ends.push([one.a, one.b]);
+  }
+  return ends;
 }

@@ -266,7 +266,6 @@ export class Network {
       return {
         code: "stranded-current",
         element: name,
-        message: `The current of “${name}” has nowhere to flow: nothing that conducts joins its two ends.`,
       };
     }
     return this.equations.solve(joined, from, enough) ?? joined;

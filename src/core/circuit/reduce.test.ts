@@ -57,9 +57,9 @@ describe("a netlist without what needs no equations", () => {
         };
         const solve = (netlist: typeof list) => {
           const built = Network.build(netlist);
-          if (!built.ok) throw new Error(built.fault.message);
+          if (!built.ok) throw new Error(built.fault.code);
           const solved = built.network.solve("run");
-          if (!solved.ok) throw new Error(solved.fault.message);
+          if (!solved.ok) throw new Error(solved.fault.code);
           return solved.solution;
         };
         const [reduced, whole] = [solve(list), solve(kept)];
@@ -85,9 +85,9 @@ describe("a netlist without what needs no equations", () => {
   ];
   const solvedWith = (...changes: Change[]) => {
     const built = Network.build({ reference: "0", elements: chain });
-    if (!built.ok) throw new Error(built.fault.message);
+    if (!built.ok) throw new Error(built.fault.code);
     const solved = built.network.solve("run", { changes });
-    if (!solved.ok) throw new Error(solved.fault.message);
+    if (!solved.ok) throw new Error(solved.fault.code);
     return solved.solution;
   };
   test("an open inside of what was merged leaves each side with its own end", () => {
@@ -116,7 +116,7 @@ describe("a netlist without what needs no equations", () => {
       reference: "0",
       elements: [source, resistor("R", "+", "0", 11), resistor("x", "p", "q"), resistor("y", "q", "r")],
     });
-    if (!built.ok) throw new Error(built.fault.message);
+    if (!built.ok) throw new Error(built.fault.code);
     const solved = built.network.solve("run");
     expect(solved.ok && solved.solution.floating.map((island) => [...island].toSorted())).toEqual([["p", "q", "r"]]);
   });

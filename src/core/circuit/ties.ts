@@ -30,7 +30,6 @@ export function tieTogether({ nodes, list }: Branches): Tied | NetlistFault {
           return {
             code: "source-loop",
             element: branch.name,
-            message: `“${branch.name}” closes a loop of sources without resistance: give one of them its resistance.`,
           };
         group[other] = groups;
         offset[other] = (offset[one] as number) + (branch.a === one ? -branch.emf : branch.emf);

@@ -11,6 +11,7 @@ import {
   SETTINGS,
 } from "../power";
 import type { Units } from "../units";
+import { netlistFaultText } from "./circuit";
 import type { ProblemWords } from "./harness";
 import { lengthText, sizeWords } from "./measures";
 import { amps, count, digits, ohms, ratedAmps, ratedVolts, smallVolts, volts } from "./numbers";
@@ -76,7 +77,7 @@ export function powerProblemWords(problem: PowerProblem, units: Units): ProblemW
     case "source-loop":
       return {
         where: "the sources",
-        message: problem.fault.message,
+        message: netlistFaultText(problem.fault),
         cure: "Give each battery and alternator its inner resistance.",
       };
     case "source-without-resistance":
@@ -114,7 +115,7 @@ export function powerProblemWords(problem: PowerProblem, units: Units): ProblemW
     case "no-solution":
       return {
         where: stateWords[problem.state],
-        message: problem.fault.message,
+        message: netlistFaultText(problem.fault),
         cure: "Look at the loads and resistances of the nodes named.",
       };
   }

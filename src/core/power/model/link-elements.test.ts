@@ -81,7 +81,7 @@ function onBench({
   expect(readNetlist(JSON.parse(JSON.stringify(netlist))).ok).toBe(true);
   const built = Network.build(netlist);
   const solved = built.ok ? built.network.solve(state) : built;
-  if (!solved.ok) throw new Error(solved.fault.message);
+  if (!solved.ok) throw new Error(solved.fault.code);
   const { volts, amps, relays } = solved.solution;
   return {
     link,
