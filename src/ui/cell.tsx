@@ -32,15 +32,24 @@ interface CellProps {
   readonly label: string;
   readonly value: string;
   readonly show: ReactNode;
+  /** What stands there while nobody has written anything. */
+  readonly usual?: string;
   readonly guessed?: boolean;
 }
 
-function ShownCell({ label, value, show, guessed = false, onOpen }: CellProps & { onOpen: (typed: string) => void }) {
+function ShownCell({
+  label,
+  value,
+  show,
+  usual,
+  guessed = false,
+  onOpen,
+}: CellProps & { onOpen: (typed: string) => void }) {
   return (
     <button
       type="button"
       data-cell=""
-      aria-label={`${label}: ${value || "none"}; edit`}
+      aria-label={`${label}: ${value || usual || "none"}; edit`}
       className="flex min-h-10 w-full min-w-0 items-center text-left"
       onClick={() => onOpen("")}
       onKeyDown={(event) => {

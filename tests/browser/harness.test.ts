@@ -147,22 +147,20 @@ describe("intake", () => {
     await robin.goTo("/jobs/heron/inventory");
     await robin.sees(/needed and not looked at/);
     await robin.type("Search the inventory", "starter relay");
-    await choose("Starter relay was found", "missing");
+    await robin.click("button", /^Starter relay was found: .*edit$/);
+    await robin.press("missing", Key.ENTER);
     await robin.sees(/1 to source/);
+    await robin.click("button", /^Where Starter relay goes: .*edit$/);
     await robin.type("Where Starter relay goes", "left inner wing");
     await robin.press(Key.ENTER);
     await robin.click("button", /^To source/);
     await robin.sees("Starter relay");
     await robin.driver.navigate().refresh();
     await robin.click("button", /^To source/);
-    await robin.wait("the place that was written", async () =>
-      (await (await robin.find("textbox", "Where Starter relay goes")).getAttribute("value")) === "left inner wing"
-        ? true
-        : null,
-    );
+    await robin.find("button", "Where Starter relay goes: left inner wing; edit");
   });
 
-  test("look-alikes say what would be crossed, and are checked; evidence shows a conflict and takes an answer", async () => {
+  test("confusable connectors say what would be crossed, and are checked; evidence shows a conflict and takes an answer", async () => {
     robin.pictureOnFailure();
     await robin.goTo("/jobs/heron/look-alikes");
     await robin.sees("May destroy electronics");

@@ -18,13 +18,13 @@ afterAll(async () => {
 test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/map");
-  await robin.find("button", /^Accept 27 direct/);
+  await robin.find("button", /^Accept 27 wire only/);
   await robin.press(Key.ARROW_DOWN);
   await robin.press(Key.ENTER);
   await robin.sees("Arithmetic");
   await robin.press("y");
   await robin.sees("Decided: wire only");
-  await robin.find("button", /^Accept 26 direct/);
+  await robin.find("button", /^Accept 26 wire only/);
   await robin.press(Key.ENTER);
   await robin.press(Key.ARROW_DOWN);
   await robin.press("x");
@@ -32,9 +32,9 @@ test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", 
   await robin.chord(Key.CONTROL, "z");
   await robin.sees("Undo: Refuse");
   await robin.chord(Key.CONTROL, "z");
-  await robin.find("button", /^Accept 27 direct/);
+  await robin.find("button", /^Accept 27 wire only/);
   await robin.chord(Key.CONTROL, "y");
-  await robin.find("button", /^Accept 26 direct/);
+  await robin.find("button", /^Accept 26 wire only/);
   for (const [digit, screen] of [
     ["1", "scope"],
     ["2", "pins"],
@@ -84,7 +84,7 @@ test("a file that is dropped is read like one that is chosen, and another counte
   await robin.sees("No cavity fits");
   await robin.type("Choose a cavity", "T1-19");
   await robin.click("option", /T1-19/);
-  await robin.sees("pulsesPerKm against pulsesPerRev: teeth, final drive or tyre");
+  await robin.sees("in pulses per engine revolution: teeth, final drive or tyre");
   await robin.press(Key.ESCAPE);
   const list = await robin.find("list", "Another adapter, by hand");
   await list.sendKeys("frequency", Key.NULL);
@@ -107,11 +107,11 @@ test("a reading made before a wire was changed is stale, and says so", async () 
   await robin.sees("1 of");
   await robin.goTo("/jobs/heron/pins");
   await robin.type("Search this table", "Power earth 1");
-  await robin.click("button", /^Length of C1-6: .*edit$/);
-  await robin.type("Length of C1-6", "far");
+  await robin.click("button", /^Size of C1-6: .*edit$/);
+  await robin.type("Size of C1-6", "far");
   await robin.press(Key.ENTER);
-  await robin.sees("A length such as 1.85 m or 6 ft");
-  await robin.type("Length of C1-6", "30");
+  await robin.sees("A size such as 0.5 or 20 AWG");
+  await robin.type("Size of C1-6", "0.35");
   await robin.press(Key.ENTER);
   await robin.goTo("/jobs/heron/prove");
   await robin.sees("stale");

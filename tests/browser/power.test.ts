@@ -63,19 +63,21 @@ describe("the planted trouble of the sample job is found, cured by what-if, and 
         "return [...document.querySelectorAll('[role=row]')].find((one) => one.innerText.startsWith('donor cavity C1-2') || one.innerText.includes('C1-2\\n'))?.querySelectorAll('[role=cell] button')[3]?.innerText ?? ''",
       );
     await robin.wait("before and after beside each other", async () =>
-      /^0\.\d\d\s*1[01]\.\d\d\s+lives/.test((await crank()).replace(/\n/g, " ")) ? true : null,
+      /^0\.\d\d\s*1[01]\.\d\d\s+live/.test((await crank()).replace(/\n/g, " ")) ? true : null,
     );
     await robin.click("button", /^Accept/);
     await robin.sees("C1-2 from Ignition relay-87");
     await robin.click("button", /^Findings/);
-    await robin.wait("the finding to go", async () => ((await findings()).includes("C1-2 is dead") ? null : true));
+    await robin.wait("the finding to go", async () =>
+      (await findings()).includes("C1-2 has no voltage") ? null : true,
+    );
     await robin.chord(Key.CONTROL, "z");
     await robin.wait("the finding to come back", async () =>
-      (await findings()).includes("C1-2 is dead") ? true : null,
+      (await findings()).includes("C1-2 has no voltage") ? true : null,
     );
     await robin.chord(Key.CONTROL, "y");
     await robin.wait("the finding to go again", async () =>
-      (await findings()).includes("C1-2 is dead") ? null : true,
+      (await findings()).includes("C1-2 has no voltage") ? null : true,
     );
     expect(await robin.fetchText("/api/jobs/heron-planned/document")).toContain("Tried in Power, and taken");
   });
@@ -85,20 +87,22 @@ describe("the planted trouble of the sample job is found, cured by what-if, and 
     await robin.click("button", /^IP-10 is live with the key off, engine coasting/);
     await robin.sees(/Current flows back through the lamp at IP-5: Alternator-D\+ → IP-5 → IP-10/);
     await robin.wait("the path to be drawn", async () => (/IP-10 [3-9]\.\d\d V/.test(await pathText()) ? true : null));
-    await tryCure("A diode in the link from Alternator-D\\+ to IP-5");
+    await tryCure("A diode in the link Alternator-D\\+ to IP-5");
     await robin.sees(/1 finding goes, 0 come/);
     await robin.press("y");
-    await robin.wait("the finding to go", async () => ((await findings()).includes("IP-10 lives") ? null : true));
+    await robin.wait("the finding to go", async () => ((await findings()).includes("IP-10 is live") ? null : true));
   });
 
   test("a sensor's return on the starter's ground: the wire taken out", async () => {
     robin.pictureOnFailure();
     await robin.click("button", /^C2-2, a sensor ground, carries/);
     await robin.sees("Engine earth-1");
-    await tryCure("Take out the wire from C2-2 to Engine earth-1");
+    await tryCure("Remove the wire C2-2 to Engine earth-1");
     await robin.sees(/1 finding goes, 0 come/);
     await robin.press("y");
-    await robin.wait("the finding to go", async () => ((await findings()).includes("a sensor's return") ? null : true));
+    await robin.wait("the finding to go", async () =>
+      (await findings()).includes("a sensor ground, carries") ? null : true,
+    );
     await robin.goTo("/jobs/heron-planned/history");
     await robin.sees("Without the wire C2-2 to Engine earth-1");
   });
@@ -173,7 +177,7 @@ describe("a job in gauges and feet", () => {
     await robin.type("Wire", "Alternator-B+ to Starter-30");
     await robin.type("Size, AWG", "thick");
     await robin.click("button", "Try it");
-    await robin.sees("Size: give 24 AWG to 296 kcmil; that is no size.");
+    await robin.sees("Size: give 24 AWG to 296 kcmil.");
     await robin.type("Size, AWG", "2");
     await robin.type("Length, ft", "5");
     await robin.click("button", "Try it");

@@ -72,8 +72,8 @@ describe("two browsers on one job", () => {
     const [{ entered }, { seen }] = [await robin.noted(), await kim.noted()];
     expect(entered).not.toBeNull();
     expect((seen as number) - (entered as number)).toBeLessThan(2_000);
-    await Promise.all([edit(robin, "Description of C1-2", "from Robin"), edit(kim, "Circuit of C1-2", "K77")]);
-    await robin.sees("K77", 3_000);
+    await Promise.all([edit(robin, "Description of C1-2", "from Robin"), edit(kim, "Size of C1-2", "0.66")]);
+    await robin.sees("0.66", 3_000);
     await kim.sees("from Robin", 3_000);
   });
   test("the same cell while one is typing: what came meanwhile is not written over unasked", async () => {
@@ -104,13 +104,13 @@ describe("two browsers on one job", () => {
   });
   test("one's own change is undone, the other's stays", async () => {
     robin.pictureOnFailure();
-    await edit(robin, "Circuit of C1-6", "R1");
-    await edit(kim, "Circuit of C1-7", "K1");
-    await robin.sees("K1", 3_000);
+    await edit(robin, "Colour of C1-6", "BK/RD");
+    await edit(kim, "Colour of C1-7", "BK/YE");
+    await robin.sees("BK/YE", 3_000);
     await robin.chord(Key.CONTROL, "z");
     // In the cells: the message that tells of the undo names what was undone, for as long as it stands.
-    await kim.find("button", /^Circuit of C1-6: (?!R1)/);
-    await kim.find("button", /^Circuit of C1-7: K1/);
+    await kim.find("button", /^Colour of C1-6: (?!BK\/RD)/);
+    await kim.find("button", /^Colour of C1-7: BK\/YE/);
   });
 });
 

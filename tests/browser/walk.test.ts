@@ -118,7 +118,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   const jobPath = new URL(await robin.driver.getCurrentUrl()).pathname.replace(/\/plan$/, "");
   const csv = await robin.fetchText(`/api${jobPath}/plan`);
   expect(csv).toMatch(
-    /engine-speed,C1-23,YE\/BK,0\.5,pull-up 2\.2 kΩ to 12 V,IP-1,WH\/BK,0\.75,scope showed no pull-up/,
+    /engine speed,C1-23,YE\/BK,0\.5,pull-up 2\.2 kΩ to 12 V,IP-1,WH\/BK,0\.75,scope showed no pull-up/,
   );
   const pdf = (
     await (

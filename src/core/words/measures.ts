@@ -1,5 +1,5 @@
 import { awgText, FOOT_M, mm2ToAwg, type Units } from "../units";
-import { digits } from "./numbers";
+import { digits, fixed } from "./numbers";
 
 /** Above 0000 gauge there are thousands of circular mils: the area of a circle of 0.001 in. */
 const LARGEST_GAUGE_MM2 = 115;
@@ -34,7 +34,7 @@ export function massText(kg: number, units: Units): string {
 
 /** A temperature in the job's units: `20 °C`, `68 °F`. */
 export const temperatureText = (celsius: number, units: Units): string =>
-  units === "metric" ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`;
+  units === "metric" ? `${fixed(celsius, 0)} °C` : `${fixed((celsius * 9) / 5 + 32, 0)} °F`;
 
 /** Degrees Celsius of so many Fahrenheit. */
 export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;

@@ -23,7 +23,7 @@ describe("as they are printed", () => {
   test.each([
     [20, "metric", "20 °C"],
     [20, "imperial", "68 °F"],
-    [-40, "imperial", "-40 °F"],
+    [-40, "imperial", "−40 °F"],
     [85.4, "metric", "85 °C"],
   ] as const)("%s °C in %s: %s", (celsius, system, text) => expect(temperatureText(celsius, system)).toBe(text));
   test("Fahrenheit and back", () => expect([-40, 32, 212].map(celsiusOf)).toEqual([-40, 0, 100]));

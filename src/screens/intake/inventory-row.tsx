@@ -36,18 +36,24 @@ export function InventoryRow({ item, row, edits }: Props) {
       edits.text(item, field, written, label);
       return null;
     };
-    return <TextCell label={label} value={value} show={show} onSave={save} />;
+    return (
+      <span role="cell">
+        <TextCell label={label} value={value} usual={usual} show={show} onSave={save} />
+      </span>
+    );
   };
   return (
     <>
       <What item={item} state={row?.state} />
-      <ChoiceCell
-        label={`${name} was found`}
-        value={state}
-        show={state}
-        choices={STATES}
-        onChoose={(key) => edits.state(item, key)}
-      />
+      <span role="cell">
+        <ChoiceCell
+          label={`${name} was found`}
+          value={state}
+          show={state}
+          choices={STATES}
+          onChoose={(key) => edits.state(item, key)}
+        />
+      </span>
       {text("foundAt", `Where ${name} was found`, item.place ?? "")}
       {text("goesTo", `Where ${name} goes`)}
       {text("note", `Note on ${name}`)}
@@ -58,7 +64,7 @@ export function InventoryRow({ item, row, edits }: Props) {
 function What({ item, state }: { item: InventoryItem; state: CountRow["state"] | undefined }) {
   const name = inventoryName(item.what);
   return (
-    <span className="flex min-w-0 items-center gap-2">
+    <span role="cell" className="flex min-w-0 items-center gap-2">
       <StateMark mark={markOf(state)} />
       <span className="min-w-0">
         <strong className="block truncate font-semibold" title={name}>
