@@ -36,7 +36,9 @@ export function withTable(document: JobDocument, side: Side, table: Uint8Array, 
   const [issue] = result.table.issues;
   if (issue !== undefined)
     throw new Error(`${name}: line ${"line" in issue ? issue.line : "?"}: ${JSON.stringify(issue)}`);
-  let count = 0;
+  const connectors = document.connectors.filter((row) => row.side === side);
+  const ids = new Set(connectors.map((row) => row.id));
+  let count = connectors.length + document.pins.filter((row) => ids.has(row.connectorId)).length;
   const makeId = () => {
     count += 1;
     return `${side}-${count}`;

@@ -26,6 +26,14 @@ export function listJobs(db: Db): Promise<JobSummary[]> {
 
 const tableLists = () => Object.entries(LISTS) as [ListTable, (typeof LISTS)[ListTable]][];
 
+/** What a job is called; null where there is none of that id. */
+export function jobName(db: Db, id: string): Promise<string | null> {
+  return reading(async () => {
+    const [rows] = await db.query<RowDataPacket[]>("SELECT name FROM job WHERE id = ?", [id]);
+    return rows[0] === undefined ? null : String(rows[0].name);
+  });
+}
+
 /** The whole job as it stood at one revision; null where there is none of that id. */
 export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
   return transaction(on, async (db) => {

@@ -167,6 +167,25 @@ export class Person {
     await this.wait(`to see “${text}”`, async () => (shown(await this.text()) ? true : null), within);
   }
 
+  /** Runs a script at the start of every page from now on, before the page's own. */
+  async onEveryPage(source: string): Promise<void> {
+    await this.devTools("Page.addScriptToEvaluateOnNewDocument", { source });
+  }
+
+  /** How long this page has run scripts so far, s. */
+  async scriptSeconds(): Promise<number> {
+    await this.devTools("Performance.enable", {});
+    const { metrics } = (await this.devTools("Performance.getMetrics", {})) as {
+      metrics: { name: string; value: number }[];
+    };
+    return metrics.find((one) => one.name === "ScriptDuration")?.value ?? 0;
+  }
+
+  private async devTools(command: string, parameters: object): Promise<unknown> {
+    type DevTools = { sendAndGetDevToolsCommand: (command: string, parameters: object) => Promise<unknown> };
+    return (this.driver as unknown as DevTools).sendAndGetDevToolsCommand(command, parameters);
+  }
+
   /** Waits until the page has not changed for a moment: workers have answered, and what they say is drawn. */
   async settles(): Promise<void> {
     await this.driver.executeAsyncScript(`

@@ -156,7 +156,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.type(reading, "0.21");
   await robin.press(Key.ENTER);
   await robin.sees("1 of");
-  await robin.sees("Ground C1-7 to the battery's negative");
+  await robin.sees("Ground C1-7 to battery negative");
 
   // 7. Everything kept: after a reload, with undo, redo and history across it.
   await robin.driver.navigate().refresh();

@@ -1,4 +1,4 @@
-import { directionOf, fieldOf, type Quantity } from "../forms";
+import { directionOf, fieldOf, type Quantity, type Side } from "../forms";
 import type { UnmatchedReason } from "./reasons";
 import { loadAmps } from "./switched";
 import { pointOf, type SignalPin, type Surroundings, type Way } from "./types";
@@ -68,7 +68,11 @@ class Matcher {
   private readonly feeds: SignalPin[];
   /** Amperes hung on each provider by links made so far; null once one of them is not known. */
   private readonly hung = new Map<string, number | null>();
-  private readonly fixed = new Map<string, string>();
+  /** By provider, until something more is hung on it; and by what it depends on, its number. */
+  private readonly likenesses = new Map<string, number>();
+  private readonly numbers = new Map<string, number>();
+  /** A of what is wired to a circuit, or shares its quantity where none is written; null where one of them is not known. */
+  private readonly wiredAmps = new Map<string, number | null>();
   private readonly links: ProposedLink[] = [];
   private readonly reasons = new Map<string, UnmatchedReason>();
 
@@ -118,19 +122,18 @@ class Matcher {
     const able = members.filter((pin) => directionOf(pin.form.kind) !== "none");
     const buses = able.filter((pin) => directionOf(pin.form.kind) === "shared");
     this.matchBuses(quantity, buses);
-    const providers = able.filter((pin) => directionOf(pin.form.kind) === "provider");
-    const consumers = able.filter((pin) => directionOf(pin.form.kind) === "consumer");
-    for (const consumer of consumers) this.serve(quantity, consumer, providers);
-    for (const provider of providers) this.explainProvider(quantity, provider, consumers);
+    const providers = new Mates(able.filter((pin) => directionOf(pin.form.kind) === "provider"));
+    const consumers = new Mates(able.filter((pin) => directionOf(pin.form.kind) === "consumer"));
+    for (const consumer of consumers.pins) this.serve(quantity, consumer, providers);
+    for (const provider of providers.pins) this.explainProvider(quantity, provider, consumers);
   }
 
-  private serve(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): void {
+  private serve(quantity: Quantity, consumer: SignalPin, providers: Mates): void {
     if (this.served.has(consumer.id)) return;
-    const able = providers.filter((provider) => sameIndex(provider, consumer) && !this.isRefused(provider, consumer));
-    const own = able.filter((provider) => provider.side === consumer.side && this.joined(provider, consumer, quantity));
-    const across = able.filter((provider) => provider.side !== consumer.side);
+    const own = this.notRefused(providers.of(consumer.side, consumer.index), consumer);
+    const across = this.notRefused(providers.of(otherSide(consumer.side), consumer.index), consumer);
     const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
-    const home = wired ?? own[0];
+    const home = wired ?? own.find((provider) => this.joined(provider, consumer, quantity));
     // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can.
     const stays = consumer.side === "donor" ? home : FEEDS.has(quantity) ? wired : undefined;
     if (stays !== undefined) {
@@ -144,7 +147,7 @@ class Matcher {
     } else if (home !== undefined) {
       this.reasons.set(consumer.id, { code: "own-side-none-across", partner: pointOf(home), quantity });
     } else {
-      this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers));
+      this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers.pins));
     }
   }
 
@@ -152,9 +155,9 @@ class Matcher {
     let best: ProposedLink | null = null;
     // Providers that differ in name alone give the same answer, and the first of them is taken: a table of 20,000 rows
     // has thousands of like grounds and feeds, and reckoning each pair took minutes.
-    const weighed = new Set<string>();
+    const weighed = new Set<number>();
     for (const provider of providers) {
-      const likeness = this.likeness(provider, consumer);
+      const likeness = this.likeness(provider);
       if (weighed.has(likeness)) continue;
       weighed.add(likeness);
       const candidate: ProposedLink = { quantity, provider, consumer, ways: this.ways(provider, consumer) };
@@ -163,14 +166,17 @@ class Matcher {
     return best;
   }
 
-  /** All of a provider that a way, or its rank, can depend on. */
-  private likeness(provider: SignalPin, consumer: SignalPin): string {
-    let fixed = this.fixed.get(provider.id);
-    if (fixed === undefined) {
-      fixed = JSON.stringify([provider.form, provider.form.kind === "ground" ? provider.sizeMm2 : null]);
-      this.fixed.set(provider.id, fixed);
-    }
-    return `${fixed} ${this.hangingOn(provider, consumer)} ${this.hung.has(provider.id)} ${provider.index === consumer.index}`;
+  /** All of a provider that a way across, or its rank, can depend on, as a number: the same for those that differ in name alone. */
+  private likeness(provider: SignalPin): number {
+    const known = this.likenesses.get(provider.id);
+    if (known !== undefined) return known;
+    const { form, sizeMm2, index } = provider;
+    const has = this.hung.has(provider.id);
+    const text = JSON.stringify([form, form.kind === "ground" ? sizeMm2 : null, this.loadOn(provider), has, index]);
+    const found = this.numbers.get(text) ?? this.numbers.size;
+    this.numbers.set(text, found);
+    this.likenesses.set(provider.id, found);
+    return found;
   }
 
   /** Verdict first; then the partner of the same number; then, among equals, the one that fewer hang on. */
@@ -241,16 +247,20 @@ class Matcher {
       );
   }
 
+  private notRefused(providers: readonly SignalPin[], consumer: SignalPin): readonly SignalPin[] {
+    return this.refused.size === 0 ? providers : providers.filter((provider) => !this.isRefused(provider, consumer));
+  }
+
   private isRefused(provider: SignalPin, consumer: SignalPin): boolean {
     return this.refused.size > 0 && this.refused.has(pairKey(provider.id, consumer.id));
   }
 
-  private explainProvider(quantity: Quantity, provider: SignalPin, consumers: readonly SignalPin[]): void {
-    const mates = consumers.filter((consumer) => consumer.side === provider.side && sameIndex(provider, consumer));
+  private explainProvider(quantity: Quantity, provider: SignalPin, consumers: Mates): void {
+    const mates = consumers.of(provider.side, provider.index);
     const own =
       mates.find((mate) => mate.circuit !== null && mate.circuit === provider.circuit) ??
       mates.find((mate) => mate.circuit === null || provider.circuit === null);
-    const across = consumers.find((consumer) => consumer.side !== provider.side && sameIndex(provider, consumer));
+    const [across] = consumers.of(otherSide(provider.side), provider.index);
     if (own !== undefined) this.reasons.set(provider.id, { code: "own-side", partner: pointOf(own) });
     else if (across !== undefined)
       this.reasons.set(provider.id, { code: "served-by-another", consumer: pointOf(across) });
@@ -264,7 +274,7 @@ class Matcher {
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
     const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.freeOf(pin) }));
     return {
-      hangingAmps: this.hangingOn(provider, consumer),
+      hangingAmps: provider.side === consumer.side ? this.hangingOn(provider, consumer) : this.loadOn(provider),
       // Few pairs need a relay; reckoning every feed's rest for each pair took most of the time.
       get feeds() {
         return feeds();
@@ -308,7 +318,24 @@ class Matcher {
     );
   }
 
+  /** {@link hangingOn} for whatever takes from the other side: of the provider's own copper nothing is left out then. */
+  private loadOn(provider: SignalPin): number | null {
+    const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
+    if (linked === null) return null;
+    const { side, circuit, quantity, index } = provider;
+    const key = circuit === null ? JSON.stringify([side, quantity, index]) : `${side} ${circuit}`;
+    let wired = this.wiredAmps.get(key);
+    if (wired === undefined) {
+      // An output draws nothing itself, so that it need not be left out.
+      const mates = circuit === null ? this.unwiredMates(provider) : (this.byCircuit.get(key) ?? []);
+      wired = mates.map(drawOf).reduce((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
+      this.wiredAmps.set(key, wired);
+    }
+    return wired === null ? null : linked + wired;
+  }
+
   hang(provider: SignalPin, consumer: SignalPin): void {
+    this.likenesses.delete(provider.id);
     const amps = drawOf(consumer);
     const before = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
     this.hung.set(provider.id, amps === null || before === null ? null : before + amps);
@@ -318,6 +345,26 @@ class Matcher {
   private joined(provider: SignalPin, consumer: SignalPin, quantity: Quantity): boolean {
     if (provider.circuit !== null && consumer.circuit !== null) return provider.circuit === consumer.circuit;
     return !FEEDS.has(quantity);
+  }
+}
+
+const otherSide = (side: Side): Side => (side === "donor" ? "host" : "donor");
+
+/** Pins of one quantity and direction; those of a side that go with an index are found once for all that ask. */
+class Mates {
+  private readonly found = new Map<string, readonly SignalPin[]>();
+
+  constructor(readonly pins: readonly SignalPin[]) {}
+
+  of(side: Side, index: string | null): readonly SignalPin[] {
+    const key = `${side} ${JSON.stringify(index)}`;
+    const known = this.found.get(key);
+    if (known !== undefined) return known;
+    const own = this.pins.filter(
+      (pin) => pin.side === side && (index === null || pin.index === null || pin.index === index),
+    );
+    this.found.set(key, own);
+    return own;
   }
 }
 

@@ -54,6 +54,10 @@ export class Deriver {
     ): readonly Decision[] => decisionsOf({ pins, connectors, links }),
   );
   private readonly lines = lastOf(deriveLines);
+  private readonly pinViews = lastOf((pins: readonly PinView[]) => ({
+    pins,
+    pinById: new Map(pins.map((pin) => [pin.row.id, pin])),
+  }));
   private readonly rest = lastOf(deriveRest);
 
   /** The lines of the map, which the power solution is made from. */
@@ -61,15 +65,14 @@ export class Deriver {
     return this.lines(this.signals(pins, connectors), this.decisions(pins, connectors, links));
   }
 
+  /** The cavities alone, which follow the document at once. */
+  pins({ pins, connectors }: JobDocument): Pick<Derived, "pins" | "pinById"> {
+    return this.pinViews(this.views(pins, connectors));
+  }
+
   derive(document: JobDocument, expected: Expected = null): Derived {
     const { pins: rows, connectors, readings } = document;
-    return this.rest(
-      this.views(rows, connectors),
-      this.signals(rows, connectors),
-      this.plan(document),
-      readings,
-      expected,
-    );
+    return this.rest(this.pins(document), this.signals(rows, connectors), this.plan(document), readings, expected);
   }
 }
 
@@ -95,13 +98,12 @@ function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connect
 }
 
 function deriveRest(
-  pins: readonly PinView[],
+  { pins, pinById }: Pick<Derived, "pins" | "pinById">,
   signals: readonly SignalPin[],
   plan: PlanLines,
   readings: JobDocument["readings"],
   expected: Expected,
 ): Derived {
-  const pinById = new Map(pins.map((pin) => [pin.row.id, pin]));
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
     const [signal, pin] = [signalById.get(id), pinById.get(id)];

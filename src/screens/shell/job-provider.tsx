@@ -1,7 +1,16 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+} from "react";
 import { toast } from "sonner";
 import type { LoadedJob } from "@/job/edit";
 import type { RowOp } from "@/job/ops";
@@ -55,12 +64,12 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   );
   const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
   const [deriver] = useState(() => new Deriver());
-  const plan = useMemo(() => deriver.plan(snapshot.document), [deriver, snapshot.document]);
-  const power = usePower(snapshot.document, plan.lines);
-  const derived = useMemo(
-    () => deriver.derive(snapshot.document, power.expected),
-    [deriver, snapshot.document, power.expected],
-  );
+  // What was typed or decided is shown at once; matching and the rest follow when there is time.
+  const settled = useDeferredValue(snapshot.document);
+  const plan = useMemo(() => deriver.plan(settled), [deriver, settled]);
+  const power = usePower(settled, plan.lines);
+  const derived = useMemo(() => deriver.derive(settled, power.expected), [deriver, settled, power.expected]);
+  const pins = useMemo(() => deriver.pins(snapshot.document), [deriver, snapshot.document]);
   const harness = useHarness(snapshot.document);
 
   useEffect(() => {
@@ -80,6 +89,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
     return {
       ...snapshot,
       ...derived,
+      ...pins,
       ...harness,
       ...power,
       blockers: [
@@ -103,7 +113,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
       step: (role) => named(() => void sync.step(role)),
       rename: () => setAsking({ act: () => undefined }),
     };
-  }, [snapshot, derived, harness, power, person, loaded.id, sync]);
+  }, [snapshot, derived, pins, harness, power, person, loaded.id, sync]);
 
   return (
     <JobContext.Provider value={value}>

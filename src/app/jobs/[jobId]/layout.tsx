@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache, type ReactNode } from "react";
+import { preload } from "react-dom";
 import { DatabaseDown } from "@/screens/shell/database-down";
-import { JobProvider } from "@/screens/shell/job-provider";
-import { JobShell } from "@/screens/shell/job-shell";
+import { JobLoader } from "@/screens/shell/job-loader";
 import { DatabaseError } from "@/server/errors";
-import { loadJob } from "@/server/jobs";
+import { jobName } from "@/server/jobs";
 import { pool } from "@/server/pool";
 
 interface Props {
@@ -13,26 +13,33 @@ interface Props {
   readonly params: Promise<{ jobId: string }>;
 }
 
-/** The whole job, once per request; "down" while the database does not answer. */
-const load = cache(async (jobId: string) =>
-  loadJob(pool(), jobId).catch((error: unknown) => {
-    if (error instanceof DatabaseError) return "down" as const;
-    throw error;
-  }),
+/** The job's name, once per request; "down" while the database does not answer. */
+const nameOf = cache(async (jobId: string) =>
+  jobName(pool(), jobId).then(
+    (name) => ({ name }),
+    (error: unknown) => {
+      if (error instanceof DatabaseError) return "down" as const;
+      throw error;
+    },
+  ),
 );
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const job = await load((await params).jobId);
-  return { title: job === null || job === "down" ? "Job" : job.document.job.name };
+  const found = await nameOf((await params).jobId);
+  return { title: found === "down" ? "Job" : (found.name ?? "Job") };
 }
 
+/** The page itself carries nothing of the job: it is fetched once, compressed, and kept while the person goes from screen to screen. */
 export default async function Layout({ children, params }: Props) {
-  const job = await load((await params).jobId);
-  if (job === "down") return <DatabaseDown />;
-  if (job === null) notFound();
+  const { jobId } = await params;
+  const found = await nameOf(jobId);
+  if (found === "down") return <DatabaseDown />;
+  if (found.name === null) notFound();
+  // Its fetching begins with the page's own scripts.
+  preload(`/api/jobs/${jobId}`, { as: "fetch", crossOrigin: "anonymous" });
   return (
-    <JobProvider loaded={job}>
-      <JobShell>{children}</JobShell>
-    </JobProvider>
+    <JobLoader jobId={jobId} name={found.name}>
+      {children}
+    </JobLoader>
   );
 }

@@ -1,0 +1,59 @@
+"use client";
+
+import { type ReactNode, useEffect, useState } from "react";
+import type { LoadedJob } from "@/job/edit";
+import { Button } from "@/ui/controls";
+import { Logo } from "@/ui/marks";
+import { Empty } from "@/ui/states";
+import { JobProvider } from "./job-provider";
+import { JobShell } from "./job-shell";
+
+type Loading = { readonly state: "loading" | "failed" } | { readonly state: "loaded"; readonly job: LoadedJob };
+
+/** Fetches the job once for all of its screens, and shows them when it is there. */
+export function JobLoader({ jobId, name, children }: { jobId: string; name: string; children: ReactNode }) {
+  const [loading, setLoading] = useState<Loading>({ state: "loading" });
+  const [attempt, setAttempt] = useState(0);
+  useEffect(() => {
+    let current = true;
+    setLoading({ state: "loading" });
+    void fetchJob(jobId).then((job) => {
+      if (current) setLoading(job === null ? { state: "failed" } : { state: "loaded", job });
+    });
+    return () => {
+      current = false;
+    };
+  }, [jobId, attempt]);
+  if (loading.state === "loaded")
+    return (
+      <JobProvider key={jobId} loaded={loading.job}>
+        <JobShell>{children}</JobShell>
+      </JobProvider>
+    );
+  return (
+    <main className="flex h-dvh flex-col">
+      <p className="wide flex h-[52px] items-center gap-2 border-b border-rule2 px-4">
+        <Logo />
+        Pantograph <span className="font-sans font-normal text-ink2">{name}</span>
+      </p>
+      {loading.state === "loading" ? (
+        <p role="status" className="p-4 text-ink2">
+          Opening the job …
+        </p>
+      ) : (
+        <Empty title="The job could not be fetched">
+          <p>The server or its database does not answer. Nothing is lost.</p>
+          <Button primary onClick={() => setAttempt(attempt + 1)}>
+            Try again
+          </Button>
+        </Empty>
+      )}
+    </main>
+  );
+}
+
+async function fetchJob(jobId: string): Promise<LoadedJob | null> {
+  // As the page's preload asks for it, so that it is fetched once.
+  const answer = await fetch(`/api/jobs/${jobId}`).catch(() => null);
+  return answer?.ok ? ((await answer.json()) as LoadedJob) : null;
+}
