@@ -79,7 +79,7 @@ describe("the planted trouble of the sample job is found, cured by what-if, and 
     await robin.wait("the finding to go again", async () =>
       (await findings()).includes("C1-2 has no voltage") ? null : true,
     );
-    expect(await robin.fetchText("/api/jobs/heron-planned/document")).toContain("Tried in Power, and accepted");
+    expect(await robin.fetchText("/api/jobs/heron-planned/document")).toContain("Tried in Power and accepted");
   });
 
   test("the charge lamp that feeds the ignition back: a diode in its link", async () => {
