@@ -18,9 +18,15 @@ export function keepSameRows(before: JobDocument, after: JobDocument): JobDocume
 
 function sameRows<T extends Rows>(before: T, after: T): T {
   if (before === after) return after;
-  const known = new Map(before.map((row) => [row.id, row]));
-  const rows = after.map((row) => {
-    const old = known.get(row.id);
+  // Most changes leave every row at its place: only where one moved are they looked up by their ids.
+  let byId: Map<string, T[number]> | null = null;
+  const known = (id: string) => {
+    byId ??= new Map(before.map((row) => [row.id, row]));
+    return byId.get(id);
+  };
+  const rows = after.map((row, at) => {
+    const there = before[at];
+    const old = there?.id === row.id ? there : known(row.id);
     return old !== undefined && (old === row || dequal(old, row)) ? old : row;
   });
   const unchanged = rows.length === before.length && rows.every((row, at) => row === before[at]);

@@ -1,3 +1,4 @@
+import { cachedBy } from "@/core/cached-by";
 import { KNOWN_FROM } from "@/core/intake";
 import { type Blocker, type Decision, deriveLines, findBlockers, type PlanLines } from "@/core/plan";
 import type { ExpectedVolts } from "@/core/power";
@@ -85,15 +86,25 @@ function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R): (...a
   };
 }
 
+/** A row's view, which stays the same object as long as the row and its connector do: what shows it is not drawn again. */
+const viewsOf = cachedBy((_row: PinRow) => new WeakMap<ConnectorRow, PinView>());
+
+function viewPin(row: PinRow, connector: ConnectorRow): PinView {
+  const views = viewsOf(row);
+  const known = views.get(connector);
+  if (known !== undefined) return known;
+  const view = { row, connector, label: cavityLabel({ connector: connector.label, cavity: row.cavity }) };
+  views.set(connector, view);
+  return view;
+}
+
 function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connectors"]): PinView[] {
   const connectors = new Map(connectorRows.map((row) => [row.id, row]));
   return rows
     .toSorted((a, b) => a.position - b.position)
     .flatMap((row): PinView[] => {
       const connector = connectors.get(row.connectorId);
-      return connector === undefined
-        ? []
-        : [{ row, connector, label: cavityLabel({ connector: connector.label, cavity: row.cavity }) }];
+      return connector === undefined ? [] : [viewPin(row, connector)];
     });
 }
 

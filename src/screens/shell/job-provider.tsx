@@ -70,7 +70,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   const power = usePower(settled, plan.lines);
   const derived = useMemo(() => deriver.derive(settled, power.expected), [deriver, settled, power.expected]);
   const pins = useMemo(() => deriver.pins(snapshot.document), [deriver, snapshot.document]);
-  const harness = useHarness(snapshot.document);
+  const harness = useHarness(settled);
 
   useEffect(() => {
     setPerson(localStorage.getItem(PERSON_KEY) ?? "");
