@@ -4,25 +4,20 @@ import type { JobDocument, PinRow } from "./schema";
 
 /**
  * A cavity described anew: what was only proposed for it is proposed again from the new words, read with the other rows of
- * its side; what a table gave or a person confirmed stays. Null where nothing changes.
+ * its connector, which alone tell what it is on; what a table gave or a person confirmed stays. Null where nothing changes.
  */
 export function describeOp(document: JobDocument, pinId: string, description: string | null): RowOp | null {
   const row = document.pins.find((pin) => pin.id === pinId);
-  const side = document.connectors.find((connector) => connector.id === row?.connectorId)?.side;
-  if (row === undefined || side === undefined) return null;
-  const labels = new Map(
-    document.connectors
-      .filter((connector) => connector.side === side)
-      .map((connector) => [connector.id, connector.label]),
-  );
-  const members = document.pins.filter((pin) => labels.has(pin.connectorId));
+  const connector = document.connectors.find(({ id }) => id === row?.connectorId);
+  if (row === undefined || connector === undefined) return null;
+  const members = document.pins.filter((pin) => pin.connectorId === connector.id);
   const readings = classifyPins(
     members.map((pin) => ({
-      connector: labels.get(pin.connectorId) ?? "",
+      connector: connector.label,
       cavity: pin.cavity,
       description: pin.id === pinId ? description : pin.description,
     })),
-    side,
+    connector.side,
   );
   const reading = readings[members.indexOf(row)];
   const kind: Partial<PinRow> =

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
+import { heronTables } from "@/demo/heron";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 import { type PinReading, rankQuantity } from "./classify";
@@ -139,4 +140,23 @@ describe("what a reading leans on", () => {
     expect(one("Fuse box", "F2 permanent live, spare way").kind.value).toBe("supply-out");
     expect(one("ECU", "not used (A/C clutch)").kind.value).toBe("spare");
   });
+});
+
+test("a connector is read alike alone and within its side's table: editing one cell need not read all of them", () => {
+  const document = heronTables();
+  for (const side of ["donor", "host"] as const) {
+    const labels = new Map(document.connectors.filter((one) => one.side === side).map((one) => [one.id, one.label]));
+    const rows = document.pins
+      .filter((pin) => labels.has(pin.connectorId))
+      .map(({ connectorId, cavity, description }) => ({
+        connector: labels.get(connectorId) ?? "",
+        cavity,
+        description,
+      }));
+    const whole = classifyPins(rows, side);
+    for (const label of labels.values()) {
+      const own = rows.filter((row) => row.connector === label);
+      expect(classifyPins(own, side)).toEqual(whole.filter((_, at) => rows[at]?.connector === label));
+    }
+  }
 });
