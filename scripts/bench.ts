@@ -3,7 +3,7 @@ import { type Netlist, Network, Predictor } from "@/core/circuit";
 import { FUNCTIONS } from "@/core/functions";
 import { buildHarness, type HarnessFacts } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
-import { PowerDesk, type PowerEdit } from "@/core/power";
+import { PowerAnalysis, type PowerEdit } from "@/core/power";
 import { matchSignals, type SignalPin } from "@/core/signals";
 import { sliceHarness } from "@/core/slice";
 import { NETLIST_KEYS, type NetlistKey } from "@/core/state";
@@ -316,7 +316,7 @@ print(
   anew * 100,
 );
 
-const desk = new PowerDesk();
+const desk = new PowerAnalysis();
 const input = powerInputOf(ridgewayDocument());
 let report = desk.load(input);
 const loaded = median(() => {

@@ -5,7 +5,7 @@ import {
   factsOf,
   type KeyRow,
   keyTable,
-  PowerDesk,
+  PowerAnalysis,
   type PowerEdit,
   reportPower,
   solvePower,
@@ -16,7 +16,7 @@ import { powerInputOf } from "./power-facts";
 
 /** What is tried on the large sample takes all it can from the plan as it is; here everything is made and solved again from the tables. */
 const input = powerInputOf(ridgewayDocument());
-const desk = new PowerDesk();
+const desk = new PowerAnalysis();
 const report = desk.load(input);
 const anew = (edits: readonly PowerEdit[]) => solvePower(buildModel(edits.reduce(editFacts, factsOf(input))));
 

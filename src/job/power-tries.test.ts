@@ -6,7 +6,7 @@ import {
   editFacts,
   factsOf,
   keyTable,
-  PowerDesk,
+  PowerAnalysis,
   type PowerEdit,
   reportPower,
   SETTING_KEYS,
@@ -25,7 +25,7 @@ import { signalPins } from "./signal-pins";
 const heron = heronDocument();
 const input = powerInputOf(heron);
 const facts = factsOf(input);
-const desk = new PowerDesk();
+const desk = new PowerAnalysis();
 const report = desk.load(input);
 const pins = report.rows.map((row) => row.pin.id);
 const feeds = report.rows.filter((row) => row.role === "feed").map((row) => row.pin.id);
@@ -137,7 +137,7 @@ const able = edit
 test("and carried out on the job it is the same again", () =>
   fc.assert(
     fc.property(able, fc.nat(), (tried, run) => {
-      const bare = new PowerDesk();
+      const bare = new PowerAnalysis();
       bare.load(decided(heron));
       const effect = bare.tryEdits([tried]);
       let count = 0;
@@ -146,7 +146,7 @@ test("and carried out on the job it is the same again", () =>
         return `made-${run}-${count}`;
       };
       const plan = { wires: facts.harness.wires, parts: facts.harness.parts, links: facts.links };
-      const done = new PowerDesk().load(decided(applyOps(heron, editsOps(heron, [tried], plan, makeId))));
+      const done = new PowerAnalysis().load(decided(applyOps(heron, editsOps(heron, [tried], plan, makeId))));
       const byPin = new Map(done.rows.map((row) => [row.pin.id, row]));
       for (const row of effect.report?.rows ?? []) {
         const other = byPin.get(row.pin.id);

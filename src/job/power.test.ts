@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { factsOf, PowerDesk, type PowerEdit } from "@/core/power";
+import { factsOf, PowerAnalysis, type PowerEdit } from "@/core/power";
 import { assumptionText, cavityLabel, drawnValue, editFaultText, fuseCheckText, powerProblemWords } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
 import { toldFindings } from "../../tests/support/told";
@@ -10,7 +10,7 @@ import type { JobDocument } from "./schema";
 
 const heron = heronDocument();
 const deskOf = (document: JobDocument) => {
-  const desk = new PowerDesk();
+  const desk = new PowerAnalysis();
   return { desk, report: desk.load(powerInputOf(document)) };
 };
 const { desk, report } = deskOf(heron);
@@ -160,7 +160,7 @@ describe("what is tried is what is carried out", () => {
 });
 
 describe("a job that is read in gauges and feet", () => {
-  const american = new PowerDesk();
+  const american = new PowerAnalysis();
   const told = (units: "metric" | "imperial") => {
     const loaded = american.load(powerInputOf({ ...heron, job: { ...heron.job, units } }));
     const path = american.path(

@@ -136,10 +136,19 @@ export function ChoiceCell<K extends string>({
   ...cell
 }: CellProps & { choices: readonly Choice<K>[]; onChoose: (key: K) => void; name?: string }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const terms = (typed ?? "").toLowerCase().split(/\s+/);
-  const fitting = choices.filter(({ words }) => terms.every((term) => words.toLowerCase().includes(term)));
+  // A table has hundreds of these: what opens is made when it opens.
+  if (typed === null)
+    return (
+      <span className="block w-full min-w-0" data-choice={name}>
+        <ShownCell {...cell} onOpen={setTyped} />
+      </span>
+    );
+  const choose = (key: K) => {
+    setTyped(null);
+    onChoose(key);
+  };
   return (
-    <Popover.Root open={typed !== null} onOpenChange={(open) => !open && setTyped(null)}>
+    <Popover.Root open onOpenChange={(open) => !open && setTyped(null)}>
       <Popover.Anchor asChild>
         <span className="block w-full min-w-0" data-choice={name}>
           <ShownCell {...cell} onOpen={setTyped} />
@@ -152,36 +161,43 @@ export function ChoiceCell<K extends string>({
           collisionPadding={8}
           className="z-50 w-64 border-[1.5px] border-ink bg-sheet"
         >
-          <Command shouldFilter={false} label={cell.label}>
-            <Command.Input
-              autoFocus
-              value={typed ?? ""}
-              onValueChange={setTyped}
-              aria-label={cell.label}
-              className="field border-0"
-            />
-            <Command.List className="max-h-64 overflow-auto border-t border-rule">
-              <Command.Empty className="px-3 py-2 text-ink2">No such word.</Command.Empty>
-              {fitting.map((one) => (
-                <Command.Item
-                  key={one.key}
-                  value={one.key}
-                  onSelect={() => {
-                    setTyped(null);
-                    onChoose(one.key);
-                  }}
-                  className="flex min-h-10 cursor-pointer items-center gap-2 px-3 text-[13px] data-[selected=true]:bg-ink data-[selected=true]:text-bench"
-                >
-                  <span className="flex-1">{one.words}</span>
-                  {one.confidence !== undefined && (
-                    <span className="font-mono opacity-70">{Math.round(100 * one.confidence)} %</span>
-                  )}
-                </Command.Item>
-              ))}
-            </Command.List>
-          </Command>
+          <Choices label={cell.label} choices={choices} typed={typed} onType={setTyped} onChoose={choose} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+interface ChoicesProps<K extends string> {
+  readonly label: string;
+  readonly choices: readonly Choice<K>[];
+  readonly typed: string;
+  readonly onType: (text: string) => void;
+  readonly onChoose: (key: K) => void;
+}
+
+function Choices<K extends string>({ label, choices, typed, onType, onChoose }: ChoicesProps<K>) {
+  const terms = typed.toLowerCase().split(/\s+/);
+  const fitting = choices.filter(({ words }) => terms.every((term) => words.toLowerCase().includes(term)));
+  return (
+    <Command shouldFilter={false} label={label}>
+      <Command.Input autoFocus value={typed} onValueChange={onType} aria-label={label} className="field border-0" />
+      <Command.List className="max-h-64 overflow-auto border-t border-rule">
+        <Command.Empty className="px-3 py-2 text-ink2">No such word.</Command.Empty>
+        {fitting.map((one) => (
+          <Command.Item
+            key={one.key}
+            value={one.key}
+            onSelect={() => onChoose(one.key)}
+            className="flex min-h-10 cursor-pointer items-center gap-2 px-3 text-[13px] data-[selected=true]:bg-ink data-[selected=true]:text-bench"
+          >
+            <span className="flex-1">{one.words}</span>
+            {one.confidence !== undefined && (
+              <span className="font-mono opacity-70">{Math.round(100 * one.confidence)} %</span>
+            )}
+          </Command.Item>
+        ))}
+      </Command.List>
+    </Command>
   );
 }

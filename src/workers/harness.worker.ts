@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import { HarnessDesk } from "@/core/slice";
+import { HarnessAnalysis } from "@/core/slice";
 
 /** Slices harnesses off the page's own thread. */
-expose(new HarnessDesk());
+expose(new HarnessAnalysis());

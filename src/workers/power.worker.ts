@@ -1,18 +1,25 @@
 import { expose, transfer } from "comlink";
-import { type Effect, type PackedCells, PowerDesk, type PowerEdit, type PowerReport, packCells } from "@/core/power";
+import {
+  type Effect,
+  type PackedCells,
+  PowerAnalysis,
+  type PowerEdit,
+  type PowerReport,
+  packCells,
+} from "@/core/power";
 
 /** An {@link Effect} without the key table, which went before. */
 export type LaterEffect = Omit<Effect, "report"> & { readonly report: Omit<PowerReport, "rows"> | null };
 
 /** The desk as it is asked from the page: of what is tried, only what is new is sent. */
-class RemoteDesk {
-  private readonly desk = new PowerDesk();
+class RemotePowerAnalysis {
+  private readonly desk = new PowerAnalysis();
 
-  load: PowerDesk["load"] = (input) => this.desk.load(input);
-  expected: PowerDesk["expected"] = () => this.desk.expected();
-  elementFaults: PowerDesk["elementFaults"] = (...asked) => this.desk.elementFaults(...asked);
-  path: PowerDesk["path"] = (...asked) => this.desk.path(...asked);
-  netlist: PowerDesk["netlist"] = () => this.desk.netlist();
+  load: PowerAnalysis["load"] = (input) => this.desk.load(input);
+  expected: PowerAnalysis["expected"] = () => this.desk.expected();
+  elementFaults: PowerAnalysis["elementFaults"] = (...asked) => this.desk.elementFaults(...asked);
+  path: PowerAnalysis["path"] = (...asked) => this.desk.path(...asked);
+  netlist: PowerAnalysis["netlist"] = () => this.desk.netlist();
 
   /** Cells of the key table with some edits carried out; null where an edit cannot be tried. */
   tryRows(edits: readonly PowerEdit[]): PackedCells | null {
@@ -30,7 +37,7 @@ class RemoteDesk {
   }
 }
 
-export type { RemoteDesk };
+export type { RemotePowerAnalysis };
 
 /** Solves the plan off the page's own thread. */
-expose(new RemoteDesk());
+expose(new RemotePowerAnalysis());

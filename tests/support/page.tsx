@@ -1,7 +1,7 @@
 import type { ReactElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
-import { PowerDesk } from "@/core/power";
-import { HarnessDesk } from "@/core/slice";
+import { PowerAnalysis } from "@/core/power";
+import { HarnessAnalysis } from "@/core/slice";
 import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "@/job/harness-facts";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
@@ -16,11 +16,11 @@ const idle = async (): Promise<never> => new Promise(() => undefined);
 export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}): JobContextValue {
   const deriver = new Deriver();
   const { lines } = deriver.plan(document);
-  const desk = new PowerDesk();
+  const desk = new PowerAnalysis();
   const power = desk.load(powerInput(document, lines));
   const expected = desk.expected();
   const derived = deriver.derive(document, expected);
-  const harness = new HarnessDesk();
+  const harness = new HarnessAnalysis();
   harness.load(harnessFacts(document));
   const report = harness.report({
     kept: [...keptFunctions(document)],
@@ -48,7 +48,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
       ...owedBlockers(document, report),
     ],
     askCut: idle,
-    askLookAlikes: idle,
+    askConfusablePairs: idle,
     askTryRows: idle,
     askTry: idle,
     askPath: async (...asked) => desk.path(...asked),

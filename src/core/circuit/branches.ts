@@ -21,9 +21,10 @@ export interface Branch {
   readonly siemens: number;
   /** The source's voltage, V. */
   readonly emf: number;
-  /** Of a diode its saturation current, A, and its emission times the thermal voltage, V; of a lamp its rated V and W; of a constant power its W and least V; of others 0. */
-  readonly p: number;
-  readonly q: number;
+  /** How strong a nonlinear branch is: a diode's saturation current, A; a lamp's or a constant power's W; of others 0. */
+  readonly scale: number;
+  /** The voltage by which it bends, V: a diode's emission times the thermal voltage, a lamp's rated volts, a constant power's least; of others 0. */
+  readonly knee: number;
 }
 
 /** Two-ended pieces between numbered nodes; the reference is node 0. */
@@ -73,8 +74,8 @@ export function branchesOf(netlist: Pick<Netlist, "reference" | "elements">): Na
     const name = contact < 0 ? element.id : `${element.id}#${contact}`;
     named.set(name, list.length);
     // Written out: spreading thousands of them took as long as numbering them.
-    const { kind, siemens, emf, p, q } = valuesOf(element, contact);
-    return list.push({ name, element, contact, a: node(a), b: node(b), kind, siemens, emf, p, q }) - 1;
+    const { kind, siemens, emf, scale, knee } = valuesOf(element, contact);
+    return list.push({ name, element, contact, a: node(a), b: node(b), kind, siemens, emf, scale, knee }) - 1;
   };
   for (const element of elements) {
     if (element.type !== "relay") {
@@ -91,15 +92,15 @@ export function branchesOf(netlist: Pick<Netlist, "reference" | "elements">): Na
   return { ...gathered(nodes, list, relays), netlist, nodeOf, named };
 }
 
-type Values = Pick<Branch, "kind" | "siemens" | "emf" | "p" | "q">;
+type Values = Pick<Branch, "kind" | "siemens" | "emf" | "scale" | "knee">;
 
-const straight = (ohms: number): Values => ({ kind: "linear", siemens: 1 / ohms, emf: 0, p: 0, q: 0 });
-const bent = (kind: "diode" | "lamp" | "power" | "current", p: number, q: number): Values => ({
+const straight = (ohms: number): Values => ({ kind: "linear", siemens: 1 / ohms, emf: 0, scale: 0, knee: 0 });
+const bent = (kind: "diode" | "lamp" | "power" | "current", scale: number, knee: number): Values => ({
   kind,
   siemens: 0,
   emf: 0,
-  p,
-  q,
+  scale,
+  knee,
 });
 
 function valuesOf(element: NetElement, contact: number): Values {
@@ -115,15 +116,15 @@ function valuesOf(element: NetElement, contact: number): Values {
         kind: element.ohms > 0 ? "emf" : "ideal",
         siemens: element.ohms > 0 ? 1 / element.ohms : 0,
         emf: element.volts,
-        p: 0,
-        q: 0,
+        scale: 0,
+        knee: 0,
       };
     case "current":
       return bent("current", 0, 0);
     case "diode":
       return bent("diode", element.saturationAmps, element.emission * VT);
     case "lamp":
-      return bent("lamp", element.ratedVolts, element.ratedWatts);
+      return bent("lamp", element.ratedWatts, element.ratedVolts);
     case "power":
       return bent("power", element.watts, element.minVolts);
   }
@@ -133,7 +134,7 @@ function valuesOf(element: NetElement, contact: number): Values {
  * The branches of a netlist that differs from another's in values alone, numbered as that one is and sharing with it all that is
  * the same; null where something is joined otherwise, and it has to be numbered anew.
  */
-export function retuned(like: NamedBranches, elements: readonly NetElement[]): NamedBranches | null {
+export function withValues(like: NamedBranches, elements: readonly NetElement[]): NamedBranches | null {
   const before = like.netlist.elements;
   if (elements.length !== before.length) return null;
   const list = like.list.slice();
@@ -161,7 +162,11 @@ export function retuned(like: NamedBranches, elements: readonly NetElement[]): N
 }
 
 /** A branch between other nodes. */
-export const placed = ({ name, element, contact, kind, siemens, emf, p, q }: Branch, a: number, b: number): Branch => ({
+export const placed = (
+  { name, element, contact, kind, siemens, emf, scale, knee }: Branch,
+  a: number,
+  b: number,
+): Branch => ({
   name,
   element,
   contact,
@@ -170,8 +175,8 @@ export const placed = ({ name, element, contact, kind, siemens, emf, p, q }: Bra
   kind,
   siemens,
   emf,
-  p,
-  q,
+  scale,
+  knee,
 });
 
 /** Branches with what is asked of them all again and again. */
@@ -203,25 +208,25 @@ export function gathered(
 }
 
 /** Current through a nonlinear branch at a voltage, A, and its slope there, S. */
-export function currentAt({ kind, p, q }: Branch, volts: number): readonly [amps: number, siemens: number] {
+export function currentAt({ kind, scale, knee }: Branch, volts: number): readonly [amps: number, siemens: number] {
   switch (kind) {
     case "diode": {
-      const power = Math.exp(Math.min(volts / q, 300));
-      return [p * (power - 1), (p * power) / q];
+      const power = Math.exp(Math.min(volts / knee, 300));
+      return [scale * (power - 1), (scale * power) / knee];
     }
     case "lamp": {
-      const rated = q / p;
-      const part = Math.abs(volts) / p;
+      const rated = scale / knee;
+      const part = Math.abs(volts) / knee;
       if (part <= COLD_VOLTS) {
-        const siemens = rated / p / COLD_PART;
+        const siemens = rated / knee / COLD_PART;
         return [siemens * volts, siemens];
       }
       const amps = rated * part ** LAMP_EXPONENT;
       return [Math.sign(volts) * amps, (LAMP_EXPONENT * amps) / Math.abs(volts)];
     }
     case "power": {
-      if (Math.abs(volts) < q) return [(volts * p) / q ** 2, p / q ** 2];
-      return [p / volts, -p / volts ** 2];
+      if (Math.abs(volts) < knee) return [(volts * scale) / knee ** 2, scale / knee ** 2];
+      return [scale / volts, -scale / volts ** 2];
     }
     default:
       throw new Error(`a ${kind} branch is a straight line`);
@@ -229,19 +234,19 @@ export function currentAt({ kind, p, q }: Branch, volts: number): readonly [amps
 }
 
 /** A diode's voltage is let to rise by about as much as its current can follow in one step (after Nagel, SPICE2, 1975). */
-export function limitedVolts({ kind, p, q }: Branch, wanted: number, before: number): number {
+export function limitedVolts({ kind, scale, knee }: Branch, wanted: number, before: number): number {
   if (kind === "power") {
     // From above, the operating point of the higher voltage is met first.
-    return Math.abs(wanted) < 0.5 * Math.abs(before) && Math.abs(before) > q ? 0.5 * before : wanted;
+    return Math.abs(wanted) < 0.5 * Math.abs(before) && Math.abs(before) > knee ? 0.5 * before : wanted;
   }
   if (kind !== "diode") return wanted;
-  const critical = q * Math.log(q / (Math.SQRT2 * p));
-  if (wanted <= critical || Math.abs(wanted - before) <= 2 * q) return wanted;
+  const critical = knee * Math.log(knee / (Math.SQRT2 * scale));
+  if (wanted <= critical || Math.abs(wanted - before) <= 2 * knee) return wanted;
   if (before > 0) {
-    const ratio = 1 + (wanted - before) / q;
-    return ratio > 0 ? before + q * Math.log(ratio) : critical;
+    const ratio = 1 + (wanted - before) / knee;
+    return ratio > 0 ? before + knee * Math.log(ratio) : critical;
   }
-  return q * Math.log(wanted / q);
+  return knee * Math.log(wanted / knee);
 }
 
 /**
@@ -251,7 +256,7 @@ export function limitedVolts({ kind, p, q }: Branch, wanted: number, before: num
  * @param volts  at which the load rests, V, from 0 to its least voltage
  * @param behind what the load sees of the network, Ω, > 0
  */
-export function hasUpper({ p: watts, q: minVolts }: Branch, volts: number, behind: number): boolean {
+export function hasUpper({ scale: watts, knee: minVolts }: Branch, volts: number, behind: number): boolean {
   const open = volts + (volts * watts * behind) / minVolts ** 2;
   const root = open ** 2 - 4 * behind * watts;
   return root >= 0 && (open + Math.sqrt(root)) / 2 >= minVolts;

@@ -11,9 +11,9 @@ import {
   Network,
   Predictor,
   readNetlist,
-  retuned,
   type Solution,
   type SolveOptions,
+  withValues,
 } from "./index";
 
 const reference = (name: string) => JSON.parse(readFileSync(`tests/reference/circuit/${name}.json`, "utf8"));
@@ -471,7 +471,7 @@ describe("a network like one that was solved before", () => {
         for (const state of NETLIST_KEYS) base.solve(state);
         const changed = edited(random, list);
         const cold = networkOf(changed);
-        for (const whole of [branchesOf(changed), retuned(base.whole, changed.elements)])
+        for (const whole of [branchesOf(changed), withValues(base.whole, changed.elements)])
           for (const state of NETLIST_KEYS) {
             if (whole === null) continue;
             const built = Network.of(whole, base);
@@ -509,7 +509,7 @@ describe("a network like one that was solved before", () => {
     });
     const { whole } = networkOf(list);
     const changed = (element: NetElement) =>
-      retuned(
+      withValues(
         whole,
         list.elements.map((one) => (one.id === element.id ? element : one)),
       );
@@ -519,7 +519,7 @@ describe("a network like one that was solved before", () => {
     expect(changed(resistor("w", "+", "y", 2))).toBeNull();
     expect(changed({ id: "w", type: "fuse", a: "+", b: "x", amps: 5, ohms: 1 })).toBeNull();
     expect(changed(battery(12, 0))).toBeNull();
-    expect(retuned(whole, list.elements.slice(1))).toBeNull();
+    expect(withValues(whole, list.elements.slice(1))).toBeNull();
   });
   test("it takes fewer steps from there, and one that lost its upper operating point falls to the lower", () => {
     const strong = netlist(battery(12, 0.1), { id: "P", type: "power", a: "+", b: "0", watts: 100, minVolts: 5 });

@@ -1,9 +1,9 @@
 import { type Branch, type Branches, currentAt, hasUpper, limitedVolts } from "./branches";
-import type { Joined } from "./closing";
+import type { Joined } from "./closed-branches";
 import { type Factor, SparseLdl, take } from "./ldl";
 import type { NetlistFault } from "./netlist";
 import { floats, integers } from "./packing";
-import type { Tied } from "./ties";
+import type { Supernodes } from "./supernodes";
 
 /** Leak to the reference of a node that only diodes hold, S (contracts/netlist.md). */
 const LEAK = 1e-12;
@@ -66,12 +66,12 @@ export class Equations {
    */
   constructor(
     readonly branches: Branches,
-    readonly tied: Tied,
+    readonly supernodes: Supernodes,
     readonly closed: Uint8Array,
     like: Equations | null = null,
   ) {
     const { list } = branches;
-    this.between = floats(list, ({ a, b }) => (tied.offset[a] as number) - (tied.offset[b] as number));
+    this.between = floats(list, ({ a, b }) => (supernodes.offset[a] as number) - (supernodes.offset[b] as number));
     if (like !== null && like.branches.nodes === branches.nodes)
       ({
         from: this.from,
@@ -82,8 +82,8 @@ export class Equations {
         pairSlot: this.pairSlot,
       } = like);
     else {
-      this.from = integers(list, ({ a }) => tied.group[a] as number);
-      this.to = integers(list, ({ b }) => tied.group[b] as number);
+      this.from = integers(list, ({ a }) => supernodes.group[a] as number);
+      this.to = integers(list, ({ b }) => supernodes.group[b] as number);
       ({ ldl: this.ldl, fromSlot: this.fromSlot, toSlot: this.toSlot, pairSlot: this.pairSlot } = this.ordered());
     }
     this.siemens = floats(list, (branch) => branch.siemens);
@@ -101,7 +101,7 @@ export class Equations {
     this.highest = branches.currents.some((at) => this.constant[at] !== 0)
       ? Number.POSITIVE_INFINITY
       : this.emf.reduce((sum, volts) => sum + Math.abs(volts), 0);
-    this.x = new Float64Array(tied.groups);
+    this.x = new Float64Array(supernodes.groups);
     this.operating = new Float64Array(list.length);
     this.amps = new Float64Array(list.length);
     this.slope = new Float64Array(list.length);
@@ -120,7 +120,7 @@ export class Equations {
     const pairs: number[] = [];
     for (let at = 0; at < list.length; at++) if (stamped[at] === 1 && from[at] !== 0 && to[at] !== 0) pairs.push(at);
     const ldl = new SparseLdl(
-      this.tied.groups - 1,
+      this.supernodes.groups - 1,
       integers(pairs, (at) => (from[at] as number) - 1),
       integers(pairs, (at) => (to[at] as number) - 1),
     );
@@ -161,7 +161,7 @@ export class Equations {
     const low = this.nonlinear.filter((at) => this.mayHaveUpper(at));
     const factor = this.last;
     if (low.length === 0 || factor === null) return low.length > 0;
-    const unit = new Float64Array(this.tied.groups - 1);
+    const unit = new Float64Array(this.supernodes.groups - 1);
     return low.some((at) => {
       const [from, to] = [this.from[at] as number, this.to[at] as number];
       unit.fill(0);
@@ -183,7 +183,7 @@ export class Equations {
    * v ≥ m · 2√r / (1 + r). That falls with r, and r ≤ (E / 2m)², where no E is above that of all sources in series.
    */
   private mayHaveUpper(at: number): boolean {
-    const { kind, q: minVolts } = this.branches.list[at] as Branch;
+    const { kind, knee: minVolts } = this.branches.list[at] as Branch;
     if (kind !== "power" || this.closed[at] === 0) return false;
     const root = this.highest / (2 * minVolts);
     const volts = Math.abs(this.across(at));
@@ -201,7 +201,7 @@ export class Equations {
     const active = this.nonlinear.filter((at) => this.closed[at] === 1);
     this.exact = false;
     if (from === "nothing") this.x.fill(0);
-    const step = new Float64Array(this.tied.groups - 1);
+    const step = new Float64Array(this.supernodes.groups - 1);
     let factor: Factor | null = null;
     // A constant-power load has a falling characteristic. Far from the solution it stands in as the resistor that takes its power
     // at the present voltage, which comes down to the upper operating point from above; near it, Newton's tangent finishes.
@@ -271,7 +271,7 @@ export class Equations {
   private holdDown({ island, solid }: Joined): void {
     const [ties, leaks] = [new Set<number>(), new Set<number>()];
     island.forEach((own, at) => {
-      const group = this.tied.group[at] as number;
+      const group = this.supernodes.group[at] as number;
       if (group === 0) return;
       if (own === at && own !== 0) ties.add(group);
       else if (solid[at] !== solid[own]) leaks.add(group);
@@ -288,7 +288,7 @@ export class Equations {
     this.amps[at] = amps;
     this.slope[at] = slope;
     if (branch.kind === "power" && !tangent) {
-      if (first && Math.abs(volts) < branch.q) {
+      if (first && Math.abs(volts) < branch.knee) {
         // Loads come in last: without them the network stands at its highest voltages.
         this.amps[at] = amps * UNLOADED;
         this.slope[at] = Math.abs(slope) * UNLOADED;
@@ -373,7 +373,7 @@ export class Equations {
 
   private unsettled(): NetlistFault {
     const { group } = this.worst();
-    const nodes = this.branches.nodes.filter((_, at) => this.tied.group[at] === group);
+    const nodes = this.branches.nodes.filter((_, at) => this.supernodes.group[at] === group);
     return {
       code: "no-convergence",
       element: null,

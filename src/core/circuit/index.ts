@@ -1,4 +1,4 @@
-export { type Branch, branchesOf, type NamedBranches, retuned } from "./branches";
+export { type Branch, branchesOf, type NamedBranches, withValues } from "./branches";
 export {
   type Expectation,
   NETLIST_FORMAT,

@@ -4,7 +4,7 @@ import { randoms } from "../../../tests/support/harness";
 import { randomNetlist } from "../../../tests/support/networks";
 import { NETLIST_KEYS } from "../state";
 import { type Branch, type Branches, branchesOf, currentAt, hasUpper, limitedVolts } from "./branches";
-import { Closing } from "./closing";
+import { ClosedBranches } from "./closed-branches";
 import { SparseLdl, take } from "./ldl";
 import { inState } from "./setting";
 import { Wires } from "./wires";
@@ -134,7 +134,7 @@ describe("what is closed, and what it joins", () => {
     fc.assert(
       fc.property(seeds, fc.constantFrom(...NETLIST_KEYS), fc.boolean(), (seed, state, on) => {
         const branches = branchesOf(randomNetlist(randoms(seed)));
-        const closing = new Closing(branches);
+        const closing = new ClosedBranches(branches);
         closing.begin(inState(state), []);
         const { island, solid } = closing.step(branches.relays.map(() => on));
         expect([...island]).toEqual(joinedBy(branches, (at) => closing.closed[at] === 1 && branches.joins[at] !== 0));
@@ -160,7 +160,7 @@ describe("what is closed, and what it joins", () => {
         { id: "F", type: "fuse", a: "y", b: "0", amps: 5, ohms: 1, blown: true },
       ],
     });
-    const closing = new Closing(branches);
+    const closing = new ClosedBranches(branches);
     const closed = (always: boolean, opened: number[]) => {
       closing.begin({ name: "x", isClosed: () => always }, opened);
       closing.step([]);

@@ -1,13 +1,13 @@
 import type { NetlistKey } from "../state";
 import { type Branch, type Branches, branchesOf, type NamedBranches } from "./branches";
-import { Closing, type Joined } from "./closing";
+import { ClosedBranches, type Joined } from "./closed-branches";
 import { Equations, type Start } from "./equations";
+import { KnownVolts } from "./known-volts";
 import type { Netlist, NetlistFault } from "./netlist";
 import { NumberedMap } from "./numbered-map";
 import { type Overrides, Reduction } from "./reduce";
 import { inState, type SwitchSetting } from "./setting";
-import { idealCurrents, tieTogether } from "./ties";
-import { Trail } from "./trail";
+import { findSupernodes, idealCurrents } from "./supernodes";
 
 /** A node counts as held by diodes that do not conduct when less than this goes through all of them, A. */
 export const NO_CURRENT = 1e-8;
@@ -94,25 +94,25 @@ export class Network {
   /** Of the whole netlist, and of what is left of it to be solved. */
   readonly whole: NamedBranches;
   readonly branches: Branches;
-  private readonly trail: Trail;
-  private readonly closing: Closing;
+  private readonly knownVolts: KnownVolts;
+  private readonly closing: ClosedBranches;
   private opened: readonly number[] = [];
 
   private constructor(
     readonly reduction: Reduction,
     readonly equations: Equations,
-    closing: Closing,
+    closing: ClosedBranches,
   ) {
     this.whole = reduction.whole;
     this.branches = reduction.branches;
     this.closing = closing;
-    this.trail = new Trail(reduction.branches, equations.tied);
+    this.knownVolts = new KnownVolts(reduction.branches, equations.supernodes);
   }
 
   /**
    * Makes a network ready, or says which ideal sources form a loop.
    *
-   * @param whole as {@link branchesOf} has it, or {@link retuned} from the other's
+   * @param whole as {@link branchesOf} has it, or {@link withValues} from the other's
    * @param like  one that was solved before and differs in little: its voltages are where solutions begin, and its order is taken over where values alone differ
    */
   static of(
@@ -120,15 +120,15 @@ export class Network {
     like: Network | null = null,
   ): { readonly ok: true; readonly network: Network } | { readonly ok: false; readonly fault: NetlistFault } {
     const reduction = new Reduction(whole, like?.reduction);
-    const tied = tieTogether(reduction.branches);
-    if (isFault(tied)) return { ok: false, fault: tied };
-    const closing = new Closing(reduction.branches);
+    const supernodes = findSupernodes(reduction.branches);
+    if (isFault(supernodes)) return { ok: false, fault: supernodes };
+    const closing = new ClosedBranches(reduction.branches);
     const network = new Network(
       reduction,
-      new Equations(reduction.branches, tied, closing.closed, like?.equations),
+      new Equations(reduction.branches, supernodes, closing.closed, like?.equations),
       closing,
     );
-    if (like !== null) network.trail.follow(like.trail);
+    if (like !== null) network.knownVolts.follow(like.knownVolts);
     return { ok: true, network };
   }
 
@@ -138,7 +138,7 @@ export class Network {
 
   /** Unknowns that are left when what needs no equations is taken out. */
   get unknowns(): number {
-    return this.equations.tied.groups - 1;
+    return this.equations.supernodes.groups - 1;
   }
 
   /**
@@ -173,26 +173,26 @@ export class Network {
     for (;;) {
       let energised = relays.map(({ element }) => pulledIn?.has(element.id) ?? false);
       const seen = new Map<string, number>();
-      const trail: boolean[][] = [];
+      const taken: boolean[][] = [];
       for (;;) {
         const name = energised.map(Number).join("");
         const again = seen.get(name);
         if (again !== undefined) {
           // The states since the first time come round for ever: those that change among them buzz.
           relays.forEach((_, which) => {
-            if (trail.slice(again).some((step) => step[which] !== energised[which])) held.add(which);
+            if (taken.slice(again).some((step) => step[which] !== energised[which])) held.add(which);
           });
           break;
         }
-        seen.set(name, trail.length);
-        trail.push(energised);
-        const step = this.trail.name({ setting: setting.name, energised });
-        const near = this.trail.at(step);
+        seen.set(name, taken.length);
+        taken.push(energised);
+        const step = this.knownVolts.name({ setting: setting.name, energised });
+        const near = this.knownVolts.at(step);
         if (near !== undefined) this.equations.x.set(near);
         // On the way only the relays' decisions count; who wants to see each step wants it whole.
         let joined = this.operate(
           energised,
-          near === undefined && trail.length === 1 ? "nothing" : "near",
+          near === undefined && taken.length === 1 ? "nothing" : "near",
           each === undefined ? ROUGH_VOLTS : 0,
         );
         if (isFault(joined)) return joined;
@@ -209,7 +209,7 @@ export class Network {
           if (isFault(joined)) return joined;
           next = decide();
         }
-        this.trail.keep(step, this.equations.x);
+        this.knownVolts.keep(step, this.equations.x);
         if (isSame(next)) return { operating: this.operating(joined, energised), held };
         energised = next;
       }
@@ -275,7 +275,7 @@ export class Network {
   private operating(joined: Joined, energised: readonly boolean[]): Operating {
     const { list, nodes } = this.branches;
     const { equations } = this;
-    const { group, offset } = equations.tied;
+    const { group, offset } = equations.supernodes;
     const volts = new Float64Array(nodes.length);
     for (let at = 0; at < volts.length; at++)
       volts[at] = (equations.x[group[at] as number] as number) + (offset[at] as number);

@@ -2,7 +2,7 @@ import type { NetlistKey } from "../state";
 import type { NetlistFault } from "./netlist";
 import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import { inState, type SwitchSetting } from "./setting";
-import { type BranchBridge, type Bridge, Round, type Stage } from "./updates";
+import { type BranchBridge, type Bridge, RankUpdateSteps, type Stage } from "./updates";
 
 /** Steps that relays may take beyond those of the network as it is. */
 const MOST_RELAY_STEPS = 4;
@@ -86,7 +86,7 @@ export class Predictor {
 
   /** Volts of a node of the equations; NaN where it floats. */
   private voltsAt(x: Float64Array, at: number): number {
-    const { group, offset } = this.network.equations.tied;
+    const { group, offset } = this.network.equations.supernodes;
     return this.island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
   }
 
@@ -111,11 +111,11 @@ export class Predictor {
       const stage = this.stages[Math.min(nth, this.stages.length - 1)];
       if (stage === undefined) return null;
       const exact = nth >= this.stages.length - 1;
-      const x = new Round(this.network, stage, changes, energised).run(exact);
+      const x = new RankUpdateSteps(this.network, stage, changes, energised).run(exact);
       if (x === null) return null;
       const next = this.decide(x, energised);
       if (next.every((on, which) => on === energised[which]))
-        return exact ? x : new Round(this.network, stage, changes, energised).run(true);
+        return exact ? x : new RankUpdateSteps(this.network, stage, changes, energised).run(true);
       energised = next;
     }
     return null;

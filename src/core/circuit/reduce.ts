@@ -42,7 +42,7 @@ export class Reduction {
   private readonly part: Float64Array;
 
   /**
-   * @param like of a network numbered alike ({@link retuned}): what is left and what is gone is the same, and only values are looked at again
+   * @param like of a network numbered alike ({@link withValues}): what is left and what is gone is the same, and only values are looked at again
    */
   constructor(
     readonly whole: NamedBranches,

@@ -58,7 +58,7 @@ interface Update {
 }
 
 /** The Newton steps of one change at one relay step. */
-export class Round {
+export class RankUpdateSteps {
   private readonly updates: Update[] = [];
   private readonly slope: Float64Array;
   private readonly x: Float64Array;
@@ -139,7 +139,7 @@ export class Round {
 
   private apply(change: BranchChange | BranchBridge): boolean {
     const { equations, branches } = this.network;
-    const { group, offset } = equations.tied;
+    const { group, offset } = equations.supernodes;
     if ("a" in change) {
       const { a, b } = change;
       const [i, j] = [group[a] as number, group[b] as number];
@@ -293,7 +293,7 @@ export class Round {
       if (branch.kind !== "power") return true;
       const own = Math.abs(volts[nth] as number);
       // Where hardly anything has changed, what was found for the network as it is still holds.
-      if (own >= branch.q || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
+      if (own >= branch.knee || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
       // Seen from the load, the rest of the network is a source behind a resistance.
       const { from, to } = this.network.equations;
       const seen = { from: from[at] as number, to: to[at] as number };

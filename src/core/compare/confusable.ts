@@ -48,7 +48,7 @@ export type CrossingReason =
   | { readonly code: "other-nature"; readonly one: Nature; readonly two: Nature }
   | { readonly code: "same-part"; readonly one: string | null; readonly two: string | null };
 
-export interface LookAlike {
+export interface ConfusablePair {
   /** The two connectors' ids, in the harness's order; joined by a space they name the pair. */
   readonly ids: readonly [string, string];
   readonly labels: readonly [string, string];
@@ -70,7 +70,7 @@ const REACH_M = 0.5;
  * Connectors of one loom that could be plugged into each other's place: as many cavities under the same labels, no known
  * difference in face, keying or gender, and leads of about the same length. The most dangerous first; a pair whose crossing would do nothing is left out.
  */
-export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Shape>): LookAlike[] {
+export function findConfusablePairs(harness: Harness, shapes: ReadonlyMap<string, Shape>): ConfusablePair[] {
   const pinsOf = groupPins(harness);
   const typeOf = new Map(harness.parts.flatMap((part) => part.connectorIds.map((id) => [id, part.type] as const)));
   const groups = new Map<string, ConnectorFacts[]>();
@@ -80,7 +80,7 @@ export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Sha
     const name = JSON.stringify([connector.side, connector.branchId, pins.map((pin) => pin.cavity).toSorted()]);
     groups.set(name, [...(groups.get(name) ?? []), connector]);
   }
-  const found: LookAlike[] = [];
+  const found: ConfusablePair[] = [];
   for (const members of groups.values()) {
     members.forEach((one, at) => {
       for (const two of members.slice(at + 1)) {
@@ -92,7 +92,7 @@ export function findLookAlikes(harness: Harness, shapes: ReadonlyMap<string, Sha
   return found.toSorted((a, b) => rank(b) - rank(a) || a.labels.join().localeCompare(b.labels.join()));
 }
 
-const rank = (pair: LookAlike) =>
+const rank = (pair: ConfusablePair) =>
   HARMS.indexOf(pair.harm) * 100 +
   Math.min(99, pair.crossings.filter((one) => one.harm !== "none").length) -
   pair.unsure.length / 10;
@@ -112,7 +112,7 @@ function compare(
   two: ConnectorFacts,
   pinsOf: ReadonlyMap<string, CavityFacts[]>,
   shapes: ReadonlyMap<string, Shape>,
-): LookAlike | null {
+): ConfusablePair | null {
   const [a, b] = [shapes.get(one.id), shapes.get(two.id)];
   const unsure: Unsure[] = [];
   for (const key of ["rows", "columns", "keying", "gender"] as const) {

@@ -1,11 +1,11 @@
 export {
   type Carried,
+  type ConfusablePair,
   type Crossing,
   type CrossingReason,
-  findLookAlikes,
+  findConfusablePairs,
   HARMS,
   type Harm,
-  type LookAlike,
   type Nature,
   type Shape,
   type Unsure,

@@ -1,4 +1,4 @@
-export { type Effect, factsOf, PowerDesk, type PowerInput } from "./desk";
+export { type Effect, factsOf, PowerAnalysis, type PowerInput } from "./analysis";
 export { changeOf, type EditFault, editFacts, editFault, type PlanChange } from "./edits";
 export {
   type Cure,

@@ -18,7 +18,7 @@ import {
   keyTable,
   netlistOf,
   PLUS,
-  PowerDesk,
+  PowerAnalysis,
   packCells,
   pointOfNode,
   reportPower,
@@ -245,7 +245,7 @@ describe("grounds", () => {
     expect(missing).toMatchObject({ severity: "danger", where: "engine block" });
     const strap = missing?.cures[0]?.edit;
     if (strap?.type !== "strap") throw new Error("the cure is a strap");
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     desk.load(input(plan));
     expect(desk.tryEdits([strap]).gone).toContain("ground block");
   });
@@ -263,7 +263,7 @@ describe("grounds", () => {
     const van = `${VAN}  donor ECU-3 E3 ground sensor-ground BK 0.5mm 1m "Sensor return"\n  donor Sender-1 E3 ground sensor-ground BK 0.5mm 0.3m "Return"\n`;
     const withReturn = { ...computer, terminals: [...computer.terminals, { name: "3", pinId: "ECU-3" }] };
     const joined = input({ van, wires: [added("w", "ECU-3", "Block-1", { sizeMm2: 1, lengthM: 0.5 })] });
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     const told = desk.load({
       ...joined,
       harness: {

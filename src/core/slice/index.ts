@@ -1,16 +1,16 @@
+export {
+  type CutReport,
+  type Decisions,
+  HarnessAnalysis,
+  type HarnessReport,
+  type ReportRow,
+  type WireEnd,
+} from "./analysis";
 export { consequencesOf, otherFeeds, type Stop, stopsWithout } from "./consequences";
 export { copperTotal } from "./copper";
 export type { Demand } from "./demands";
 export { findInventory, type InventoryItem, type InventoryKind, type InventoryName } from "./inventory";
 export { pathPoints, pathsThrough } from "./paths";
-export {
-  type CutReport,
-  type Decisions,
-  HarnessDesk,
-  type HarnessReport,
-  type ReportRow,
-  type WireEnd,
-} from "./report";
 export { type Slice, sliceHarness } from "./slice";
 export {
   type BenchTask,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { cavities, facts, harness } from "../../../tests/support/harness";
-import { compareVariants, findLookAlikes, type Shape, type TableCavity } from "../compare";
+import { compareVariants, findConfusablePairs, type Shape, type TableCavity } from "../compare";
 import { FUNCTIONS } from "../functions";
 import { buildHarness, type Harness } from "../harness";
 import { hangsText, inventoryName, pointText, stopText, taskText, triageText } from "../words";
@@ -140,7 +140,7 @@ describe("look-alikes", () => {
   const PAIR =
     "host A-1 1 supply-in battery-supply\nhost A-2 2 analogue-out throttle-position\nhost B-1 3 ground ground\nhost B-2 4 supply-in battery-supply";
   test("the crossed cavities and what that would do, the worst first", () => {
-    const [pair] = findLookAlikes(harness(PAIR), new Map());
+    const [pair] = findConfusablePairs(harness(PAIR), new Map());
     expect(pair).toMatchObject({
       labels: ["A", "B"],
       harm: "short",
@@ -149,13 +149,15 @@ describe("look-alikes", () => {
     expect(pair?.crossings.map((one) => one.harm)).toEqual(["short", "destroys"]);
   });
   test("a difference in keying, gender or face rules a pair out; so do other labels, another vehicle, leads that do not reach", () => {
-    expect(findLookAlikes(harness(PAIR), shapes({ keying: "1" }, { keying: "2" }))).toEqual([]);
-    expect(findLookAlikes(harness(PAIR), shapes({ rows: 1 }, { rows: 2 }))).toEqual([]);
-    expect(findLookAlikes(harness(PAIR), shapes({ keying: "1" }, { keying: "1" }))[0]?.unsure).not.toContain("keying");
-    expect(findLookAlikes(harness(PAIR.replace("B-2", "B-3")), new Map())).toEqual([]);
-    expect(findLookAlikes(harness(PAIR.replaceAll("host B", "donor B")), new Map())).toEqual([]);
+    expect(findConfusablePairs(harness(PAIR), shapes({ keying: "1" }, { keying: "2" }))).toEqual([]);
+    expect(findConfusablePairs(harness(PAIR), shapes({ rows: 1 }, { rows: 2 }))).toEqual([]);
+    expect(findConfusablePairs(harness(PAIR), shapes({ keying: "1" }, { keying: "1" }))[0]?.unsure).not.toContain(
+      "keying",
+    );
+    expect(findConfusablePairs(harness(PAIR.replace("B-2", "B-3")), new Map())).toEqual([]);
+    expect(findConfusablePairs(harness(PAIR.replaceAll("host B", "donor B")), new Map())).toEqual([]);
     expect(
-      findLookAlikes(
+      findConfusablePairs(
         harness(
           "host A-1 1 supply-in battery-supply RD 1mm 0.2m\nhost A-2 2 ground ground\nhost B-1 3 ground ground BK 1mm 0.8m\nhost B-2 4 supply-in battery-supply",
         ),
@@ -176,12 +178,12 @@ describe("look-alikes", () => {
         };
       })(),
     );
-    expect(findLookAlikes(built, new Map())[0]).toMatchObject({
+    expect(findConfusablePairs(built, new Map())[0]).toMatchObject({
       harm: "wrong-function",
       crossings: [{ harm: "none" }, { harm: "wrong-function", reason: { code: "same-part", one: "1", two: "2" } }],
     });
     expect(
-      findLookAlikes(
+      findConfusablePairs(
         harness(
           "host A-1 1 supply-in battery-supply\nhost A-2 2 ground ground\nhost B-1 1 supply-in battery-supply\nhost B-2 2 ground ground",
         ),

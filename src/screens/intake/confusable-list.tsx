@@ -1,19 +1,19 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useRef } from "react";
-import type { LookAlike } from "@/core/compare";
+import type { ConfusablePair } from "@/core/compare";
 import { capital, HARM_WORDS } from "@/core/words";
 import type { AlikeRow } from "@/job/schema";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import { isGrave } from "./confusable-pair";
 
-export const pairKey = (pair: LookAlike) => pair.ids.join(" ");
+export const pairKey = (pair: ConfusablePair) => pair.ids.join(" ");
 
 interface Props {
   /** Null while they are being compared. */
-  readonly pairs: readonly LookAlike[] | null;
+  readonly pairs: readonly ConfusablePair[] | null;
   readonly told: ReadonlyMap<string, AlikeRow>;
-  readonly current: LookAlike | undefined;
+  readonly current: ConfusablePair | undefined;
   readonly onSelect: (key: string) => void;
 }
 
@@ -55,7 +55,7 @@ export function ConfusableList({ pairs, told, current, onSelect }: Props) {
       )}
       <div className="relative" style={{ height: list.getTotalSize() }}>
         {list.getVirtualItems().map((virtual) => {
-          const pair = shown[virtual.index] as LookAlike;
+          const pair = shown[virtual.index] as ConfusablePair;
           return (
             <button
               key={virtual.key}
@@ -74,7 +74,7 @@ export function ConfusableList({ pairs, told, current, onSelect }: Props) {
   );
 }
 
-function PairLine({ pair, row }: { pair: LookAlike; row: AlikeRow | undefined }) {
+function PairLine({ pair, row }: { pair: ConfusablePair; row: AlikeRow | undefined }) {
   const mark = row?.state === "checked" ? "proven" : row?.state === "flagged" ? "decided" : "open";
   return (
     <>

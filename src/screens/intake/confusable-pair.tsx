@@ -1,4 +1,4 @@
-import type { Crossing, Harm, LookAlike } from "@/core/compare";
+import type { ConfusablePair, Crossing, Harm } from "@/core/compare";
 import { capital, carriedText, crossingText, HARM_WORDS, listed, UNSURE_WORDS } from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
@@ -7,13 +7,13 @@ import { PrintButton } from "../shell/print-button";
 export const isGrave = (harm: Harm) => harm === "short" || harm === "destroys";
 
 interface Props {
-  readonly pair: LookAlike;
+  readonly pair: ConfusablePair;
   readonly onFlag: () => void;
   readonly onCheck: () => void;
 }
 
 /** Two connectors that could change places: what each cavity would meet, and what becomes of it. */
-export function ConfusablePair({ pair, onFlag, onCheck }: Props) {
+export function PairDetail({ pair, onFlag, onCheck }: Props) {
   return (
     <section aria-label="Pair" tabIndex={0} className="min-h-0 overflow-auto p-4">
       <h2 className="text-lg">{pair.labels.join(" ↔ ")}</h2>
@@ -51,7 +51,7 @@ export function ConfusablePair({ pair, onFlag, onCheck }: Props) {
   );
 }
 
-function Crossings({ pair }: { pair: LookAlike }) {
+function Crossings({ pair }: { pair: ConfusablePair }) {
   return (
     <table className="mt-4 w-full border-collapse text-left">
       <thead className="text-[13px]">
@@ -80,7 +80,7 @@ function Crossings({ pair }: { pair: LookAlike }) {
 }
 
 /** Flags for both connectors of a pair, to be tied on. */
-export function PrintedFlags({ pair }: { pair: LookAlike | null }) {
+export function PrintedFlags({ pair }: { pair: ConfusablePair | null }) {
   if (pair === null) return null;
   return (
     <div className="hidden print:block">

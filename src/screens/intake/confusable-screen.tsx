@@ -2,7 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { useEffect, useMemo, useState } from "react";
-import { HARMS, type Harm, type LookAlike } from "@/core/compare";
+import { type ConfusablePair, HARMS, type Harm } from "@/core/compare";
 import { capital, HARM_WORDS } from "@/core/words";
 import { insertOp, updateOp } from "@/job/ops";
 import type { AlikeRow } from "@/job/schema";
@@ -11,7 +11,7 @@ import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
 import { ConfusableList, pairKey } from "./confusable-list";
-import { ConfusablePair, PrintedFlags } from "./confusable-pair";
+import { PairDetail, PrintedFlags } from "./confusable-pair";
 
 const WORST: readonly Harm[] = [...HARMS].reverse().filter((harm) => harm !== "none");
 
@@ -20,7 +20,7 @@ export function ConfusableScreen() {
   const { pairs, told, tell } = useConfusable();
   const [harm, setHarm] = useState<Harm | "all">("all");
   const [selected, setSelected] = useState<string | null>(null);
-  const [flagged, setFlagged] = useState<LookAlike | null>(null);
+  const [flagged, setFlagged] = useState<ConfusablePair | null>(null);
   const visible = useMemo(() => pairs?.filter((pair) => harm === "all" || pair.harm === harm) ?? null, [pairs, harm]);
   const current = visible?.find((pair) => pairKey(pair) === selected) ?? visible?.[0];
   const move = (by: number) => {
@@ -28,11 +28,11 @@ export function ConfusableScreen() {
     const next = visible?.[Math.max(0, Math.min(visible.length - 1, at))];
     if (next !== undefined) setSelected(pairKey(next));
   };
-  const flag = (pair: LookAlike) => {
+  const flag = (pair: ConfusablePair) => {
     setFlagged(pair);
     if (!told.has(pairKey(pair))) tell(pair, "flagged", `Flag on ${pair.labels.join(" and ")}`);
   };
-  const check = (pair: LookAlike | undefined) =>
+  const check = (pair: ConfusablePair | undefined) =>
     pair !== undefined && tell(pair, "checked", `${pair.labels.join(" and ")} checked at installation`);
   useKeys({
     ArrowDown: () => move(1),
@@ -63,7 +63,7 @@ export function ConfusableScreen() {
         {current === undefined ? (
           <div />
         ) : (
-          <ConfusablePair pair={current} onFlag={() => flag(current)} onCheck={() => check(current)} />
+          <PairDetail pair={current} onFlag={() => flag(current)} onCheck={() => check(current)} />
         )}
       </div>
       <PrintedFlags pair={flagged} />
@@ -75,16 +75,16 @@ export function ConfusableScreen() {
 function useConfusable() {
   const job = useJob();
   const { connectors, pins, links, alikes } = job.document;
-  const [pairs, setPairs] = useState<readonly LookAlike[] | null>(null);
+  const [pairs, setPairs] = useState<readonly ConfusablePair[] | null>(null);
   useEffect(() => {
     let current = true;
-    void job.askLookAlikes().then((found) => current && setPairs(found));
+    void job.askConfusablePairs().then((found) => current && setPairs(found));
     return () => {
       current = false;
     };
   }, [connectors, pins, links]);
   const told = useMemo(() => new Map(alikes.map((row) => [`${row.oneId} ${row.twoId}`, row])), [alikes]);
-  const tell = (pair: LookAlike, state: AlikeRow["state"], label: string) =>
+  const tell = (pair: ConfusablePair, state: AlikeRow["state"], label: string) =>
     job.change(label, (person) => {
       const row = told.get(pairKey(pair));
       const [oneId, twoId] = pair.ids;

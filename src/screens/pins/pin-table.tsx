@@ -1,5 +1,5 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useEffect, useMemo, useRef } from "react";
+import { memo, useEffect, useMemo, useRef } from "react";
 import { cavities, sizeUnit } from "@/core/words";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** The cavities under their connectors; only those in sight are drawn. */
-export function PinTable({ label, pins, selected, onSelect }: Props) {
+export const PinTable = memo(function PinTable({ label, pins, selected, onSelect }: Props) {
   const { document, change } = useJob();
   const { units } = document.job;
   const scroller = useRef<HTMLDivElement>(null);
@@ -68,7 +68,7 @@ export function PinTable({ label, pins, selected, onSelect }: Props) {
       </div>
     </div>
   );
-}
+});
 
 function Heads({ size }: { size: string }) {
   return (

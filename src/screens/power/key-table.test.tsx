@@ -1,13 +1,13 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { beforeAll, describe, expect, test } from "vitest";
 import { fieldOf } from "@/core/forms";
-import { type KeyRow, PowerDesk, type PowerReport, packCells, unpackCells } from "@/core/power";
+import { type KeyRow, PowerAnalysis, type PowerReport, packCells, unpackCells } from "@/core/power";
 import { cavityLabel, fixed, KEY_VERDICT_WORDS, STATE_HEADS } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
 import { powerInputOf } from "@/job/power-facts";
 import { KeyTable } from "./key-table";
 
-const desk = new PowerDesk();
+const desk = new PowerAnalysis();
 let report: PowerReport;
 beforeAll(() => {
   report = desk.load(powerInputOf(heronDocument()));

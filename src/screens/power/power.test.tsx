@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, test } from "vitest";
 import { parseForm } from "@/core/forms";
-import { type KeyCell, PowerDesk, type PowerEdit, SEVERITIES, TROUBLE } from "@/core/power";
+import { type KeyCell, PowerAnalysis, type PowerEdit, SEVERITIES, TROUBLE } from "@/core/power";
 import {
   cavityLabel,
   cellText,
@@ -23,7 +23,7 @@ import { LoadsView } from "./loads-view";
 import { SEVERITY_MARKS, VERDICT_MARKS } from "./marks";
 import { clip, PathDrawing } from "./path-drawing";
 
-const desk = new PowerDesk();
+const desk = new PowerAnalysis();
 const report = desk.load(powerInputOf(heronDocument()));
 const row = (label: string) => {
   const found = report.rows.find((one) => cavityLabel(one.at) === label);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { LookAlike } from "@/core/compare";
+import type { ConfusablePair } from "@/core/compare";
 import type { Blocker } from "@/core/plan";
 import type { Step } from "@/core/proving";
 import type { CutReport, Decisions, HarnessReport } from "@/core/slice";
@@ -25,7 +25,7 @@ export interface HarnessState {
   readonly stale: boolean;
   /** What taking these wires out would do, asked of the harness as the last report has it. */
   readonly askCut: (wireIds: readonly string[]) => Promise<CutReport>;
-  readonly askLookAlikes: () => Promise<readonly LookAlike[]>;
+  readonly askConfusablePairs: () => Promise<readonly ConfusablePair[]>;
   readonly harnessWatch: Pick<FailureWatch, "failure" | "retry">;
 }
 
@@ -104,9 +104,9 @@ export function useHarness(document: JobDocument): HarnessState {
         await ready.current();
         return harnessWorker.ask((desk) => desk.consequences(decisions, wireIds));
       },
-      askLookAlikes: async () => {
+      askConfusablePairs: async () => {
         await ready.current();
-        return harnessWorker.ask((desk) => desk.lookAlikes([...shapesOf({ connectors }).values()]));
+        return harnessWorker.ask((desk) => desk.confusablePairs([...shapesOf({ connectors }).values()]));
       },
       harnessWatch: { failure, retry },
     }),
@@ -134,7 +134,7 @@ export function stopBlockers(report: HarnessReport | null): Blocker<Step>[] {
 
 /** What hangs, and temporary fixes: they must be settled before the end, not before the next step. */
 export function owedBlockers(document: JobDocument, report: HarnessReport | null): Blocker<Step>[] {
-  const [ends, fixes] = [openEnds(document, report), openDebts(document)];
+  const [ends, fixes] = [openEnds(document, report), openFixes(document)];
   const target = { view: "triage", tab: "loose" } as const;
   return [
     ...(ends.length === 0
@@ -146,5 +146,5 @@ export function owedBlockers(document: JobDocument, report: HarnessReport | null
 
 export const openEnds = (document: JobDocument, report: HarnessReport | null) =>
   (report?.looseEnds ?? []).filter((end) => looseEndRow(document, end.pinId)?.settled == null);
-export const openDebts = (document: Pick<JobDocument, "debts">) =>
+export const openFixes = (document: Pick<JobDocument, "debts">) =>
   document.debts.filter((row) => row.type !== "loose-end" && row.settled === null);

@@ -9,7 +9,7 @@ import { Button, Kbd } from "@/ui/controls";
 import { Logo, StateMark } from "@/ui/marks";
 import { CommandPalette } from "./command-palette";
 import { isGuess } from "./derive";
-import { openDebts, openEnds } from "./harness-state";
+import { openEnds, openFixes } from "./harness-state";
 import { type JobContextValue, useJob } from "./job-provider";
 import { useKeys } from "./keys";
 import { ShortcutsSheet } from "./shortcuts-sheet";
@@ -191,7 +191,7 @@ function AlwaysOpen({ base, view }: { base: string; view: string }) {
         Loose ends <b className="font-mono">{openEnds(job.document, job.report).length}</b>
       </Link>
       <Link href={`${base}/triage?tab=loose`} className={item}>
-        Temporary fixes <b className="font-mono">{openDebts(job.document).length}</b>
+        Temporary fixes <b className="font-mono">{openFixes(job.document).length}</b>
       </Link>
       <Link href={`${base}/history`} className={`${item} ${navLook(view === "history")}`}>
         History <Kbd>H</Kbd>

@@ -8,7 +8,7 @@ import type { Units } from "@/core/units";
 import { lengthText, listed, massText, sizeText, sizeUnit } from "@/core/words";
 import { NumberWithOrigin } from "@/ui/origin";
 import { Segments } from "@/ui/segments";
-import { openDebts, openEnds } from "../shell/harness-state";
+import { openEnds, openFixes } from "../shell/harness-state";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
 import { BenchListView } from "./bench-list";
@@ -36,7 +36,7 @@ export function TriageScreen() {
     decide: job.report?.rows.filter((row) => row.decided === null && row.proposed !== "keep").length ?? 0,
     bench: job.document.cuts.filter((row) => row.choice !== "keep" && row.subject.startsWith("wire:") && !row.done)
       .length,
-    loose: openEnds(job.document, job.report).length + openDebts(job.document).length,
+    loose: openEnds(job.document, job.report).length + openFixes(job.document).length,
   };
   return (
     <>

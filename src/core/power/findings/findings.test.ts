@@ -4,7 +4,7 @@ import { ALTERNATOR, input, type Plan, SOUND, solved, VAN } from "../../../../te
 import type { PartFacts } from "../../parts";
 import { wireOhms } from "../../wire";
 import { cavityLabel } from "../../words";
-import { type FindingCode, PowerDesk, reportPower } from "../index";
+import { type FindingCode, PowerAnalysis, reportPower } from "../index";
 import { thickerWire } from "./thicker";
 
 const findings = (plan: Plan) => toldFindings(reportPower(solved(plan)));
@@ -22,7 +22,7 @@ const cured = (plan: Plan, finding: ToldFinding, type?: string) => {
     (cure) => cure.edit !== null && (type === undefined || cure.edit.type === type),
   )?.edit;
   if (edit == null) throw new Error(`no cure of ${finding.key}: ${finding.cures.map((cure) => cure.text).join("; ")}`);
-  const desk = new PowerDesk();
+  const desk = new PowerAnalysis();
   desk.load(input(plan));
   return desk.tryEdits([edit]);
 };
@@ -252,12 +252,12 @@ describe("what gets too hot", () => {
     ]);
     const cure = run?.cures[0];
     expect(cure?.text).toMatch(/^[\d.]+ mm² for both$/);
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     desk.load(input({ van }));
     expect(desk.tryEdits(cure?.edit == null ? [] : [cure.edit]).gone).toContain(run?.key);
   });
   test("one that is tried is called new, by the places that it would join", () => {
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     desk.load(input({}));
     const { come } = desk.tryEdits([
       { type: "load", pinId: "KEY-15", watts: 400, name: "Heater", sizeMm2: 1, lengthM: 2 },

@@ -1,4 +1,4 @@
-import { branchesOf, type NamedBranches, type NetElement, NumberedMap, retuned } from "../../circuit";
+import { branchesOf, type NamedBranches, type NetElement, NumberedMap, withValues } from "../../circuit";
 import { fieldOf } from "../../forms";
 import { type Harness, type HarnessEdge, pointAt, type Wire } from "../../harness";
 import type { Point } from "../../points";
@@ -82,7 +82,7 @@ class ModelBuilder {
 
   private numbered(): { readonly net: NamedBranches; readonly spans: Spans } {
     const elements = this.elements.map(({ element }) => element);
-    const same = this.like && retuned(this.like.net, elements);
+    const same = this.like && withValues(this.like.net, elements);
     const net = same ?? branchesOf({ reference: MINUS, elements });
     return { net, spans: spansOf(this.elements, net, same && (this.like as PowerModel).spans) };
   }

@@ -10,7 +10,7 @@ import {
   elementFaults,
   factsOf,
   netlistOf,
-  PowerDesk,
+  PowerAnalysis,
   reportPower,
   settingsOf,
   solvePower,
@@ -182,7 +182,7 @@ describe("with the engine running", () => {
 describe("what says that the battery is not charged", () => {
   const loose = { ...charging(4), van: wiper(4) + ALTERNATOR.replace(" S1 ", " A9 ") };
   test("an output that leads nowhere stops the engine in the end, and a cable cures it", () => {
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     const finding = toldFindings(desk.load(input(loose))).find((one) => one.code === "charge");
     expect(finding).toMatchObject({ severity: "stop", where: "Alternator-B+" });
     expect(finding?.why).toMatch(

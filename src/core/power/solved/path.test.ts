@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { input, SOUND, solved, VAN } from "../../../../tests/support/van";
 import { sideOf } from "../../points";
 import { drawnName, drawnValue, originText, pointText } from "../../words";
-import { drawnPath, PowerDesk } from "../index";
+import { drawnPath, PowerAnalysis } from "../index";
 import { MINUS } from "../nodes";
 import { opening, type PathStep, pathDown, pathThrough } from "./path";
 
@@ -126,11 +126,11 @@ describe("as it is drawn", () => {
     expect(wire && drawnValue(wire, "metric")).toBe("1 mm², 2 m");
   });
   test("of a tried plan the path is the tried one's, and of the plan as it is its own", () => {
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     desk.load(input());
     const edit = { type: "wire", wireId: "wire:ECU-1", sizeMm2: 6 } as const;
     desk.tryEdits([edit]);
-    const value = (edits: Parameters<PowerDesk["path"]>[2]) =>
+    const value = (edits: Parameters<PowerAnalysis["path"]>[2]) =>
       desk
         .path("run", at("ECU-1"), edits)
         .elements.filter((element) => drawnName(element) === "wire at ECU-1")

@@ -4,10 +4,10 @@ import {
   type NetElement,
   type Netlist,
   Network,
-  retuned,
   type Solution,
   type SolveResult,
   type SwitchSetting,
+  withValues,
 } from "../../circuit";
 import { fieldOf } from "../../forms";
 import { pointAt } from "../../harness";
@@ -63,7 +63,7 @@ function elementsIn(solution: PowerSolution, state: KeyPosition): NetElement[] {
 export function networkIn(solution: PowerSolution, state: KeyPosition): Network | null {
   const { network, model } = solution;
   if (network === null || chargedIn(solution, state).length === 0) return network;
-  const whole = retuned(model.net, elementsIn(solution, state));
+  const whole = withValues(model.net, elementsIn(solution, state));
   const built = whole === null ? null : Network.of(whole, network);
   return built?.ok ? built.network : null;
 }

@@ -3,7 +3,7 @@ import { added } from "../../../../tests/support/harness";
 import { fuseName, relayName, toldFindings } from "../../../../tests/support/told";
 import { ALTERNATOR, input, type Plan, SOUND, solved, stud, VAN } from "../../../../tests/support/van";
 import type { Adapter } from "../../signals";
-import { PowerDesk, type ReturnVerdict, reportPower } from "../index";
+import { PowerAnalysis, type ReturnVerdict, reportPower } from "../index";
 import { voltsAt } from "../solved/flow";
 
 const report = (plan: Plan = {}) => {
@@ -132,7 +132,7 @@ describe("wires behind one fuse that are rated for less than it lets through", (
     expect(row(3)?.thin).toEqual([]);
   });
   test("are made thicker at once: the way out is solved, and cures what one alone does not", () => {
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     const finding = toldFindings(desk.load(input(boxed(20)))).find((one) => one.code === "fuse-wire");
     const together = finding?.cures.find((cure) => cure.edit?.type === "wires");
     expect(together?.text).toMatch(/^\d+ mm² for both wires behind it that are rated for less$/);
@@ -150,7 +150,7 @@ describe("wires behind one fuse that are rated for less than it lets through", (
     expect(row(20)?.better).toBeGreaterThan(4);
   });
   test("an absurd size is refused for all of them", () => {
-    const desk = new PowerDesk();
+    const desk = new PowerAnalysis();
     desk.load(input(boxed(20)));
     expect(desk.tryEdits([{ type: "wires", wireIds: ["a", "b"], sizeMm2: 0.01 }]).fault).toEqual({
       code: "out-of-range",

@@ -12,7 +12,7 @@ export interface Joined {
 }
 
 /** Which branches are closed in a key state, from one step of the relays to the next, and which nodes they join. */
-export class Closing {
+export class ClosedBranches {
   /** 1 where the branch is there, by branch. */
   readonly closed: Uint8Array;
   /** Nodes joined by what stays as it is while relays move, diodes left out: a forest of parents. */

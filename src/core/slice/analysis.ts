@@ -1,4 +1,4 @@
-import { findLookAlikes, type LookAlike, type Shape } from "../compare";
+import { type ConfusablePair, findConfusablePairs, type Shape } from "../compare";
 import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "../harness";
 import { buildHarness, endsOf, pointAt } from "../harness";
 import type { Point, WireEnds } from "../points";
@@ -76,7 +76,7 @@ export interface CutReport extends Consequences {
 }
 
 /** Keeps a harness between questions: building it costs more than most answers. */
-export class HarnessDesk {
+export class HarnessAnalysis {
   private harness: Harness | null = null;
   private slice: Slice | null = null;
   private ends: ReadonlyMap<string, readonly WireEnd[]> | null = null;
@@ -143,10 +143,10 @@ export class HarnessDesk {
     };
   }
 
-  lookAlikes(shapes: readonly Shape[]): LookAlike[] {
+  confusablePairs(shapes: readonly Shape[]): ConfusablePair[] {
     return this.harness === null
       ? []
-      : findLookAlikes(this.harness, new Map(shapes.map((shape) => [shape.connectorId, shape])));
+      : findConfusablePairs(this.harness, new Map(shapes.map((shape) => [shape.connectorId, shape])));
   }
 
   private endsNow(harness: Harness): ReadonlyMap<string, readonly WireEnd[]> {

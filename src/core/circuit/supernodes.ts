@@ -2,14 +2,14 @@ import type { Branch, Branches } from "./branches";
 import type { NetlistFault } from "./netlist";
 
 /** Nodes that ideal sources tie together move as one: a group, and each node's voltage above its group's, V. The reference's group is 0. */
-export interface Tied {
+export interface Supernodes {
   readonly group: Int32Array;
   readonly offset: Float64Array;
   readonly groups: number;
 }
 
 /** Ties nodes by their ideal sources; a loop of such sources has no solution, or any. */
-export function tieTogether({ nodes, list }: Branches): Tied | NetlistFault {
+export function findSupernodes({ nodes, list }: Branches): Supernodes | NetlistFault {
   const ideal = list.filter((branch) => branch.kind === "ideal");
   const group = new Int32Array(nodes.length).fill(-1);
   const offset = new Float64Array(nodes.length);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { facts } from "../../../tests/support/harness";
 import { pointText, stopText, wireText } from "../words";
-import { type Decisions, HarnessDesk } from "./index";
+import { type Decisions, HarnessAnalysis } from "./index";
 
 const TABLE =
   "host Battery-+ 1 supply-out battery-supply\nhost FB-9 1 supply-in battery-supply alive=permanent\nhost FB-1 10 supply-out battery-supply alive=permanent\nhost Horn-1 10 load-in horn\nhost Horn-2 20 ground ground\nhost Lamp-1 10 load-in lighting\nhost Lamp-2 20 ground ground\nhost G1-1 20 ground ground\nhost X-1 30 unknown -";
@@ -12,7 +12,7 @@ const decisions = (more: Partial<Decisions> = {}): Decisions => ({
   ...more,
 });
 const desk = () => {
-  const one = new HarnessDesk();
+  const one = new HarnessAnalysis();
   one.load(facts(TABLE));
   return one;
 };
@@ -66,7 +66,7 @@ describe("the desk keeps a harness between questions", () => {
         .report(decisions({ removedConnectors: ["host:FB"] }))
         .looseEnds.map((end) => pointText(end.at)),
     ).toEqual(["FB-9", "FB-1"]);
-    expect(() => new HarnessDesk().report(decisions())).toThrow("load the harness");
-    expect(new HarnessDesk().lookAlikes([])).toEqual([]);
+    expect(() => new HarnessAnalysis().report(decisions())).toThrow("load the harness");
+    expect(new HarnessAnalysis().confusablePairs([])).toEqual([]);
   });
 });

@@ -52,7 +52,7 @@ interface Tried {
 const NOT_LOADED = "load the job before asking of it";
 
 /** Keeps the plan's solution between questions. */
-export class PowerDesk {
+export class PowerAnalysis {
   private facts: PowerFacts | null = null;
   private solution: PowerSolution | null = null;
   private report: PowerReport | null = null;

@@ -1,5 +1,5 @@
 import type { Branches } from "./branches";
-import type { Tied } from "./ties";
+import type { Supernodes } from "./supernodes";
 
 /** As many sets of voltages are kept; a network's states and relay steps are a few dozen. */
 const MOST = 200;
@@ -16,12 +16,12 @@ export interface Step {
  * Voltages found before, by the state and the relays that they were found for: where the next solution begins. One that begins near
  * its end needs a step or two in place of ten; where it ends does not depend on it.
  */
-export class Trail {
+export class KnownVolts {
   private readonly found = new Map<string, Float64Array>();
 
   constructor(
     private readonly branches: Branches,
-    private readonly tied: Tied,
+    private readonly supernodes: Supernodes,
   ) {}
 
   at(name: string): Float64Array | undefined {
@@ -35,17 +35,17 @@ export class Trail {
   }
 
   /** Takes over what was found for a network much like this one: nodes of the same name begin where they stood there. */
-  follow({ found, branches, tied }: Trail): void {
+  follow({ found, branches, supernodes }: KnownVolts): void {
     if (branches.nodes === this.branches.nodes) {
       for (const [name, volts] of found) this.found.set(name, volts.slice());
       return;
     }
     const groupOf = new Map(branches.nodes.map((name, node) => [name, node]));
-    const from = new Int32Array(this.tied.groups).fill(-1);
+    const from = new Int32Array(this.supernodes.groups).fill(-1);
     this.branches.nodes.forEach((name, node) => {
       const known = groupOf.get(name);
-      if (known !== undefined && this.tied.offset[node] === 0 && tied.offset[known] === 0)
-        from[this.tied.group[node] as number] = tied.group[known] as number;
+      if (known !== undefined && this.supernodes.offset[node] === 0 && supernodes.offset[known] === 0)
+        from[this.supernodes.group[node] as number] = supernodes.group[known] as number;
     });
     for (const [name, volts] of found) {
       const own = new Float64Array(from.length);
