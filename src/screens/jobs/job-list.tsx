@@ -3,7 +3,7 @@
 import { FolderOpen, Plus, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { type RefObject, useRef, useState } from "react";
 import type { JobSummary } from "@/job/edit";
 import type { JobRow } from "@/job/schema";
 import { Button } from "@/ui/controls";
@@ -64,14 +64,7 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
 
   return (
     <div className="mx-auto max-w-6xl px-4 pb-10">
-      <header className="flex h-14 items-center gap-3 border-b border-rule2">
-        <p className="wide flex items-center gap-2">
-          <Logo />
-          Pantograph
-        </p>
-        <span className="flex-1" />
-        <ThemeToggle />
-      </header>
+      <JobsHeader />
       <main>
         <div className="flex flex-wrap items-center gap-2 py-4">
           <h1 className="flex-1 text-xl">Jobs</h1>
@@ -83,18 +76,11 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
             <Plus size={16} aria-hidden="true" />
             New job
           </Button>
-          <input
-            ref={file}
-            type="file"
-            accept=".json,application/json"
-            aria-label="Job document"
-            className="hidden-text"
-            tabIndex={-1}
-            onChange={(event) => {
-              const [chosen] = event.target.files ?? [];
-              event.target.value = "";
+          <DocumentField
+            field={file}
+            onChoose={(chosen) => {
               setRefused(null);
-              if (chosen) void open(chosen);
+              void open(chosen);
             }}
           />
         </div>
@@ -117,59 +103,7 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
               </p>
             </Empty>
           ) : (
-            <table className="w-full">
-              <thead className="text-left text-[13px] text-ink2">
-                <tr className="border-b-[1.5px] border-rule2">
-                  <th className="px-4 py-2.5 font-semibold">Job</th>
-                  <th className="font-semibold max-md:hidden">Host takes donor</th>
-                  <th className="w-24 text-right font-semibold">Cavities</th>
-                  <th className="w-20 text-right font-semibold">Links</th>
-                  <th className="w-24 text-right font-semibold">Readings</th>
-                  <th className="w-44 pl-6 font-semibold max-md:hidden">Last change</th>
-                  <th className="w-14">
-                    <span className="hidden-text">Remove</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {jobs.map((job) => (
-                  <tr key={job.id} className="border-b border-rule last:border-b-0 hover:bg-fill">
-                    <td className="h-16 px-4">
-                      <Link
-                        href={`/jobs/${job.id}/${job.donorPins > 0 && job.hostPins > 0 ? "map" : "import"}`}
-                        className="flex h-10 items-center text-base font-semibold underline decoration-rule2 underline-offset-4"
-                      >
-                        {job.name}
-                      </Link>
-                    </td>
-                    <td className="max-md:hidden">
-                      <p>{job.host}</p>
-                      <p className="text-[13px] text-ink2">{job.donor}</p>
-                    </td>
-                    <td className="text-right font-mono" title="donor + host">
-                      {job.donorPins} + {job.hostPins}
-                    </td>
-                    <td className="text-right font-mono">{job.decidedLinks}</td>
-                    <td className="text-right font-mono">{job.readings}</td>
-                    <td className="pl-6 text-[13px] text-ink2 max-md:hidden">
-                      <time dateTime={job.changedAt} suppressHydrationWarning>
-                        {new Date(job.changedAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
-                      </time>
-                    </td>
-                    <td>
-                      <button
-                        type="button"
-                        className="grid size-10 place-items-center text-ink2"
-                        aria-label={`Remove ${job.name}`}
-                        onClick={() => setRemoving(job)}
-                      >
-                        <Trash2 size={16} />
-                      </button>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <JobTable jobs={jobs} onRemove={setRemoving} />
           )}
         </div>
         <p className="mt-4 text-[13px] text-ink2">
@@ -185,19 +119,132 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
           </div>
         )}
       </Dialog>
-      <Dialog
-        open={removing !== null}
-        onClose={() => setRemoving(null)}
-        title={`Remove ${removing?.name ?? ""}?`}
-        description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: save its job document first if you may want it again."
-      >
-        <div className="flex flex-wrap justify-end gap-2">
-          <Button onClick={() => setRemoving(null)}>Keep it</Button>
-          <Button primary disabled={busy} onClick={() => removing && void remove(removing)}>
-            Remove
-          </Button>
-        </div>
-      </Dialog>
+      <RemoveDialog job={removing} busy={busy} onClose={() => setRemoving(null)} onRemove={remove} />
     </div>
+  );
+}
+
+const JobsHeader = () => (
+  <header className="flex h-14 items-center gap-3 border-b border-rule2">
+    <p className="wide flex items-center gap-2">
+      <Logo />
+      Pantograph
+    </p>
+    <span className="flex-1" />
+    <ThemeToggle />
+  </header>
+);
+
+function DocumentField({
+  field,
+  onChoose,
+}: {
+  field: RefObject<HTMLInputElement | null>;
+  onChoose: (chosen: File) => void;
+}) {
+  return (
+    <input
+      ref={field}
+      type="file"
+      accept=".json,application/json"
+      aria-label="Job document"
+      className="hidden-text"
+      tabIndex={-1}
+      onChange={(event) => {
+        const [chosen] = event.target.files ?? [];
+        event.target.value = "";
+        if (chosen) onChoose(chosen);
+      }}
+    />
+  );
+}
+
+function JobTable({ jobs, onRemove }: { jobs: readonly JobSummary[]; onRemove: (job: JobSummary) => void }) {
+  return (
+    <table className="w-full">
+      <thead className="text-left text-[13px] text-ink2">
+        <tr className="border-b-[1.5px] border-rule2">
+          <th className="px-4 py-2.5 font-semibold">Job</th>
+          <th className="font-semibold max-md:hidden">Host takes donor</th>
+          <th className="w-24 text-right font-semibold">Cavities</th>
+          <th className="w-20 text-right font-semibold">Links</th>
+          <th className="w-24 text-right font-semibold">Readings</th>
+          <th className="w-44 pl-6 font-semibold max-md:hidden">Last change</th>
+          <th className="w-14">
+            <span className="hidden-text">Remove</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {jobs.map((job) => (
+          <JobLine key={job.id} job={job} onRemove={() => onRemove(job)} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function JobLine({ job, onRemove }: { job: JobSummary; onRemove: () => void }) {
+  return (
+    <tr className="border-b border-rule last:border-b-0 hover:bg-fill">
+      <td className="h-16 px-4">
+        <Link
+          href={`/jobs/${job.id}/${job.donorPins > 0 && job.hostPins > 0 ? "map" : "import"}`}
+          className="flex h-10 items-center text-base font-semibold underline decoration-rule2 underline-offset-4"
+        >
+          {job.name}
+        </Link>
+      </td>
+      <td className="max-md:hidden">
+        <p>{job.host}</p>
+        <p className="text-[13px] text-ink2">{job.donor}</p>
+      </td>
+      <td className="text-right font-mono" title="donor + host">
+        {job.donorPins} + {job.hostPins}
+      </td>
+      <td className="text-right font-mono">{job.decidedLinks}</td>
+      <td className="text-right font-mono">{job.readings}</td>
+      <td className="pl-6 text-[13px] text-ink2 max-md:hidden">
+        <time dateTime={job.changedAt} suppressHydrationWarning>
+          {new Date(job.changedAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+        </time>
+      </td>
+      <td>
+        <button
+          type="button"
+          className="grid size-10 place-items-center text-ink2"
+          aria-label={`Remove ${job.name}`}
+          onClick={onRemove}
+        >
+          <Trash2 size={16} />
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+interface RemoveProps {
+  readonly job: JobSummary | null;
+  readonly busy: boolean;
+  readonly onClose: () => void;
+  readonly onRemove: (job: JobSummary) => void;
+}
+
+/** The one thing here that cannot be undone is asked for twice. */
+function RemoveDialog({ job, busy, onClose, onRemove }: RemoveProps) {
+  return (
+    <Dialog
+      open={job !== null}
+      onClose={onClose}
+      title={`Remove ${job?.name ?? ""}?`}
+      description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: save its job document first if you may want it again."
+    >
+      <div className="flex flex-wrap justify-end gap-2">
+        <Button onClick={onClose}>Keep it</Button>
+        <Button primary disabled={busy} onClick={() => job && onRemove(job)}>
+          Remove
+        </Button>
+      </div>
+    </Dialog>
   );
 }

@@ -105,7 +105,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
   useEffect(() => {
     const timer = setTimeout(
       () => void ready.current().then(answered, failed),
-      REST_MS[looked ? "looked" : "elsewhere"],
+      loaded.current === null && looked ? 0 : REST_MS[looked ? "looked" : "elsewhere"],
     );
     return () => clearTimeout(timer);
   }, [facts, looked, attempt, answered, failed]);
