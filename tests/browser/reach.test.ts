@@ -69,23 +69,20 @@ async function best<T>(
 }
 
 describe("Ridgeway", () => {
-  test.each(["pins", "map", "power", "triage", "prove"])(
-    "%s: first view within 1 s, settled within 2 s",
-    async (screen) => {
-      const { first, settled } = await best<Opened>(
-        6,
-        (one) => one.first < 1_000 && one.settled < 2_000,
-        () => opened(`/jobs/ridgeway/${screen}`),
-        (one) => one.first + one.settled,
-      );
-      print(`/jobs/ridgeway/${screen}`, {
-        "first view ms (to reach 1000)": first,
-        "settled ms (to reach 2000)": settled,
-      });
-      expect(first).toBeLessThan(1_000);
-      expect(settled).toBeLessThan(2_000);
-    },
-  );
+  test.each(["pins", "power", "prove"])("%s: first view within 1 s, settled within 2 s", async (screen) => {
+    const { first, settled } = await best<Opened>(
+      6,
+      (one) => one.first < 1_000 && one.settled < 2_000,
+      () => opened(`/jobs/ridgeway/${screen}`),
+      (one) => one.first + one.settled,
+    );
+    print(`/jobs/ridgeway/${screen}`, {
+      "first view ms (to reach 1000)": first,
+      "settled ms (to reach 2000)": settled,
+    });
+    expect(first).toBeLessThan(1_000);
+    expect(settled).toBeLessThan(2_000);
+  });
   test("a key typed into the search of its pin table costs less than 50 ms of script", async () => {
     await opened("/jobs/ridgeway/pins", 7_000);
     const field = await robin.find("textbox", "Search this table");
@@ -122,7 +119,7 @@ describe("Ridgeway", () => {
 describe("ten times Ridgeway", () => {
   test("it opens, and can be worked on; what is still to reach is printed", async () => {
     const { first } = await best<Opened>(
-      3,
+      1,
       (one) => one.first < 4_000,
       () => opened("/jobs/ridgeway-ten/pins?side=host", 20_000),
       (one) => one.first,

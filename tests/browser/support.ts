@@ -190,8 +190,8 @@ export class Person {
   async settles(): Promise<void> {
     await this.driver.executeAsyncScript(`
       const done = arguments[0];
-      let timer = setTimeout(done, 700);
-      new MutationObserver(() => { clearTimeout(timer); timer = setTimeout(done, 700); }).observe(document.body, { subtree: true, childList: true, characterData: true });`);
+      let timer = setTimeout(done, 400);
+      new MutationObserver(() => { clearTimeout(timer); timer = setTimeout(done, 400); }).observe(document.body, { subtree: true, childList: true, characterData: true });`);
   }
 
   async seesNot(text: string): Promise<void> {

@@ -35,7 +35,8 @@ export const smallVolts = (value: number): string =>
 /** `8.9 A`, `120 A`; below an ampere `350 mA`, `1.2 mA`. */
 export function amps(value: number): string {
   const size = Math.abs(value);
-  if (size < 0.0005) return "0 A";
+  // Leaks of a tenth of a milliampere decide pull-ups; less is what the solution itself leaves.
+  if (size < 0.00005) return "0 A";
   if (size < 0.995) return `${digits(1000 * value, 2)} mA`;
   return `${fixed(value, size < 99.5 ? 1 : 0)} A`;
 }
@@ -52,7 +53,8 @@ export function ohms(value: number): string {
   return size >= 1000 ? `${digits(value / 1000)} kΩ` : `${digits(value)} Ω`;
 }
 
-export const watts = (value: number): string => `${digits(value, 3)} W`;
+export const watts = (value: number): string =>
+  value !== 0 && Math.abs(value) < 0.995 ? `${digits(1000 * value, 2)} mW` : `${digits(value, 3)} W`;
 
 /** `0.4 s`, `12 s`; from two minutes on in minutes. The models behind these times are good to a fifth. */
 export const seconds = (value: number): string =>

@@ -146,7 +146,7 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
 
 function wiresWhy(basis: Extract<StepBasis, { type: "wires" }>, kind: Step["kind"], units: Units): string {
   const [what, after] =
-    kind === "continuity" ? ["Wire only: ", ""] : ["Its wires are ", ". Everything after this depends on it."];
+    kind === "continuity" ? ["Wire only: ", ""] : ["Its wires are ", ". Everything after this depends on it"];
   const assumed = basis.assumed ? `; a length or size is not known yet, so ${usualWire(units)} is assumed for it` : "";
   return `${what}${ohms(basis.ohms)} by length and size, and the leads may add ${ohms(basis.leadsOhms)}${assumed}${after}`;
 }
@@ -317,7 +317,10 @@ export function causeWords(cause: Cause, step: Step): CauseWords {
           cause.shared.length === 0
             ? "nothing else of the plan shares it"
             : `it is shared with ${names(cause.shared)}${cause.othersPass ? ", which reads well" : cause.othersFail ? ", which fails too" : ""}`,
-        next: `Read from the ground ${provider} to battery negative`,
+        next:
+          provider === "Battery negative"
+            ? "Read from the battery post to its clamp"
+            : `Read from the ground ${provider} to battery negative`,
       };
     case "ground-wire":
       return {

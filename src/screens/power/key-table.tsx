@@ -26,7 +26,7 @@ type Filter = keyof typeof FILTERS;
 /** Beside an open path there is less room; the cavity and the six states stay. */
 const COLUMNS = {
   wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]",
-  narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(86px,1fr))] min-w-[628px]",
+  narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(106px,1fr))] min-w-[750px]",
 } as const;
 
 /** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
@@ -116,7 +116,7 @@ export function KeyTable({ report, before, looked, onLook }: Props) {
             ))}
           </div>
           <div
-            className={`no-print relative ${narrow ? "min-w-[628px]" : "min-w-[920px]"}`}
+            className={`no-print relative ${narrow ? "min-w-[750px]" : "min-w-[920px]"}`}
             style={{ height: list.getTotalSize() }}
           >
             {list.getVirtualItems().map((item) => {

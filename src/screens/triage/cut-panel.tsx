@@ -99,7 +99,7 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
           {row !== undefined && (
             <>
               <Button hotkey="P" primary={decided?.choice === "park"} onClick={() => onDecide("park")}>
-                Park
+                Cap off
               </Button>
               <Button hotkey="L" primary={decided?.choice === "lengthen"} onClick={() => onDecide("lengthen")}>
                 Lengthen
@@ -323,7 +323,7 @@ function Refused({
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => onDecide("keep")}>Keep it</Button>
         <Button
-          className="h-auto! min-h-10 py-1 whitespace-normal!"
+          className="h-auto! min-h-10 shrink! justify-start! py-1 text-left whitespace-normal!"
           onClick={() =>
             job.change(
               `Drop ${listed(stopped.map(([key]) => functionName(key).toLowerCase()))}`,
