@@ -3,17 +3,20 @@ import { type Netlist, Network, Predictor } from "@/core/circuit";
 import { FUNCTIONS } from "@/core/functions";
 import { buildHarness, type HarnessFacts } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
-import { PowerAnalysis, type PowerEdit } from "@/core/power";
+import { deriveLines } from "@/core/plan";
+import { buildModel, factsOf, networkIn, PowerAnalysis, type PowerEdit, settingOf, solvePower } from "@/core/power";
 import { matchSignals, type SignalPin } from "@/core/signals";
 import { sliceHarness } from "@/core/slice";
-import { NETLIST_KEYS, type NetlistKey } from "@/core/state";
+import { KEY_POSITIONS, NETLIST_KEYS, type NetlistKey, usualState } from "@/core/state";
 import { heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { readPinTable, writePinTable } from "@/formats/pin-table";
 import { pinTableCsv } from "@/formats/plan-csv";
 import { signalPinsOf } from "@/formats/signal-pins";
 import { harnessFacts } from "@/job/harness-facts";
+import { decisionsOf } from "@/job/links";
 import { powerInputOf } from "@/job/power-facts";
+import { signalPins } from "@/job/signal-pins";
 import { vehicleNetlist } from "../tests/support/networks";
 import { plainBest, plainPhrases } from "../tests/support/plain-reading";
 import { stopsOneByOne } from "../tests/support/plain-slicer";
@@ -359,3 +362,41 @@ for (const [name, edit] of [
     loaded,
   );
 }
+
+/** 10,000 faults of the large sample in each of the six states: every wire, fuse and contact open, then poor, over and over. */
+const solution = solvePower(buildModel(factsOf(input)));
+const troubled = solution.model.elements.flatMap(({ element }) =>
+  element.type === "resistor" || element.type === "fuse" || element.type === "switch" ? [element.id] : [],
+);
+const FAULTS = 10_000;
+const allFaults = () => {
+  let sum = 0;
+  for (const state of KEY_POSITIONS) {
+    const network = networkIn(solution, state);
+    const found = network === null ? null : Predictor.make(network, settingOf(solution.model, usualState(state)));
+    if (found === null || "code" in found) throw new Error(`no predictor for ${state}`);
+    for (let at = 0; at < FAULTS; at++) {
+      const id = troubled[at % troubled.length] as string;
+      const ohms = at < troubled.length ? Number.POSITIVE_INFINITY : 2 + Math.floor(at / troubled.length);
+      sum += found.predict([{ id, ohms }]).volts("battery-positive") ?? 0;
+    }
+  }
+  return sum;
+};
+print(
+  "10,000 faults × 6 states of the large sample predicted",
+  once(allFaults),
+  1000,
+  "the job loaded and solved from its tables, once",
+  loaded,
+);
+
+const tenfold = ridgewayDocument(10);
+const [tenfoldPins, ownPins] = [signalPins(tenfold), signalPins(ridgewayDocument())];
+print(
+  `match a job of ${tenfold.pins.length} cavities, ten times the large sample`,
+  median(() => deriveLines(tenfoldPins, decisionsOf(tenfold))),
+  100,
+  "the large sample itself",
+  median(() => deriveLines(ownPins, [])),
+);

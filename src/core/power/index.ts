@@ -35,7 +35,7 @@ export {
 } from "./settings";
 export { type DrawnElement, type DrawnPath, type DrawnPoint, drawnPath } from "./solved/drawn-path";
 export { type ElementFault, elementFaults } from "./solved/element-faults";
-export { netlistOf, solveIn, solvePower } from "./solved/solve";
+export { netlistOf, networkIn, settingOf, solveIn, solvePower } from "./solved/solve";
 export type { BoxRow } from "./tables/boxes";
 export { type CableRow, cableTable } from "./tables/cable";
 export { type ExpectedVolts, expectedVolts } from "./tables/expected";
