@@ -144,7 +144,12 @@ export function MapScreen() {
         <Button hotkey="P" onClick={() => setPairing({ pinId: null })}>
           Pair by hand
         </Button>
-        <Button primary={opened === null} hotkey="A" disabled={direct.length === 0} onClick={acceptDirect}>
+        <Button
+          primary={opened === null && direct.length > 0}
+          hotkey="A"
+          disabled={direct.length === 0}
+          onClick={acceptDirect}
+        >
           Accept {direct.length} wire only
         </Button>
         <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook()}>
@@ -156,44 +161,8 @@ export function MapScreen() {
           <UnmatchedList onPair={(pinId) => setPairing({ pinId })} />
         ) : (
           <>
-            <div
-              className={`${LINE_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}
-            >
-              <span className="px-2.5">Quantity</span>
-              <span className="truncate px-2.5" title={donor}>
-                <b className="wide text-ink">Donor</b> {donor}
-              </span>
-              <span className="self-stretch bg-lane pt-2 text-center">between</span>
-              <span className="flex justify-end gap-1.5 px-2.5" title={host}>
-                <span className="truncate">{host}</span>
-                <b className="wide text-ink">Host</b>
-              </span>
-              <span className="px-2.5">Verdict and why</span>
-            </div>
-            {visible.length === 0 && (
-              <Empty
-                title={
-                  job.pins.length === 0
-                    ? "No pin tables yet"
-                    : lines.length === 0
-                      ? "No signal of one side has a counterpart on the other"
-                      : "No line here"
-                }
-              >
-                <p>
-                  {job.pins.length === 0
-                    ? "Import the donor's and the host's table; links are proposed by themselves."
-                    : lines.length === 0
-                      ? "See what stands without a counterpart, and why; or pair two cavities by hand (P)."
-                      : "Every line has left this list. Choose another filter."}
-                </p>
-                {job.pins.length === 0 && (
-                  <Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>
-                    To the import
-                  </Link>
-                )}
-              </Empty>
-            )}
+            <MapHeads donor={donor} host={host} />
+            {visible.length === 0 && <NoLines none={lines.length === 0} />}
             <div className="relative" style={{ height: rows.getTotalSize() }}>
               {rows.getVirtualItems().map((virtual) => {
                 const item = items[virtual.index] as Item;
@@ -206,13 +175,7 @@ export function MapScreen() {
                     style={{ transform: `translateY(${virtual.start}px)` }}
                   >
                     {item.type === "group" ? (
-                      <h2 className="flex h-9 items-end gap-2.5 border-b border-rule px-2.5 pb-1.5 text-[13px] font-bold">
-                        {MAP_GROUP_WORDS[item.name]}
-                        <span className="font-normal text-ink2">
-                          {item.count} {item.count === 1 ? "link" : "links"}
-                          {item.open > 0 ? `, ${item.open} to decide` : ""}
-                        </span>
-                      </h2>
+                      <GroupHead group={item} />
                     ) : (
                       <>
                         <LineRow
@@ -270,4 +233,64 @@ function inGroups(lines: readonly Line[]): Item[] {
     { type: "group", name: group, count: members.length, open: members.filter(FILTERS.decide.test).length },
     ...members.map((line) => ({ type: "line", line }) as const),
   ]);
+}
+
+function MapHeads({ donor, host }: { donor: string; host: string }) {
+  return (
+    <div
+      className={`${LINE_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}
+    >
+      <span className="px-2.5">Quantity</span>
+      <span className="truncate px-2.5" title={donor}>
+        <b className="wide text-ink">Donor</b> {donor}
+      </span>
+      <span className="self-stretch bg-lane pt-2 text-center">between</span>
+      <span className="flex justify-end gap-1.5 px-2.5" title={host}>
+        <span className="truncate">{host}</span>
+        <b className="wide text-ink">Host</b>
+      </span>
+      <span className="px-2.5">Verdict and why</span>
+    </div>
+  );
+}
+
+function GroupHead({ group }: { group: Extract<Item, { type: "group" }> }) {
+  return (
+    <h2 className="flex h-9 items-end gap-2.5 border-b border-rule px-2.5 pb-1.5 text-[13px] font-bold">
+      {MAP_GROUP_WORDS[group.name]}
+      <span className="font-normal text-ink2">
+        {group.count} {group.count === 1 ? "link" : "links"}
+        {group.open > 0 ? `, ${group.open} to decide` : ""}
+      </span>
+    </h2>
+  );
+}
+
+/** Without a line: no tables yet, no counterpart at all, or none in this list. */
+function NoLines({ none }: { none: boolean }) {
+  const { jobId, pins } = useJob();
+  return (
+    <Empty
+      title={
+        pins.length === 0
+          ? "No pin tables yet"
+          : none
+            ? "No signal of one side has a counterpart on the other"
+            : "No line here"
+      }
+    >
+      <p>
+        {pins.length === 0
+          ? "Once both tables are here, each quantity stands here as a line from its provider to its consumer, with the adapter that it needs and why."
+          : none
+            ? "See what stands without a counterpart, and why; or pair two cavities by hand (P)."
+            : "Every line has left this list. Choose another filter."}
+      </p>
+      {pins.length === 0 && (
+        <Link href={`/jobs/${jobId}/import`} className={buttonLook(true)}>
+          To the import
+        </Link>
+      )}
+    </Empty>
+  );
 }
