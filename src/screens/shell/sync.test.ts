@@ -198,6 +198,23 @@ describe("when the line is cut", () => {
     expect(server.document.job.name).toBe("Kept");
     expect(notices).toEqual([]);
   });
+  test("what was sent as the page was left is no conflict when it is opened again", async () => {
+    server.loseAnswer = true;
+    const before = open();
+    rename(before, { name: "Left" });
+    await settle(before);
+    // The page went before it heard: its change stays in the outbox, and the new page loads it as made.
+    const kept = JSON.stringify([
+      { key: [...server.keys.keys()][0], person: "Robin", label: "change", ops: server.edits[0]?.ops },
+    ]);
+    stored.set("pantograph.unsent.j", kept);
+    const after = open();
+    after.restore();
+    await settle(after);
+    expect(after.current()).toMatchObject({ unsent: 0, document: { job: { name: "Left" } } });
+    expect(server.edits).toHaveLength(1);
+    expect(notices).toEqual([]);
+  });
   test("an answer lost on its way does not make the change twice", async () => {
     const sync = open();
     server.loseAnswer = true;

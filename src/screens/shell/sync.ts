@@ -46,6 +46,8 @@ export class JobSync {
   private working: Promise<void> | null = null;
   /** Keys of the changes made here, so that they are not told of as another's. */
   private readonly ownKeys = new Set<string>();
+  /** Keys of what an earlier visit could not send, or did not hear of again. */
+  private readonly restored = new Set<string>();
 
   constructor(
     private readonly jobId: string,
@@ -64,7 +66,10 @@ export class JobSync {
     if (kept === null) return;
     try {
       this.outbox = JSON.parse(kept) as Unsent[];
-      for (const { key } of this.outbox) this.ownKeys.add(key);
+      for (const { key } of this.outbox) {
+        this.ownKeys.add(key);
+        this.restored.add(key);
+      }
     } catch {
       this.host.storage.removeItem(this.storageKey);
     }
@@ -119,7 +124,8 @@ export class JobSync {
     if (!(await this.pull())) return;
     while (this.outbox.length > 0) {
       const next = this.outbox[0] as Unsent;
-      if (!meets(this.confirmed, next.ops)) {
+      // What an earlier visit sent last may have been taken already: the server knows it by its key.
+      if (!this.restored.has(next.key) && !meets(this.confirmed, next.ops)) {
         this.drop(next);
         this.host.notify({ type: "conflict", label: next.label, mine: next.ops });
         continue;

@@ -6,7 +6,7 @@ import Link from "next/link";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { functionName } from "@/core/functions";
 import type { ReportRow, TriageChoice } from "@/core/slice";
-import { CHOICE_WORDS, wireText } from "@/core/words";
+import { CHOICE_WORDS, capital, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import type { BranchRow, ConnectorRow } from "@/job/schema";
 import { decideCutOps, reopenCutOps } from "@/job/triage-ops";
@@ -92,7 +92,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
     const name = current === undefined ? subjectName(job.document, selected) : wireText(current.ends);
     const subjects = current !== undefined ? [selected] : [selected, ...wholeOf(selected)];
     setRefusing(null);
-    job.change(`${CHOICE_WORDS[choice]} ${name}${override === "" ? "" : " against need"}`, (person) =>
+    job.change(`${capital(CHOICE_WORDS[choice])} ${name}${override === "" ? "" : " against need"}`, (person) =>
       decideCutOps(job.document, { subjects, choice, override, person }),
     );
   };
