@@ -1,8 +1,11 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, test } from "vitest";
 import { COLOUR_CODES } from "@/core/intake";
+import { ChoiceCell, TextCell } from "./cell";
+import { Button } from "./controls";
 import { Lane, StateMark } from "./marks";
 import { Plate } from "./plate";
+import { Segments } from "./segments";
 import { Caution } from "./states";
 import { Wire } from "./wire";
 
@@ -37,4 +40,56 @@ describe("what a technician reads", () => {
   });
   test("a caution is a note with its word", () =>
     expect(renderToStaticMarkup(<Caution>Hands off.</Caution>)).toMatch(/role="note".*Caution\..*Hands off\./));
+});
+
+describe("tables show text, and filters are one control", () => {
+  test("a cell is its value as text until somebody edits it, and says what it would edit", () => {
+    const html = renderToStaticMarkup(
+      <TextCell label="Colour of C1-4" value="RD/YE" show={<span>RD/YE</span>} onSave={() => null} />,
+    );
+    expect(html).not.toMatch(/<input|<select/);
+    expect(html).toContain('aria-label="Colour of C1-4: RD/YE; edit"');
+  });
+  test("an empty one names what stands there meanwhile", () =>
+    expect(
+      renderToStaticMarkup(<TextCell label="Note" value="" usual="left inner wing" show="" onSave={() => null} />),
+    ).toContain("Note: left inner wing; edit"));
+  test("a choice is text as well; what is guessed is dotted under, and nothing else is", () => {
+    const cell = (guessed: boolean) =>
+      renderToStaticMarkup(
+        <ChoiceCell
+          label="Kind of C1-4"
+          value="feed needed"
+          show="feed needed"
+          guessed={guessed}
+          choices={[{ key: "supply-in", words: "feed needed" }]}
+          onChoose={() => undefined}
+        />,
+      );
+    expect(cell(true)).toContain("border-dotted");
+    expect(cell(false)).not.toContain("border-dotted");
+    expect(cell(true)).not.toMatch(/<select|supply-in/);
+  });
+  test("one segment is on, each with its count; without segments there is no control", () => {
+    const html = renderToStaticMarkup(
+      <Segments
+        label="Show"
+        value="open"
+        onChange={() => undefined}
+        segments={[
+          { key: "all", label: "All" },
+          { key: "open", label: "Not known", count: 3 },
+        ]}
+      />,
+    );
+    expect(html.match(/aria-pressed="true"/g)).toHaveLength(1);
+    expect(html).toMatch(/aria-pressed="true"[^>]*>Not known<span[^>]*>3</);
+    expect(renderToStaticMarkup(<Segments label="Table" value={null} onChange={() => undefined} segments={[]} />)).toBe(
+      "",
+    );
+  });
+  test("one action is filled, the others are words", () => {
+    expect(renderToStaticMarkup(<Button primary>Accept</Button>)).toContain("filled");
+    expect(renderToStaticMarkup(<Button>Refuse</Button>)).toMatch(/^(?!.*filled).*underline/);
+  });
 });
