@@ -231,7 +231,11 @@ export class Person {
   }
 
   async chooseFile(name: string, file: string): Promise<void> {
-    const input = await this.driver.findElement(By.css(`input[type=file][aria-label="${name}"]`));
+    const field = By.css(`input[type=file][aria-label="${name}"]`);
+    const input = await this.wait(
+      `a field for files “${name}”`,
+      async () => (await this.driver.findElements(field))[0] ?? null,
+    );
     await input.sendKeys(path.resolve(file));
   }
 

@@ -118,7 +118,7 @@ export function CutPanel({ subject, row, wireIds, refused, onDecide, onRemove }:
           {decided.override === "" ? "" : `; against need: ${decided.override}`}.{" "}
           <button
             type="button"
-            className="min-h-8 underline"
+            className="min-h-10 underline"
             onClick={() =>
               job.change(
                 `Decide ${name} anew`,

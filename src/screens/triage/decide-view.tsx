@@ -173,7 +173,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
         {onlyFunction !== null && (
           <p className="flex items-center gap-2 border-b border-rule px-3 py-1.5 text-[13px]">
             Wires of <strong>{functionName(onlyFunction)}</strong>
-            <button type="button" className="min-h-8 underline" onClick={() => setOnlyFunction(null)}>
+            <button type="button" className="min-h-10 underline" onClick={() => setOnlyFunction(null)}>
               show all
             </button>
           </p>

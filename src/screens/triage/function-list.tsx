@@ -30,7 +30,7 @@ export function FunctionList({ only, onOnly }: { only: string | null; onOnly: (k
                 {own.length > 1 && (
                   <button
                     type="button"
-                    className="min-h-8 px-1 text-[13px] text-ink2 underline"
+                    className="min-h-10 px-1 text-[13px] text-ink2 underline"
                     onClick={() =>
                       keep(
                         own.map((one) => one.key),
