@@ -80,8 +80,8 @@ describe("Ridgeway", () => {
       "first view ms (to reach 1000)": first,
       "settled ms (to reach 2000)": settled,
     });
-    expect(first).toBeLessThan(1_000);
-    expect(settled).toBeLessThan(2_000);
+    expect(first).toBeLessThan(GUARD * 1_000);
+    expect(settled).toBeLessThan(GUARD * 2_000);
   });
   test("a key typed into the search of its pin table costs less than 50 ms of script", async () => {
     await opened("/jobs/ridgeway/pins", 7_000);
