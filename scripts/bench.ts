@@ -368,7 +368,8 @@ const solution = solvePower(buildModel(factsOf(input)));
 const troubled = solution.model.elements.flatMap(({ element }) =>
   element.type === "resistor" || element.type === "fuse" || element.type === "switch" ? [element.id] : [],
 );
-const FAULTS = 10_000;
+/** So many of them in each state; 10,000 would take minutes, and are reckoned up. */
+const FAULTS = 500;
 const allFaults = () => {
   let sum = 0;
   for (const state of KEY_POSITIONS) {
@@ -384,8 +385,8 @@ const allFaults = () => {
   return sum;
 };
 print(
-  "10,000 faults × 6 states of the large sample predicted",
-  once(allFaults),
+  "10,000 faults × 6 states of the large sample predicted, reckoned up from 500",
+  once(allFaults) * (10_000 / FAULTS),
   1000,
   "the job loaded and solved from its tables, once",
   loaded,
