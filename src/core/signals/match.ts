@@ -288,7 +288,7 @@ class Matcher {
     return limit === null || hanging === null ? null : limit - hanging;
   }
 
-  /** What copper of the provider's own side hangs on it, and what links have added. */
+  /** Load that the provider's own side has wired to it, and what links have added, A; null where one is not known. */
   private hangingOn(provider: SignalPin, consumer: SignalPin): number | null {
     const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
     if (linked === null) return null;
@@ -306,7 +306,7 @@ class Matcher {
     return sum;
   }
 
-  /** Where no circuit is written, an output's own side hangs on it by quantity, as {@link joined} pairs it. */
+  /** Where no circuit is written, an output's own side counts as connected to it by quantity, as {@link joined} pairs it. */
   private unwiredMates(provider: SignalPin): SignalPin[] {
     if (provider.quantity === null || FEEDS.has(provider.quantity)) return [];
     return (this.byQuantity.get(provider.quantity) ?? []).filter(

@@ -171,7 +171,7 @@ export interface LooseEnd {
 }
 
 /**
- * Each feed, ground, splice and signal that the connectors taken out have carried, as long as something still hangs on its
+ * Each feed, ground, splice and signal that the removed connectors have carried, as long as something is still connected to its
  * other end: cutting the wire between them does not give what hangs there a home. What leaves on both ends leaves no end.
  */
 export function looseEnds(

@@ -60,9 +60,9 @@ export type FuseCheck = { readonly holds: boolean } & (
 
 export interface FuseVerdict {
   readonly checks: readonly FuseCheck[];
-  /** What the wire bears for good in its place, A. */
+  /** The wire's continuous rating in its place, A. */
   readonly wireAmps: number;
-  /** Lowest ratio of the wire's time to the fuse's, over the currents that can flow; below 1 the wire is harmed first. */
+  /** Lowest ratio of the wire's time to the fuse's, over the currents that can flow; below 1 the wire is damaged first. */
   readonly margin: number;
 }
 

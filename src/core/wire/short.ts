@@ -22,7 +22,7 @@ export function onderdonkSeconds(amps: number, areaMm2: number, fromC: number, t
 }
 
 /**
- * Time after which a current harms a wire's insulation, s; infinite for one that it bears for good. Rises as a body of one time
+ * Time after which a current damages a wire's insulation, s; infinite for one within its continuous rating. Rises as a body of one time
  * constant does, t = τ · ln(x/(x − 1)) with x = (I/I₀)², τ such that high currents give Onderdonk's time.
  *
  * @param amps         ≥ 0

@@ -2,7 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { type FormEvent, useState } from "react";
-import { SIDES, type Side } from "@/core/forms";
+import type { Side } from "@/core/forms";
 import { capital, harnessProblemWords } from "@/core/words";
 import { findSubject, subjectName, topicsOf } from "@/job/evidence";
 import { branchOps } from "@/job/harness-ops";
@@ -14,6 +14,7 @@ import { StateMark } from "@/ui/marks";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { SideSelect } from "./side-select";
 
 /** Where each loom comes from, what is known of what and on which ground, and what is still to be asked. */
 export function EvidenceScreen() {
@@ -120,18 +121,7 @@ function Branches() {
             onChange={(event) => setLabel(event.target.value)}
           />
         </Field>
-        <select
-          aria-label="Side of the branch"
-          className="field mb-6 w-28"
-          value={side}
-          onChange={(event) => setSide(SIDES.find((one) => one === event.target.value) ?? "donor")}
-        >
-          {SIDES.map((one) => (
-            <option key={one} value={one}>
-              {capital(one)}
-            </option>
-          ))}
-        </select>
+        <SideSelect label="Side of the branch" side={side} onChange={setSide} className="mb-6" />
         <Button type="submit" className="mb-6" disabled={label.trim() === ""}>
           Add it
         </Button>

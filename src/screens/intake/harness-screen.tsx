@@ -1,7 +1,7 @@
 "use client";
 
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { Plus, Search, TriangleAlert } from "lucide-react";
+import { Plus, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
@@ -9,6 +9,7 @@ import type { HarnessPart } from "@/core/harness";
 import { capital, harnessProblemWords, partWords } from "@/core/words";
 import { Button, buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
+import { SearchField } from "@/ui/search-field";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -153,18 +154,15 @@ export function HarnessScreen() {
       ) : (
         <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[280px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[220px_minmax(0,1fr)]">
           <div className="flex min-h-0 flex-col border-r border-rule2">
-            <label className="relative border-b border-rule p-2">
-              <span className="hidden-text">Search parts</span>
-              <Search size={16} className="absolute top-5 left-4.5 text-ink2" aria-hidden="true" />
-              <input
-                ref={searchField}
-                type="search"
-                className="field pl-8"
+            <div className="flex border-b border-rule p-2">
+              <SearchField
+                label="Search parts"
                 placeholder="Name or type"
                 value={search}
-                onChange={(event) => setSearch(event.target.value)}
+                onChange={setSearch}
+                field={searchField}
               />
-            </label>
+            </div>
             <div
               ref={scroller}
               className="min-h-0 flex-1 overflow-auto"

@@ -2,7 +2,7 @@
 
 import { FileUp } from "lucide-react";
 import { useRef, useState } from "react";
-import { SIDES, type Side } from "@/core/forms";
+import type { Side } from "@/core/forms";
 import { capital } from "@/core/words";
 import { insertOp } from "@/job/ops";
 import { variantOf } from "@/job/variant-ops";
@@ -12,6 +12,7 @@ import { Empty, Trouble } from "@/ui/states";
 import { tableWorker } from "@/workers/table-worker";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { SideSelect } from "./side-select";
 import { VariantTable } from "./variant-table";
 
 /** Another table of what should be the same harness, compared cavity by cavity; the person says which is on the bench. */
@@ -82,18 +83,7 @@ function TableToCompare({ onFault, onRead }: ReadProps) {
   };
   return (
     <>
-      <select
-        aria-label="Side of the table"
-        className="field w-28"
-        value={side}
-        onChange={(event) => setSide(SIDES.find((one) => one === event.target.value) ?? "donor")}
-      >
-        {SIDES.map((one) => (
-          <option key={one} value={one}>
-            {capital(one)}
-          </option>
-        ))}
-      </select>
+      <SideSelect label="Side of the table" side={side} onChange={setSide} />
       <Button primary disabled={reading} onClick={() => file.current?.click()}>
         <FileUp size={16} aria-hidden="true" />
         {reading ? "Reading …" : "Compare a table"}

@@ -9,7 +9,7 @@ const RAIL_Y = 88;
 /** Adapters that hang on the wire beside it, rather than standing in it. */
 const BESIDE = new Set(["pull-up", "pull-down", "flyback-diode", "clamp", "can-termination", "dummy-load"]);
 
-/** The link's circuit: the wire from end to end, what stands in it, and what hangs on it towards a supply or ground. */
+/** The link's circuit: the wire from end to end, what stands in it, and what is connected to it towards a supply or ground. */
 export function ChainDrawing({ line }: { line: Line }) {
   const places = line.adapters.length;
   const sinks = line.provider.form.kind === "low-side-out" || fieldOf(line.provider.form, "to") === "ground";

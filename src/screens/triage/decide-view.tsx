@@ -1,7 +1,6 @@
 "use client";
 
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { Search } from "lucide-react";
 import Link from "next/link";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { functionName } from "@/core/functions";
@@ -11,6 +10,7 @@ import { subjectName } from "@/job/evidence";
 import type { BranchRow, ConnectorRow } from "@/job/schema";
 import { decideCutOps, reopenCutOps } from "@/job/triage-ops";
 import { Button, buttonLook } from "@/ui/controls";
+import { SearchField } from "@/ui/search-field";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -154,18 +154,13 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
               count: rows.filter(FILTERS[key].test).length,
             }))}
           />
-          <label className="relative min-w-32 flex-1">
-            <span className="hidden-text">Search wires</span>
-            <Search size={16} className="absolute top-3 left-2.5 text-ink2" aria-hidden="true" />
-            <input
-              ref={searchField}
-              type="search"
-              className="field pl-8"
-              placeholder="Cavity, circuit, colour"
-              value={search}
-              onChange={(event) => setSearch(event.target.value)}
-            />
-          </label>
+          <SearchField
+            label="Search wires"
+            placeholder="Cavity, circuit, colour"
+            value={search}
+            onChange={setSearch}
+            field={searchField}
+          />
           <Button hotkey="A" disabled={safe.length === 0} onClick={acceptSafe}>
             Remove {safe.length} free
           </Button>

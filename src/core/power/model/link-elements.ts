@@ -37,7 +37,7 @@ const PULL_IN = 7.5;
 const DROP_OUT = 2.5;
 
 /**
- * A link as elements between its two ends, adapters in their order: `joint` where copper alone is planned. Adapters that change a
+ * A link as elements between its two ends, adapters in their order: `joint` where a wire alone is planned. Adapters that change a
  * signal and pass no current of their own leave the two ends apart.
  */
 export function linkElements(

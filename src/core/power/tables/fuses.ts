@@ -46,7 +46,7 @@ export interface FuseRow {
   readonly shortAmps: number;
   readonly ambientC: number;
   readonly verdict: FuseVerdict | null;
-  /** What hangs on it. */
+  /** What it feeds. */
   readonly loads: readonly Origin[];
   /** The rating that its load and its wire both agree with; null where none does. */
   readonly better: number | null;

@@ -15,7 +15,7 @@ export interface GroundRow {
   readonly volts: Readonly<Partial<Record<KeyPosition, number | null>>>;
   /** What returns here in all, by state, A. */
   readonly amps: Readonly<Partial<Record<KeyPosition, number>>>;
-  /** What hangs on it, the strongest first. */
+  /** What returns through it, the largest first. */
   readonly returns: readonly {
     readonly origin: Origin;
     readonly amps: Readonly<Partial<Record<KeyPosition, number>>>;
