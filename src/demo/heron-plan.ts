@@ -2,8 +2,8 @@ import { fuseBox, LIBRARY, type Part } from "@/core/parts";
 import type { Adapter } from "@/core/signals";
 import { placePartOps } from "@/job/harness-ops";
 import { writtenAdapters } from "@/job/links";
-import { applyOps } from "@/job/ops";
 import type { JobDocument, LinkRow, PinRow } from "@/job/schema";
+import { carryOut } from "@/job/table-wires";
 import { pinOf, withWire } from "./sample-job";
 
 /**
@@ -77,7 +77,7 @@ class Plan {
   private pin = (label: string): PinRow => pinOf(this.document, label);
 
   private place(part: Part, label: string, place: string): void {
-    this.document = applyOps(
+    this.document = carryOut(
       this.document,
       placePartOps(this.document, part, { side: "added", label, place }, this.id),
     );

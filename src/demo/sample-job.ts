@@ -2,8 +2,8 @@ import type { Side } from "@/core/forms";
 import { readPinTable } from "@/formats/pin-table";
 import { addWireOps } from "@/job/harness-ops";
 import { planImport } from "@/job/import-table";
-import { applyOps } from "@/job/ops";
 import type { JobDocument, PinRow } from "@/job/schema";
+import { carryOut } from "@/job/table-wires";
 
 /** A cavity by its label. */
 export function pinOf(document: JobDocument, label: string): PinRow {
@@ -23,7 +23,7 @@ export function withWire(
   wire: { readonly colour: string; readonly sizeMm2: number; readonly lengthM: number },
   makeId: () => string,
 ): JobDocument {
-  return applyOps(
+  return carryOut(
     document,
     addWireOps({ fromPinId: pinOf(document, from).id, toPinId: pinOf(document, to).id, ...wire, stock: "new" }, makeId),
   );
@@ -43,5 +43,5 @@ export function withTable(document: JobDocument, side: Side, table: Uint8Array, 
     count += 1;
     return `${side}-${count}`;
   };
-  return applyOps(document, planImport(document, side, result.table.pins, false, makeId).ops);
+  return carryOut(document, planImport(document, side, result.table.pins, false, makeId).ops);
 }

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { FORMAT, JobDocument, type JobRow, LISTS } from "./schema";
+import { inStep } from "./table-wires";
 
 /** Why a text is no job document, with the place and the cure. */
 export interface DocumentFault {
@@ -58,7 +59,8 @@ export function parseDocument(text: string): DocumentResult {
     };
   }
   const faults = referenceFaults(parsed.data);
-  return faults.length > 0 ? { ok: false, faults: faults.slice(0, 20) } : { ok: true, document: parsed.data };
+  // Wires of the tables follow from them, whatever the file says.
+  return faults.length > 0 ? { ok: false, faults: faults.slice(0, 20) } : { ok: true, document: inStep(parsed.data) };
 }
 
 const fail = (fault: DocumentFault): DocumentResult => ({ ok: false, faults: [fault] });
@@ -89,7 +91,7 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
   });
   document.wires.forEach((row, at) => {
     refer(pinIds, row.fromPinId, `wires.${at}.fromPinId`);
-    refer(pinIds, row.toPinId, `wires.${at}.toPinId`);
+    if (row.toPinId !== null) refer(pinIds, row.toPinId, `wires.${at}.toPinId`);
   });
   document.alikes.forEach((row, at) => {
     refer(connectorIds, row.oneId, `alikes.${at}.oneId`);

@@ -2,7 +2,7 @@ import type { Shape } from "@/core/compare";
 import { FUNCTIONS } from "@/core/functions";
 import type { HarnessFacts } from "@/core/harness";
 import type { TriageFacts } from "@/core/slice";
-import type { JobDocument } from "./schema";
+import type { JobDocument, WireRow } from "./schema";
 import { formOf, knownQuantity } from "./signal-pins";
 
 /** The job's harness as core takes it; forms and quantities below the known level count as not known. */
@@ -34,11 +34,22 @@ export function harnessFacts(
         };
       }),
     parts: document.parts,
-    wires: document.wires,
+    wires: inTableOrder(document),
     joins: document.links
       .filter((link) => link.decision === "accepted")
       .map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
   };
+}
+
+/** Wires of the tables in the order of the cavities that they start at, then those that people added. */
+function inTableOrder({ pins, wires }: Pick<JobDocument, "pins" | "wires">): readonly WireRow[] {
+  const positionOf = new Map(pins.map((row) => [row.id, row.position]));
+  const key = (row: WireRow) =>
+    row.origin === "added" ? Number.POSITIVE_INFINITY : (positionOf.get(row.fromPinId) ?? Number.POSITIVE_INFINITY);
+  return wires
+    .map((row) => [key(row), row] as const)
+    .toSorted(([a], [b]) => (a === b ? 0 : a - b))
+    .map(([, row]) => row);
 }
 
 /** Functions that must work at the end: all, but those that someone has dropped. */

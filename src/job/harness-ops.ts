@@ -140,6 +140,8 @@ export function addWireOps({ colour: written, ...wire }: NewWire, makeId: () => 
     insertOp("wire", {
       id: makeId(),
       ...wire,
+      endsAt: "cavity",
+      origin: "added",
       circuit: null,
       colour: colour?.written ?? null,
       colourBase: colour?.base ?? null,

@@ -19,8 +19,9 @@ import {
   placePartOps,
   tellPartOps,
 } from "./harness-ops";
-import { applyOps, invert, type RowOp } from "./ops";
+import { invert, type RowOp } from "./ops";
 import { type FactRow, JobDocument } from "./schema";
+import { carryOut } from "./table-wires";
 import {
   decideCutOps,
   doneOps,
@@ -43,7 +44,7 @@ const ids = () => {
   let count = 0;
   return () => `new-${++count}`;
 };
-const changed = (ops: readonly RowOp[], document = heron) => JobDocument.parse(applyOps(document, ops));
+const changed = (ops: readonly RowOp[], document = heron) => JobDocument.parse(carryOut(document, ops));
 const connector = (label: string) => heron.connectors.find((row) => row.label === label)?.id ?? "";
 const pin = (label: string, document = heron) => {
   const names = new Map(document.connectors.map((row) => [row.id, row.label]));
@@ -51,7 +52,7 @@ const pin = (label: string, document = heron) => {
 };
 /** What a change does is taken back whole by its inverse. */
 const undone = (ops: readonly RowOp[], document = heron) =>
-  writeDocument(applyOps(applyOps(document, ops), invert(ops))) === writeDocument(document);
+  writeDocument(carryOut(carryOut(document, ops), invert(ops))) === writeDocument(document);
 
 describe("parts placed by hand", () => {
   test("a component comes with its connector, a cavity for each terminal, and its elements; the graph has them", () => {
@@ -218,7 +219,7 @@ describe("triage", () => {
     };
     expect([
       ...removedConnectors(
-        applyOps(branched, decideCutOps(branched, { subjects: ["branch:b"], choice: "remove", person: "R" })),
+        carryOut(branched, decideCutOps(branched, { subjects: ["branch:b"], choice: "remove", person: "R" })),
       ),
     ]).toEqual([connector("Radio")]);
     expect(
@@ -297,7 +298,7 @@ describe("variants", () => {
   });
   test("a cavity on which a decided link hangs is not taken out", () => {
     const [one, two] = [pin("Horn-2"), pin("C1-6")];
-    const linked = applyOps(
+    const linked = carryOut(
       with_(),
       decideOps(
         heron,

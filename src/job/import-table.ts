@@ -92,7 +92,7 @@ export function planImport(
 
   const linked = new Set([
     ...document.links.flatMap((link) => [link.providerId, link.consumerId]),
-    ...document.wires.flatMap((wire) => [wire.fromPinId, wire.toPinId]),
+    ...addedWireEnds(document),
   ]);
   const gone = [...known].filter(([place]) => !seen.has(place)).map(([, row]) => row);
   if (removeAbsent) for (const row of gone) if (!linked.has(row.id)) ops.push(deleteOp("pin", row));
@@ -109,6 +109,10 @@ export function planImport(
     })),
   };
 }
+
+/** Cavities that people's own wires end at. */
+export const addedWireEnds = ({ wires }: Pick<JobDocument, "wires">): string[] =>
+  wires.flatMap((wire) => (wire.origin === "added" ? [wire.fromPinId, wire.toPinId ?? wire.fromPinId] : []));
 
 /** A connector of which nobody knows more than its name. */
 export const newConnector = (id: string, side: Side, label: string, position: number): ConnectorRow => ({

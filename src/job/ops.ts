@@ -103,16 +103,16 @@ export const deleteOp = <T extends ListTable>(table: T, row: RowOf<T>): RowOp =>
 
 /**
  * The document after the operations. An operation on a row that is not there is passed over, since the server has the
- * last word; a list that nothing touched stays the same object.
+ * last word, and one on a list that is not handed in likewise; a list that nothing touched stays the same object.
  */
-export function applyOps(document: JobDocument, ops: readonly RowOp[]): JobDocument {
+export function applyOps<T extends Partial<JobDocument> = JobDocument>(document: NoInfer<T>, ops: readonly RowOp[]): T {
   let next = document;
   for (const op of ops)
     if (op.table === "job" && op.op === "update") next = { ...next, job: { ...next.job, ...op.to } };
   for (const table of LIST_TABLES) {
     const tableOps = ops.filter((op) => op.table === table);
-    if (tableOps.length === 0) continue;
     const list = LISTS[table];
+    if (tableOps.length === 0 || next[list] === undefined) continue;
     const rows = new Map((next[list] as { id: string }[]).map((row) => [row.id, row]));
     for (const op of tableOps) {
       if (op.op === "insert") rows.set(op.id, op.row as { id: string });

@@ -12,8 +12,9 @@ import {
 import { decideOps } from "./decide";
 import { harnessFacts } from "./harness-facts";
 import { addWireOps, placePartOps, tellPartOps } from "./harness-ops";
-import { applyOps, deleteOp, insertOp, type RowOp, updateOp } from "./ops";
+import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { JobDocument, PartRow } from "./schema";
+import { carryOut } from "./table-wires";
 
 /** What carrying an edit out needs to know of the plan that it was tried on. */
 export interface EditedPlan {
@@ -52,7 +53,9 @@ function changeOps(document: JobDocument, change: PlanChange, plan: EditedPlan, 
         makeId,
       );
     case "remove-wire":
-      return document.wires.filter((row) => `wire:${row.id}` === change.wireId).map((row) => deleteOp("wire", row));
+      return document.wires
+        .filter((row) => row.origin === "added" && `wire:${row.id}` === change.wireId)
+        .map((row) => deleteOp("wire", row));
     case "add-load":
       return loadOps(document, change, makeId);
     case "fuse":
@@ -93,7 +96,7 @@ export function editsOps(
   let next = document;
   return edits.flatMap((edit) => {
     const ops = editOps(next, edit, plan, makeId);
-    next = applyOps(next, ops);
+    next = carryOut(next, ops);
     return ops;
   });
 }
@@ -107,7 +110,7 @@ function wireOps(
 ): RowOp[] {
   const to = { ...(sizeMm2 === undefined ? {} : { sizeMm2 }), ...(lengthM === undefined ? {} : { lengthM }) };
   const wanted = new Set(wireIds);
-  const added = document.wires.filter((row) => wanted.has(`wire:${row.id}`));
+  const added = document.wires.filter((row) => row.origin === "added" && wanted.has(`wire:${row.id}`));
   for (const row of added) wanted.delete(`wire:${row.id}`);
   // A cavity where two of them end is told once.
   const pinIds = new Set(wires.filter((one) => wanted.has(one.id)).flatMap((one) => one.pinIds));

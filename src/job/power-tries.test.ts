@@ -16,11 +16,11 @@ import {
 import { cavityLabel, findingTitle, findingWhy } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
 import { decisionsOf } from "./links";
-import { applyOps } from "./ops";
 import { powerInput, powerInputOf } from "./power-facts";
 import { editsOps } from "./power-ops";
 import type { JobDocument } from "./schema";
 import { signalPins } from "./signal-pins";
+import { carryOut } from "./table-wires";
 
 const heron = heronDocument();
 const input = powerInputOf(heron);
@@ -146,7 +146,7 @@ test("and carried out on the job it is the same again", () =>
         return `made-${run}-${count}`;
       };
       const plan = { wires: facts.harness.wires, parts: facts.harness.parts, links: facts.links };
-      const done = new PowerAnalysis().load(decided(applyOps(heron, editsOps(heron, [tried], plan, makeId))));
+      const done = new PowerAnalysis().load(decided(carryOut(heron, editsOps(heron, [tried], plan, makeId))));
       const byPin = new Map(done.rows.map((row) => [row.pin.id, row]));
       for (const row of effect.report?.rows ?? []) {
         const other = byPin.get(row.pin.id);

@@ -3,10 +3,10 @@ import { factsOf, PowerAnalysis, type PowerEdit } from "@/core/power";
 import { assumptionText, cavityLabel, drawnValue, editFaultText, fuseCheckText, powerProblemWords } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
 import { toldFindings } from "../../tests/support/told";
-import { applyOps } from "./ops";
 import { powerInputOf } from "./power-facts";
 import { editsOps } from "./power-ops";
 import type { JobDocument } from "./schema";
+import { carryOut } from "./table-wires";
 
 const heron = heronDocument();
 const deskOf = (document: JobDocument) => {
@@ -20,8 +20,9 @@ const makeId = () => {
   return `made-${count}`;
 };
 const { harness, links } = factsOf(powerInputOf(heron));
+const added = heron.wires.filter((row) => row.origin === "added");
 const carriedOut = (edits: readonly PowerEdit[]) =>
-  applyOps(heron, editsOps(heron, edits, { ...harness, links }, makeId));
+  carryOut(heron, editsOps(heron, edits, { ...harness, links }, makeId));
 const finding = (code: string, where: string) => {
   const all = toldFindings(report);
   const found = all.find((one) => one.code === code && one.where === where);
@@ -79,7 +80,7 @@ describe("what is tried is what is carried out", () => {
       [
         {
           type: "wire",
-          wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("Alternator-B+"))?.id}`,
+          wireId: `wire:${added.find((row) => row.fromPinId === host("Alternator-B+"))?.id}`,
           lengthM: 6,
         },
       ],
@@ -103,7 +104,7 @@ describe("what is tried is what is carried out", () => {
     ],
     [
       "a wire taken out",
-      [{ type: "unwire", wireId: `wire:${heron.wires.find((row) => row.fromPinId === host("C2-2"))?.id}` }],
+      [{ type: "unwire", wireId: `wire:${added.find((row) => row.fromPinId === host("C2-2"))?.id}` }],
     ],
     ["one more load", [{ type: "load", pinId: host("FB-1"), watts: 100, name: "Fridge", sizeMm2: 2.5, lengthM: 3 }]],
     ["a colder battery", [{ type: "setting", key: "battery-c", value: -18 }]],

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
+import { WIRE_ENDS, WIRE_ORIGINS } from "@/core/harness";
 import { COLOUR_CODES } from "@/core/intake";
 import { SETTING_KEYS } from "@/core/power";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
@@ -229,11 +230,16 @@ export const OwnPartRow = z.strictObject({
 
 export const WIRE_STOCK = ["original", "reclaimed", "new"] as const;
 
-/** A wire that a person added between two cavities. */
+/**
+ * A wire: one that the pin tables speak of, which follows them (table-wires.ts) but for its insulation, stock and note; or one that a person added between two
+ * cavities.
+ */
 export const WireRow = z.strictObject({
   id,
   fromPinId: id,
-  toPinId: id,
+  endsAt: z.enum(WIRE_ENDS),
+  toPinId: id.nullable(),
+  origin: z.enum(WIRE_ORIGINS),
   circuit: z.string().max(200).nullable(),
   colour: text.nullable(),
   colourBase: z.enum(COLOUR_CODES).nullable(),
@@ -390,15 +396,34 @@ export type SettingRow = z.infer<typeof SettingRow>;
 
 export const FORMAT = "pantograph-job/1";
 
-/** What a connector had before it had a face; documents of that time are still read. */
-const bare = ConnectorRow.shape;
+/**
+ * What rows had before some of their columns were there: documents and edits of that time are still read, and say of those what was so then.
+ */
+export const BEFORE = {
+  connector: { branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null },
+  reading: { unit: null, meter: null, source: null, uncertainty: null },
+  wire: { endsAt: "cavity", origin: "added" },
+} as const satisfies { [T in TableName]?: Partial<z.infer<(typeof TABLES)[T]>> };
+
+const connector = ConnectorRow.shape;
 const EarlyConnector = ConnectorRow.extend({
-  branchId: bare.branchId.default(null),
-  mateId: bare.mateId.default(null),
-  face: bare.face.default(null),
-  keying: bare.keying.default(null),
-  gender: bare.gender.default(null),
-  housing: bare.housing.default(null),
+  branchId: connector.branchId.default(BEFORE.connector.branchId),
+  mateId: connector.mateId.default(BEFORE.connector.mateId),
+  face: connector.face.default(BEFORE.connector.face),
+  keying: connector.keying.default(BEFORE.connector.keying),
+  gender: connector.gender.default(BEFORE.connector.gender),
+  housing: connector.housing.default(BEFORE.connector.housing),
+});
+const reading = ReadingRow.shape;
+const EarlyReading = ReadingRow.extend({
+  unit: reading.unit.default(BEFORE.reading.unit),
+  meter: reading.meter.default(BEFORE.reading.meter),
+  source: reading.source.default(BEFORE.reading.source),
+  uncertainty: reading.uncertainty.default(BEFORE.reading.uncertainty),
+});
+const EarlyWire = WireRow.extend({
+  endsAt: WireRow.shape.endsAt.default(BEFORE.wire.endsAt),
+  origin: WireRow.shape.origin.default(BEFORE.wire.origin),
 });
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
@@ -409,11 +434,11 @@ export const JobDocument = z.strictObject({
   connectors: z.array(EarlyConnector),
   pins: z.array(PinRow),
   links: z.array(LinkRow),
-  readings: z.array(ReadingRow),
+  readings: z.array(EarlyReading),
   branches: later(BranchRow),
   parts: later(PartRow),
   ownParts: later(OwnPartRow),
-  wires: later(WireRow),
+  wires: later(EarlyWire),
   counts: later(CountRow),
   facts: later(FactRow),
   questions: later(QuestionRow),

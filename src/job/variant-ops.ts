@@ -2,7 +2,7 @@ import { nanoid } from "nanoid";
 import type { VariantRow as ComparedRow, TableCavity } from "@/core/compare";
 import { colourCode, readColour } from "@/core/intake";
 import { describeOp } from "./describe";
-import { type ImportedPin, planImport } from "./import-table";
+import { addedWireEnds, type ImportedPin, planImport } from "./import-table";
 import { applyOps, deleteOp, type RowOp, updateOp } from "./ops";
 import type { JobDocument, VariantRow } from "./schema";
 
@@ -84,7 +84,7 @@ function takeThere(
   const pinAt = new Map(document.pins.map((pin) => [`${pin.connectorId} ${pin.cavity}`, pin]));
   const held = new Set([
     ...document.links.flatMap((link) => [link.providerId, link.consumerId]),
-    ...document.wires.flatMap((wire) => [wire.fromPinId, wire.toPinId]),
+    ...addedWireEnds(document),
   ]);
   const ops: RowOp[] = [];
   let now = document;

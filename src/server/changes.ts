@@ -2,11 +2,13 @@ import type { Pool, PoolConnection, RowDataPacket } from "mysql2/promise";
 import { z } from "zod";
 import type { Edit, HistoryEntry } from "@/job/edit";
 import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
-import type { TableName } from "@/job/schema";
+import { BEFORE, type TableName } from "@/job/schema";
+import { followsTables } from "@/job/table-wires";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
 import { reading, transaction } from "./pool";
 import { columnOf, fromSql, selectList } from "./row-codec";
+import { withFollowingWires } from "./table-wires";
 
 export type ChangeResult =
   | { readonly ok: true; readonly edit: Edit }
@@ -33,7 +35,7 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
       if (revision === null) return { ok: false, code: "no-job" };
       const before = await findByKey(db, jobId, change.key);
       if (before !== null) return { ok: true, edit: before };
-      const stale = await changedSince(db, jobId, change.ops, change.base);
+      const stale = await changedSince(db, jobId, ownOps(change.ops), change.base);
       if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
       return { ok: true, edit: await record(db, jobId, revision + 1, { ...change, role: "edit", ofRevision: null }) };
     }),
@@ -59,7 +61,7 @@ export function stepHistory(
       const original = await findEdit(db, jobId, target);
       if (original === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
       const ops = role === "undo" ? invert(original.ops) : original.ops;
-      const stale = await builtUpon(db, jobId, ops);
+      const stale = await builtUpon(db, jobId, ownOps(ops));
       if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
       const label = `${role === "undo" ? "Undo" : "Redo"}: ${original.label}`.slice(0, 500);
       return {
@@ -227,8 +229,12 @@ interface Recorded {
   readonly ofRevision: number | null;
 }
 
+/** What a person meant; the wires that follow from it are found anew as it is made. */
+const ownOps = (ops: readonly RowOp[]) => ops.filter((op) => !followsTables(op));
+
 async function record(db: PoolConnection, jobId: string, revision: number, change: Recorded): Promise<Edit> {
-  await applyToTables(db, jobId, change.ops, revision);
+  const ops = await withFollowingWires(db, jobId, change.ops);
+  await applyToTables(db, jobId, ops, revision);
   const madeAt = new Date().toISOString();
   await db.query(
     "INSERT INTO edit (job_id, revision, change_key, person, made_at, label, role, of_revision, ops) VALUES (?)",
@@ -242,7 +248,7 @@ async function record(db: PoolConnection, jobId: string, revision: number, chang
         change.label,
         change.role,
         change.ofRevision,
-        JSON.stringify(change.ops),
+        JSON.stringify(ops),
       ],
     ],
   );
@@ -259,7 +265,7 @@ async function record(db: PoolConnection, jobId: string, revision: number, chang
     label: change.label,
     role: change.role,
     ofRevision: change.ofRevision,
-    ops: change.ops,
+    ops,
   };
 }
 
@@ -297,7 +303,14 @@ async function historyTarget(
 const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "role", "ofRevision", "ops"]
   .map(columnOf)
   .join(", ");
-const StoredOps = z.array(RowOpSchema);
+const StoredOps = z.array(z.preprocess(withLaterColumns, RowOpSchema));
+
+/** An edit from before a column was there says nothing of it. */
+function withLaterColumns(op: unknown): unknown {
+  const { op: type, table, row } = op as { op?: string; table?: string; row?: object };
+  const before = table === undefined ? undefined : (BEFORE as Readonly<Record<string, object>>)[table];
+  return before === undefined || type === "update" ? op : { ...(op as object), row: { ...before, ...row } };
+}
 
 function toEdit(row: RowDataPacket): Edit {
   return {

@@ -2,6 +2,7 @@ import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
 import type { JobSummary, LoadedJob } from "@/job/edit";
 import { FORMAT, type JobDocument, type JobRow, LISTS, type ListTable, TABLES } from "@/job/schema";
+import { inStep } from "@/job/table-wires";
 import { insertRows } from "./apply";
 import { type Db, reading, transaction } from "./pool";
 import { columnOf, fromSql, keysOf, selectList, toSql } from "./row-codec";
@@ -58,7 +59,8 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
 }
 
 /** A new job with all that the document holds; answers its id. */
-export function createJob(on: Pool, document: JobDocument, id: string = nanoid(12)): Promise<string> {
+export function createJob(on: Pool, made: JobDocument, id: string = nanoid(12)): Promise<string> {
+  const document = inStep(made);
   return transaction(on, async (db) => {
     const keys = keysOf("job");
     await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [

@@ -1,6 +1,10 @@
 import { readdir, readFile } from "node:fs/promises";
 import path from "node:path";
-import type { Pool, RowDataPacket } from "mysql2/promise";
+import type { Pool, PoolConnection, RowDataPacket } from "mysql2/promise";
+import { addTableWires } from "./table-wires";
+
+/** What a step needs beyond its SQL, since a rule of the job's own decides it. */
+const THEN: Readonly<Record<string, (db: PoolConnection) => Promise<void>>> = { "005-wires.sql": addTableWires };
 
 const FOLDER = path.join(process.cwd(), "src/server/migrations");
 
@@ -22,6 +26,7 @@ export async function migrate(pool: Pool): Promise<string[]> {
         .map((part) => part.trim())
         .filter((part) => part !== ""))
         await connection.query(statement);
+      await THEN[file]?.(connection);
       await connection.query("INSERT INTO migration (name) VALUES (?)", [file]);
     }
     return files;

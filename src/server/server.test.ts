@@ -6,6 +6,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest"
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { emptyDocument, writeDocument } from "@/job/document";
+import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, JobDocument, PinRow } from "@/job/schema";
@@ -14,6 +15,7 @@ import { asDatabaseError, DatabaseError } from "./errors";
 import { createJob, deleteJob, listJobs, loadJob } from "./jobs";
 import { migrate } from "./migrate";
 import { makePool, transaction } from "./pool";
+import { addTableWires } from "./table-wires";
 
 const url = process.env.DATABASE_URL ?? "";
 let pool: Pool;
@@ -84,6 +86,65 @@ describe("keeping a job", () => {
   });
   test("migrating again runs nothing", async () => expect(await migrate(pool)).toEqual([]));
 });
+
+describe("wires of the tables", () => {
+  const ends = async () =>
+    (await load()).wires.map((row) => `${row.fromPinId} ${row.endsAt} ${row.toPinId ?? "-"}`).toSorted();
+  const circuit = (row: PinRow, to: string) => updateOp("pin", row.id, row, { circuit: to }) as RowOp;
+  test("two people who each bring one end of a circuit make one wire of it", async () => {
+    const [one, two] = [pin("p1", "1", { circuit: "1" }), pin("p2", "2", { circuit: "2" })];
+    await withPins(one, two);
+    expect(await ends()).toEqual(["p1 open -", "p2 open -"]);
+    const base = await revision();
+    expect(await change([circuit(one, "7")], { base, person: "Robin" })).toMatchObject({ ok: true });
+    expect(await change([circuit(two, "7")], { base, person: "Kim" })).toMatchObject({ ok: true });
+    expect(await ends()).toEqual(["p1 cavity p2"]);
+    expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid())).toMatchObject({ ok: true });
+    expect(await ends()).toEqual(["p1 open -", "p2 open -"]);
+  });
+  test("a cavity taken away takes its end along, and an undo brings back what was noted of the wire", async () => {
+    const [one, two] = [pin("p1", "1", { circuit: "7" }), pin("p2", "2", { circuit: "7" })];
+    await withPins(one, two);
+    const [wire] = (await load()).wires;
+    await change([updateOp("wire", "p1", wire ?? {}, { note: "under the seat" }) as RowOp], { person: "Kim" });
+    await change([deleteOp("pin", one)]);
+    expect(await ends()).toEqual(["p2 open -"]);
+    await stepHistory(pool, jobId, "undo", "Robin", nanoid());
+    expect((await load()).wires).toMatchObject([{ id: "p1", toPinId: "p2", note: "under the seat" }]);
+  });
+  test("a connector that is laid to a branch parts its circuits from the loom", async () => {
+    await withPins(pin("p1", "1", { circuit: "7" }));
+    await change([
+      insertOp("connector", connector("d")),
+      insertOp("pin", pin("p2", "1", { connectorId: "d", circuit: "7" })),
+    ]);
+    expect(await ends()).toEqual(["p1 cavity p2"]);
+    await change([
+      insertOp("branch", { id: "b", side: "donor", label: "B", origin: "", diagram: "", note: "", position: 0 }),
+      updateOp("connector", "d", connector("d"), { branchId: "b" }) as RowOp,
+    ]);
+    expect(await ends()).toEqual(["p1 open -", "p2 open -"]);
+  });
+  test("a job from before wires were rows is given them, and an edit of that time is still read and undone", async () => {
+    const id = await createJob(pool, heron);
+    const whole = (await loadJob(pool, id))?.document.wires;
+    await pool.query("DELETE FROM wire WHERE job_id = ?", [id]);
+    await addTableWires(pool);
+    expect((await loadJob(pool, id))?.document.wires).toEqual(whole);
+    await withPins(pin("p1", "1", { circuit: "1" }), pin("p2", "2", { circuit: "2" }));
+    await change(addWireOps({ ...ADDED, fromPinId: "p1", toPinId: "p2" }, () => "w"));
+    await pool.query(
+      "UPDATE edit SET ops = JSON_REMOVE(ops, '$[0].row.endsAt', '$[0].row.origin') WHERE job_id = ? ORDER BY revision DESC LIMIT 1",
+      [jobId],
+    );
+    expect((await editsSince(pool, jobId, 0)).at(-1)?.ops).toMatchObject([
+      { row: { endsAt: "cavity", origin: "added" } },
+    ]);
+    expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid())).toMatchObject({ ok: true });
+    expect(await ends()).toEqual(["p1 open -", "p2 open -"]);
+  });
+});
+const ADDED = { colour: "BK", sizeMm2: 1, lengthM: 1, stock: "new" } as const;
 
 describe("rules that a bug cannot pass", () => {
   beforeEach(async () => {

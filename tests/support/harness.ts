@@ -1,5 +1,5 @@
 import { type Kind, parseForm, type Quantity, type Side } from "@/core/forms";
-import { type AddedWire, buildHarness, type Harness, type HarnessFacts } from "@/core/harness";
+import { buildHarness, type Harness, type HarnessFacts, tableWires, type WireFacts } from "@/core/harness";
 import { readColour } from "@/core/intake";
 import type { CavityFacts, ConnectorFacts } from "@/core/parts";
 
@@ -57,19 +57,28 @@ export function cavities(text: string): { connectors: ConnectorFacts[]; pins: Ca
   return { connectors: [...connectors.values()], pins };
 }
 
-export const facts = (text: string, more: Partial<HarnessFacts> = {}): HarnessFacts => ({
-  branches: [],
-  parts: [],
-  wires: [],
-  joins: [],
-  ...cavities(text),
-  ...more,
-});
+/** Both harnesses as a test writes them: the wires of its cavities, and those that it adds. */
+export function facts(text: string, more: Partial<HarnessFacts> = {}): HarnessFacts {
+  const table = cavities(text);
+  const connectors = more.connectors ?? table.connectors;
+  const pins = more.pins ?? table.pins;
+  const told = pins.map((pin) => ({ ...pin, carries: pin.form.kind !== "spare" }));
+  return {
+    branches: [],
+    parts: [],
+    joins: [],
+    ...more,
+    connectors,
+    pins,
+    wires: [...tableWires(told, connectors), ...(more.wires ?? [])],
+  };
+}
 export const harness = (text: string, more: Partial<HarnessFacts> = {}): Harness => buildHarness(facts(text, more));
 
-export const added = (id: string, fromPinId: string, toPinId: string, more: Partial<AddedWire> = {}): AddedWire => ({
+export const added = (id: string, fromPinId: string, toPinId: string, more: Partial<WireFacts> = {}): WireFacts => ({
   id,
   fromPinId,
+  endsAt: "cavity",
   toPinId,
   circuit: null,
   colour: null,
@@ -77,6 +86,7 @@ export const added = (id: string, fromPinId: string, toPinId: string, more: Part
   colourTracer: null,
   sizeMm2: 1,
   lengthM: 1,
+  origin: "added",
   ...more,
 });
 

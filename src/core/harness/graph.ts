@@ -7,7 +7,6 @@ import { copperProblems, mateProblems, partFaults } from "./problems";
 import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
 import type {
-  AddedWire,
   EdgeType,
   Harness,
   HarnessEdge,
@@ -16,11 +15,11 @@ import type {
   HarnessPart,
   HarnessProblem,
   Wire,
+  WireFacts,
 } from "./types";
 
 /**
- * Both harnesses as one graph: cavities of one circuit of one branch are joined by copper, at a splice where there are more
- * than two; halves of an in-line connector are joined cavity to cavity; parts join their own cavities by their elements; the
+ * Both harnesses as one graph: wires join cavities, and splices where more than two meet; halves of an in-line connector are joined cavity to cavity; parts join their own cavities by their elements; the
  * plan's decided links join the sides. What is wrong in the facts is named in `problems`, left out, and the rest is built.
  */
 export function buildHarness(facts: HarnessFacts): Harness {
@@ -58,8 +57,7 @@ class Builder {
   }
 
   build(): Harness {
-    this.layCircuits();
-    for (const wire of this.facts.wires) this.layAdded(wire);
+    this.layWires();
     this.mate();
     const parts = this.placeParts();
     this.join();
@@ -120,88 +118,60 @@ class Builder {
     return at;
   }
 
-  private layCircuits(): void {
-    const circuits = new Map<string, CavityFacts[]>();
-    for (const pin of this.facts.pins) {
-      const connector = this.connectorById.get(pin.connectorId);
-      if (connector === undefined) continue;
-      if (pin.circuit === null) {
-        if (pin.form.kind !== "spare" && (pin.colour !== null || pin.sizeMm2 !== null)) this.layOpen(pin, connector);
+  private layWires(): void {
+    const splices = new Map<string, number>();
+    for (const wire of this.facts.wires) {
+      const from = this.pinById.get(wire.fromPinId);
+      const connector = from && this.connectorById.get(from.connectorId);
+      if (from === undefined || connector === undefined) continue;
+      if (wire.toPinId === from.id) {
+        const at = pointAt(this.named(), this.nodeOf(from.id));
+        this.problems.push({ code: "same-cavity", at, connectorId: connector.id });
         continue;
       }
-      const name = JSON.stringify([connector.side, connector.branchId, pin.circuit]);
-      const members = circuits.get(name);
-      if (members === undefined) circuits.set(name, [pin]);
-      else members.push(pin);
-    }
-    for (const members of circuits.values()) this.layCircuit(members);
-  }
-
-  private layCircuit(members: readonly CavityFacts[]): void {
-    const [first, second] = members as [CavityFacts, CavityFacts?];
-    const connectorOf = (pin: CavityFacts) => this.connectorById.get(pin.connectorId) as ConnectorFacts;
-    if (second === undefined) this.layOpen(first, connectorOf(first));
-    else if (members.length === 2)
-      this.layWire(connectorOf(first), first, this.nodeOf(first.id), this.nodeOf(second.id), second);
-    else {
-      const splice = this.node({ type: "splice", label: first.circuit ?? "", side: connectorOf(first).side });
-      for (const pin of members) this.layWire(connectorOf(pin), pin, this.nodeOf(pin.id), splice);
+      const end = this.endOf(wire, connector, splices);
+      if (end !== undefined) this.layWire(wire, connector, end);
     }
   }
 
-  private layOpen(pin: CavityFacts, connector: ConnectorFacts): void {
-    const open = this.node({ type: "open", pinId: pin.id });
-    this.openOfPin.set(pin.id, open);
-    this.layWire(connector, pin, this.nodeOf(pin.id), open);
+  /** The node at which a wire ends; undefined where the cavity is gone. */
+  private endOf(wire: WireFacts, { side, branchId }: ConnectorFacts, splices: Map<string, number>): number | undefined {
+    switch (wire.endsAt) {
+      case "cavity":
+        return wire.toPinId === null ? undefined : this.nodeOfPin.get(wire.toPinId);
+      case "open": {
+        const open = this.node({ type: "open", pinId: wire.fromPinId });
+        this.openOfPin.set(wire.fromPinId, open);
+        return open;
+      }
+      case "splice": {
+        const name = JSON.stringify([side, branchId, wire.circuit]);
+        const splice = splices.get(name) ?? this.node({ type: "splice", label: wire.circuit ?? "", side });
+        splices.set(name, splice);
+        return splice;
+      }
+    }
   }
 
-  /** A wire between two cavities is as thick as the thinner is said to be, and as long as the longer: tables give each end its own row. */
-  private layWire(connector: ConnectorFacts, pin: CavityFacts, a: number, b: number, other?: CavityFacts): void {
-    const { side, branchId } = connector;
-    const edge = this.edge(`wire:${pin.id}`, "wire", a, b);
-    const coloured = pin.colour === null && other !== undefined ? other : pin;
+  private layWire(row: WireFacts, { side, branchId }: ConnectorFacts, b: number): void {
+    const { fromPinId, toPinId, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, origin } = row;
+    const a = this.nodeOf(fromPinId);
+    const id = `wire:${row.id}`;
     this.wires.push({
-      id: `wire:${pin.id}`,
+      id,
       side,
       branchId,
-      circuit: pin.circuit,
-      colour: coloured.colour,
-      colourBase: coloured.colourBase,
-      colourTracer: coloured.colourTracer,
-      sizeMm2: least(pin.sizeMm2, other?.sizeMm2),
-      lengthM: most(pin.lengthM, other?.lengthM),
-      pinIds: other === undefined ? [pin.id] : [pin.id, other.id],
-      edge,
+      circuit,
+      colour,
+      colourBase,
+      colourTracer,
+      sizeMm2,
+      lengthM,
+      pinIds: toPinId === null ? [fromPinId] : [fromPinId, toPinId],
+      edge: this.edge(id, "wire", a, b),
       a,
       b,
-      added: false,
-    });
-  }
-
-  private layAdded(wire: AddedWire): void {
-    const [from, to] = [this.pinById.get(wire.fromPinId), this.pinById.get(wire.toPinId)];
-    const connector = from && this.connectorById.get(from.connectorId);
-    if (from === undefined || to === undefined || connector === undefined) return;
-    if (from.id === to.id) {
-      this.problems.push({
-        code: "same-cavity",
-        at: pointAt(this.named(), this.nodeOf(from.id)),
-        connectorId: connector.id,
-      });
-      return;
-    }
-    const [a, b] = [this.nodeOf(from.id), this.nodeOf(to.id)];
-    const edge = this.edge(`wire:${wire.id}`, "wire", a, b);
-    this.wires.push({
-      ...wire,
-      id: `wire:${wire.id}`,
-      side: connector.side,
-      branchId: connector.branchId,
-      pinIds: [from.id, to.id],
-      edge,
-      a,
-      b,
-      added: true,
+      added: origin === "added",
     });
   }
 
@@ -344,6 +314,3 @@ class Builder {
 
 /** What a computer's driver works is no feed of what hangs beside it. */
 export const DRIVING: ReadonlySet<string> = new Set(["computer", "assembly"]);
-
-const least = (a: number | null, b: number | null | undefined) => (b == null ? a : a === null ? b : Math.min(a, b));
-const most = (a: number | null, b: number | null | undefined) => (b == null ? a : a === null ? b : Math.max(a, b));

@@ -2,5 +2,6 @@ export { buildHarness, DRIVING } from "./graph";
 export { flood, incidence } from "./packed";
 export { cavityPoint, endsOf, pointAt } from "./points";
 export { reach } from "./reach";
+export { type ToldCavity, tableWires } from "./table-wires";
 export { CONDUCTS, letThrough, SOLID } from "./through";
-export type * from "./types";
+export * from "./types";

@@ -5,17 +5,26 @@ import type { BranchFacts, CavityFacts, ConnectorFacts, PartFacts, PartFault } f
 import type { Point, WireEnds } from "../points";
 import type { PackedGraph } from "./packed";
 
-/** A wire that a person added between two cavities. */
-export interface AddedWire {
+/** Where a wire that starts at a cavity ends: at another, at the splice of its circuit, or where no table shows it. */
+export const WIRE_ENDS = ["cavity", "splice", "open"] as const;
+/** A wire that the pin tables speak of, or one that a person added. */
+export const WIRE_ORIGINS = ["table", "added"] as const;
+
+/** A wire as the job has it, a row of its own. */
+export interface WireFacts {
   readonly id: string;
   readonly fromPinId: string;
-  readonly toPinId: string;
+  readonly endsAt: (typeof WIRE_ENDS)[number];
+  /** The other cavity; null where it ends elsewhere. */
+  readonly toPinId: string | null;
+  /** Names the splice, where it ends at one: splices of one circuit, branch and side are one. */
   readonly circuit: string | null;
   readonly colour: string | null;
   readonly colourBase: ColourCode | null;
   readonly colourTracer: ColourCode | null;
   readonly sizeMm2: number | null;
   readonly lengthM: number | null;
+  readonly origin: (typeof WIRE_ORIGINS)[number];
 }
 
 /** Two cavities that a decided link of the plan joins. */
@@ -31,7 +40,8 @@ export interface HarnessFacts {
   readonly connectors: readonly ConnectorFacts[];
   readonly pins: readonly CavityFacts[];
   readonly parts: readonly PartFacts[];
-  readonly wires: readonly AddedWire[];
+  /** All of them, those of the tables too. */
+  readonly wires: readonly WireFacts[];
   readonly joins: readonly PlannedJoin[];
 }
 
@@ -61,7 +71,7 @@ export interface HarnessEdge {
 
 /** A length of copper with an identity of its own. */
 export interface Wire {
-  /** `wire:` and the cavity that it starts at, or the added wire's id. */
+  /** `wire:` and the id of its row. */
   readonly id: string;
   readonly side: Side;
   readonly branchId: string | null;

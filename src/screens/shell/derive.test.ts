@@ -3,8 +3,9 @@ import { basisOf } from "@/core/proving";
 import { lineText, staleText } from "@/core/words";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
-import { applyOps, insertOp, type RowOp, updateOp } from "@/job/ops";
+import { insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument, ReadingRow } from "@/job/schema";
+import { carryOut } from "@/job/table-wires";
 import { laneKind, lineState } from "../map/line-words";
 import { derive, isGuess, isUnknown } from "./derive";
 import { blockerAddress, stagesOf } from "./stages";
@@ -12,7 +13,7 @@ import { blockerAddress, stagesOf } from "./stages";
 const heron = heronTables();
 let count = 0;
 const acceptDirect = (document: JobDocument) =>
-  applyOps(
+  carryOut(
     document,
     derive(document)
       .plan.lines.filter((line) => line.verdict === "direct")
@@ -36,7 +37,7 @@ const acceptDirect = (document: JobDocument) =>
 const decided = acceptDirect(heron);
 const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
   const step = derive(document).steps.find((view) => view.step.key === key)?.step;
-  return applyOps(document, [
+  return carryOut(document, [
     insertOp("reading", {
       id: `r${++count}`,
       stepKey: key,
@@ -102,7 +103,7 @@ describe("steps and readings", () => {
     const pin = passed.pins.find(
       (row) => first?.step.red.at.type === "cavity" && row.id === first.step.red.at.pinId,
     ) as JobDocument["pins"][number];
-    const rewired = applyOps(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
+    const rewired = carryOut(passed, [updateOp("pin", pin.id, pin, { sizeMm2: 0.1, lengthM: 9 }) as RowOp]);
     expect(derive(rewired).steps[0]?.stale).toBe(true);
     expect(
       stagesOf({ ...derive(rewired), document: rewired, report: null, power: null, expected: [] }).find(
@@ -115,7 +116,7 @@ describe("steps and readings", () => {
       (line) => line.consumer.cavity === "2" && line.consumer.connector === "C1",
     )?.provider.id;
     const feed = decided.pins.find((row) => row.id === feedId) as JobDocument["pins"][number];
-    const dead = applyOps(decided, [
+    const dead = carryOut(decided, [
       updateOp("pin", feed.id, feed, { params: { ...feed.params, alive: "run" } }) as RowOp,
     ]);
     const line = derive(dead).plan.lines.find((one) => one.consumer.connector === "C1" && one.consumer.cavity === "2");

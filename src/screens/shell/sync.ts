@@ -3,6 +3,7 @@ import type { Edit, LoadedJob } from "@/job/edit";
 import { applyOps, type Change, type RowOp } from "@/job/ops";
 import { keepSameRows } from "@/job/same-rows";
 import { type JobDocument, LISTS } from "@/job/schema";
+import { carryOut } from "@/job/table-wires";
 
 /** What a screen shows of the job: the server's last word with this browser's unsent changes laid over it. */
 export interface JobSnapshot {
@@ -243,7 +244,7 @@ export class JobSync {
   }
 
   private makeSnapshot(): JobSnapshot {
-    const made = this.outbox.reduce((so, change) => applyOps(so, change.ops), this.confirmed);
+    const made = this.outbox.reduce((so, change) => carryOut(so, change.ops), this.confirmed);
     // What was confirmed as it was made here stays the same object, so that nothing is matched or solved twice.
     const document = keepSameRows(this.snapshot.document, made);
     return { document, revision: this.revision, unsent: this.outbox.length, connection: this.connection };

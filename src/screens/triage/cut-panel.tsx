@@ -301,7 +301,9 @@ function Refused({
       insertOp("wire", {
         id: nanoid(),
         fromPinId: from.at.pinId,
+        endsAt: "cavity",
         toPinId: target,
+        origin: "added",
         circuit: null,
         colour: wire?.colour ?? null,
         colourBase: wire?.colourBase ?? null,
