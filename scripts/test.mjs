@@ -51,6 +51,7 @@ try {
   });
   ensureBuild();
   vitest("browser", { DATABASE_URL: database.url });
+  vitest("reach", { DATABASE_URL: database.url });
 } catch (error) {
   console.error(error.message);
   failed += 1;

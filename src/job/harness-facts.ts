@@ -1,8 +1,10 @@
+import { cachedBy } from "@/core/cached-by";
 import type { Shape } from "@/core/compare";
 import { FUNCTIONS } from "@/core/functions";
 import type { HarnessFacts } from "@/core/harness";
+import type { CavityFacts } from "@/core/parts";
 import type { TriageFacts } from "@/core/slice";
-import type { JobDocument, WireRow } from "./schema";
+import type { JobDocument, PinRow, WireRow } from "./schema";
 import { formOf, knownQuantity } from "./signal-pins";
 
 /** The job's harness as core takes it; forms and quantities below the known level count as not known. */
@@ -12,27 +14,7 @@ export function harnessFacts(
   return {
     branches: document.branches,
     connectors: document.connectors,
-    pins: document.pins
-      .toSorted((a, b) => a.position - b.position)
-      .map((row) => {
-        const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description } =
-          row;
-        return {
-          id,
-          connectorId,
-          cavity,
-          circuit,
-          colour,
-          colourBase,
-          colourTracer,
-          sizeMm2,
-          lengthM,
-          description,
-          form: formOf(row),
-          quantity: knownQuantity(row),
-          index: row.params.index ?? row.indexLabel,
-        };
-      }),
+    pins: document.pins.toSorted((a, b) => a.position - b.position).map(cavityFacts),
     parts: document.parts,
     wires: inTableOrder(document),
     joins: document.links
@@ -40,6 +22,26 @@ export function harnessFacts(
       .map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
   };
 }
+
+/** The same object for the same row, so that only what changed needs to be sent to a worker. */
+const cavityFacts = cachedBy((row: PinRow): CavityFacts => {
+  const { id, connectorId, cavity, circuit, colour, colourBase, colourTracer, sizeMm2, lengthM, description } = row;
+  return {
+    id,
+    connectorId,
+    cavity,
+    circuit,
+    colour,
+    colourBase,
+    colourTracer,
+    sizeMm2,
+    lengthM,
+    description,
+    form: formOf(row),
+    quantity: knownQuantity(row),
+    index: row.params.index ?? row.indexLabel,
+  };
+});
 
 /** Wires of the tables in the order of the cavities that they start at, then those that people added. */
 function inTableOrder({ pins, wires }: Pick<JobDocument, "pins" | "wires">): readonly WireRow[] {

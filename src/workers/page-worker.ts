@@ -19,7 +19,19 @@ interface Running<T> {
 export class PageWorker<T> {
   private running: Running<T> | null = null;
 
-  constructor(private readonly start: () => Worker) {}
+  /**
+   * @param make starts one
+   * @param lost told when one is gone, with all that it knew
+   */
+  constructor(
+    private readonly make: () => Worker,
+    private readonly lost: () => void = () => undefined,
+  ) {}
+
+  /** Starts it before there is anything to ask, so that it is ready when there is. */
+  start(): void {
+    this.running ??= this.run();
+  }
 
   async ask<P extends Promise<unknown>>(question: (remote: Remote<T>) => P): Promise<Awaited<P>> {
     this.running ??= this.run();
@@ -35,7 +47,7 @@ export class PageWorker<T> {
   }
 
   private run(): Running<T> {
-    const worker = this.start();
+    const worker = this.make();
     const died = new Promise<never>((_, reject) => {
       worker.addEventListener("error", (event) =>
         reject(new WorkerFailed(event.message || "the worker could not be started")),
@@ -48,7 +60,10 @@ export class PageWorker<T> {
   }
 
   private stop(asked: Running<T>): void {
-    if (this.running === asked) this.running = null;
+    if (this.running === asked) {
+      this.running = null;
+      this.lost();
+    }
     asked.remote[releaseProxy]();
     asked.worker.terminate();
   }

@@ -1,21 +1,41 @@
 import { expose, transfer } from "comlink";
+import type { HarnessFacts } from "@/core/harness";
 import {
   type Effect,
   type PackedCells,
   PowerAnalysis,
   type PowerEdit,
+  type PowerInput,
   type PowerReport,
   packCells,
 } from "@/core/power";
+import { byContent, type Delta, deltaOf, withDelta } from "./delta";
 
 /** An {@link Effect} without the key table, which went before. */
 export type LaterEffect = Omit<Effect, "report"> & { readonly report: Omit<PowerReport, "rows"> | null };
 
-/** The desk as it is asked from the page: of what is tried, only what is new is sent. */
+/** A plan as it differs from the one before. */
+export interface InputDelta {
+  readonly harness: Delta<HarnessFacts>;
+  readonly rest: Delta<Omit<PowerInput, "harness">>;
+}
+
+/** The analysis as it is asked from the page: only what changed crosses, both ways. */
 class RemotePowerAnalysis {
   private readonly desk = new PowerAnalysis();
 
-  load: PowerAnalysis["load"] = (input) => this.desk.load(input);
+  private input: PowerInput | null = null;
+  private told: PowerReport | null = null;
+
+  /** Takes what changed of the plan, solves it, and says what changes by that. */
+  load({ harness, rest }: InputDelta): Delta<PowerReport> {
+    this.input = { ...withDelta(this.input, rest), harness: withDelta(this.input?.harness ?? null, harness) };
+    const report = this.desk.load(this.input);
+    const delta = deltaOf(this.told, report, byContent);
+    this.told = report;
+    return delta;
+  }
+
   expected: PowerAnalysis["expected"] = () => this.desk.expected();
   elementFaults: PowerAnalysis["elementFaults"] = (...asked) => this.desk.elementFaults(...asked);
   path: PowerAnalysis["path"] = (...asked) => this.desk.path(...asked);

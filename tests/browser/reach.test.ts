@@ -48,10 +48,37 @@ const print = (what: string, figures: Readonly<Record<string, number>>) =>
   );
 
 /**
- * The figures to reach are those of engines.md's table and are printed beside what was found. The test fails where a figure is half as much
- * again: shared machines differ from run to run by more than that is worth a red build.
+ * The figures to reach are those of engines.md's table and are printed beside what was found. The test fails where a figure is twice what it should be after
+ * allowing for the machine: shared ones differ by more than that from hour to hour.
  */
-const GUARD = 1.5;
+const GUARD = 2;
+
+/** What the piece of work of {@link pace} takes on a machine as the figures are meant for, ms. */
+const QUIET_MS = 60;
+
+/** How many times as long this machine takes at this moment, at least 1; the best of three, in a page as the screens are. */
+async function pace(): Promise<number> {
+  await robin.goTo("/api/health");
+  const took = await robin.driver.executeScript<number>(`
+    const once = () => {
+      const start = performance.now();
+      const rows = Array.from({ length: 4000 }, (_, at) => ({ id: "row" + at, at, text: "circuit " + (at % 97), values: [at, at / 7, -at] }));
+      for (let turn = 0; turn < 6; turn += 1) new Map(JSON.parse(JSON.stringify(rows)).map((row) => [row.id, row.values.reduce((sum, one) => sum + one, 0)]));
+      return performance.now() - start;
+    };
+    return Math.min(once(), once(), once(), once());`);
+  return Math.max(1, took / QUIET_MS);
+}
+
+/** Prints a figure with the machine's pace, and holds it to twice what it should be. */
+async function holds(what: string, figures: Readonly<Record<string, readonly [found: number, reach: number]>>) {
+  const times = await pace();
+  print(
+    `${what} (this machine's pace ${times.toFixed(1)})`,
+    Object.fromEntries(Object.entries(figures).map(([name, [found, reach]]) => [`${name} (to reach ${reach})`, found])),
+  );
+  for (const [name, [found, reach]] of Object.entries(figures)) expect(found, name).toBeLessThan(GUARD * reach * times);
+}
 
 /** Shared machines stand still for tenths of a second at a time: the best of a few attempts is what the program itself takes. */
 async function best<T>(
@@ -71,17 +98,12 @@ async function best<T>(
 describe("Ridgeway", () => {
   test.each(["pins", "power", "prove"])("%s: first view within 1 s, settled within 2 s", async (screen) => {
     const { first, settled } = await best<Opened>(
-      6,
+      4,
       (one) => one.first < 1_000 && one.settled < 2_000,
       () => opened(`/jobs/ridgeway/${screen}`),
       (one) => one.first + one.settled,
     );
-    print(`/jobs/ridgeway/${screen}`, {
-      "first view ms (to reach 1000)": first,
-      "settled ms (to reach 2000)": settled,
-    });
-    expect(first).toBeLessThan(GUARD * 1_000);
-    expect(settled).toBeLessThan(GUARD * 2_000);
+    await holds(`/jobs/ridgeway/${screen}`, { "first view ms": [first, 1_000], "settled ms": [settled, 2_000] });
   });
   test("a key typed into the search of its pin table costs less than 50 ms of script", async () => {
     await opened("/jobs/ridgeway/pins", 7_000);
@@ -105,8 +127,7 @@ describe("Ridgeway", () => {
       typeWord,
       (ms) => ms,
     );
-    print("a key in the pin table's search", { "script ms (to reach 50)": each });
-    expect(each).toBeLessThan(GUARD * 50);
+    await holds("a key in the pin table's search", { "script ms": [each, 50] });
   });
   test("its page carries nothing of the job", async () => {
     const html = await (await fetch(`${app.address}/jobs/ridgeway/pins`)).text();
@@ -121,7 +142,7 @@ describe("ten times Ridgeway", () => {
     const { first } = await best<Opened>(
       1,
       (one) => one.first < 4_000,
-      () => opened("/jobs/ridgeway-ten/pins?side=host", 20_000),
+      () => opened("/jobs/ridgeway-ten/pins?side=host", 14_000),
       (one) => one.first,
     );
     let turn = 0;

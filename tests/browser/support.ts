@@ -12,6 +12,9 @@ import { openBrowser as openChromium } from "../../scripts/lib/browser.mjs";
 import { startServer } from "../../scripts/lib/build.mjs";
 import { freePort } from "../../scripts/lib/database.mjs";
 
+/** Files are run side by side: each process looks for its ports in a range of its own. */
+const PORTS_APART = 300 * Number(process.env.VITEST_POOL_ID ?? 0);
+
 export interface App {
   readonly address: string;
   readonly pool: Pool;
@@ -42,7 +45,11 @@ export async function startApp(name: string): Promise<App> {
   const relay = await startRelay(Number(base.port));
   const through = new URL(direct);
   through.port = String(relay.port);
-  const server = await startServer({ host: "127.0.0.1", port: await freePort(4300), databaseUrl: through.href });
+  const server = await startServer({
+    host: "127.0.0.1",
+    port: await freePort(4300 + PORTS_APART),
+    databaseUrl: through.href,
+  });
   return {
     address: server.address,
     pool,
@@ -58,7 +65,7 @@ export async function startApp(name: string): Promise<App> {
 
 async function startRelay(target: number) {
   const sockets = new Set<net.Socket>();
-  const port = (await freePort(35306)) as number;
+  const port = (await freePort(35306 + PORTS_APART)) as number;
   const listen = () =>
     new Promise<net.Server>((resolve) => {
       const server = net
@@ -104,8 +111,8 @@ export class Person {
   }
 
   /** Opens a browser in which this person's name is known already. */
-  static async named(address: string, name: string): Promise<Person> {
-    const person = await Person.open(address);
+  static async named(address: string, name: string, size: { width?: number; height?: number } = {}): Promise<Person> {
+    const person = await Person.open(address, size);
     await person.goTo("/");
     await person.driver.executeScript("localStorage.setItem('pantograph.person', arguments[0])", name);
     return person;

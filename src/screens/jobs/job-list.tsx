@@ -10,7 +10,7 @@ import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { Logo } from "@/ui/marks";
 import { Empty, Trouble } from "@/ui/states";
-import { ThemeToggle } from "../shell/job-shell";
+import { ThemeToggle } from "../shell/theme-toggle";
 import { JobForm } from "./job-form";
 
 interface Refused {

@@ -1,5 +1,5 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { memo, useEffect, useMemo, useRef } from "react";
+import { memo, useCallback, useEffect, useMemo, useRef } from "react";
 import { cavities, sizeUnit } from "@/core/words";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
@@ -7,8 +7,8 @@ import { pinEdits } from "./pin-edits";
 import { PIN_COLUMNS, PinLine } from "./pin-line";
 
 type Item =
-  | { readonly type: "connector"; readonly pin: PinView; readonly count: number }
-  | { readonly type: "pin"; readonly pin: PinView };
+  | { readonly type: "connector"; readonly pinId: string; readonly count: number }
+  | { readonly type: "pin"; readonly pinId: string };
 
 interface Props {
   readonly label: string;
@@ -19,20 +19,23 @@ interface Props {
 
 /** The cavities under their connectors; only those in sight are drawn. */
 export const PinTable = memo(function PinTable({ label, pins, selected, onSelect }: Props) {
-  const { document, change } = useJob();
+  const { document, change, pinById } = useJob();
   const { units } = document.job;
   const scroller = useRef<HTMLDivElement>(null);
-  const items = useMemo(() => byConnector(pins), [pins]);
+  const items = useItems(pins);
+  // The same functions as long as the rows are: otherwise every row is measured again at each drawing.
+  const estimateSize = useCallback((at: number) => (items[at]?.type === "connector" ? 42 : 52), [items]);
+  const getItemKey = useCallback((at: number) => `${items[at]?.type} ${items[at]?.pinId}`, [items]);
   const rows = useVirtualizer({
     count: items.length,
     getScrollElement: () => scroller.current,
     overscan: 10,
     initialRect: { width: 1000, height: 700 },
-    estimateSize: (at) => (items[at]?.type === "connector" ? 42 : 52),
-    getItemKey: (at) => `${items[at]?.type} ${items[at]?.pin.row.id}`,
+    estimateSize,
+    getItemKey,
   });
   useEffect(() => {
-    const at = items.findIndex((item) => item.type === "pin" && item.pin.row.id === selected);
+    const at = items.findIndex((item) => item.type === "pin" && item.pinId === selected);
     if (at >= 0) rows.scrollToIndex(at, { align: "auto" });
   }, [selected, items, rows]);
 
@@ -43,7 +46,8 @@ export const PinTable = memo(function PinTable({ label, pins, selected, onSelect
         <div className="relative" style={{ height: rows.getTotalSize() }}>
           {rows.getVirtualItems().map((virtual) => {
             const item = items[virtual.index] as Item;
-            const { pin } = item;
+            const pin = pinById.get(item.pinId);
+            if (pin === undefined) return null;
             return (
               <div
                 key={virtual.key}
@@ -97,15 +101,30 @@ function ConnectorHead({ pin: { connector }, count }: { pin: PinView; count: num
   );
 }
 
+/** The lines of the table: the same list as long as its cavities are the same in the same order, so that nothing is measured again for what is said of one. */
+function useItems(pins: readonly PinView[]): readonly Item[] {
+  const kept = useRef<readonly Item[]>([]);
+  return useMemo(() => {
+    const items = byConnector(pins);
+    const before = kept.current;
+    const same =
+      items.length === before.length &&
+      items.every((item, at) => item.pinId === before[at]?.pinId && item.type === before[at]?.type);
+    if (!same) kept.current = items;
+    return kept.current;
+  }, [pins]);
+}
+
 function byConnector(pins: readonly PinView[]): Item[] {
-  const counts = new Map<string, number>();
-  for (const pin of pins) counts.set(pin.connector.id, (counts.get(pin.connector.id) ?? 0) + 1);
-  const groups = pins.toSorted((a, b) => a.connector.position - b.connector.position);
-  return groups.flatMap((pin, at): Item[] => {
-    const first = pin.connector.id !== groups[at - 1]?.connector.id;
-    return [
-      ...(first ? [{ type: "connector", pin, count: counts.get(pin.connector.id) ?? 0 } as const] : []),
-      { type: "pin", pin },
-    ];
-  });
+  const groups = new Map<string, PinView[]>();
+  for (const pin of pins) {
+    const group = groups.get(pin.connector.id);
+    if (group === undefined) groups.set(pin.connector.id, [pin]);
+    else group.push(pin);
+  }
+  const inOrder = [...groups.values()].sort(([a], [b]) => (a?.connector.position ?? 0) - (b?.connector.position ?? 0));
+  return inOrder.flatMap((group): Item[] => [
+    { type: "connector", pinId: group[0]?.row.id ?? "", count: group.length },
+    ...group.map(({ row }): Item => ({ type: "pin", pinId: row.id })),
+  ]);
 }

@@ -1,13 +1,14 @@
+import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { basisOf } from "@/core/proving";
 import { lineText, staleText } from "@/core/words";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
-import { insertOp, type RowOp, updateOp } from "@/job/ops";
+import { deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument, ReadingRow } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
 import { laneKind, lineState } from "../map/line-words";
-import { derive, isGuess, isUnknown } from "./derive";
+import { Deriver, derive, isGuess, isUnknown } from "./derive";
 import { blockerAddress, stagesOf } from "./stages";
 
 const heron = heronTables();
@@ -56,6 +57,33 @@ const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => 
     }),
   ]);
 };
+
+test("one deriver kept over many changes shows what a fresh one does", () => {
+  const kept = new Deriver();
+  const pin = (document: JobDocument, at: number) =>
+    document.pins[at % document.pins.length] as JobDocument["pins"][number];
+  fc.assert(
+    fc.property(fc.array(fc.tuple(fc.nat(5), fc.nat(400)), { minLength: 1, maxLength: 8 }), (wishes) => {
+      let document = heron;
+      for (const [what, at] of wishes) {
+        const row = pin(document, at);
+        const to =
+          what === 0
+            ? { position: at }
+            : what === 1
+              ? { connectorId: document.connectors[at % document.connectors.length]?.id ?? "" }
+              : { description: `said ${at}` };
+        const op = what === 5 ? deleteOp("pin", row) : updateOp("pin", row.id, row, to);
+        if (op !== null) document = carryOut(document, [op]);
+        const fresh = new Deriver().pins(document);
+        expect(kept.pins(document).pins).toEqual(fresh.pins);
+        expect([...kept.pins(document).pinById.keys()].toSorted()).toEqual([...fresh.pinById.keys()].toSorted());
+        expect(kept.pins(document).pinById.get(row.id)).toEqual(fresh.pinById.get(row.id));
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
 
 describe("the sample job", () => {
   test("is matched as a technician would: 34 lines, the engine's feeds direct, the rev counter by a pull-up, the pump by a relay", () => {

@@ -43,7 +43,7 @@ type Expected = readonly ExpectedVolts[] | null;
 
 /** Derives again only what the changed lists bear: ticking off a cut must not match every signal anew. */
 export class Deriver {
-  private readonly views = lastOf(viewPins);
+  private views: Views | null = null;
   private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) =>
     signalPins({ pins, connectors }),
   );
@@ -55,10 +55,6 @@ export class Deriver {
     ): readonly Decision[] => decisionsOf({ pins, connectors, links }),
   );
   private readonly lines = lastOf(deriveLines);
-  private readonly pinViews = lastOf((pins: readonly PinView[]) => ({
-    pins,
-    pinById: new Map(pins.map((pin) => [pin.row.id, pin])),
-  }));
   private readonly rest = lastOf(deriveRest);
 
   /** The lines of the map, which the power solution is made from. */
@@ -68,7 +64,8 @@ export class Deriver {
 
   /** The cavities alone, which follow the document at once. */
   pins({ pins, connectors }: JobDocument): Pick<Derived, "pins" | "pinById"> {
-    return this.pinViews(this.views(pins, connectors));
+    this.views = viewPins(pins, connectors, this.views);
+    return this.views.shown;
   }
 
   derive(document: JobDocument, expected: Expected = null): Derived {
@@ -98,14 +95,55 @@ function viewPin(row: PinRow, connector: ConnectorRow): PinView {
   return view;
 }
 
-function viewPins(rows: JobDocument["pins"], connectorRows: JobDocument["connectors"]): PinView[] {
-  const connectors = new Map(connectorRows.map((row) => [row.id, row]));
-  return rows
-    .toSorted((a, b) => a.position - b.position)
-    .flatMap((row): PinView[] => {
-      const connector = connectors.get(row.connectorId);
-      return connector === undefined ? [] : [viewPin(row, connector)];
-    });
+/** The cavities in table order, with what they were made from. */
+interface Views {
+  readonly rows: JobDocument["pins"];
+  readonly connectors: JobDocument["connectors"];
+  /** By place among the rows: the place among the views, or -1. */
+  readonly placeOf: Int32Array;
+  readonly shown: Pick<Derived, "pins" | "pinById">;
+}
+
+function viewPins(rows: JobDocument["pins"], connectors: JobDocument["connectors"], before: Views | null): Views {
+  if (before?.rows === rows && before.connectors === connectors) return before;
+  return (before && patchedViews(rows, connectors, before)) ?? madeViews(rows, connectors);
+}
+
+function madeViews(rows: JobDocument["pins"], connectors: JobDocument["connectors"]): Views {
+  const connectorById = new Map(connectors.map((row) => [row.id, row]));
+  const placeOf = new Int32Array(rows.length).fill(-1);
+  const pins: PinView[] = [];
+  const order = rows.map((_, at) => at).sort((a, b) => (rows[a] as PinRow).position - (rows[b] as PinRow).position);
+  for (const at of order) {
+    const row = rows[at] as PinRow;
+    const connector = connectorById.get(row.connectorId);
+    if (connector === undefined) continue;
+    placeOf[at] = pins.push(viewPin(row, connector)) - 1;
+  }
+  return { rows, connectors, placeOf, shown: { pins, pinById: new Map(pins.map((pin) => [pin.row.id, pin])) } };
+}
+
+/** Where rows changed at their places, as nearly always, only their views are made anew; null where more changed than that. */
+function patchedViews(rows: JobDocument["pins"], connectors: JobDocument["connectors"], before: Views): Views | null {
+  if (before.connectors !== connectors || before.rows.length !== rows.length) return null;
+  const changed: number[] = [];
+  for (const [at, row] of rows.entries()) {
+    const was = before.rows[at] as PinRow;
+    if (row === was) continue;
+    if (row.id !== was.id || row.position !== was.position || row.connectorId !== was.connectorId) return null;
+    changed.push(at);
+  }
+  const pins = [...before.shown.pins];
+  const pinById = new Map(before.shown.pinById);
+  for (const at of changed) {
+    const place = before.placeOf[at] as number;
+    const was = pins[place];
+    if (was === undefined) continue;
+    const view = viewPin(rows[at] as PinRow, was.connector);
+    pins[place] = view;
+    pinById.set(view.row.id, view);
+  }
+  return { ...before, rows, shown: { pins, pinById } };
 }
 
 function deriveRest(

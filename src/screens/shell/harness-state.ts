@@ -62,7 +62,7 @@ export function useHarness(document: JobDocument): HarnessState {
     if (loaded.current === now) return;
     loaded.current = now;
     try {
-      await harnessWorker.ask((desk) => desk.load(harnessFacts(now)));
+      await harnessWorker.load(harnessFacts(now));
     } catch (error) {
       loaded.current = null;
       throw error;
@@ -82,7 +82,7 @@ export function useHarness(document: JobDocument): HarnessState {
           asked = latest.current;
           await ready.current();
           const { decisions: now } = asked;
-          const report = await harnessWorker.ask((desk) => desk.report(now));
+          const report = await harnessWorker.report(now);
           setAnswer({ report, ...asked });
           answered();
         }

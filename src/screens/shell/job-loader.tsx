@@ -5,6 +5,8 @@ import type { LoadedJob } from "@/job/edit";
 import { Button } from "@/ui/controls";
 import { Logo } from "@/ui/marks";
 import { Empty } from "@/ui/states";
+import { harnessWorker } from "@/workers/harness-worker";
+import { powerWorker } from "@/workers/power-worker";
 import { JobProvider } from "./job-provider";
 import { JobShell } from "./job-shell";
 
@@ -14,6 +16,11 @@ type Loading = { readonly state: "loading" | "failed" } | { readonly state: "loa
 export function JobLoader({ jobId, name, children }: { jobId: string; name: string; children: ReactNode }) {
   const [loading, setLoading] = useState<Loading>({ state: "loading" });
   const [attempt, setAttempt] = useState(0);
+  // Ready when the job is here.
+  useEffect(() => {
+    harnessWorker.start();
+    powerWorker.start();
+  }, []);
   useEffect(() => {
     let current = true;
     setLoading({ state: "loading" });

@@ -75,7 +75,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     // One question at a time; what changed meanwhile is asked when the answer is there.
     while (loaded.current !== latest.current) {
       const now = latest.current;
-      const report = await powerWorker.ask((desk) => desk.load(powerInput(now, now.lines)));
+      const report = await powerWorker.load(powerInput(now, now.lines));
       loaded.current = now;
       rows.current = report.rows;
       setAnswer({ report, facts: now });

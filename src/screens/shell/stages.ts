@@ -42,7 +42,8 @@ export interface StageFacts extends Pick<Derived, "pins" | "plan" | "steps"> {
   readonly expected: readonly unknown[] | null;
 }
 
-const sidesOf = ({ pins }: StageFacts): number => new Set(pins.map((pin) => pin.connector.side)).size;
+const sidesOf = ({ pins }: StageFacts): number =>
+  (["donor", "host"] as const).filter((side) => pins.some((pin) => pin.connector.side === side)).length;
 
 function intakeState(facts: StageFacts): StageState {
   const missing = 2 - sidesOf(facts);
