@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
 import type { Kind, Params, Quantity, Side } from "@/core/forms";
-import type { Guess, WireColour } from "@/core/intake";
+import type { CavityChange, Guess, WireColour } from "@/core/intake";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { ConnectorRow, JobDocument, PinRow } from "./schema";
 
@@ -29,7 +29,7 @@ export interface ImportedPin {
 export interface PinDifference {
   readonly connector: string;
   readonly cavity: string;
-  readonly columns: readonly { readonly column: string; readonly from: string; readonly to: string }[];
+  readonly columns: readonly CavityChange[];
 }
 
 export interface ImportPlan {
@@ -181,7 +181,7 @@ function keepConfirmed(row: PinRow, facts: Facts): Facts {
 }
 
 /** Columns that a person reads; confidence and reason go along unseen. */
-const SHOWN: ReadonlySet<string> = new Set([
+const SHOWN: readonly CavityChange["column"][] = [
   "circuit",
   "colour",
   "sizeMm2",
@@ -191,16 +191,11 @@ const SHOWN: ReadonlySet<string> = new Set([
   "quantity",
   "params",
   "extra",
-]);
+];
 
-function differences(op: RowOp): PinDifference["columns"] {
-  if (op.op !== "update") return [];
-  const columns = Object.keys(op.to).filter((column) => SHOWN.has(column));
-  const show = (value: unknown) =>
-    value === null || value === undefined
-      ? "nothing"
-      : typeof value === "object"
-        ? JSON.stringify(value)
-        : String(value);
-  return columns.map((column) => ({ column, from: show(op.from[column]), to: show(op.to[column]) }));
-}
+const differences = (op: RowOp): CavityChange[] =>
+  op.op !== "update"
+    ? []
+    : SHOWN.flatMap((column) =>
+        column in op.to ? [{ column, from: op.from[column], to: op.to[column] } as CavityChange] : [],
+      );

@@ -139,7 +139,7 @@ describe("importing a table", () => {
     expect(planImport(first, "donor", [importedPin("1"), importedPin("2")], false).ops).toEqual([]);
     const plan = planImport(first, "donor", [importedPin("1", { sizeMm2: 0.75 })], false);
     expect(plan.changed).toEqual([
-      { connector: "C1", cavity: "1", columns: [{ column: "sizeMm2", from: "0.5", to: "0.75" }] },
+      { connector: "C1", cavity: "1", columns: [{ column: "sizeMm2", from: 0.5, to: 0.75 }] },
     ]);
     expect(plan.absent).toEqual([{ connector: "C1", cavity: "2", linked: false }]);
   });

@@ -1,7 +1,7 @@
 import { nanoid } from "nanoid";
 import type { TriageChoice } from "@/core/slice";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
-import type { CutRow, DebtRow, JobDocument } from "./schema";
+import type { CutRow, DebtRow, JobDocument, WireRow } from "./schema";
 
 const known = (op: RowOp | null): RowOp[] => (op === null ? [] : [op]);
 
@@ -143,3 +143,28 @@ export const openDebtOps = (
 
 export const settleDebtOps = (row: DebtRow, settled: DebtRow["settled"], note: string, person: string): RowOp[] =>
   known(updateOp("debt", row.id, row, { settled, note, person }));
+
+/** A new wire from where the same can be had, like the one that is to be removed. */
+export const feedElsewhereOps = (
+  fromPinId: string,
+  toPinId: string,
+  like: Pick<WireRow, "colour" | "colourBase" | "colourTracer" | "sizeMm2"> | undefined,
+  makeId: () => string = nanoid,
+): RowOp[] => [
+  insertOp("wire", {
+    id: makeId(),
+    fromPinId,
+    endsAt: "cavity",
+    toPinId,
+    origin: "added",
+    circuit: null,
+    colour: like?.colour ?? null,
+    colourBase: like?.colourBase ?? null,
+    colourTracer: like?.colourTracer ?? null,
+    sizeMm2: like?.sizeMm2 ?? null,
+    lengthM: null,
+    insulation: null,
+    stock: "new",
+    note: "in place of a wire that is to be removed",
+  }),
+];

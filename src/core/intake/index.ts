@@ -1,3 +1,4 @@
+export type { CavityChange } from "./changes";
 export { classifyPins, type DescribedPin, type Guess, KNOWN_FROM, type PinReading } from "./classify";
 export { COLOUR_CODES, type ColourCode, colourCode, readColour, type WireColour } from "./colour";
 export { readConcepts } from "./concepts";

@@ -4,6 +4,7 @@ export * from "./circuit";
 export * from "./findings";
 export * from "./forms";
 export * from "./harness";
+export * from "./intake";
 export * from "./measures";
 export * from "./numbers";
 export * from "./origins";

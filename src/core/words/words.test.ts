@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { celsiusOf, lengthText, massText, sizeText, sizeWords, temperatureText } from "./index";
+import { cavityChangeText, celsiusOf, lengthText, massText, sizeText, sizeWords, temperatureText } from "./index";
 
 describe("as they are printed", () => {
   test.each([
@@ -33,4 +33,21 @@ describe("as they are printed", () => {
     [1, "imperial", "2.2 lb"],
     [0.1, "imperial", "3.5 oz"],
   ] as const)("%s kg in %s: %s", (kg, system, text) => expect(massText(kg, system)).toBe(text));
+});
+
+describe("what a newer table changes", () => {
+  test.each([
+    [{ column: "sizeMm2", from: 0.5, to: 0.75 }, "metric", "size: 0.5 mm² → 0.75 mm²"],
+    [{ column: "sizeMm2", from: null, to: 2.0809 }, "imperial", "size: nothing → 14 AWG"],
+    [{ column: "lengthM", from: 1.8288, to: null }, "imperial", "length: 6 ft → nothing"],
+    [{ column: "circuit", from: "87", to: "78" }, "metric", "circuit: 87 → 78"],
+    [{ column: "kind", from: "supply-in", to: "ground" }, "metric", "what it is: feed needed → ground"],
+    [{ column: "quantity", from: null, to: "engine-speed" }, "metric", "what it carries: nothing → engine speed"],
+    [
+      { column: "params", from: { amps: "2", volts: "12" }, to: { amps: "3", volts: "12" } },
+      "metric",
+      "current: 2 → 3",
+    ],
+    [{ column: "extra", from: { Seal: "blue" }, to: {} }, "metric", "Seal: blue → nothing"],
+  ] as const)("%o in %s: %s", (change, units, text) => expect(cavityChangeText(change, units)).toBe(text));
 });

@@ -1,84 +1,37 @@
 "use client";
 
-import { FileUp } from "lucide-react";
 import { useRouter, useSearchParams } from "next/navigation";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
-import { assignColumn, type Column, type PinTableResult } from "@/formats/pin-table";
-import { planImport } from "@/job/import-table";
+import { assignColumn, type PinTable } from "@/formats/pin-table";
+import type { ImportPlan } from "@/job/import-table";
 import { Button } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { Trouble } from "@/ui/states";
-import { tableWorker } from "@/workers/table-worker";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { ChooseTable } from "./choose-table";
 import { ImportPreview } from "./import-preview";
-
-interface Source {
-  readonly name: string;
-  readonly bytes: Uint8Array;
-}
+import { useTable } from "./use-table";
 
 /** Takes a pin table in: by file, drop or paste. Nothing changes before the person agrees to what the preview shows. */
 export function ImportScreen() {
   const job = useJob();
   const router = useRouter();
-  const query = useSearchParams();
-  const asked = query.get("side");
-  const [side, setSide] = useState<Side>(
-    SIDES.find((one) => one === asked) ?? (job.pins.some((pin) => pin.connector.side === "donor") ? "host" : "donor"),
+  const asked = useSearchParams().get("side");
+  const has = (one: Side) => job.pins.some((pin) => pin.connector.side === one);
+  const [side, setSide] = useState<Side>(SIDES.find((one) => one === asked) ?? (has("donor") ? "host" : "donor"));
+  const { source, table, refusal, reading, plan, removeAbsent, setRemoveAbsent, read, discard } = useTable(
+    job.document,
   );
-  const [source, setSource] = useState<Source | null>(null);
-  const [result, setResult] = useState<PinTableResult | null>(null);
-  const [reading, setReading] = useState(false);
-  const [removeAbsent, setRemoveAbsent] = useState(false);
-  const [over, setOver] = useState(false);
-  const file = useRef<HTMLInputElement>(null);
-
-  const read = async (next: Source, forSide: Side, columns?: Parameters<typeof assignColumn>[0]) => {
-    setSource(next);
-    setReading(true);
-    setResult(await tableWorker.ask((worker) => worker.readPinTable(next.bytes, forSide, columns)));
-    setReading(false);
-  };
-  const take = async (chosen: File) =>
-    read({ name: chosen.name, bytes: new Uint8Array(await chosen.arrayBuffer()) }, side);
-  const paste = (text: string) => read({ name: "pasted text", bytes: new TextEncoder().encode(text) }, side);
-  const reset = () => {
-    setSource(null);
-    setResult(null);
-    setRemoveAbsent(false);
-  };
-
-  useEffect(() => {
-    const onPaste = (event: ClipboardEvent) => {
-      const text = event.clipboardData?.getData("text/plain") ?? "";
-      const inField = /^(INPUT|TEXTAREA)$/.test((event.target as HTMLElement).tagName);
-      if (text.trim() === "" || inField) return;
-      event.preventDefault();
-      void paste(text);
-    };
-    addEventListener("paste", onPaste);
-    return () => removeEventListener("paste", onPaste);
-  });
-
-  const table = result?.ok === true ? result.table : null;
-  const plan = useMemo(
-    () => table && planImport(job.document, table.side, table.pins, removeAbsent),
-    [table, job.document, removeAbsent],
-  );
-  const errors = table?.issues.filter((issue) => issue.level === "error").length ?? 0;
-
   const agree = () => {
     if (table === null || plan === null || source === null) return;
     job.change(`Import ${table.pins.length} ${side} cavities from ${source.name}`, plan.ops);
-    reset();
+    discard();
     const other = SIDES.find((one) => one !== side);
-    const otherMissing = other !== undefined && !job.pins.some((pin) => pin.connector.side === other);
-    if (otherMissing) setSide(other);
+    if (other !== undefined && !has(other)) setSide(other);
     else router.push(`/jobs/${job.jobId}/pins?side=${side}`);
   };
-
   return (
     <>
       <ScreenHead title="Import">
@@ -98,98 +51,30 @@ export function ImportScreen() {
         <span className="flex-1" />
         {table !== null && plan !== null && (
           <>
-            <Button onClick={reset}>Discard</Button>
+            <Button onClick={discard}>Discard</Button>
             <Button primary onClick={agree} disabled={plan.ops.length === 0}>
-              {plan.ops.length === 0
-                ? "Nothing to change"
-                : errors > 0
-                  ? `Import ${table.pins.length} rows, leave ${errors === 1 ? "the faulty one" : "the faulty ones"} out`
-                  : `Import ${table.pins.length} rows`}
+              {agreeText(table, plan)}
             </Button>
           </>
         )}
       </ScreenHead>
       <div className="min-h-0 flex-1 overflow-auto px-4 pb-4">
         {table === null && (
-          <section
-            aria-label="Choose a table"
-            onDragOver={(event) => {
-              event.preventDefault();
-              setOver(true);
-            }}
-            onDragLeave={() => setOver(false)}
-            onDrop={(event) => {
-              event.preventDefault();
-              setOver(false);
-              const [dropped] = event.dataTransfer.files;
-              if (dropped) void take(dropped);
-            }}
-            className={`border-2 border-dashed p-6 ${over ? "border-ink bg-fill" : "border-rule2 bg-sheet"}`}
-          >
-            <h2 className="text-lg">The {side}'s pin table</h2>
-            <p className="mt-1 max-w-2xl text-ink2">
-              One row for each cavity, as CSV: connector and cavity, and what else is known: circuit, colour, size,
-              length, description. Commas, semicolons or tabs; the usual header words are understood. Kinds may be left
-              empty: they are proposed from the descriptions.
-            </p>
-            <div className="mt-4 flex flex-wrap items-center gap-3">
-              <Button primary onClick={() => file.current?.click()}>
-                <FileUp size={16} aria-hidden="true" />
-                Choose a file
-              </Button>
-              <span className="text-ink2">or drop one here, or paste a table with Ctrl V</span>
-              <input
-                ref={file}
-                type="file"
-                accept=".csv,.tsv,.txt,text/csv,text/plain"
-                aria-label="Pin table file"
-                className="hidden-text"
-                tabIndex={-1}
-                onChange={(event) => {
-                  const [chosen] = event.target.files ?? [];
-                  event.target.value = "";
-                  if (chosen) void take(chosen);
-                }}
-              />
-            </div>
-            <details className="mt-4">
-              <summary className="inline-flex h-10 items-center font-semibold">Paste into a field instead</summary>
-              <form
-                className="mt-1"
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  const text = String(new FormData(event.currentTarget).get("table") ?? "");
-                  if (text.trim() !== "") void paste(text);
-                }}
-              >
-                <textarea
-                  name="table"
-                  aria-label="Table as text"
-                  spellCheck={false}
-                  className="field h-40 py-2 font-mono text-[13px]"
-                  placeholder={
-                    "connector,cavity,circuit,colour,size,length,description\nC1,12,87,YE/BK,0.5,1.85,Engine speed output to instruments"
-                  }
-                />
-                <Button type="submit" className="mt-2">
-                  Read it
-                </Button>
-              </form>
-            </details>
+          <ChooseTable side={side} onTake={(chosen) => void read(chosen, side)}>
             {reading && (
               <p className="mt-4 font-semibold" role="status">
                 Reading {source?.name} …
               </p>
             )}
-            {result?.ok === false && (
+            {refusal !== null && (
               <div className="mt-4">
-                <Trouble title={result.refusal.message}>
-                  <p>{result.refusal.hint}</p>
+                <Trouble title={refusal.message}>
+                  <p>{refusal.hint}</p>
                   <p className="text-ink2">{source?.name} was not taken; the job is as it was.</p>
                 </Trouble>
               </div>
             )}
-          </section>
+          </ChooseTable>
         )}
         {table !== null && plan !== null && source !== null && (
           <ImportPreview
@@ -198,12 +83,17 @@ export function ImportScreen() {
             plan={plan}
             removeAbsent={removeAbsent}
             onRemoveAbsent={setRemoveAbsent}
-            onColumn={(at: number, column: Column | null) =>
-              void read(source, side, assignColumn(table.columns, at, column))
-            }
+            onColumn={(at, column) => void read(source, side, assignColumn(table.columns, at, column))}
           />
         )}
       </div>
     </>
   );
+}
+
+function agreeText(table: PinTable, plan: ImportPlan): string {
+  if (plan.ops.length === 0) return "Nothing to change";
+  const errors = table.issues.filter((issue) => issue.level === "error").length;
+  if (errors === 0) return `Import ${table.pins.length} rows`;
+  return `Import ${table.pins.length} rows, leave ${errors === 1 ? "the faulty one" : "the faulty ones"} out`;
 }

@@ -1,0 +1,51 @@
+import type { Line } from "@/core/plan";
+import { cavityLabel, count, lineText, quantityWords } from "@/core/words";
+import { type Choice, decideOps } from "@/job/decide";
+import { useJob } from "../shell/job-provider";
+
+/** What can be decided of lines. */
+export interface Decide {
+  /** Decides a line; `text` says how, at the head of the change's name. */
+  readonly choose: (line: Line, text: string, choice?: Partial<Choice>) => void;
+  /** As it is proposed; where nothing works by itself, the decision is the person's own. */
+  readonly accept: (line: Line) => void;
+  /** Lines that a wire alone joins. */
+  readonly direct: readonly Line[];
+  readonly acceptDirect: () => void;
+}
+
+/** Neither works by itself: whoever decides so does it against the rules, or without them. */
+export const isByHand = ({ verdict }: Pick<Line, "verdict">) => verdict === "manual" || verdict === "impossible";
+
+export function useDecide(): Decide {
+  const job = useJob();
+  const { lines } = job.plan;
+  const opsOf = (line: Line, choice: Partial<Choice> = {}) =>
+    decideOps(job.document, {
+      providerId: line.provider.id,
+      consumerId: line.consumer.id,
+      quantity: line.quantity,
+      decision: "accepted",
+      verdict: line.verdict,
+      adapters: line.adapters,
+      why: lineText(line),
+      byHand: false,
+      ...choice,
+    });
+  const choose: Decide["choose"] = (line, text, choice) => job.change(`${text} ${nameOf(line)}`, opsOf(line, choice));
+  const direct = lines.filter((line) => line.state === "proposed" && line.verdict === "direct");
+  return {
+    choose,
+    accept: (line) => choose(line, "Accept", isByHand(line) ? { byHand: true } : {}),
+    direct,
+    acceptDirect: () =>
+      direct.length > 0 &&
+      job.change(
+        `Accept ${count(direct.length, "wire-only link")}`,
+        direct.flatMap((line) => opsOf(line, { adapters: [] })),
+      ),
+  };
+}
+
+const nameOf = (line: Line) =>
+  `${quantityWords(line.quantity)}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`;
