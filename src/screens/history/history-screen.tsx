@@ -11,29 +11,7 @@ import { ScreenHead } from "../shell/screen-head";
 /** Every change, by whom and when; undo and redo of one's own. */
 export function HistoryScreen() {
   const job = useJob();
-  const [edits, setEdits] = useState<readonly HistoryEntry[] | null>(null);
-  const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    let gone = false;
-    fetch(`/api/jobs/${job.jobId}/history`, { cache: "no-store" })
-      .then(async (answer) =>
-        answer.ok ? ((await answer.json()) as { edits: HistoryEntry[] }) : Promise.reject(new Error("refused")),
-      )
-      .then(
-        (body) => {
-          if (!gone) {
-            setEdits(body.edits);
-            setFailed(false);
-          }
-        },
-        () => {
-          if (!gone) setFailed(true);
-        },
-      );
-    return () => {
-      gone = true;
-    };
-  }, [job.jobId, job.revision, job.connection]);
+  const { edits, failed } = useHistory();
   return (
     <>
       <ScreenHead title="History">
@@ -69,40 +47,77 @@ export function HistoryScreen() {
             <p>Each change appears here with its time and the person's name, and can be undone by who made it.</p>
           </Empty>
         )}
-        {edits !== null && edits.length > 0 && (
-          <table className="w-full text-left">
-            <thead className="sticky top-0 bg-sheet text-[13px] text-ink2">
-              <tr className="border-b-[1.5px] border-rule2">
-                <th className="w-16 px-3 py-2 font-semibold">No.</th>
-                <th className="w-48 font-semibold">When</th>
-                <th className="w-40 font-semibold">Who</th>
-                <th className="font-semibold">What</th>
-                <th className="w-20 pr-3 text-right font-semibold">Rows</th>
-              </tr>
-            </thead>
-            <tbody>
-              {edits.map((edit) => (
-                <tr key={edit.revision} className="border-b border-rule">
-                  <td className="px-3 py-2 font-mono text-[13px]">{edit.revision}</td>
-                  <td className="text-[13px]">
-                    <time dateTime={edit.madeAt} suppressHydrationWarning>
-                      {new Date(edit.madeAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "medium" })}
-                    </time>
-                  </td>
-                  <td className="max-w-40 truncate pr-2">{edit.person}</td>
-                  <td className="max-w-0 break-words">
-                    {edit.label}
-                    {edit.ofRevision !== null && (
-                      <span className="text-[13px] text-ink2"> (of No. {edit.ofRevision})</span>
-                    )}
-                  </td>
-                  <td className="pr-3 text-right font-mono text-[13px]">{edit.rows}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
+        {edits !== null && edits.length > 0 && <EditTable edits={edits} />}
       </section>
     </>
+  );
+}
+
+/** The job's changes, asked for anew whenever there is one more; `edits` is null until they are here. */
+function useHistory() {
+  const job = useJob();
+  const [edits, setEdits] = useState<readonly HistoryEntry[] | null>(null);
+  const [failed, setFailed] = useState(false);
+  useEffect(() => {
+    let gone = false;
+    fetch(`/api/jobs/${job.jobId}/history`, { cache: "no-store" })
+      .then(async (answer) =>
+        answer.ok ? ((await answer.json()) as { edits: HistoryEntry[] }) : Promise.reject(new Error("refused")),
+      )
+      .then(
+        (body) => {
+          if (!gone) {
+            setEdits(body.edits);
+            setFailed(false);
+          }
+        },
+        () => {
+          if (!gone) setFailed(true);
+        },
+      );
+    return () => {
+      gone = true;
+    };
+  }, [job.jobId, job.revision, job.connection]);
+  return { edits, failed };
+}
+
+function EditTable({ edits }: { edits: readonly HistoryEntry[] }) {
+  return (
+    <table className="w-full text-left">
+      <thead className="sticky top-0 bg-sheet text-[13px] text-ink2">
+        <tr className="border-b-[1.5px] border-rule2">
+          <th className="w-16 px-3 py-2 font-semibold">No.</th>
+          <th className="w-48 font-semibold">When</th>
+          <th className="w-40 font-semibold">Who</th>
+          <th className="font-semibold">What</th>
+          <th className="w-20 pr-3 text-right font-semibold">Rows</th>
+        </tr>
+      </thead>
+      <tbody>
+        {edits.map((edit) => (
+          <EditLine key={edit.revision} edit={edit} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function EditLine({ edit }: { edit: HistoryEntry }) {
+  return (
+    <tr className="border-b border-rule">
+      <td className="px-3 py-2 font-mono text-[13px]">{edit.revision}</td>
+      <td className="text-[13px]">
+        <time dateTime={edit.madeAt} suppressHydrationWarning>
+          {new Date(edit.madeAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "medium" })}
+        </time>
+      </td>
+      <td className="max-w-40 truncate pr-2">{edit.person}</td>
+      <td className="max-w-0 break-words">
+        {edit.label}
+        {edit.ofRevision !== null && <span className="text-[13px] text-ink2"> (of No. {edit.ofRevision})</span>}
+      </td>
+      <td className="pr-3 text-right font-mono text-[13px]">{edit.rows}</td>
+    </tr>
   );
 }

@@ -2,6 +2,7 @@
 
 import { type FormEvent, useState } from "react";
 import { readLength, readSize } from "@/core/intake";
+import type { Units } from "@/core/units";
 import { capital, sizeUnit } from "@/core/words";
 import { addWireOps } from "@/job/harness-ops";
 import { WIRE_STOCK, type WireRow } from "@/job/schema";
@@ -9,53 +10,50 @@ import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { useJob } from "../shell/job-provider";
 
+/** What is typed of a wire, as text. */
+interface Typed {
+  readonly from: string;
+  readonly to: string;
+  readonly colour: string;
+  readonly size: string;
+  readonly length: string;
+  readonly stock: WireRow["stock"];
+}
+type Faults = { readonly [K in keyof Typed]?: string };
+
 /** A wire between two cavities that no table shows. */
 export function AddWireDialog({ from, onClose }: { from: string | null; onClose: () => void }) {
   const job = useJob();
   const { units } = job.document.job;
-  const labelOf = (id: string | null) => (id === null ? "" : (job.pinById.get(id)?.label ?? ""));
-  const [ends, setEnds] = useState({ from: labelOf(from), to: "" });
-  const [colour, setColour] = useState("");
-  const [size, setSize] = useState("");
-  const [length, setLength] = useState("");
-  const [stock, setStock] = useState<WireRow["stock"]>("new");
-  const [faults, setFaults] = useState<Record<string, string>>({});
+  const [typed, setTyped] = useState<Typed>({
+    from: from === null ? "" : (job.pinById.get(from)?.label ?? ""),
+    to: "",
+    colour: "",
+    size: "",
+    length: "",
+    stock: "new",
+  });
+  const [faults, setFaults] = useState<Faults>({});
   const find = (label: string) => job.pins.find((pin) => pin.label.toLowerCase() === label.trim().toLowerCase());
   const send = (event: FormEvent) => {
     event.preventDefault();
-    const [one, two] = [find(ends.from), find(ends.to)];
-    const area =
-      size.trim() === ""
-        ? null
-        : readSize(size, { decimalComma: true, headerUnit: units === "imperial" ? "awg" : null });
-    const metres =
-      length.trim() === ""
-        ? null
-        : readLength(length, { decimalComma: true, headerUnit: units === "imperial" ? "ft" : "m" });
-    const found: Record<string, string> = {};
-    if (one === undefined) found.from = "No cavity is called so: as C1-23";
-    if (two === undefined) found.to = "No cavity is called so: as FB-2";
-    if (one !== undefined && one === two) found.to = "A wire needs two cavities: both ends are in this one";
-    if (size.trim() !== "" && area === null) found.size = "A size such as 0.5 or 20 AWG";
-    if (length.trim() !== "" && metres === null) found.length = "A length such as 1.85 m or 6 ft";
+    const [one, two] = [find(typed.from), find(typed.to)];
+    const { sizeMm2, lengthM, faults: unread } = readMeasures(typed, units);
+    const found: Faults = {
+      ...unread,
+      ...(one === undefined ? { from: "No cavity is called so: as C1-23" } : {}),
+      ...(two === undefined ? { to: "No cavity is called so: as FB-2" } : {}),
+      ...(one !== undefined && one === two ? { to: "A wire needs two cavities: both ends are in this one" } : {}),
+    };
     setFaults(found);
     if (Object.keys(found).length > 0 || one === undefined || two === undefined) return;
+    const { colour, stock } = typed;
     job.change(
       `Wire ${one.label} to ${two.label}`,
-      addWireOps({ fromPinId: one.row.id, toPinId: two.row.id, colour, sizeMm2: area, lengthM: metres, stock }),
+      addWireOps({ fromPinId: one.row.id, toPinId: two.row.id, colour, sizeMm2, lengthM, stock }),
     );
     onClose();
   };
-  const end = (key: "from" | "to", label: string) => (
-    <Field label={label} error={faults[key] ?? null}>
-      <input
-        className="field font-mono"
-        list="cavities"
-        value={ends[key]}
-        onChange={(event) => setEnds({ ...ends, [key]: event.target.value })}
-      />
-    </Field>
-  );
   return (
     <Dialog
       open
@@ -71,43 +69,82 @@ export function AddWireDialog({ from, onClose }: { from: string | null; onClose:
             </option>
           ))}
         </datalist>
-        <div className="grid grid-cols-2 gap-3">
-          {end("from", "From cavity")}
-          {end("to", "To cavity")}
-        </div>
-        <div className="grid grid-cols-3 gap-3">
-          <Field label="Colour">
-            <input
-              className="field"
-              placeholder="YE/BK"
-              value={colour}
-              onChange={(event) => setColour(event.target.value)}
-            />
-          </Field>
-          <Field label={`Size, ${sizeUnit(units)}`} error={faults.size ?? null}>
-            <input className="field" value={size} onChange={(event) => setSize(event.target.value)} />
-          </Field>
-          <Field label={`Length, ${units === "metric" ? "m" : "ft"}`} error={faults.length ?? null}>
-            <input className="field" value={length} onChange={(event) => setLength(event.target.value)} />
-          </Field>
-        </div>
-        <Field label="It is">
-          <select
-            className="field"
-            value={stock}
-            onChange={(event) => setStock(event.target.value as WireRow["stock"])}
-          >
-            {WIRE_STOCK.map((one) => (
-              <option key={one} value={one}>
-                {capital(one)}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <WireFields
+          typed={typed}
+          faults={faults}
+          units={units}
+          onType={(part) => setTyped((before) => ({ ...before, ...part }))}
+        />
         <Button primary type="submit">
           Add the wire
         </Button>
       </form>
     </Dialog>
+  );
+}
+
+/** Size and length in the job's units; null where nothing is typed. */
+function readMeasures({ size, length }: Typed, units: Units) {
+  const imperial = units === "imperial";
+  const area = readSize(size, { decimalComma: true, headerUnit: imperial ? "awg" : null });
+  const metres = readLength(length, { decimalComma: true, headerUnit: imperial ? "ft" : "m" });
+  const [noSize, noLength] = [size.trim() === "", length.trim() === ""];
+  return {
+    sizeMm2: noSize ? null : area,
+    lengthM: noLength ? null : metres,
+    faults: {
+      ...(noSize || area !== null ? {} : { size: "A size such as 0.5 or 20 AWG" }),
+      ...(noLength || metres !== null ? {} : { length: "A length such as 1.85 m or 6 ft" }),
+    } satisfies Faults,
+  };
+}
+
+interface FieldsProps {
+  readonly typed: Typed;
+  readonly faults: Faults;
+  readonly units: Units;
+  readonly onType: (part: Partial<Typed>) => void;
+}
+
+function WireFields({ typed, faults, units, onType }: FieldsProps) {
+  const text = (key: Exclude<keyof Typed, "stock">, label: string, placeholder?: string) => {
+    const end = key === "from" || key === "to";
+    return (
+      <Field label={label} error={faults[key] ?? null}>
+        <input
+          className={`field ${end ? "font-mono" : ""}`}
+          list={end ? "cavities" : undefined}
+          placeholder={placeholder}
+          value={typed[key]}
+          onChange={(event) => onType({ [key]: event.target.value })}
+        />
+      </Field>
+    );
+  };
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-3">
+        {text("from", "From cavity")}
+        {text("to", "To cavity")}
+      </div>
+      <div className="grid grid-cols-3 gap-3">
+        {text("colour", "Colour", "YE/BK")}
+        {text("size", `Size, ${sizeUnit(units)}`)}
+        {text("length", `Length, ${units === "metric" ? "m" : "ft"}`)}
+      </div>
+      <Field label="It is">
+        <select
+          className="field"
+          value={typed.stock}
+          onChange={(event) => onType({ stock: event.target.value as WireRow["stock"] })}
+        >
+          {WIRE_STOCK.map((one) => (
+            <option key={one} value={one}>
+              {capital(one)}
+            </option>
+          ))}
+        </select>
+      </Field>
+    </>
   );
 }

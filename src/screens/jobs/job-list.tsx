@@ -39,28 +39,10 @@ async function send(
 }
 
 export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
-  const router = useRouter();
   const file = useRef<HTMLInputElement>(null);
   const [creating, setCreating] = useState(false);
   const [removing, setRemoving] = useState<JobSummary | null>(null);
-  const [busy, setBusy] = useState(false);
-  const [refused, setRefused] = useState<Refused | null>(null);
-
-  const run = async (method: string, url: string, body: unknown, then: (id: string) => void) => {
-    setBusy(true);
-    const result = await send(method, url, body);
-    setBusy(false);
-    if (result.ok) then(result.body.id);
-    else setRefused(result.refused);
-  };
-  const create = (job: JobRow) => run("POST", "/api/jobs", { job }, (id) => router.push(`/jobs/${id}/import`));
-  const open = async (chosen: File) =>
-    run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}/map`));
-  const remove = (job: JobSummary) =>
-    run("DELETE", `/api/jobs/${job.id}`, undefined, () => {
-      setRemoving(null);
-      router.refresh();
-    });
+  const { busy, refused, forget, create, open, remove } = useJobs();
 
   return (
     <div className="mx-auto max-w-6xl px-4 pb-10">
@@ -79,21 +61,12 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
           <DocumentField
             field={file}
             onChoose={(chosen) => {
-              setRefused(null);
+              forget();
               void open(chosen);
             }}
           />
         </div>
-        {refused !== null && (
-          <div className="mb-4">
-            <Trouble title={refused.message}>
-              {refused.hint && <p>{refused.hint}</p>}
-              {refused.faults?.slice(1, 6).map((fault) => (
-                <p key={fault.message}>{fault.message}</p>
-              ))}
-            </Trouble>
-          </div>
-        )}
+        {refused !== null && <RefusedNote refused={refused} />}
         <div className="border border-rule2 bg-sheet">
           {jobs.length === 0 ? (
             <Empty title="No job yet">
@@ -119,10 +92,50 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
           </div>
         )}
       </Dialog>
-      <RemoveDialog job={removing} busy={busy} onClose={() => setRemoving(null)} onRemove={remove} />
+      <RemoveDialog
+        job={removing}
+        busy={busy}
+        onClose={() => setRemoving(null)}
+        onRemove={(job) => remove(job, () => setRemoving(null))}
+      />
     </div>
   );
 }
+
+/** What can be done with jobs as wholes, one thing at a time, and why the last was refused. */
+function useJobs() {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [refused, setRefused] = useState<Refused | null>(null);
+
+  const run = async (method: string, url: string, body: unknown, then: (id: string) => void) => {
+    setBusy(true);
+    const result = await send(method, url, body);
+    setBusy(false);
+    if (result.ok) then(result.body.id);
+    else setRefused(result.refused);
+  };
+  const create = (job: JobRow) => run("POST", "/api/jobs", { job }, (id) => router.push(`/jobs/${id}/import`));
+  const open = async (chosen: File) =>
+    run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}/map`));
+  const remove = (job: JobSummary, then: () => void) =>
+    run("DELETE", `/api/jobs/${job.id}`, undefined, () => {
+      then();
+      router.refresh();
+    });
+  return { busy, refused, forget: () => setRefused(null), create, open, remove };
+}
+
+const RefusedNote = ({ refused }: { refused: Refused }) => (
+  <div className="mb-4">
+    <Trouble title={refused.message}>
+      {refused.hint && <p>{refused.hint}</p>}
+      {refused.faults?.slice(1, 6).map((fault) => (
+        <p key={fault.message}>{fault.message}</p>
+      ))}
+    </Trouble>
+  </div>
+);
 
 const JobsHeader = () => (
   <header className="flex h-14 items-center gap-3 border-b border-rule2">

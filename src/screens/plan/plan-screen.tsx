@@ -21,7 +21,6 @@ export function PlanScreen() {
   const open = job.plan.lines.filter(
     (line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
   ).length;
-  const { name, host, donor, units } = job.document.job;
   return (
     <>
       <ScreenHead title="Plan sheet">
@@ -54,49 +53,52 @@ export function PlanScreen() {
             </Link>
           </Empty>
         ) : (
-          <table className="w-full min-w-[980px] border-collapse text-left print:min-w-0 print:text-[9pt]">
-            <caption className="px-3 pt-3 pb-2 text-left">
-              <strong className="wide text-base">Pin to pin: {name}</strong>
-              <span className="block text-[13px] text-ink2">
-                {donor} into {host}. Revision {job.revision}. Measure before you rely on it; follow the makers'
-                procedures.
-              </span>
-            </caption>
-            <thead className="text-[13px] [&_th]:pr-3">
-              <tr className="border-y-[1.5px] border-ink">
-                <th className="px-3 py-2 font-semibold">Quantity</th>
-                <th className="font-semibold">Donor cavity</th>
-                <th className="font-semibold">Colour</th>
-                <th className="font-semibold">{sizeUnit(units)}</th>
-                <th className="font-semibold">Adapter and values</th>
-                <th className="font-semibold">Host cavity</th>
-                <th className="font-semibold">Colour</th>
-                <th className="font-semibold">{sizeUnit(units)}</th>
-                <th className="font-semibold">Note</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row, at) => (
-                <Fragment key={`${row.donor} ${row.host}`}>
-                  {row.group !== rows[at - 1]?.group && (
-                    <tr>
-                      <th
-                        colSpan={9}
-                        scope="colgroup"
-                        className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold"
-                      >
-                        {row.group}
-                      </th>
-                    </tr>
-                  )}
-                  <SheetLine row={row} />
-                </Fragment>
-              ))}
-            </tbody>
-          </table>
+          <SheetTable rows={rows} />
         )}
       </section>
     </>
+  );
+}
+
+function SheetTable({ rows }: { rows: readonly SheetRow[] }) {
+  const job = useJob();
+  const { name, host, donor, units } = job.document.job;
+  return (
+    <table className="w-full min-w-[980px] border-collapse text-left print:min-w-0 print:text-[9pt]">
+      <caption className="px-3 pt-3 pb-2 text-left">
+        <strong className="wide text-base">Pin to pin: {name}</strong>
+        <span className="block text-[13px] text-ink2">
+          {donor} into {host}. Revision {job.revision}. Measure before you rely on it; follow the makers' procedures.
+        </span>
+      </caption>
+      <thead className="text-[13px] [&_th]:pr-3">
+        <tr className="border-y-[1.5px] border-ink">
+          <th className="px-3 py-2 font-semibold">Quantity</th>
+          <th className="font-semibold">Donor cavity</th>
+          <th className="font-semibold">Colour</th>
+          <th className="font-semibold">{sizeUnit(units)}</th>
+          <th className="font-semibold">Adapter and values</th>
+          <th className="font-semibold">Host cavity</th>
+          <th className="font-semibold">Colour</th>
+          <th className="font-semibold">{sizeUnit(units)}</th>
+          <th className="font-semibold">Note</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row, at) => (
+          <Fragment key={`${row.donor} ${row.host}`}>
+            {row.group !== rows[at - 1]?.group && (
+              <tr>
+                <th colSpan={9} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">
+                  {row.group}
+                </th>
+              </tr>
+            )}
+            <SheetLine row={row} />
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -99,8 +99,29 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
 
 /** The cures, each solved before it is offered: what goes with it and what comes. */
 function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) => void }) {
+  const outcomes = useOutcomes(finding);
+  if (finding.cures.length === 0) return null;
+  const rank = (cure: Cure) => {
+    const outcome = outcomes.get(cure);
+    return outcome === undefined ? 1 : (outcome.fixed ? 0 : 2) + Math.min(0.9, outcome.come / 10);
+  };
+  return (
+    <div className="mt-4 border-t border-rule pt-3">
+      <h3 className="mb-1 text-[13px] font-bold">Cures</h3>
+      <ul className="space-y-1.5">
+        {finding.cures
+          .toSorted((a, b) => rank(a) - rank(b))
+          .map((cure) => (
+            <CureLine key={JSON.stringify(cure)} cure={cure} outcome={outcomes.get(cure)} onTry={onTry} />
+          ))}
+      </ul>
+    </div>
+  );
+}
+
+/** What each cure would change, solved one after the other. */
+function useOutcomes(finding: Finding): ReadonlyMap<Cure, CureEffect> {
   const job = useJob();
-  const { units } = job.document.job;
   const [outcomes, setOutcomes] = useState<ReadonlyMap<Cure, CureEffect>>(new Map());
   useEffect(() => {
     let current = true;
@@ -120,45 +141,32 @@ function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) 
       current = false;
     };
   }, [finding, job.power]);
-  if (finding.cures.length === 0) return null;
-  const rank = (cure: Cure) => {
-    const outcome = outcomes.get(cure);
-    return outcome === undefined ? 1 : (outcome.fixed ? 0 : 2) + Math.min(0.9, outcome.come / 10);
-  };
+  return outcomes;
+}
+
+interface CureProps {
+  readonly cure: Cure;
+  /** Undefined while it is being solved. */
+  readonly outcome: CureEffect | undefined;
+  readonly onTry: (edit: PowerEdit) => void;
+}
+
+function CureLine({ cure, outcome, onTry }: CureProps) {
+  const { units } = useJob().document.job;
+  const { edit } = cure;
   return (
-    <div className="mt-4 border-t border-rule pt-3">
-      <h3 className="mb-1 text-[13px] font-bold">Cures</h3>
-      <ul className="space-y-1.5">
-        {finding.cures
-          .toSorted((a, b) => rank(a) - rank(b))
-          .map((cure) => {
-            const outcome = outcomes.get(cure);
-            return (
-              <li
-                key={JSON.stringify(cure)}
-                className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border border-rule px-3 py-1.5"
-              >
-                <div>
-                  <p>{cureText(cure, units)}</p>
-                  {cure.edit !== null && (
-                    <p className="text-[13px] text-ink2">
-                      {outcome === undefined ? "Solving …" : cureEffectText(outcome)}
-                    </p>
-                  )}
-                </div>
-                {cure.edit !== null && (
-                  <Button
-                    className="no-print"
-                    aria-label={`Try: ${cureText(cure, units)}`}
-                    onClick={() => onTry(cure.edit as PowerEdit)}
-                  >
-                    Try
-                  </Button>
-                )}
-              </li>
-            );
-          })}
-      </ul>
-    </div>
+    <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border border-rule px-3 py-1.5">
+      <div>
+        <p>{cureText(cure, units)}</p>
+        {edit !== null && (
+          <p className="text-[13px] text-ink2">{outcome === undefined ? "Solving …" : cureEffectText(outcome)}</p>
+        )}
+      </div>
+      {edit !== null && (
+        <Button className="no-print" aria-label={`Try: ${cureText(cure, units)}`} onClick={() => onTry(edit)}>
+          Try
+        </Button>
+      )}
+    </li>
   );
 }

@@ -1,4 +1,4 @@
-import { scaleLog } from "d3-scale";
+import { type ScaleLogarithmic, scaleLog } from "d3-scale";
 import { line } from "d3-shape";
 import type { FuseRow } from "@/core/power";
 import type { Units } from "@/core/units";
@@ -27,7 +27,6 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       .x((at) => x(at))
       .y((at) => y(seconds(at)))(amps) ?? undefined;
   const wire = (at: number) => harmSeconds(at, sizeMm2, { ambientC: row.ambientC });
-  const ticks = x.ticks(5).filter((tick) => /^[125]/.test(String(tick)));
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -37,6 +36,29 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       fill="none"
       stroke="var(--ink)"
     >
+      <Axes x={x} y={y} />
+      <path d={curve((at) => meltSeconds(at, row.ratedAmps))} strokeWidth="2" />
+      <path d={curve((at) => meltSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
+      <path d={curve(wire)} strokeWidth="3.5" />
+      {row.shortAmps < most && (
+        <path
+          d={`M${x(row.shortAmps)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`}
+          stroke="var(--stop)"
+          strokeWidth="1.5"
+          strokeDasharray="2 3"
+        />
+      )}
+      <Legend shortAmps={row.shortAmps < most ? row.shortAmps : null} />
+    </svg>
+  );
+}
+
+type Scale = ScaleLogarithmic<number, number>;
+
+function Axes({ x, y }: { x: Scale; y: Scale }) {
+  const ticks = x.ticks(5).filter((tick) => /^[125]/.test(String(tick)));
+  return (
+    <>
       {[0.01, 0.1, 1, 10, 100, 1000].map((tick) => (
         <g key={tick}>
           <path d={`M${MARGIN.left} ${y(tick)}H${WIDTH - MARGIN.right}`} stroke="var(--rule)" />
@@ -63,22 +85,19 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       <text x={WIDTH - MARGIN.right} y={HEIGHT - 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">
         current, A
       </text>
-      <path d={curve((at) => meltSeconds(at, row.ratedAmps))} strokeWidth="2" />
-      <path d={curve((at) => meltSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
-      <path d={curve(wire)} strokeWidth="3.5" />
-      {row.shortAmps < most && (
-        <path
-          d={`M${x(row.shortAmps)} ${MARGIN.top}V${HEIGHT - MARGIN.bottom}`}
-          stroke="var(--stop)"
-          strokeWidth="1.5"
-          strokeDasharray="2 3"
-        />
-      )}
+    </>
+  );
+}
+
+/** What the lines are; the short's only where it lies within the drawing. */
+function Legend({ shortAmps }: { shortAmps: number | null }) {
+  return (
+    <>
       <rect
         x={WIDTH - 206}
         y="12"
         width="192"
-        height={row.shortAmps < most ? 84 : 64}
+        height={shortAmps === null ? 64 : 84}
         fill="var(--sheet)"
         stroke="none"
       />
@@ -95,15 +114,15 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
         <text x={WIDTH - 168} y="68">
           slowest allowed
         </text>
-        {row.shortAmps < most && (
+        {shortAmps !== null && (
           <>
             <path d={`M${WIDTH - 200} 84h26`} stroke="var(--stop)" strokeWidth="1.5" strokeDasharray="2 3" />
             <text x={WIDTH - 168} y="88">
-              a short: {row.shortAmps.toFixed(0)} A
+              a short: {shortAmps.toFixed(0)} A
             </text>
           </>
         )}
       </g>
-    </svg>
+    </>
   );
 }

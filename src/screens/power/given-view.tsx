@@ -2,8 +2,8 @@
 
 import { Download } from "lucide-react";
 import Link from "next/link";
-import { useState } from "react";
-import { type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
+import { type ReactNode, useState } from "react";
+import { type PowerProblem, type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
 import { assumptionText, capital, digits, powerProblemWords, temperatureText } from "@/core/words";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
@@ -18,107 +18,21 @@ const STATED: Readonly<Partial<Record<SettingKey, (report: PowerReport) => numbe
 
 /** What the solution rests on: values that were given, values that are assumed, and what is wrong in the facts. */
 export function GivenView({ report }: { report: PowerReport }) {
-  const job = useJob();
-  const { units } = job.document.job;
-  const said = new Map(job.document.settings.map((row) => [row.id, row]));
-  const save = (key: SettingKey, written: string) => {
-    const { low, high, name, unit } = SETTINGS[key];
-    const value = Number(written.replace(",", "."));
-    if (written.trim() === "" || !Number.isFinite(value) || value < low || value > high)
-      return `Give a number from ${digits(low, 6)} to ${digits(high, 6)} ${unit}.`;
-    job.change(
-      `${name} ${value} ${unit}`,
-      editsOps(job.document, [{ type: "setting", key, value }], { wires: [], parts: [], links: [] }),
-      { quiet: true },
-    );
-    return null;
-  };
-  const download = async () => {
-    const netlist = await job.askNetlist();
-    const link = Object.assign(document.createElement("a"), {
-      href: URL.createObjectURL(new Blob([JSON.stringify(netlist, null, 1)], { type: "application/json" })),
-      download: `${job.document.job.name}.netlist.json`,
-    });
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
+  const { units } = useJob().document.job;
   return (
     <div className="grid grid-cols-2 gap-8 p-4 max-lg:grid-cols-1">
       <section>
         <h2 className="mb-1 text-sm">Given</h2>
         <p className="mb-2 text-[13px] text-ink2">A value that nobody gave is assumed, and dotted.</p>
         <dl>
-          {SETTING_KEYS.map((key) => {
-            const { name, unit, usual, why } = SETTINGS[key];
-            const row = said.get(key);
-            // What a cavity states of the alternator stands before the usual one.
-            const taken = STATED[key]?.(report);
-            const stated = taken !== undefined && row === undefined && taken !== usual ? taken : null;
-            const value = row?.value ?? stated ?? usual;
-            return (
-              <div
-                key={key}
-                className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1"
-              >
-                <dt>
-                  {name}
-                  <span className="block text-[13px] text-ink2">
-                    {stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}
-                    {unit === "°C" && units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}
-                  </span>
-                </dt>
-                <dd className="flex items-center gap-2">
-                  <SettingInput
-                    name={name}
-                    value={value}
-                    assumed={row === undefined && stated === null}
-                    onSave={(written) => save(key, written)}
-                  />
-                  <span className="w-12 text-[13px]">{unit}</span>
-                </dd>
-              </div>
-            );
-          })}
+          {SETTING_KEYS.map((key) => (
+            <Setting key={key} of={key} report={report} />
+          ))}
         </dl>
-        <p className="mt-4">
-          <Button onClick={() => void download()}>
-            <Download size={16} aria-hidden="true" />
-            Netlist ({report.elements} elements)
-          </Button>
-        </p>
+        <NetlistButton elements={report.elements} />
       </section>
       <div>
-        <section>
-          <h2 className="mb-1 text-sm">
-            Contradictions and values out of range <span className="font-mono">{report.problems.length}</span>
-          </h2>
-          {report.problems.length === 0 ? (
-            <p className="text-ink2">Nothing in the facts contradicts itself.</p>
-          ) : (
-            <ul className="space-y-2">
-              {report.problems
-                .map((problem) => [problem, powerProblemWords(problem, units)] as const)
-                .map(([problem, { where, message, cure }]) => (
-                  <li key={JSON.stringify(problem)} className="border border-rule p-2.5">
-                    <p className="font-semibold">
-                      {problem.pinId === null ? (
-                        capital(where)
-                      ) : (
-                        <Link
-                          className="underline"
-                          href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}
-                        >
-                          {where}
-                        </Link>
-                      )}
-                    </p>
-                    <p>{message}</p>
-                    <p className="text-[13px] text-ink2">{cure}</p>
-                  </li>
-                ))}
-            </ul>
-          )}
-        </section>
+        <Problems problems={report.problems} />
         <section className="mt-6">
           <h2 className="mb-1 text-sm">Assumed</h2>
           <ul>
@@ -135,6 +49,103 @@ export function GivenView({ report }: { report: PowerReport }) {
         </section>
       </div>
     </div>
+  );
+}
+
+function Setting({ of: key, report }: { of: SettingKey; report: PowerReport }) {
+  const job = useJob();
+  const { units } = job.document.job;
+  const { name, unit, usual, why, low, high } = SETTINGS[key];
+  const row = job.document.settings.find((one) => one.id === key);
+  // What a cavity states of the alternator stands before the usual one.
+  const taken = STATED[key]?.(report);
+  const stated = taken !== undefined && row === undefined && taken !== usual ? taken : null;
+  const value = row?.value ?? stated ?? usual;
+  const save = (written: string) => {
+    const given = Number(written.replace(",", "."));
+    if (written.trim() === "" || !Number.isFinite(given) || given < low || given > high)
+      return `Give a number from ${digits(low, 6)} to ${digits(high, 6)} ${unit}.`;
+    job.change(
+      `${name} ${given} ${unit}`,
+      editsOps(job.document, [{ type: "setting", key, value: given }], { wires: [], parts: [], links: [] }),
+      { quiet: true },
+    );
+    return null;
+  };
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_150px] items-center gap-3 border-b border-rule py-1">
+      <dt>
+        {name}
+        <span className="block text-[13px] text-ink2">
+          {stated !== null ? "as its cavity states" : row === undefined ? `assumed: ${why}` : row.origin}
+          {unit === "°C" && units === "imperial" ? ` (${temperatureText(value, "imperial")})` : ""}
+        </span>
+      </dt>
+      <dd className="flex items-center gap-2">
+        <SettingInput name={name} value={value} assumed={row === undefined && stated === null} onSave={save} />
+        <span className="w-12 text-[13px]">{unit}</span>
+      </dd>
+    </div>
+  );
+}
+
+function NetlistButton({ elements }: { elements: number }) {
+  const job = useJob();
+  const download = async () => {
+    const netlist = await job.askNetlist();
+    const link = Object.assign(document.createElement("a"), {
+      href: URL.createObjectURL(new Blob([JSON.stringify(netlist, null, 1)], { type: "application/json" })),
+      download: `${job.document.job.name}.netlist.json`,
+    });
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return (
+    <p className="mt-4">
+      <Button onClick={() => void download()}>
+        <Download size={16} aria-hidden="true" />
+        Netlist ({elements} elements)
+      </Button>
+    </p>
+  );
+}
+
+function Problems({ problems }: { problems: readonly PowerProblem[] }) {
+  return (
+    <section>
+      <h2 className="mb-1 text-sm">
+        Contradictions and values out of range <span className="font-mono">{problems.length}</span>
+      </h2>
+      {problems.length === 0 ? (
+        <p className="text-ink2">Nothing in the facts contradicts itself.</p>
+      ) : (
+        <ul className="space-y-2">
+          {problems.map((problem) => (
+            <ProblemLine key={JSON.stringify(problem)} problem={problem} />
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function ProblemLine({ problem }: { problem: PowerProblem }) {
+  const job = useJob();
+  const { where, message, cure } = powerProblemWords(problem, job.document.job.units);
+  const place: ReactNode =
+    problem.pinId === null ? (
+      capital(where)
+    ) : (
+      <Link className="underline" href={`/jobs/${job.jobId}/pins?pin=${encodeURIComponent(problem.pinId)}`}>
+        {where}
+      </Link>
+    );
+  return (
+    <li className="border border-rule p-2.5">
+      <p className="font-semibold">{place}</p>
+      <p>{message}</p>
+      <p className="text-[13px] text-ink2">{cure}</p>
+    </li>
   );
 }
 

@@ -1,4 +1,4 @@
-import { type GroundRow, originKey, type PowerReport, type ReturnVerdict } from "@/core/power";
+import { type GroundRow, originKey, type PowerReport, type ReturnRow, type ReturnVerdict } from "@/core/power";
 import type { KeyPosition } from "@/core/state";
 import {
   amps,
@@ -39,79 +39,94 @@ export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (
           <strong className="text-stop">{findingTitle(finding, units)}.</strong> {findingWhy(finding, units)}
         </p>
       ))}
-      <table className="w-full">
-        <caption className="mb-1 text-left text-sm font-bold">
-          Ground studs: offset from battery negative, and what returns through them
-        </caption>
-        <thead>
-          <tr className="border-b border-rule2 text-left text-[13px]">
-            <th className="py-1">Stud</th>
-            {STATES.map((state) => (
-              <th key={state} className="px-2 py-1 text-right">
-                {STATE_HEADS[state]}
-              </th>
-            ))}
-            <th className="py-1 pl-4">Returns, largest first</th>
-          </tr>
-        </thead>
-        <tbody>
-          {report.grounds.map((row) => (
-            <Stud key={row.key} row={row} />
-          ))}
-        </tbody>
-      </table>
+      <Studs rows={report.grounds} />
       {loose.length > 0 && (
         <p className="mt-2 text-[13px] text-ink2">
           Nothing returns through {loose.map((row) => row.label).join(", ")}.
         </p>
       )}
-      <table className="mt-6 w-full">
-        <caption className="mb-1 text-left text-sm font-bold">
-          Computers' grounds and sensor grounds: offset from battery negative
-        </caption>
-        <thead>
-          <tr className="border-b border-rule2 text-left text-[13px]">
-            <th className="py-1">Cavity</th>
-            <th className="py-1">Role</th>
-            <th className="py-1">Verdict</th>
-            {STATES.map((state) => (
-              <th key={state} className="px-2 py-1 text-right">
-                {STATE_HEADS[state]}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {report.returns.map((row) => {
-            const { at } = row;
-            const label = cavityLabel(at);
-            const node = `${at.side} ${cavityKey(at)}`;
-            return (
-              <tr key={at.pinId} className="border-b border-rule">
-                <td className="py-1 font-mono font-semibold">{label}</td>
-                <td className="py-1 pr-3 whitespace-nowrap">
-                  {row.role === "sensor-ground" ? "sensor ground" : "computer ground"}
-                </td>
-                <td className="py-1 text-[13px]">
-                  <Verdict verdict={row.verdict} />
-                </td>
-                {STATES.map((state) => (
-                  <td key={state} className="px-2 text-right whitespace-nowrap">
-                    <button
-                      type="button"
-                      className="min-h-10 font-mono underline decoration-rule2"
-                      onClick={() => onLook({ node, state, label })}
-                    >
-                      {millivolts(row.volts[state])}
-                    </button>
-                  </td>
-                ))}
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Returns rows={report.returns} onLook={onLook} />
     </div>
+  );
+}
+
+const StateHeads = () =>
+  STATES.map((state) => (
+    <th key={state} className="px-2 py-1 text-right">
+      {STATE_HEADS[state]}
+    </th>
+  ));
+
+function Studs({ rows }: { rows: readonly GroundRow[] }) {
+  return (
+    <table className="w-full">
+      <caption className="mb-1 text-left text-sm font-bold">
+        Ground studs: offset from battery negative, and what returns through them
+      </caption>
+      <thead>
+        <tr className="border-b border-rule2 text-left text-[13px]">
+          <th className="py-1">Stud</th>
+          <StateHeads />
+          <th className="py-1 pl-4">Returns, largest first</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <Stud key={row.key} row={row} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Returns({ rows, onLook }: { rows: readonly ReturnRow[]; onLook: (looked: Looked) => void }) {
+  return (
+    <table className="mt-6 w-full">
+      <caption className="mb-1 text-left text-sm font-bold">
+        Computers' grounds and sensor grounds: offset from battery negative
+      </caption>
+      <thead>
+        <tr className="border-b border-rule2 text-left text-[13px]">
+          <th className="py-1">Cavity</th>
+          <th className="py-1">Role</th>
+          <th className="py-1">Verdict</th>
+          <StateHeads />
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <ReturnLine key={row.at.pinId} row={row} onLook={onLook} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function ReturnLine({ row, onLook }: { row: ReturnRow; onLook: (looked: Looked) => void }) {
+  const { at } = row;
+  const label = cavityLabel(at);
+  const node = `${at.side} ${cavityKey(at)}`;
+  return (
+    <tr className="border-b border-rule">
+      <td className="py-1 font-mono font-semibold">{label}</td>
+      <td className="py-1 pr-3 whitespace-nowrap">
+        {row.role === "sensor-ground" ? "sensor ground" : "computer ground"}
+      </td>
+      <td className="py-1 text-[13px]">
+        <Verdict verdict={row.verdict} />
+      </td>
+      {STATES.map((state) => (
+        <td key={state} className="px-2 text-right whitespace-nowrap">
+          <button
+            type="button"
+            className="min-h-10 font-mono underline decoration-rule2"
+            onClick={() => onLook({ node, state, label })}
+          >
+            {millivolts(row.volts[state])}
+          </button>
+        </td>
+      ))}
+    </tr>
   );
 }
 

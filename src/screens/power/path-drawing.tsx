@@ -1,11 +1,10 @@
 import dagre from "@dagrejs/dagre";
 import { memo } from "react";
-import type { ColourCode } from "@/core/intake";
 import { sideOf } from "@/core/points";
 import type { DrawnElement, DrawnPath, DrawnPoint } from "@/core/power";
 import type { Units } from "@/core/units";
 import { amps, drawnName, drawnValue, fixed, pointText, smallVolts, stateWords } from "@/core/words";
-import { INSULATION } from "@/ui/wire";
+import { ElementSign } from "./element-sign";
 
 const WIDTH = 400;
 /** Where the rail runs; volts stand left of it, names right of it, currents at the right edge. */
@@ -147,7 +146,7 @@ function Element({ drawn, top, bottom, units }: { drawn: DrawnElement; top: numb
         d={`M${RAIL} ${top}V${middle - 13}M${RAIL} ${middle + 13}V${bottom}`}
         strokeDasharray={open ? "3 4" : undefined}
       />
-      <Sign drawn={drawn} y={middle} />
+      <ElementSign drawn={drawn} x={RAIL} y={middle} />
       <g stroke="none" fontSize="13">
         <text x={RAIL + 26} y={middle - 2} fill={open ? "var(--stop)" : "var(--ink)"} fontWeight={open ? 700 : 500}>
           {open ? `open here: ${clip(name, 14)}` : clip(drawn.symbol === "wire" ? wireColour(drawn) : name, 25)}
@@ -177,91 +176,4 @@ export function clip(text: string, most: number): string {
   if (text.length <= most) return text;
   const tail = /-[^-\s]{1,6}$/.exec(text)?.[0] ?? "";
   return `${text.slice(0, most - 1 - tail.length).trimEnd()}…${tail}`;
-}
-
-/** Our own signs: what an element does to the current, not how a norm draws it. */
-function Sign({ drawn: { symbol, origin, colour, open }, y }: { drawn: DrawnElement; y: number }) {
-  const [x, top, bottom] = [RAIL, y - 13, y + 13];
-  switch (symbol) {
-    case "wire": {
-      const base = (colour?.base ?? null) as ColourCode | null;
-      const tracer = (colour?.tracer ?? null) as ColourCode | null;
-      const wide = Math.min(12, 4 + 2 * Math.sqrt(origin.type === "wire" ? origin.sizeMm2 : 1));
-      return (
-        <g className="[print-color-adjust:exact]">
-          <path d={`M${x} ${top - 4}V${bottom + 4}`} stroke="var(--ink2)" strokeWidth={wide + 2} />
-          <path
-            d={`M${x} ${top - 3}V${bottom + 3}`}
-            stroke={base === null ? "var(--fill)" : INSULATION[base]}
-            strokeWidth={wide}
-          />
-          {tracer !== null && (
-            <path
-              d={`M${x} ${top - 3}V${bottom + 3}`}
-              stroke={INSULATION[tracer]}
-              strokeWidth={Math.max(2, wide / 3)}
-            />
-          )}
-        </g>
-      );
-    }
-    case "source":
-      return (
-        <>
-          <path d={`M${x} ${top}V${y - 5}M${x} ${y + 5}V${bottom}M${x - 14} ${y - 5}h28`} />
-          <path d={`M${x - 8} ${y + 5}h16`} strokeWidth="4" />
-        </>
-      );
-    case "fuse":
-      return (
-        <>
-          <rect x={x - 7} y={top} width="14" height="26" fill="var(--sheet)" />
-          <path d={`M${x} ${top}V${bottom}`} strokeWidth="1.2" />
-        </>
-      );
-    case "switch":
-    case "contact":
-      return open ? (
-        <path d={`M${x} ${bottom}L${x + 13} ${top + 3}`} />
-      ) : (
-        <path d={`M${x} ${bottom}L${x + 3} ${top}M${x} ${top}V${top}`} />
-      );
-    case "diode":
-      return (
-        <path
-          d={`M${x - 9} ${y - 8}h18l-9 15zM${x - 9} ${y + 8}h18M${x} ${top}V${y - 8}M${x} ${y + 8}V${bottom}`}
-          fill="var(--sheet)"
-        />
-      );
-    case "lamp":
-      return (
-        <>
-          <circle cx={x} cy={y} r="11" fill="var(--sheet)" />
-          <path d={`M${x - 8} ${y - 8}l16 16M${x + 8} ${y - 8}l-16 16`} />
-        </>
-      );
-    case "coil":
-      return (
-        <>
-          <rect x={x - 11} y={y - 9} width="22" height="18" fill="var(--sheet)" />
-          <path d={`M${x - 11} ${y + 9}l22 -18`} />
-          <path d={`M${x} ${top}V${y - 9}M${x} ${y + 9}V${bottom}`} />
-        </>
-      );
-    case "load":
-      return (
-        <>
-          <rect x={x - 13} y={y - 10} width="26" height="20" fill="var(--sheet)" />
-          <path d={`M${x - 6} ${y}h12`} />
-          <path d={`M${x} ${top}V${y - 10}M${x} ${y + 10}V${bottom}`} />
-        </>
-      );
-    case "joint":
-      return (
-        <>
-          <path d={`M${x} ${top}V${bottom}`} />
-          <path d={`M${x - 5} ${y}h10`} strokeWidth="5" />
-        </>
-      );
-  }
 }

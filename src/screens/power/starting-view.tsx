@@ -1,17 +1,14 @@
 "use client";
 
-import { scaleLinear } from "d3-scale";
-import { line } from "d3-shape";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { type CrankingReport, cableTable, type PowerEdit, type PowerReport } from "@/core/power";
 import { FOOT_M } from "@/core/units";
 import { cavityLabel, fixed, lengthText, ratedAmps, ratedVolts, sizeWords, temperatureText } from "@/core/words";
 import { Button, Field } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
+import { ColdChart } from "./cold-chart";
 import { Figure } from "./loads-view";
-
-const COLD = [-20, -10, 0, 10, 20, 30] as const;
 
 /** Cranking: the battery, the cable, the starter, and what the computers keep; then the same when it is colder. */
 export function StartingView({
@@ -26,77 +23,10 @@ export function StartingView({
   const job = useJob();
   const { units } = job.document.job;
   const { crank } = report;
-  const was = before?.crank;
-  const volts = (value: number | null | undefined) =>
-    value === null || value === undefined ? "—" : `${Math.abs(value) < 0.05 ? "0.0" : value.toFixed(1)} V`;
   return (
     <div className="p-4">
-      <dl className="flex flex-wrap border border-rule2">
-        <Figure
-          name="current while cranking"
-          value={`${crank.amps.toFixed(0)} A`}
-          was={was && `${was.amps.toFixed(0)} A`}
-          why="What the battery gives with the starter turning: its own resistance, the cables, the starter's current from its cavity, stiffer when it is cold."
-        />
-        <Figure
-          name="battery, at its posts"
-          value={volts(crank.batteryVolts)}
-          was={was && volts(was.batteryVolts)}
-          bad={crank.batteryVolts < 9.6}
-          why={`${crank.openVolts.toFixed(2)} V open, less ${crank.amps.toFixed(0)} A × ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own at ${temperatureText(crank.batteryC, units)}.`}
-        />
-        <Figure
-          name="lost in the cable"
-          value={volts(crank.cableVolts)}
-          was={was && volts(was.cableVolts)}
-          bad={crank.cableVolts > 0.8}
-          why="From the battery's post to the starter's terminal."
-        />
-        <Figure
-          name="lost in the return"
-          value={volts(crank.returnVolts)}
-          was={was && volts(was.returnVolts)}
-          bad={crank.returnVolts > 0.5}
-          why="From the starter's case over the engine block and its strap to the battery's negative."
-        />
-        <Figure
-          name="at the starter"
-          value={volts(crank.starterVolts)}
-          was={was && volts(was.starterVolts)}
-          bad={
-            crank.starterVolts !== null && crank.starterVolts < 8 && (crank.starterVolts < 1 ? "does not turn" : true)
-          }
-          why="What is left for the motor."
-        />
-      </dl>
-      <table className="mt-5 w-full max-w-2xl">
-        <caption className="mb-1 text-left text-sm font-bold">Computers' supplies while cranking</caption>
-        <thead>
-          <tr className="border-b border-rule2 text-left text-[13px]">
-            <th className="py-1">Cavity</th>
-            <th className="px-2 py-1 text-right">Across it</th>
-            <th className="px-2 py-1 text-right">Needs</th>
-            <th className="px-2 py-1 text-right">To spare</th>
-          </tr>
-        </thead>
-        <tbody>
-          {crank.computers.map((one) => {
-            const spare = one.volts === null ? null : one.volts - one.leastVolts;
-            return (
-              <tr key={one.at.pinId} className="border-b border-rule">
-                <td className="py-1.5 font-mono font-semibold">{cavityLabel(one.at)}</td>
-                <td className="px-2 text-right font-mono">{volts(one.volts)}</td>
-                <td className="px-2 text-right font-mono">{ratedVolts(one.leastVolts)}</td>
-                <td
-                  className={`px-2 text-right font-mono font-semibold ${spare === null || spare < 0 ? "text-stop" : ""}`}
-                >
-                  {spare === null || spare < 0 ? "too little" : volts(spare)}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Figures crank={crank} was={before?.crank} />
+      <Computers crank={crank} />
       <h2 className="mt-6 mb-1 text-sm">When it is colder</h2>
       <ColdChart />
       <div className="no-print mt-3 flex flex-wrap gap-2">
@@ -114,6 +44,85 @@ export function StartingView({
         </Caution>
       </div>
     </div>
+  );
+}
+
+const volts = (value: number | null | undefined) =>
+  value === null || value === undefined ? "—" : `${Math.abs(value) < 0.05 ? "0.0" : value.toFixed(1)} V`;
+
+/** The way of the current while cranking, from the battery to the starter and back. */
+function Figures({ crank, was }: { crank: CrankingReport; was: CrankingReport | undefined }) {
+  const { units } = useJob().document.job;
+  return (
+    <dl className="flex flex-wrap border border-rule2">
+      <Figure
+        name="current while cranking"
+        value={`${crank.amps.toFixed(0)} A`}
+        was={was && `${was.amps.toFixed(0)} A`}
+        why="What the battery gives with the starter turning: its own resistance, the cables, the starter's current from its cavity, stiffer when it is cold."
+      />
+      <Figure
+        name="battery, at its posts"
+        value={volts(crank.batteryVolts)}
+        was={was && volts(was.batteryVolts)}
+        bad={crank.batteryVolts < 9.6}
+        why={`${crank.openVolts.toFixed(2)} V open, less ${crank.amps.toFixed(0)} A × ${(1000 * crank.batteryOhms).toFixed(1)} mΩ of its own at ${temperatureText(crank.batteryC, units)}.`}
+      />
+      <Figure
+        name="lost in the cable"
+        value={volts(crank.cableVolts)}
+        was={was && volts(was.cableVolts)}
+        bad={crank.cableVolts > 0.8}
+        why="From the battery's post to the starter's terminal."
+      />
+      <Figure
+        name="lost in the return"
+        value={volts(crank.returnVolts)}
+        was={was && volts(was.returnVolts)}
+        bad={crank.returnVolts > 0.5}
+        why="From the starter's case over the engine block and its strap to the battery's negative."
+      />
+      <Figure
+        name="at the starter"
+        value={volts(crank.starterVolts)}
+        was={was && volts(was.starterVolts)}
+        bad={crank.starterVolts !== null && crank.starterVolts < 8 && (crank.starterVolts < 1 ? "does not turn" : true)}
+        why="What is left for the motor."
+      />
+    </dl>
+  );
+}
+
+function Computers({ crank }: { crank: CrankingReport }) {
+  return (
+    <table className="mt-5 w-full max-w-2xl">
+      <caption className="mb-1 text-left text-sm font-bold">Computers' supplies while cranking</caption>
+      <thead>
+        <tr className="border-b border-rule2 text-left text-[13px]">
+          <th className="py-1">Cavity</th>
+          <th className="px-2 py-1 text-right">Across it</th>
+          <th className="px-2 py-1 text-right">Needs</th>
+          <th className="px-2 py-1 text-right">To spare</th>
+        </tr>
+      </thead>
+      <tbody>
+        {crank.computers.map((one) => {
+          const spare = one.volts === null ? null : one.volts - one.leastVolts;
+          return (
+            <tr key={one.at.pinId} className="border-b border-rule">
+              <td className="py-1.5 font-mono font-semibold">{cavityLabel(one.at)}</td>
+              <td className="px-2 text-right font-mono">{volts(one.volts)}</td>
+              <td className="px-2 text-right font-mono">{ratedVolts(one.leastVolts)}</td>
+              <td
+                className={`px-2 text-right font-mono font-semibold ${spare === null || spare < 0 ? "text-stop" : ""}`}
+              >
+                {spare === null || spare < 0 ? "too little" : volts(spare)}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }
 
@@ -166,103 +175,5 @@ function MovedBattery({ amps }: { amps: number }) {
         </table>
       )}
     </section>
-  );
-}
-
-const [WIDTH, HEIGHT] = [560, 240];
-
-/** Battery and the weakest computer's supply over the temperature, each point solved anew. */
-function ColdChart() {
-  const job = useJob();
-  const { units } = job.document.job;
-  const [points, setPoints] = useState<readonly (CrankingReport & { readonly celsius: number })[] | null>(null);
-  useEffect(() => {
-    let current = true;
-    void (async () => {
-      const found: (CrankingReport & { celsius: number })[] = [];
-      for (const celsius of COLD) {
-        const { report } = await job.askTry([{ type: "setting", key: "battery-c", value: celsius }]);
-        if (!current) return;
-        if (report !== null) found.push({ ...report.crank, celsius });
-      }
-      setPoints(found);
-    })();
-    return () => {
-      current = false;
-    };
-  }, [job.power]);
-  if (points === null)
-    return (
-      <p role="status" className="text-ink2">
-        Solving six temperatures …
-      </p>
-    );
-  const x = scaleLinear([COLD[0], COLD[COLD.length - 1] as number], [46, WIDTH - 150]);
-  const y = scaleLinear([6, 13], [HEIGHT - 34, 10]);
-  const weakest = (report: CrankingReport) =>
-    Math.min(...report.computers.flatMap((one) => (one.volts === null || one.volts < 1 ? [] : [one.volts])));
-  const curves = [
-    { name: "battery", width: 3.5, of: (one: CrankingReport) => one.batteryVolts },
-    { name: "weakest computer", width: 2, of: weakest },
-    { name: "starter", width: 2, dash: "6 4", of: (one: CrankingReport) => one.starterVolts ?? 0 },
-  ];
-  return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`Volts while cranking over temperature: ${points.map((one) => `${one.celsius} °C battery ${one.batteryVolts.toFixed(1)} V`).join(", ")}`}
-      className="w-full max-w-[640px] font-mono"
-      fill="none"
-      stroke="var(--ink)"
-    >
-      {[6, 8, 10, 12].map((tick) => (
-        <g key={tick}>
-          <path d={`M46 ${y(tick)}H${WIDTH - 150}`} stroke="var(--rule)" />
-          <text x="40" y={y(tick) + 4} textAnchor="end" stroke="none" fill="var(--ink2)" fontSize="13">
-            {tick} V
-          </text>
-        </g>
-      ))}
-      {COLD.map((tick) => (
-        <text key={tick} x={x(tick)} y={HEIGHT - 12} textAnchor="middle" stroke="none" fill="var(--ink2)" fontSize="13">
-          {temperatureText(tick, units)}
-        </text>
-      ))}
-      {curves.map((curve) => {
-        const last = points.at(-1);
-        // Labels keep a line's height between them where the curves end close together.
-        const rank =
-          last === undefined
-            ? 0
-            : curves.filter(
-                (other) => other !== curve && curve.of(last) < other.of(last) && other.of(last) - curve.of(last) < 0.5,
-              ).length;
-        return (
-          <g key={curve.name}>
-            <path
-              d={
-                line<(typeof points)[number]>()
-                  .x((one) => x(one.celsius))
-                  .y((one) => y(curve.of(one)))(points) ?? undefined
-              }
-              strokeWidth={curve.width}
-              strokeDasharray={curve.dash}
-            />
-            {last !== undefined && (
-              <text
-                x={WIDTH - 142}
-                y={y(curve.of(last)) + 4 + 15 * rank}
-                stroke="none"
-                fill="var(--ink)"
-                fontSize="13"
-                fontWeight="600"
-              >
-                {curve.name}
-              </text>
-            )}
-          </g>
-        );
-      })}
-    </svg>
   );
 }

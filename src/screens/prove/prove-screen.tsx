@@ -22,14 +22,9 @@ export function ProveScreen() {
   const wanted = useSearchParams().get("step");
   const firstOpen = steps.find((view) => view.judgement?.outcome !== "pass" || view.stale) ?? steps[0];
   const [selected, setSelected] = useState<string | null>(wanted ?? firstOpen?.step.key ?? null);
-  const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     if (wanted !== null) setSelected(wanted);
   }, [wanted]);
-  useEffect(() => {
-    list.current?.querySelector(`[data-step="${CSS.escape(selected ?? "")}"]`)?.scrollIntoView({ block: "nearest" });
-  }, [selected]);
-
   const at = Math.max(
     0,
     steps.findIndex((view) => view.step.key === selected),
@@ -41,24 +36,7 @@ export function ProveScreen() {
   };
   useKeys({ ArrowDown: () => go(at + 1), ArrowUp: () => go(at - 1), j: () => go(at + 1), k: () => go(at - 1) });
 
-  if (current === undefined) {
-    return (
-      <>
-        <ScreenHead title="Prove" />
-        <div className="mx-4 border border-rule2 bg-sheet">
-          <Empty title="There is nothing to prove yet">
-            <p>
-              The first-power sheet is made from the links that you accept: grounds, shorts, continuity, then each feed
-              in each key position.
-            </p>
-            <Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>
-              To the map
-            </Link>
-          </Empty>
-        </div>
-      </>
-    );
-  }
+  if (current === undefined) return <NothingToProve jobId={job.jobId} />;
   const proven = steps.filter((view) => markOf(view) === "proven").length;
   return (
     <>
@@ -71,35 +49,87 @@ export function ProveScreen() {
         <PrintButton>Print sheet</PrintButton>
       </ScreenHead>
       <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[320px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[250px_minmax(0,1fr)]">
-        <ol ref={list} className="overflow-auto border-r border-rule2" aria-label="Steps">
-          {steps.map((view, index) => (
-            <li key={view.step.key}>
-              {view.step.group !== steps[index - 1]?.step.group && (
-                <p className="border-b border-rule px-3 pt-3 pb-1.5 text-[13px] font-bold">
-                  {GROUP_WORDS[view.step.group]}
-                </p>
-              )}
-              <button
-                type="button"
-                data-step={view.step.key}
-                aria-current={view === current ? "step" : undefined}
-                onClick={() => setSelected(view.step.key)}
-                className={`grid min-h-10 w-full grid-cols-[26px_1fr_auto] items-center border-b border-rule px-3 py-1.5 text-left text-[13px] ${view === current ? "bg-ink text-bench" : ""}`}
-              >
-                <StateMark mark={markOf(view)} />
-                <span>
-                  {stepTitle(view.step)}
-                  <span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span>
-                </span>
-                <b className="pl-2 font-mono font-medium">{view.stale ? "stale" : (view.latest?.written ?? "")}</b>
-              </button>
-            </li>
-          ))}
-        </ol>
+        <StepList steps={steps} current={current} onSelect={setSelected} />
         <StepPanel key={current.step.key} view={current} onNext={() => go(at + 1)} />
       </div>
       <FirstPowerSheet steps={steps} job={job.document.job} revision={job.revision} />
     </>
+  );
+}
+
+const NothingToProve = ({ jobId }: { jobId: string }) => (
+  <>
+    <ScreenHead title="Prove" />
+    <div className="mx-4 border border-rule2 bg-sheet">
+      <Empty title="There is nothing to prove yet">
+        <p>
+          The first-power sheet is made from the links that you accept: grounds, shorts, continuity, then each feed in
+          each key position.
+        </p>
+        <Link href={`/jobs/${jobId}/map`} className={buttonLook(true)}>
+          To the map
+        </Link>
+      </Empty>
+    </div>
+  </>
+);
+
+interface ListProps {
+  readonly steps: readonly StepView[];
+  readonly current: StepView;
+  readonly onSelect: (key: string) => void;
+}
+
+function StepList({ steps, current, onSelect }: ListProps) {
+  const list = useRef<HTMLOListElement>(null);
+  const { key } = current.step;
+  useEffect(() => {
+    list.current?.querySelector(`[data-step="${CSS.escape(key)}"]`)?.scrollIntoView({ block: "nearest" });
+  }, [key]);
+  return (
+    <ol ref={list} className="overflow-auto border-r border-rule2" aria-label="Steps">
+      {steps.map((view, index) => (
+        <StepLine
+          key={view.step.key}
+          view={view}
+          first={view.step.group !== steps[index - 1]?.step.group}
+          current={view === current}
+          onSelect={() => onSelect(view.step.key)}
+        />
+      ))}
+    </ol>
+  );
+}
+
+interface LineProps {
+  readonly view: StepView;
+  /** The first of its group, whose name stands above it. */
+  readonly first: boolean;
+  readonly current: boolean;
+  readonly onSelect: () => void;
+}
+
+function StepLine({ view, first, current, onSelect }: LineProps) {
+  return (
+    <li>
+      {first && (
+        <p className="border-b border-rule px-3 pt-3 pb-1.5 text-[13px] font-bold">{GROUP_WORDS[view.step.group]}</p>
+      )}
+      <button
+        type="button"
+        data-step={view.step.key}
+        aria-current={current ? "step" : undefined}
+        onClick={onSelect}
+        className={`grid min-h-10 w-full grid-cols-[26px_1fr_auto] items-center border-b border-rule px-3 py-1.5 text-left text-[13px] ${current ? "bg-ink text-bench" : ""}`}
+      >
+        <StateMark mark={markOf(view)} />
+        <span>
+          {stepTitle(view.step)}
+          <span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span>
+        </span>
+        <b className="pl-2 font-mono font-medium">{view.stale ? "stale" : (view.latest?.written ?? "")}</b>
+      </button>
+    </li>
   );
 }
 

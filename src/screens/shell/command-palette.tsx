@@ -3,18 +3,9 @@
 import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { cavityLabel, findingAlso, findingTitle, GROUP_WORDS, quantityHead, stepTitle } from "@/core/words";
 import { Dialog } from "@/ui/dialog";
 import { useJob } from "./job-provider";
-import { INTAKE_VIEWS, stagesOf } from "./stages";
-
-interface Entry {
-  readonly key: string;
-  readonly title: string;
-  readonly detail: string;
-  readonly find: string;
-  readonly path: string;
-}
+import { findEntries, paletteEntries } from "./palette-entries";
 
 /** Most that a list shows: more would not be read, and slows typing. */
 const MOST = 40;
@@ -32,70 +23,8 @@ function Finder({ onClose }: { onClose: () => void }) {
   const job = useJob();
   const router = useRouter();
   const [query, setQuery] = useState("");
-  const entries = useMemo((): Entry[] => {
-    const entry = (key: string, title: string, detail: string, path: string, more = ""): Entry => ({
-      key,
-      title,
-      detail,
-      path,
-      find: `${title} ${detail} ${more}`.toLowerCase(),
-    });
-    return [
-      ...stagesOf(job).map((stage) => entry(`stage ${stage.key}`, stage.name, "stage", stage.path)),
-      ...INTAKE_VIEWS.map((view) => entry(`view ${view.path}`, view.name, "view of intake", view.path)),
-      entry("stage history", "History", "who changed what, and when", "history"),
-      ...job.document.connectors.map((row) =>
-        entry(
-          `connector ${row.id}`,
-          row.label,
-          `${row.side} connector${row.place === null ? "" : `, ${row.place}`}`,
-          `faces?connector=${row.id}`,
-        ),
-      ),
-      ...(job.report?.functions ?? []).map((one) =>
-        entry(`function ${one.key}`, one.name, "function, its wires", `triage?tab=decide&function=${one.key}`),
-      ),
-      ...job.plan.lines.map((line) =>
-        entry(
-          `line ${line.key}`,
-          `${quantityHead(line.quantity)}: ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}`,
-          `link, ${line.state}`,
-          `map?line=${encodeURIComponent(line.key)}`,
-        ),
-      ),
-      ...(job.power?.findings ?? []).map((finding) =>
-        entry(
-          `finding ${finding.key}`,
-          findingTitle(finding, job.document.job.units),
-          `finding, ${finding.severity}`,
-          `power?finding=${encodeURIComponent(finding.key)}`,
-          findingAlso(finding).join(" "),
-        ),
-      ),
-      ...job.steps.map(({ step }) =>
-        entry(
-          `step ${step.key}`,
-          stepTitle(step),
-          `step, ${GROUP_WORDS[step.group].toLowerCase()}`,
-          `prove?step=${encodeURIComponent(step.key)}`,
-        ),
-      ),
-      ...job.pins.map((pin) =>
-        entry(
-          `pin ${pin.row.id}`,
-          pin.label,
-          `${pin.connector.side} cavity${pin.row.circuit === null ? "" : `, circuit ${pin.row.circuit}`}, ${pin.row.colour ?? "no colour"}, ${pin.row.description ?? ""}`,
-          `pins?pin=${pin.row.id}`,
-          pin.row.quantity ?? "",
-        ),
-      ),
-    ];
-  }, [job]);
-  const terms = query
-    .toLowerCase()
-    .split(/\s+/)
-    .filter((term) => term !== "");
-  const found = entries.filter((entry) => terms.every((term) => entry.find.includes(term)));
+  const entries = useMemo(() => paletteEntries(job), [job]);
+  const found = findEntries(entries, query);
   const go = (path: string) => {
     onClose();
     router.push(`/jobs/${job.jobId}/${path}`);

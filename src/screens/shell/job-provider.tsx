@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import {
   createContext,
   type ReactNode,
+  useCallback,
   useContext,
   useDeferredValue,
   useEffect,
@@ -14,6 +15,7 @@ import {
 import { toast } from "sonner";
 import type { LoadedJob } from "@/job/edit";
 import type { RowOp } from "@/job/ops";
+import type { JobDocument } from "@/job/schema";
 import { type Derived, Deriver } from "./derive";
 import { type HarnessState, owedBlockers, stopBlockers, useHarness } from "./harness-state";
 import { PersonDialog } from "./person-dialog";
@@ -45,10 +47,42 @@ export function useJob(): JobContextValue {
 }
 
 export function JobProvider({ loaded, children }: { loaded: LoadedJob; children: ReactNode }) {
+  const sync = useSync(loaded);
+  const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
+  const { asking, person, ask, answer, close } = usePerson();
+  const worked = useWorkedOut(snapshot.document);
+  const value = useMemo(
+    (): JobContextValue => ({
+      ...snapshot,
+      ...worked,
+      jobId: loaded.id,
+      person,
+      change: (label, ops, options = {}) =>
+        ask(() => {
+          const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
+          sync.change(
+            label,
+            made.filter((op) => op !== null),
+          );
+          if (options.quiet !== true)
+            toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
+        }),
+      step: (role) => ask(() => void sync.step(role)),
+      rename: () => ask(() => undefined, true),
+    }),
+    [snapshot, worked, person, ask, loaded.id, sync],
+  );
+  return (
+    <JobContext.Provider value={value}>
+      {children}
+      <PersonDialog open={asking} name={person} onClose={close} onName={answer} />
+    </JobContext.Provider>
+  );
+}
+
+/** Keeps the job in step with the server for the page's life: what the server renders later is older than what this one knows. */
+function useSync(loaded: LoadedJob): JobSync {
   const router = useRouter();
-  const [person, setPerson] = useState("");
-  const [asking, setAsking] = useState<{ act: () => void } | null>(null);
-  // One for the page's life: what the server renders later is older than what this one knows.
   const [sync] = useState(
     () =>
       new JobSync(loaded.id, loaded, {
@@ -62,18 +96,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
         reload: () => router.refresh(),
       }),
   );
-  const snapshot = useSyncExternalStore(sync.subscribe, sync.current, sync.current);
-  const [deriver] = useState(() => new Deriver());
-  // What was typed or decided is shown at once; matching and the rest follow when there is time.
-  const settled = useDeferredValue(snapshot.document);
-  const plan = useMemo(() => deriver.plan(settled), [deriver, settled]);
-  const power = usePower(settled, plan.lines);
-  const derived = useMemo(() => deriver.derive(settled, power.expected), [deriver, settled, power.expected]);
-  const pins = useMemo(() => deriver.pins(snapshot.document), [deriver, snapshot.document]);
-  const harness = useHarness(settled);
-
   useEffect(() => {
-    setPerson(localStorage.getItem(PERSON_KEY) ?? "");
     sync.restore();
     const timer = setInterval(() => void sync.work(), POLL_MS);
     const wake = () => void sync.work();
@@ -83,53 +106,50 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
       removeEventListener("focus", wake);
     };
   }, [sync]);
+  return sync;
+}
 
-  const value = useMemo((): JobContextValue => {
-    const named = (act: () => void) => ((localStorage.getItem(PERSON_KEY) ?? "") === "" ? setAsking({ act }) : act());
-    return {
-      ...snapshot,
+/** Who works in this browser. What needs a name waits until one is given. */
+function usePerson() {
+  const [person, setPerson] = useState("");
+  const [waiting, setWaiting] = useState<{ readonly act: () => void } | null>(null);
+  useEffect(() => setPerson(localStorage.getItem(PERSON_KEY) ?? ""), []);
+  const ask = useCallback((act: () => void, anew = false) => {
+    if (anew || (localStorage.getItem(PERSON_KEY) ?? "") === "") setWaiting({ act });
+    else act();
+  }, []);
+  const answer = (name: string) => {
+    localStorage.setItem(PERSON_KEY, name);
+    setPerson(name);
+    waiting?.act();
+    setWaiting(null);
+  };
+  return { asking: waiting !== null, person, ask, answer, close: () => setWaiting(null) };
+}
+
+/** All that follows from the document. What was typed or decided is shown at once; matching and the rest follow when there is time. */
+function useWorkedOut(document: JobDocument) {
+  const [deriver] = useState(() => new Deriver());
+  const settled = useDeferredValue(document);
+  const plan = useMemo(() => deriver.plan(settled), [deriver, settled]);
+  const power = usePower(settled, plan.lines);
+  const derived = useMemo(() => deriver.derive(settled, power.expected), [deriver, settled, power.expected]);
+  const pins = useMemo(() => deriver.pins(document), [deriver, document]);
+  const harness = useHarness(settled);
+  return useMemo(
+    () => ({
       ...derived,
       ...pins,
       ...harness,
       ...power,
       blockers: [
         ...stopBlockers(harness.report),
-        ...powerBlockers(power.power, snapshot.document),
+        ...powerBlockers(power.power, document),
         ...derived.blockers,
-        ...owedBlockers(snapshot.document, harness.report),
+        ...owedBlockers(document, harness.report),
       ],
-      jobId: loaded.id,
-      person,
-      change: (label, ops, options = {}) =>
-        named(() => {
-          const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
-          sync.change(
-            label,
-            made.filter((op) => op !== null),
-          );
-          if (options.quiet !== true)
-            toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
-        }),
-      step: (role) => named(() => void sync.step(role)),
-      rename: () => setAsking({ act: () => undefined }),
-    };
-  }, [snapshot, derived, pins, harness, power, person, loaded.id, sync]);
-
-  return (
-    <JobContext.Provider value={value}>
-      {children}
-      <PersonDialog
-        open={asking !== null}
-        name={person}
-        onClose={() => setAsking(null)}
-        onName={(name) => {
-          localStorage.setItem(PERSON_KEY, name);
-          setPerson(name);
-          asking?.act();
-          setAsking(null);
-        }}
-      />
-    </JobContext.Provider>
+    }),
+    [document, derived, pins, harness, power],
   );
 }
 

@@ -25,41 +25,14 @@ interface Line {
 export function BenchListView() {
   const job = useJob();
   const [printing, setPrinting] = useState<"list" | "flags">("list");
-  const rows = new Map((job.report?.rows ?? []).map((row) => [row.wire.id, row]));
-  const cuts = new Map(job.document.cuts.map((cut) => [cut.subject, cut]));
-  const lines = (job.report?.bench ?? []).flatMap(({ wireId, connector, task }): Line[] => {
-    const [row, cut] = [rows.get(wireId), cuts.get(wireId)];
-    return row === undefined || cut === undefined ? [] : [{ row, cut, connector, text: taskText(task) }];
-  });
-  const { units, name } = job.document.job;
-  const done = lines.filter((line) => line.cut.done).length;
-  const tick = ({ cut, row }: Line, on: boolean) =>
-    job.change(
-      `${on ? "Done" : "Not done"}: ${CHOICE_WORDS[cut.choice]} ${wireText(row.ends)}`,
-      (person) => doneOps(cut, on, person),
-      { quiet: true },
-    );
-
-  if (lines.length === 0) {
-    return (
-      <div className="mx-4 border border-rule2 bg-sheet">
-        <Empty title="Nothing is decided for the bench">
-          <p>
-            What you decide to remove, cap off, lengthen or move is listed here connector by connector, with flags to
-            print.
-          </p>
-          <Link href={`/jobs/${job.jobId}/triage?tab=decide`} className={buttonLook(true)}>
-            Decide
-          </Link>
-        </Empty>
-      </div>
-    );
-  }
+  const lines = useLines();
+  if (lines.length === 0) return <NothingDecided jobId={job.jobId} />;
   return (
     <>
       <div className="no-print mx-4 mb-2 flex flex-wrap items-center gap-2">
         <span>
-          <strong className="font-mono">{done}</strong> of <span className="font-mono">{lines.length}</span> done
+          <strong className="font-mono">{lines.filter((line) => line.cut.done).length}</strong> of{" "}
+          <span className="font-mono">{lines.length}</span> done
         </span>
         <span className="flex-1" />
         <PrintButton onPrint={() => setPrinting("list")}>Print list</PrintButton>
@@ -70,81 +43,115 @@ export function BenchListView() {
         tabIndex={0}
         className={`mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0 ${printing === "flags" ? "print:hidden" : ""}`}
       >
-        <table className="w-full border-collapse text-left">
-          <caption className="px-3 pt-3 pb-2 text-left">
-            <strong className="wide text-base">Bench list: {name}</strong>
-            <span className="block text-[13px] text-ink2">
-              Battery disconnected before anything is cut. Cut only what carries a flag; leave airbag circuits alone.
-            </span>
-          </caption>
-          <thead className="text-[13px]">
-            <tr className="border-y-[1.5px] border-ink">
-              <th className="w-16 px-3 py-2 font-semibold">Done</th>
-              <th className="font-semibold">Work</th>
-              <th className="font-semibold">Wire</th>
-              <th className="font-semibold">Size</th>
-              <th className="font-semibold max-lg:hidden print:table-cell">Reason</th>
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line, at) => (
-              <Fragment key={line.row.wire.id}>
-                {line.connector !== lines[at - 1]?.connector && (
-                  <tr>
-                    <th
-                      colSpan={5}
-                      scope="colgroup"
-                      className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold"
-                    >
-                      {line.connector}
-                      {placeOf(job.document, line.row.connectorId)}
-                    </th>
-                  </tr>
-                )}
-                <tr className={`border-b border-rule ${line.cut.done ? "text-ink2" : ""}`}>
-                  <td className="px-3">
-                    <label className="flex size-10 cursor-pointer items-center justify-center">
-                      <span className="hidden-text">{line.text}</span>
-                      <input
-                        type="checkbox"
-                        className="size-5 accent-ink"
-                        checked={line.cut.done}
-                        onChange={(event) => tick(line, event.target.checked)}
-                      />
-                    </label>
-                  </td>
-                  <td className="py-1 pr-3">
-                    <strong>{line.text}</strong>
-                    {line.cut.unplanned ? " (cut unplanned)" : ""}
-                    {line.row.mark !== null && (
-                      <span className="block text-[13px] text-warn">
-                        {MARK_WORDS[line.row.mark]}: follow the maker's procedure.
-                      </span>
-                    )}
-                    {line.cut.note !== "" && <span className="block text-[13px]">{line.cut.note}</span>}
-                    {line.cut.doneBy !== null && <span className="block text-[13px]">done by {line.cut.doneBy}</span>}
-                  </td>
-                  <td className="pr-3">
-                    <Wire
-                      colour={line.row.wire.colour}
-                      base={line.row.wire.colourBase}
-                      tracer={line.row.wire.colourTracer}
-                    />
-                  </td>
-                  <td className="pr-3 font-mono text-[13px] whitespace-nowrap">
-                    {sizeText(line.row.wire.sizeMm2, units)}
-                  </td>
-                  <td className="max-w-80 py-1 pr-3 text-[13px] max-lg:hidden print:table-cell">
-                    {line.cut.override === "" ? triageText(line.row.reason) : `Against need: ${line.cut.override}`}
-                  </td>
-                </tr>
-              </Fragment>
-            ))}
-          </tbody>
-        </table>
+        <BenchTable lines={lines} />
       </section>
-      {printing === "flags" && <Flags lines={lines} units={units} />}
+      {printing === "flags" && <Flags lines={lines} units={job.document.job.units} />}
     </>
+  );
+}
+
+function useLines(): Line[] {
+  const { report, document } = useJob();
+  const rows = new Map((report?.rows ?? []).map((row) => [row.wire.id, row]));
+  const cuts = new Map(document.cuts.map((cut) => [cut.subject, cut]));
+  return (report?.bench ?? []).flatMap(({ wireId, connector, task }) => {
+    const [row, cut] = [rows.get(wireId), cuts.get(wireId)];
+    return row === undefined || cut === undefined ? [] : [{ row, cut, connector, text: taskText(task) }];
+  });
+}
+
+const NothingDecided = ({ jobId }: { jobId: string }) => (
+  <div className="mx-4 border border-rule2 bg-sheet">
+    <Empty title="Nothing is decided for the bench">
+      <p>
+        What you decide to remove, cap off, lengthen or move is listed here connector by connector, with flags to print.
+      </p>
+      <Link href={`/jobs/${jobId}/triage?tab=decide`} className={buttonLook(true)}>
+        Decide
+      </Link>
+    </Empty>
+  </div>
+);
+
+function BenchTable({ lines }: { lines: readonly Line[] }) {
+  const { document } = useJob();
+  return (
+    <table className="w-full border-collapse text-left">
+      <caption className="px-3 pt-3 pb-2 text-left">
+        <strong className="wide text-base">Bench list: {document.job.name}</strong>
+        <span className="block text-[13px] text-ink2">
+          Battery disconnected before anything is cut. Cut only what carries a flag; leave airbag circuits alone.
+        </span>
+      </caption>
+      <thead className="text-[13px]">
+        <tr className="border-y-[1.5px] border-ink">
+          <th className="w-16 px-3 py-2 font-semibold">Done</th>
+          <th className="font-semibold">Work</th>
+          <th className="font-semibold">Wire</th>
+          <th className="pr-3 text-right font-semibold">Size</th>
+          <th className="font-semibold max-lg:hidden print:table-cell">Reason</th>
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map((line, at) => (
+          <Fragment key={line.row.wire.id}>
+            {line.connector !== lines[at - 1]?.connector && (
+              <tr>
+                <th colSpan={5} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">
+                  {line.connector}
+                  {placeOf(document, line.row.connectorId)}
+                </th>
+              </tr>
+            )}
+            <BenchLine line={line} />
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function BenchLine({ line: { row, cut, text } }: { line: Line }) {
+  const job = useJob();
+  const { wire, mark } = row;
+  const tick = (on: boolean) =>
+    job.change(
+      `${on ? "Done" : "Not done"}: ${CHOICE_WORDS[cut.choice]} ${wireText(row.ends)}`,
+      (person) => doneOps(cut, on, person),
+      { quiet: true },
+    );
+  return (
+    <tr className={`border-b border-rule ${cut.done ? "text-ink2" : ""}`}>
+      <td className="px-3">
+        <label className="flex size-10 cursor-pointer items-center justify-center">
+          <span className="hidden-text">{text}</span>
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            checked={cut.done}
+            onChange={(event) => tick(event.target.checked)}
+          />
+        </label>
+      </td>
+      <td className="py-1 pr-3">
+        <strong>{text}</strong>
+        {cut.unplanned ? " (cut unplanned)" : ""}
+        {mark !== null && (
+          <span className="block text-[13px] text-warn">{MARK_WORDS[mark]}: follow the maker's procedure.</span>
+        )}
+        {cut.note !== "" && <span className="block text-[13px]">{cut.note}</span>}
+        {cut.doneBy !== null && <span className="block text-[13px]">done by {cut.doneBy}</span>}
+      </td>
+      <td className="pr-3">
+        <Wire colour={wire.colour} base={wire.colourBase} tracer={wire.colourTracer} />
+      </td>
+      <td className="pr-3 text-right font-mono text-[13px] whitespace-nowrap">
+        {sizeText(wire.sizeMm2, job.document.job.units)}
+      </td>
+      <td className="max-w-80 py-1 pr-3 text-[13px] max-lg:hidden print:table-cell">
+        {cut.override === "" ? triageText(row.reason) : `Against need: ${cut.override}`}
+      </td>
+    </tr>
   );
 }
 

@@ -36,91 +36,106 @@ const FOR_DEBTS = ["paid", "signed-off"] as const;
 
 /** Every end that hangs and every debt that is open, until each is settled. */
 export function LooseEndsView() {
-  const job = useJob();
-  const ends = job.report?.looseEnds ?? [];
-  const debts = job.document.debts.filter((row) => row.type !== "loose-end");
-  const openCount = ends.filter((end) => looseEndRow(job.document, end.pinId)?.settled == null).length;
   return (
     <div className="min-h-0 flex-1 space-y-4 overflow-auto px-4 pb-4">
-      <section className="border border-rule2 bg-sheet" aria-labelledby="ends">
-        <h2 id="ends" className="border-b border-rule px-3 py-2.5 text-base">
-          Loose ends{" "}
-          <span className="ml-1.5 font-mono text-sm font-medium">
-            {openCount} open of {ends.length}
-          </span>
-        </h2>
-        {ends.length === 0 ? (
-          <Empty title="No loose end">
-            <p>
-              When a connector is removed whole, each feed, ground and splice that it carried is listed here by name,
-              until it has a new home, a cap, or a signed “not needed”.
-            </p>
-          </Empty>
-        ) : (
-          <ul>
-            {ends.map((end) => {
-              const row = looseEndRow(job.document, end.pinId);
-              const name = pointText(end.at);
-              return (
-                <Owed
-                  key={end.pinId}
-                  settled={row?.settled ?? null}
-                  note={row?.note ?? ""}
-                  choices={FOR_ENDS}
-                  name={name}
-                  person={row?.person ?? ""}
-                  onSettle={(settled, note) =>
-                    job.change(`${name}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) =>
-                      settleEndOps(job.document, { pinId: end.pinId, name }, settled, note, person),
-                    )
-                  }
-                >
-                  <strong className="font-mono text-[13px]">{name}</strong> carried a {CARRIED[end.carried]}
-                  {end.hangs.length > 0 && (
-                    <span className="text-ink2">
-                      ; still connected to it: <span className="font-mono text-[13px]">{hangsText(end.hangs)}</span>
-                    </span>
-                  )}
-                  {end.functions.length > 0 && (
-                    <span className="block text-[13px] text-stop">
-                      needed by {listed(end.functions.map(functionName))}
-                    </span>
-                  )}
-                </Owed>
-              );
-            })}
-          </ul>
-        )}
-      </section>
-      <section className="border border-rule2 bg-sheet" aria-labelledby="debts">
-        <h2 id="debts" className="border-b border-rule px-3 py-2.5 text-base">
-          Temporary fixes{" "}
-          <span className="ml-1.5 font-mono text-sm font-medium">
-            {debts.filter((row) => row.settled === null).length} open of {debts.length}
-          </span>
-        </h2>
+      <Ends />
+      <Fixes />
+    </div>
+  );
+}
+
+function Ends() {
+  const job = useJob();
+  const ends = job.report?.looseEnds ?? [];
+  const openCount = ends.filter((end) => looseEndRow(job.document, end.pinId)?.settled == null).length;
+  return (
+    <section className="border border-rule2 bg-sheet" aria-labelledby="ends">
+      <h2 id="ends" className="border-b border-rule px-3 py-2.5 text-base">
+        Loose ends{" "}
+        <span className="ml-1.5 font-mono text-sm font-medium">
+          {openCount} open of {ends.length}
+        </span>
+      </h2>
+      {ends.length === 0 ? (
+        <Empty title="No loose end">
+          <p>
+            When a connector is removed whole, each feed, ground and splice that it carried is listed here by name,
+            until it has a new home, a cap, or a signed “not needed”.
+          </p>
+        </Empty>
+      ) : (
         <ul>
-          {debts.map((row) => (
-            <Owed
-              key={row.id}
-              settled={row.settled}
-              note={row.note}
-              choices={FOR_DEBTS}
-              name={row.says}
-              person={row.person}
-              onSettle={(settled, note) =>
-                job.change(`${row.says}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) =>
-                  settleDebtOps(row, settled, note, person),
-                )
-              }
-            >
-              <strong>{TYPE_WORDS[row.type]}</strong>: {row.says}
-            </Owed>
+          {ends.map((end) => (
+            <EndLine key={end.pinId} end={end} />
           ))}
         </ul>
-        <OpenDebt />
-      </section>
-    </div>
+      )}
+    </section>
+  );
+}
+
+function EndLine({ end }: { end: LooseEnd }) {
+  const job = useJob();
+  const row = looseEndRow(job.document, end.pinId);
+  const name = pointText(end.at);
+  return (
+    <Owed
+      settled={row?.settled ?? null}
+      note={row?.note ?? ""}
+      choices={FOR_ENDS}
+      name={name}
+      person={row?.person ?? ""}
+      onSettle={(settled, note) =>
+        job.change(`${name}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) =>
+          settleEndOps(job.document, { pinId: end.pinId, name }, settled, note, person),
+        )
+      }
+    >
+      <strong className="font-mono text-[13px]">{name}</strong> carried a {CARRIED[end.carried]}
+      {end.hangs.length > 0 && (
+        <span className="text-ink2">
+          ; still connected to it: <span className="font-mono text-[13px]">{hangsText(end.hangs)}</span>
+        </span>
+      )}
+      {end.functions.length > 0 && (
+        <span className="block text-[13px] text-stop">needed by {listed(end.functions.map(functionName))}</span>
+      )}
+    </Owed>
+  );
+}
+
+function Fixes() {
+  const job = useJob();
+  const debts = job.document.debts.filter((row) => row.type !== "loose-end");
+  return (
+    <section className="border border-rule2 bg-sheet" aria-labelledby="debts">
+      <h2 id="debts" className="border-b border-rule px-3 py-2.5 text-base">
+        Temporary fixes{" "}
+        <span className="ml-1.5 font-mono text-sm font-medium">
+          {debts.filter((row) => row.settled === null).length} open of {debts.length}
+        </span>
+      </h2>
+      <ul>
+        {debts.map((row) => (
+          <Owed
+            key={row.id}
+            settled={row.settled}
+            note={row.note}
+            choices={FOR_DEBTS}
+            name={row.says}
+            person={row.person}
+            onSettle={(settled, note) =>
+              job.change(`${row.says}: ${settled === null ? "open again" : END_WORDS[settled]}`, (person) =>
+                settleDebtOps(row, settled, note, person),
+              )
+            }
+          >
+            <strong>{TYPE_WORDS[row.type]}</strong>: {row.says}
+          </Owed>
+        ))}
+      </ul>
+      <OpenDebt />
+    </section>
   );
 }
 

@@ -92,30 +92,7 @@ function Numbers({ report, units }: { report: HarnessReport | null; units: Units
           <NumberWithOrigin
             label="copper reclaimed"
             assumed={copper.unmeasured > 0}
-            origin={
-              <>
-                <p>
-                  mass = 8.96 g/cm³ × size × length of the copper of each wire removed.
-                  {copper.unmeasured > 0 ? ` ${copper.unmeasured} of no known length are not in it.` : ""}
-                </p>
-                <table className="mt-2 w-full font-mono">
-                  <tbody>
-                    {numbers.reclaimed.map((one) => (
-                      <tr key={one.sizeMm2}>
-                        <td>
-                          {one.sizeMm2 === null
-                            ? "no size"
-                            : `${sizeText(one.sizeMm2, units)} ${units === "metric" ? sizeUnit(units) : ""}`}
-                        </td>
-                        <td className="pl-3 text-right">{one.wires} ×</td>
-                        <td className="pl-3 text-right">{lengthText(one.lengthM, units)}</td>
-                        <td className="pl-3 text-right">{massText(one.kg, units)}</td>
-                      </tr>
-                    ))}
-                  </tbody>
-                </table>
-              </>
-            }
+            origin={<Reclaimed numbers={numbers} units={units} />}
           >
             {massText(copper.kg, units)}, {lengthText(copper.lengthM, units)}
           </NumberWithOrigin>
@@ -134,5 +111,33 @@ function Numbers({ report, units }: { report: HarnessReport | null; units: Units
         </dt>
       </div>
     </dl>
+  );
+}
+
+function Reclaimed({ numbers, units }: { numbers: HarnessReport["numbers"]; units: Units }) {
+  const { unmeasured } = copperTotal(numbers.reclaimed);
+  return (
+    <>
+      <p>
+        mass = 8.96 g/cm³ × size × length of the copper of each wire removed.
+        {unmeasured > 0 ? ` ${unmeasured} of no known length are not in it.` : ""}
+      </p>
+      <table className="mt-2 w-full font-mono">
+        <tbody>
+          {numbers.reclaimed.map((one) => (
+            <tr key={one.sizeMm2}>
+              <td>
+                {one.sizeMm2 === null
+                  ? "no size"
+                  : `${sizeText(one.sizeMm2, units)} ${units === "metric" ? sizeUnit(units) : ""}`}
+              </td>
+              <td className="pl-3 text-right">{one.wires} ×</td>
+              <td className="pl-3 text-right">{lengthText(one.lengthM, units)}</td>
+              <td className="pl-3 text-right">{massText(one.kg, units)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
   );
 }

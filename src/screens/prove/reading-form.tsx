@@ -1,0 +1,111 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { type FormEvent, useEffect, useRef, useState } from "react";
+import { basisOf, judge, parseReading, readingUncertainty } from "@/core/proving";
+import { meterText, readFaultText, stepTitle, uncertaintyText, verdictText } from "@/core/words";
+import { insertOp } from "@/job/ops";
+import type { ReadingRow } from "@/job/schema";
+import { Button } from "@/ui/controls";
+import type { StepView } from "../shell/derive";
+import { useJob } from "../shell/job-provider";
+
+/** What the meter showed: typed, judged and kept. */
+export function ReadingForm({ view, onPass }: { view: StepView; onPass: () => void }) {
+  const { latest, stale, judgement } = view;
+  const { typed, setTyped, fault, keep } = useReading(view, onPass);
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => input.current?.focus(), []);
+  const failed = !stale && judgement !== null && judgement.outcome !== "pass";
+  return (
+    <form
+      onSubmit={keep}
+      noValidate
+      className="bg-fill p-4 max-lg:col-span-2 max-lg:border-t-[1.5px] max-lg:border-ink"
+    >
+      <label className="text-[13px] font-semibold text-ink2">
+        You read
+        <span className="mt-2 flex items-center gap-2">
+          <input
+            ref={input}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+            inputMode="text"
+            autoComplete="off"
+            aria-invalid={fault !== null}
+            aria-describedby="reading-state"
+            placeholder={latest?.written ?? "…"}
+            className={`h-12 w-full min-w-0 border-b-2 border-ink bg-transparent font-mono text-[32px] text-ink ${failed ? "placeholder:text-stop" : "placeholder:text-ink2"}`}
+          />
+          <Button type="submit" primary disabled={typed.trim() === ""}>
+            Keep
+          </Button>
+        </span>
+      </label>
+      <p
+        id="reading-state"
+        role="status"
+        className={`mt-2 min-h-5 font-semibold ${fault !== null || failed ? "text-stop" : ""}`}
+      >
+        {fault ?? stateText(view)}
+      </p>
+      {latest !== null && <Latest latest={latest} attempts={view.attempts} />}
+    </form>
+  );
+}
+
+/** What is typed, until it is kept as a reading. */
+function useReading({ step }: StepView, onPass: () => void) {
+  const job = useJob();
+  const [typed, setTyped] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const keep = (event: FormEvent) => {
+    event.preventDefault();
+    const { unit } = step.expected;
+    const read = parseReading(typed, unit);
+    setFault(read.ok ? null : readFaultText(read.fault));
+    if (!read.ok) return;
+    const judgement = judge(step, read.value);
+    const row = {
+      id: nanoid(),
+      stepKey: step.key,
+      written: typed.trim().slice(0, 40),
+      value: read.value,
+      outcome: judgement.outcome,
+      verdict: verdictText(judgement, step),
+      basis: basisOf(step),
+      unit,
+      meter: meterText(step),
+      source: "typed",
+      uncertainty: readingUncertainty(typed, unit),
+    } as const;
+    job.change(
+      `Read ${typed.trim()} at ${stepTitle(step)}`,
+      (person) => [insertOp("reading", { ...row, person, takenAt: new Date().toISOString() })],
+      { quiet: true },
+    );
+    setTyped("");
+    if (judgement.outcome === "pass") onPass();
+  };
+  return { typed, setTyped, fault, keep };
+}
+
+const OUTCOME_WORDS = { pass: "Passes", fail: "Fails", stop: "Stop" } as const;
+
+function stateText({ stale, judgement, step }: StepView): string {
+  if (stale) return "The plan has changed since it was read: read it again";
+  if (judgement === null) return "";
+  return `${OUTCOME_WORDS[judgement.outcome]}: ${verdictText({ ...judgement, outcome: "fail" }, step)}`;
+}
+
+function Latest({ latest, attempts }: { latest: ReadingRow; attempts: number }) {
+  return (
+    <p className="text-[13px] text-ink2">
+      {latest.written} {uncertaintyText(latest.uncertainty, latest.unit)} by {latest.person},{" "}
+      <time dateTime={latest.takenAt} suppressHydrationWarning>
+        {new Date(latest.takenAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+      </time>
+      {attempts > 1 ? `, attempt ${attempts}` : ""}
+    </p>
+  );
+}
