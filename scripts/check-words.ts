@@ -4,7 +4,7 @@ import { parseSync, Visitor } from "oxc-parser";
 
 /**
  * Looks through every text that a person may read (strings of more than one word, templates, markup, the README) for words that the
- * trade does not use, and for identifiers that stand where words should. Each has the word to say instead (docs/glossary.md).
+ * trade does not use, for identifiers that stand where words should, and through comments for the stranger of those words. Each has the word to say instead (docs/glossary.md).
  */
 const INSTEAD: readonly (readonly [RegExp, string])[] = [
   [/\b(lives|live[sd]? for good)\b/i, "live"],
@@ -44,11 +44,21 @@ const INSTEAD: readonly (readonly [RegExp, string])[] = [
   ],
 ];
 
+/** What comments say as plainly as screens; the rest of the list would ban words that are plain there. */
+const IN_COMMENTS: readonly (readonly [RegExp, string])[] = [
+  [/\b(hangs?|hung|hanging)\b/i, "is connected to"],
+  [/\blooms?\b/i, "harness"],
+  [/\bleans? on\b/i, "depends on"],
+  [/\bmelts?\b/i, "blows"],
+  [/\bharmed\b/i, "damaged"],
+  [/\bcopper alone\b/i, "wire only"],
+];
+
 const root = path.join(import.meta.dirname, "..");
 const faults: string[] = [];
 
-function check(text: string, where: string): void {
-  for (const [pattern, say] of INSTEAD) {
+function check(text: string, where: string, list = INSTEAD): void {
+  for (const [pattern, say] of list) {
     const found = pattern.exec(text);
     if (found !== null) faults.push(`${where}: “${text.trim().slice(0, 80)}” says “${found[0]}”; say: ${say}`);
   }
@@ -63,6 +73,7 @@ for (const name of readdirSync(path.join(root, "src"), { recursive: true, encodi
   const source = readFileSync(path.join(root, file), "utf8");
   const place = (start: number) => `${file}:${source.slice(0, start).split("\n").length}`;
   const classes = new Set<number>();
+  const parsed = parseSync(file, source);
   new Visitor({
     JSXAttribute: ({ name: attribute, value }) => {
       if (attribute.type === "JSXIdentifier" && attribute.name === "className" && value) classes.add(value.start);
@@ -72,7 +83,8 @@ for (const name of readdirSync(path.join(root, "src"), { recursive: true, encodi
       if (typeof value === "string" && /\s/.test(value) && !classes.has(start)) check(value, place(start));
     },
     TemplateLiteral: ({ quasis, start }) => check(quasis.map((one) => one.value.cooked).join("…"), place(start)),
-  }).visit(parseSync(file, source).program);
+  }).visit(parsed.program);
+  for (const { value, start } of parsed.comments) check(value.replace(/\s+/g, " "), place(start), IN_COMMENTS);
 }
 for (const file of ["README.md"])
   readFileSync(path.join(root, file), "utf8")

@@ -1,5 +1,5 @@
 import { matchSignals, type SignalPin, writeAdapter } from "@/core/signals";
-import { cavityKey, unmatchedText, wayText } from "@/core/words";
+import { cavityKey, optionText, unmatchedText } from "@/core/words";
 import { signalPinsOf } from "@/formats/signal-pins";
 import { type ReadFile, UsageError } from "./errors";
 import { readTableFile } from "./files";
@@ -30,7 +30,7 @@ export function match(args: readonly string[], read: ReadFile): unknown {
         why: unmatchedText(reason, pin),
       }));
   return {
-    links: links.map(({ quantity, provider, consumer, ways: [best] }) => {
+    links: links.map(({ quantity, provider, consumer, options: [best] }) => {
       const [donor, host] = provider.side === "donor" ? [provider, consumer] : [consumer, provider];
       return {
         quantity,
@@ -38,7 +38,7 @@ export function match(args: readonly string[], read: ReadFile): unknown {
         host: place(host),
         verdict: best.verdict,
         adapters: best.adapters.map((adapter) => writeAdapter(adapter, cavityKey)),
-        why: wayText(best, { provider, consumer }),
+        why: optionText(best, { provider, consumer }),
       };
     }),
     unmatchedDonor: ofSide("donor"),

@@ -224,7 +224,7 @@ export const branchOps = {
     }),
   ],
   change: (row: BranchRow, to: Partial<BranchRow>): RowOp[] => known(updateOp("branch", row.id, row, to)),
-  /** The branch's connectors go back to the side's own loom. */
+  /** The branch's connectors go back to the side's own harness. */
   remove: (document: JobDocument, row: BranchRow): RowOp[] => [
     ...document.connectors
       .filter((one) => one.branchId === row.id)

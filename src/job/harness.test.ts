@@ -296,7 +296,7 @@ describe("variants", () => {
     expect(rows(document).every((row) => row.difference.type === "same")).toBe(true);
     expect(undone(ops, with_())).toBe(true);
   });
-  test("a cavity on which a decided link hangs is not taken out", () => {
+  test("a cavity on which a decided link connected is not taken out", () => {
     const [one, two] = [pin("Horn-2"), pin("C1-6")];
     const linked = carryOut(
       with_(),

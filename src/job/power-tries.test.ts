@@ -125,7 +125,7 @@ const decided = (document: JobDocument) =>
     document,
     deriveLines(signalPins(document), decisionsOf(document)).lines.filter((line) => line.state === "decided"),
   );
-/** A wire of the tables is taken out in Triage, where what hangs on it is told; here only an added one is. */
+/** A wire of the tables is taken out in Triage, where what connected on it is told; here only an added one is. */
 const able = edit
   .filter((made) => made.type !== "unwire" || facts.harness.wireById.get(made.wireId)?.added === true)
   .filter(

@@ -39,7 +39,7 @@ const pinId = (label: string) => {
 };
 
 describe("the Heron's planted trouble", () => {
-  test("the engine computer's key terminal is dead while cranking, and takes all that hangs on it along", () => {
+  test("the engine computer's key terminal is dead while cranking, and takes all that connected on it along", () => {
     const dead = finding("dead-feed", "C1-2");
     expect(dead).toMatchObject({ severity: "stop", state: "crank", title: "C1-2 has no voltage while cranking" });
     expect(dead.why).toContain("KEY IG is open while cranking");

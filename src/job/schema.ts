@@ -37,7 +37,7 @@ export const JobRow = z.strictObject({
   wishes: text,
 });
 
-/** A piece of loom with an origin of its own and the one diagram that fits it. */
+/** A part of a harness with an origin of its own and the one diagram that fits it. */
 export const BranchRow = z.strictObject({
   id,
   side: z.enum(SIDES),
@@ -76,7 +76,7 @@ export const ConnectorRow = z.strictObject({
   place: text.nullable(),
   position: z.int().min(0),
   branchId: id.nullable(),
-  /** The half that it plugs into, where it joins two looms. */
+  /** The half that it plugs into, where it joins two harnesses. */
   mateId: id.nullable(),
   face: FaceSchema.nullable(),
   /** Keying as moulded or counted; two of different keying do not fit. */
@@ -304,7 +304,7 @@ export const VariantRow = z.strictObject({
   picks: z.record(z.string().max(500), z.enum(["here", "there"])),
 });
 
-/** A pair of connectors that could be mated wrongly: a flag hangs on it, and at installation someone looked. */
+/** A pair of connectors that could be mated wrongly: it carries a flag, and at installation someone looked. */
 export const AlikeRow = z.strictObject({
   id,
   oneId: id,
@@ -334,7 +334,7 @@ export const CutRow = z.strictObject({
 export const DEBT_TYPES = ["loose-end", "bypass", "temporary-feed", "unplugged", "override"] as const;
 export const DEBT_ENDS = ["new-home", "cap", "not-needed", "paid", "signed-off"] as const;
 
-/** What must be settled before the job is closed: an end that hangs, a jumper, a feed that was lent. */
+/** What must be settled before the job is closed: a loose end, a jumper, a temporary feed. */
 export const DebtRow = z.strictObject({
   id,
   type: z.enum(DEBT_TYPES),

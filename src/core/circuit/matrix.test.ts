@@ -175,17 +175,17 @@ describe("what is closed, and what it joins", () => {
 });
 
 describe("runs of resistors", () => {
-  test("every resistor hangs, is in one run, or stands alone, and no node in the middle of a run has a third", () =>
+  test("every resistor connected, is in one run, or stands alone, and no node in the middle of a run has a third", () =>
     fc.assert(
       fc.property(seeds, (seed) => {
         const branches = branchesOf(randomNetlist(randoms(seed)));
         const wires = new Wires(branches);
-        const hanging = wires.prune();
+        const stubs = wires.prune();
         const runs = wires.runs();
-        const used = [...hanging.map(({ by }) => by), ...runs.flatMap((run) => run.members)];
+        const used = [...stubs.map(({ by }) => by), ...runs.flatMap((run) => run.members)];
         expect(new Set(used).size).toBe(used.length);
         for (const at of used) expect((branches.list[at] as Branch).element.type).toBe("resistor");
-        const gone = new Set(hanging.map(({ by }) => by));
+        const gone = new Set(stubs.map(({ by }) => by));
         for (const { members, nodes } of runs) {
           expect(nodes).toHaveLength(members.length - 1);
           for (const node of nodes) {

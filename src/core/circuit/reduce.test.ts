@@ -94,7 +94,7 @@ describe("a netlist without what needs no equations", () => {
     const { volts, amps } = solvedWith({ id: "w2", ohms: Number.POSITIVE_INFINITY });
     expect([volts.get("a"), volts.get("b"), volts.get("tip"), amps.get("w1")]).toEqual([12, 0, 12, 0]);
   });
-  test("what lies between two opens floats, and what hangs on it; a stub that is opened floats alone", () => {
+  test("what lies between two opens floats, and what connected on it; a stub that is opened floats alone", () => {
     const { volts, floating } = solvedWith(
       { id: "w1", ohms: Number.POSITIVE_INFINITY },
       { id: "w2", ohms: Number.POSITIVE_INFINITY },

@@ -18,7 +18,7 @@ interface Origin {
 }
 
 /**
- * A network without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet. Looms are mostly
+ * A network without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet. Harnesses are mostly
  * that: wire, plug, wire. What is left is solved, and the rest follows from it exactly.
  */
 export class Reduction {
@@ -29,13 +29,13 @@ export class Reduction {
   /** By branch of the whole: the branch of the equations that it is, or is part of; −1 for one that leads nowhere. */
   readonly branchOf: Int32Array;
   /** By branch of the whole: 1 where its a is to the side of the other's a, else −1. */
-  private readonly way: Int8Array;
+  private readonly sense: Int8Array;
   /** Chains of several members, by branch of the equations. */
   private readonly chains: Map<number, Chain> = new Map();
   /** Of a node in the middle of a chain: the chain, and how many members lie before it. */
   private readonly inChain: Map<number, { readonly chain: Chain; readonly before: number }> = new Map();
-  /** Nodes that hang on resistors which led nowhere, in the order in which they went: where each hangs, and by what. */
-  private readonly hanging: Map<number, { readonly at: number; readonly by: number }> = new Map();
+  /** Nodes on resistors which led nowhere, in the order in which they went: where each is connected, and by what. */
+  private readonly stubs: Map<number, { readonly at: number; readonly by: number }> = new Map();
   /** {@link Origin} of each node while nothing is overridden. */
   private readonly a: Int32Array;
   private readonly b: Int32Array;
@@ -52,10 +52,10 @@ export class Reduction {
       ({
         kept: this.kept,
         branchOf: this.branchOf,
-        way: this.way,
+        sense: this.sense,
         chains: this.chains,
         inChain: this.inChain,
-        hanging: this.hanging,
+        stubs: this.stubs,
       } = like);
       this.branches = { ...like.branches, list: this.retunedList(like) };
       [this.a, this.b, this.part] = this.origins();
@@ -64,9 +64,9 @@ export class Reduction {
     const size = whole.nodes.length;
     const wires = new Wires(whole);
     this.branchOf = new Int32Array(whole.list.length).fill(-1);
-    this.way = new Int8Array(whole.list.length).fill(1);
+    this.sense = new Int8Array(whole.list.length).fill(1);
     this.kept = new Int32Array(size).fill(-1);
-    for (const { node, at, by } of wires.prune()) this.hanging.set(node, { at, by });
+    for (const { node, at, by } of wires.prune()) this.stubs.set(node, { at, by });
     const runFrom = new Map(wires.runs().map((run) => [run.members[0] as number, run]));
     const nodes: string[] = [];
     for (let node = 0; node < size; node++)
@@ -91,7 +91,7 @@ export class Reduction {
     [this.a, this.b, this.part] = this.origins();
   }
 
-  /** The branch of the equations that a change of a branch bears, with its resistance then, Ω; null where it bears none: it led nowhere. */
+  /** The branch of the equations that a change of a branch changes, with its resistance then, Ω; null where it changes none: it led nowhere. */
   changed(at: number, overrides: Overrides): { readonly branch: number; readonly ohms: number } | null {
     const branch = this.branchOf[at] as number;
     if (branch < 0) return null;
@@ -129,12 +129,12 @@ export class Reduction {
 
   /** Currents of all branches of the whole, from a to b, from those of the equations, A. */
   expandAmps(amps: Float64Array): Float64Array {
-    const { branchOf, way } = this;
+    const { branchOf, sense } = this;
     const all = new Float64Array(branchOf.length);
     for (let at = 0; at < all.length; at++) {
       const branch = branchOf[at] as number;
       // No current is 0 whichever way it is told, not −0.
-      if (branch >= 0 && amps[branch] !== 0) all[at] = (way[at] as number) * (amps[branch] as number);
+      if (branch >= 0 && amps[branch] !== 0) all[at] = (sense[at] as number) * (amps[branch] as number);
     }
     return all;
   }
@@ -149,7 +149,7 @@ export class Reduction {
     members.forEach((member, nth) => {
       const { a } = whole.list[member] as Branch;
       this.branchOf[member] = branch;
-      this.way[member] = a === from ? 1 : -1;
+      this.sense[member] = a === from ? 1 : -1;
       from = nodes[nth] as number;
     });
     nodes.forEach((node, nth) => this.inChain.set(node, { chain, before: nth + 1 }));
@@ -197,8 +197,8 @@ export class Reduction {
         part[node] = ohms * ends.siemens;
       });
     }
-    // What went last is what others hang on.
-    for (const [node, { at }] of [...this.hanging].reverse()) {
+    // What went last is what others are connected by.
+    for (const [node, { at }] of [...this.stubs].reverse()) {
       a[node] = a[at] as number;
       b[node] = b[at] as number;
       part[node] = part[at] as number;
@@ -209,11 +209,11 @@ export class Reduction {
   private origin(node: number, overrides: Overrides): Origin {
     const plain = { a: this.a[node] as number, b: this.b[node] as number, part: this.part[node] as number };
     if (overrides.size === 0 || (this.kept[node] as number) >= 0) return plain;
-    const hangs = this.hanging.get(node);
-    if (hangs !== undefined)
-      return overrides.get(hangs.by) === Number.POSITIVE_INFINITY
+    const connected = this.stubs.get(node);
+    if (connected !== undefined)
+      return overrides.get(connected.by) === Number.POSITIVE_INFINITY
         ? { ...plain, a: -1 - node }
-        : this.origin(hangs.at, overrides);
+        : this.origin(connected.at, overrides);
     const { chain, before } = this.inChain.get(node) as { chain: Chain; before: number };
     const ohms = chain.members.map((member) => this.ohms(member, overrides));
     const isOpen = (one: number) => one === Number.POSITIVE_INFINITY;

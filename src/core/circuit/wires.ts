@@ -19,7 +19,7 @@ export class Wires {
   private readonly fixed: Uint8Array;
   /** 1 for resistors that lead nowhere or are in a chain. */
   private readonly used: Uint8Array;
-  /** 1 for nodes that hang; 2 for such as lie in the middle of a chain. */
+  /** 1 for nodes at stubs; 2 for such as lie in the middle of a chain. */
   private readonly gone: Uint8Array;
 
   constructor(private readonly whole: Branches) {
@@ -58,7 +58,7 @@ export class Wires {
 
   /** Takes out resistors that lead nowhere, the outermost first. A part that is nothing but resistors is left its last one, so that it is still an island. */
   prune(): { readonly node: number; readonly at: number; readonly by: number }[] {
-    const hanging: { node: number; at: number; by: number }[] = [];
+    const stubs: { node: number; at: number; by: number }[] = [];
     const isTip = (node: number) => this.fixed[node] === 0 && this.left[node] === 1;
     const queue: number[] = [];
     for (let node = 0; node < this.left.length; node++) if (isTip(node)) queue.push(node);
@@ -71,10 +71,10 @@ export class Wires {
       this.gone[node] = 1;
       this.left[node] = 0;
       this.left[at] = (this.left[at] as number) - 1;
-      hanging.push({ node, at, by });
+      stubs.push({ node, at, by });
       if (isTip(at)) queue.push(at);
     }
-    return hanging;
+    return stubs;
   }
 
   /** Resistors that are left and meet end to end, several together. A loop back to where it began stays two branches. */

@@ -312,5 +312,5 @@ class Builder {
   private named = () => ({ nodes: this.nodes, pinById: this.pinById, connectorById: this.connectorById });
 }
 
-/** What a computer's driver works is no feed of what hangs beside it. */
+/** What a computer's driver works is no feed of what is connected beside it. */
 export const DRIVING: ReadonlySet<string> = new Set(["computer", "assembly"]);

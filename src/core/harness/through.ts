@@ -1,6 +1,6 @@
 import type { EdgeType, HarnessEdge } from "./types";
 
-/** Copper alone: what carries a signal as it is. */
+/** Wire only: what carries a signal as it is. */
 export const COPPER: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join"]);
 /** One piece with a pole: copper, and what inside of parts never opens. */
 export const SOLID: ReadonlySet<EdgeType> = new Set(["wire", "mate", "join", "joint", "assumed"]);

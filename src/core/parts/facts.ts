@@ -5,7 +5,7 @@ import type { ElementSpec } from "./elements";
 /** A part is of the donor, of the host, or brought in by the swap. */
 export type PartSide = Side | "added";
 
-/** A piece of loom with an origin of its own. Circuit numbers are joined within a branch and never beyond. */
+/** A part of a harness with an origin of its own. Circuit numbers are joined within a branch and never beyond. */
 export interface BranchFacts {
   readonly id: string;
   readonly side: Side;
@@ -18,7 +18,7 @@ export interface ConnectorFacts {
   readonly label: string;
   readonly place: string | null;
   readonly branchId: string | null;
-  /** The half that it plugs into, where it joins two looms. */
+  /** The half that it plugs into, where it joins two harnesses. */
   readonly mateId: string | null;
 }
 

@@ -75,7 +75,7 @@ describe("what goes on inside", () => {
       ["crank"],
     ]);
   });
-  test("a way of a fuse box hangs on the feed that lives as long as it does, and has its own rating", () => {
+  test("a way of a fuse box connected on the feed that lives as long as it does, and has its own rating", () => {
     const box = guessed(
       "FB-in 1 supply-in battery-supply alive=permanent",
       "FB-ig 2 supply-in ignition-supply alive=run",

@@ -1,13 +1,13 @@
 import type { Quantity } from "../forms";
 import {
   type Adapter,
+  type LinkOption,
   matchSignals,
+  optionsBetween,
   type SignalPin,
   sameChain,
   type Unmatched,
   type Verdict,
-  type Way,
-  waysBetween,
 } from "../signals";
 
 /** What a person decided of a pair, as it is kept. */
@@ -37,8 +37,8 @@ export interface Line {
   readonly state: LineState;
   readonly verdict: Verdict;
   readonly adapters: readonly Adapter[];
-  /** Every way known now, the best first. */
-  readonly ways: readonly [Way, ...Way[]];
+  /** Every way across that is known now, the best first. */
+  readonly options: readonly [LinkOption, ...LinkOption[]];
   readonly decision: Decision | null;
   /** The facts have changed since the decision, and it would no longer be proposed. */
   readonly stale: boolean;
@@ -64,17 +64,17 @@ export function deriveLines(pins: readonly SignalPin[], decisions: readonly Deci
     ...decisions.flatMap((decision) => {
       const [provider, consumer] = [byId.get(decision.providerId), byId.get(decision.consumerId)];
       return provider && consumer
-        ? [decidedLine(decision, provider, consumer, waysBetween(provider, consumer, pins, joined))]
+        ? [decidedLine(decision, provider, consumer, optionsBetween(provider, consumer, pins, joined))]
         : [];
     }),
     ...matching.links.map((link): Line => {
-      const [best] = link.ways;
+      const [best] = link.options;
       return {
         key: `${link.provider.id}>${link.consumer.id}`,
         quantity: link.quantity,
         provider: link.provider,
         consumer: link.consumer,
-        ways: link.ways,
+        options: link.options,
         state: openState(best.verdict),
         verdict: best.verdict,
         adapters: best.adapters,
@@ -99,16 +99,18 @@ function decidedLine(
   decision: Decision,
   provider: SignalPin,
   consumer: SignalPin,
-  ways: readonly [Way, ...Way[]],
+  options: readonly [LinkOption, ...LinkOption[]],
 ): Line {
-  const stillThere = ways.some((way) => way.verdict === decision.verdict && sameChain(way.adapters, decision.adapters));
+  const stillThere = options.some(
+    (option) => option.verdict === decision.verdict && sameChain(option.adapters, decision.adapters),
+  );
   const stale = decision.decision === "accepted" && !decision.byHand && !stillThere;
   return {
     key: `${provider.id}>${consumer.id}`,
     quantity: decision.quantity,
     provider,
     consumer,
-    ways,
+    options,
     decision,
     stale,
     state: decision.decision === "accepted" ? "decided" : "refused",

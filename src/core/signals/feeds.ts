@@ -2,10 +2,10 @@ import { type FormOf, fieldOf, type Quantity } from "../forms";
 import type { Alive, KeyPosition } from "../state";
 import { liveIn } from "../state";
 import type { AdapterOf } from "./adapter";
+import { OptionBuilder, SUPPLY } from "./option-builder";
 import { feedPoint, fuseFor, permanentFeed, RELAY_COIL_AMPS, relayFor, round3 } from "./parts";
 import type { Load } from "./reasons";
-import { pointOf, type SignalPin, type Surroundings, type Way } from "./types";
-import { SUPPLY, WayBuilder } from "./way-builder";
+import { type LinkOption, pointOf, type SignalPin, type Surroundings } from "./types";
 
 type Feed = SignalPin & { readonly form: FormOf<"supply-out"> };
 type Consumer = SignalPin & { readonly form: FormOf<"supply-in"> };
@@ -37,21 +37,21 @@ interface Pair {
   readonly amps: number | null;
   readonly load: Load;
   readonly around: Surroundings;
-  readonly builder: WayBuilder;
+  readonly builder: OptionBuilder;
 }
 
 /**
- * From a feed to a consumer of it: voltage, current with all that hangs on the feed, and whether it is live in every key position.
+ * From a feed to a consumer of it: voltage, current with all that is connected to the feed, and whether it is live in every key position.
  * A consumer must be live where it says so and be dead with the key off unless it is permanent. That `run` also gets
  * `crank` does no harm; that it gets `accessory` might.
  */
-export function feedWays(provider: Feed, consumer: Consumer, around: Surroundings): Way[] {
-  const builder = new WayBuilder();
+export function feedOptions(provider: Feed, consumer: Consumer, around: Surroundings): LinkOption[] {
+  const builder = new OptionBuilder();
   const amps = builder.need(consumer, "amps");
   const limitAmps = builder.need(provider, "maxAmps");
   const [given, wanted] = [aliveOf(provider), aliveOf(consumer)];
   if (given === null) builder.lack(provider, "alive");
-  const totalAmps = amps === null || around.hangingAmps === null ? null : amps + around.hangingAmps;
+  const totalAmps = amps === null || around.connectedAmps === null ? null : amps + around.connectedAmps;
   const pair: Pair = { provider, consumer, given, wanted, amps, load: { totalAmps, limitAmps }, around, builder };
 
   const converter = voltageStep(pair);
@@ -60,11 +60,11 @@ export function feedWays(provider: Feed, consumer: Consumer, around: Surrounding
   const life = compareLife(given, wanted);
   if (wanted === null && life.unsure) builder.lack(consumer, "alive");
   builder.show({ type: "live-in", given, wanted });
-  if (around.hangingAmps === null) builder.show({ type: "load-unknown" });
+  if (around.connectedAmps === null) builder.show({ type: "load-unknown" });
   if (amps !== null && limitAmps !== null)
-    builder.show({ type: "current", amps, alsoAmps: around.hangingAmps ?? 0, limitAmps });
+    builder.show({ type: "current", amps, alsoAmps: around.connectedAmps ?? 0, limitAmps });
 
-  if (life.dead.length > 0) return deadWays(pair, life.dead);
+  if (life.dead.length > 0) return deadOptions(pair, life.dead);
   if (life.extra.includes("off")) return [switchedOff(pair)];
   if (life.extra.length > 0) return [builder.manual({ code: "live-beyond", keys: life.extra })];
   if (builder.lacks) return [builder.manual()];
@@ -74,23 +74,23 @@ export function feedWays(provider: Feed, consumer: Consumer, around: Surrounding
   if (totalAmps > (limitAmps ?? 0)) return [tooWeak(pair, totalAmps, limitAmps ?? 0)];
   if (converter !== null)
     return [
-      builder.way("adapter", [converter], {
+      builder.option("adapter", [converter], {
         code: "volts-converted",
         inVolts: converter.inVolts ?? 0,
         outVolts: converter.outVolts ?? 0,
         ...pair.load,
       }),
     ];
-  return [builder.way("direct", [], { code: "live-as-needed", alive: given ?? "relay", ...pair.load })];
+  return [builder.option("direct", [], { code: "live-as-needed", alive: given ?? "relay", ...pair.load })];
 }
 
 /** A feed that is live with the key off, for a consumer that must not be: a relay worked by one that is not. */
-function switchedOff({ provider, wanted, amps, around, load, builder }: Pair): Way {
+function switchedOff({ provider, wanted, amps, around, load, builder }: Pair): LinkOption {
   const coil = around.feeds.find(({ pin }) => pin !== provider && covers(pin, wanted))?.pin ?? null;
   builder.show({ type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(provider) });
   const step = relayFor(amps, pointOf(provider));
   if (coil === null && wanted !== null) return builder.manual({ code: "live-key-off-no-coil", wanted }, [step]);
-  return builder.way(builder.lacks ? "manual" : "adapter", [step], {
+  return builder.option(builder.lacks ? "manual" : "adapter", [step], {
     code: "relay-cuts-key-off",
     coil: feedPoint(coil),
     ...load,
@@ -147,12 +147,12 @@ function covers(feed: SignalPin, wanted: Alive | null): boolean {
   return !live.includes("off") && comparedIn(wanted ?? "run-crank").every((key) => live.includes(key));
 }
 
-function deadWays({ provider, wanted, amps, around, builder }: Pair, keys: readonly KeyPosition[]): Way[] {
+function deadOptions({ provider, wanted, amps, around, builder }: Pair, keys: readonly KeyPosition[]): LinkOption[] {
   const contact = permanentFeed(around, amps, [provider]);
   if (wanted === "permanent") {
     return contact === null
-      ? [builder.way("impossible", [], { code: "dead-in", keys, way: { type: "none-permanent" } })]
-      : [builder.manual({ code: "dead-in", keys, way: { type: "take", feed: pointOf(contact) } })];
+      ? [builder.option("impossible", [], { code: "dead-in", keys, cure: { type: "none-permanent" } })]
+      : [builder.manual({ code: "dead-in", keys, cure: { type: "take", feed: pointOf(contact) } })];
   }
   const livesThere = ({ pin }: { readonly pin: SignalPin }) => {
     const live = comparedIn(aliveOf(pin));
@@ -171,40 +171,41 @@ function deadWays({ provider, wanted, amps, around, builder }: Pair, keys: reado
       : { type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(contact) },
   );
   if (helper === undefined) {
-    if (contact === null) return [builder.way("impossible", [], { code: "dead-in", keys, way: { type: "none-live" } })];
+    if (contact === null)
+      return [builder.option("impossible", [], { code: "dead-in", keys, cure: { type: "none-live" } })];
     return [
-      builder.manual({ code: "dead-in", keys, way: { type: "no-coil-feed", contact: pointOf(contact) } }, [step]),
+      builder.manual({ code: "dead-in", keys, cure: { type: "no-coil-feed", contact: pointOf(contact) } }, [step]),
     ];
   }
-  if (builder.lacks) return [builder.manual({ code: "dead-in", keys, way: { type: "facts-missing" } }, [step])];
+  if (builder.lacks) return [builder.manual({ code: "dead-in", keys, cure: { type: "facts-missing" } }, [step])];
   return [
-    builder.way("adapter", [{ type: "blocking-diode", volts: 50, amps: 1 }, step], {
+    builder.option("adapter", [{ type: "blocking-diode", volts: 50, amps: 1 }, step], {
       code: "dead-in",
       keys,
-      way: { type: "relay", helper: pointOf(helper), contact: feedPoint(contact) },
+      cure: { type: "relay", helper: pointOf(helper), contact: feedPoint(contact) },
     }),
   ];
 }
 
-function tooWeak({ provider, wanted, amps, around, builder }: Pair, totalAmps: number, limitAmps: number): Way {
+function tooWeak({ provider, wanted, amps, around, builder }: Pair, totalAmps: number, limitAmps: number): LinkOption {
   const reason = { code: "feed-too-weak", totalAmps, limitAmps } as const;
   if (wanted === "permanent")
-    return builder.way("adapter", [{ type: "fuse", amps: fuseFor(amps) }], {
+    return builder.option("adapter", [{ type: "fuse", amps: fuseFor(amps) }], {
       ...reason,
-      way: { type: "fused-feed", amps },
+      cure: { type: "fused-feed", amps },
     });
   const contact = permanentFeed(around, amps, [provider]);
   builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps: 0, limitAmps });
   if (RELAY_COIL_AMPS > limitAmps)
-    return builder.manual({ ...reason, way: { type: "coil-too-strong", coilAmps: RELAY_COIL_AMPS } });
-  return builder.way("adapter", [relayFor(amps, feedPoint(contact))], {
+    return builder.manual({ ...reason, cure: { type: "coil-too-strong", coilAmps: RELAY_COIL_AMPS } });
+  return builder.option("adapter", [relayFor(amps, feedPoint(contact))], {
     ...reason,
-    way: { type: "relay", contact: feedPoint(contact) },
+    cure: { type: "relay", contact: feedPoint(contact) },
   });
 }
 
 /** A consumer that its donor fed through a main relay, or a feed that such a relay gives. */
-function relayFed({ provider, given, wanted, amps, builder }: Pair): Way {
+function relayFed({ provider, given, wanted, amps, builder }: Pair): LinkOption {
   if (given === "relay" && wanted === "relay")
     return builder.lacks ? builder.manual() : builder.manual({ code: "relay-on-relay" });
   if (given === "relay") return builder.manual({ code: "relay-decides" });
@@ -212,5 +213,5 @@ function relayFed({ provider, given, wanted, amps, builder }: Pair): Way {
   const step = relayFor(amps, pointOf(provider));
   if (builder.lacks || !comparedIn(given).includes("crank"))
     return builder.manual({ code: "computer-relay", works: false }, [step]);
-  return builder.way("adapter", [step], { code: "computer-relay", works: true });
+  return builder.option("adapter", [step], { code: "computer-relay", works: true });
 }

@@ -1,10 +1,10 @@
 import { type FormOf, fieldOf } from "../forms";
 import type { Adapter, AdapterOf } from "./adapter";
 import { bestFraction } from "./fractions";
+import { OptionBuilder, SUPPLY } from "./option-builder";
 import type { OpenDrive, Ratio, SpikesCut, SwingReason } from "./reasons";
 import { dividerFor, pullUp } from "./switched";
-import { pointOf, type SignalPin, type Way } from "./types";
-import { SUPPLY, WayBuilder } from "./way-builder";
+import { type LinkOption, pointOf, type SignalPin } from "./types";
 
 type Source = SignalPin & { readonly form: FormOf<"frequency-out"> };
 type Reader = SignalPin & { readonly form: FormOf<"frequency-in"> };
@@ -14,13 +14,13 @@ const PULSE_FIELDS = ["pulsesPerRev", "pulsesPerShaftRev", "pulsesPerKm"] as con
 const MAX_DENOMINATOR = 255;
 
 /** From a pulse output to a pulse input: how often it pulses, then how high it swings. */
-export function frequencyWays(provider: Source, consumer: Reader): Way[] {
-  const builder = new WayBuilder();
+export function frequencyOptions(provider: Source, consumer: Reader): LinkOption[] {
+  const builder = new OptionBuilder();
   const count = comparePulses(provider, consumer, builder);
   if (count === null) return [builder.manual()];
   if (count.ratio === null) return [asItIs(matchSwing(provider, consumer, builder), builder)];
   const settable = [provider, consumer].find((pin) => fieldOf(pin.form, "settable") === "yes");
-  const ways: Way[] = [];
+  const options: LinkOption[] = [];
   if (settable !== undefined) {
     const swing = matchSwing(provider, consumer, builder);
     const [from, to] = settable === provider ? [count.given, count.wanted] : [count.wanted, count.given];
@@ -32,17 +32,17 @@ export function frequencyWays(provider: Source, consumer: Reader): Way[] {
       to,
       swing: swing.reason,
     } as const;
-    if (swing.adapters === null) ways.push(builder.manual(reason));
+    if (swing.adapters === null) options.push(builder.manual(reason));
     else
-      ways.push(
-        builder.way(
+      options.push(
+        builder.option(
           swing.adapters.length === 0 ? "calibration" : "adapter",
           [{ type: "calibration", parameter: count.field, from, to }, ...swing.adapters],
           reason,
         ),
       );
   }
-  return [...ways, scaled(provider, consumer, count.ratio, builder)];
+  return [...options, scaled(provider, consumer, count.ratio, builder)];
 }
 
 interface PulseCount {
@@ -53,7 +53,7 @@ interface PulseCount {
   readonly ratio: Ratio | null;
 }
 
-function comparePulses(provider: Source, consumer: Reader, builder: WayBuilder): PulseCount | null {
+function comparePulses(provider: Source, consumer: Reader, builder: OptionBuilder): PulseCount | null {
   const told = (pin: Source | Reader) => PULSE_FIELDS.filter((field) => fieldOf(pin.form, field) !== null);
   const [givenFields, wantedFields] = [told(provider), told(consumer)];
   const field = givenFields.find((one) => wantedFields.includes(one));
@@ -90,7 +90,7 @@ const coilSimulator = (consumer: Reader): Adapter => ({
 /** Half a watt is the usual part; a spike's energy is small, and it comes some hundred times a second at most. */
 const clampAt = (volts: number): Adapter => ({ type: "clamp", volts, watts: 0.5 });
 
-function matchSwing(provider: Source, consumer: Reader, builder: WayBuilder): Swing {
+function matchSwing(provider: Source, consumer: Reader, builder: OptionBuilder): Swing {
   const drive = builder.need(provider, "drive");
   if (drive === null) return manual({ type: "facts-missing" });
   const [hz, limitHz] = [fieldOf(provider.form, "maxHz"), fieldOf(consumer.form, "maxHz")];
@@ -115,7 +115,7 @@ function matchSwing(provider: Source, consumer: Reader, builder: WayBuilder): Sw
 }
 
 /** A coil's own terminal into an instrument made for one: right as it is, unless its spikes are beyond what the input is rated for. */
-function spikesAsTheyAre(consumer: Reader, volts: number, builder: WayBuilder): Swing {
+function spikesAsTheyAre(consumer: Reader, volts: number, builder: OptionBuilder): Swing {
   const limitVolts = builder.need(consumer, "maxVolts");
   if (limitVolts === null) return manual({ type: "spikes", volts, limitVolts, cut: false });
   builder.show({ type: "spikes", volts, limitVolts });
@@ -139,7 +139,7 @@ function outVoltsFor({ form }: Reader): number {
   return maxVolts !== null && maxVolts < SUPPLY.nominal ? 5 : SUPPLY.nominal;
 }
 
-function openSwing(provider: Source, consumer: Reader, drive: OpenDrive, builder: WayBuilder): Swing {
+function openSwing(provider: Source, consumer: Reader, drive: OpenDrive, builder: OptionBuilder): Swing {
   const pull = builder.need(consumer, "pull");
   if (pull === null) return manual({ type: "pull-unknown", drive });
   const [pullVolts, highVolts] = [fieldOf(consumer.form, "pullVolts"), fieldOf(consumer.form, "highVolts")];
@@ -156,7 +156,7 @@ function openSwing(provider: Source, consumer: Reader, drive: OpenDrive, builder
   return fits([...clamps, resistor], { type: "pull-up-added", drive, ohms: resistor.ohms, volts: resistor.volts, cut });
 }
 
-function drivenSwing(provider: Source, consumer: Reader, builder: WayBuilder): Swing {
+function drivenSwing(provider: Source, consumer: Reader, builder: OptionBuilder): Swing {
   const volts = builder.need(provider, "amplitude");
   const highVolts = builder.need(consumer, "highVolts");
   const maxVolts = builder.need(consumer, "maxVolts");
@@ -184,15 +184,15 @@ function drivenSwing(provider: Source, consumer: Reader, builder: WayBuilder): S
 }
 
 /** Pulses agree: only the swing counts. */
-function asItIs({ adapters, reason }: Swing, builder: WayBuilder): Way {
+function asItIs({ adapters, reason }: Swing, builder: OptionBuilder): LinkOption {
   const told = { code: "pulses-agree", swing: reason } as const;
   return adapters === null
     ? builder.manual(told)
-    : builder.way(adapters.length === 0 ? "direct" : "adapter", adapters, told);
+    : builder.option(adapters.length === 0 ? "direct" : "adapter", adapters, told);
 }
 
 /** A scaler's input takes open collectors and squares, and its output swings as the consumer needs: no other step beside it. */
-function scaled(provider: Source, consumer: Reader, ratio: Ratio, builder: WayBuilder): Way {
+function scaled(provider: Source, consumer: Reader, ratio: Ratio, builder: OptionBuilder): LinkOption {
   const drive = fieldOf(provider.form, "drive");
   if (drive === null) {
     if (!builder.lacks) builder.lack(provider, "drive");
@@ -209,7 +209,7 @@ function scaled(provider: Source, consumer: Reader, ratio: Ratio, builder: WayBu
     scaler,
     ...(spikes ? [coilSimulator(consumer)] : []),
   ];
-  return builder.way("adapter", chain, {
+  return builder.option("adapter", chain, {
     code: "pulses-scaled",
     ratio,
     spikeVolts: spikes ? spikeVolts(consumer) : null,

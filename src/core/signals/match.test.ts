@@ -2,11 +2,11 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { pinFrom, pinsFrom } from "../../../tests/support/pins";
 import { cavityLabel as label, unmatchedText } from "../words";
-import { matchSignals, type SignalPin, waysBetween } from "./index";
+import { matchSignals, optionsBetween, type SignalPin } from "./index";
 
 const summary = (pins: readonly SignalPin[]) =>
   matchSignals(pins).links.map(
-    ({ provider, consumer, ways }) => `${label(provider)} > ${label(consumer)} ${ways[0].verdict}`,
+    ({ provider, consumer, options }) => `${label(provider)} > ${label(consumer)} ${options[0].verdict}`,
   );
 const reasons = (pins: readonly SignalPin[]) =>
   Object.fromEntries(matchSignals(pins).unmatched.map(({ pin, reason }) => [label(pin), unmatchedText(reason, pin)]));
@@ -43,7 +43,7 @@ describe("pairing", () => {
       )["C1-1"],
     ).toContain("3");
   });
-  test("what hangs on an output is counted, from circuits and from links made before", () => {
+  test("what connected on an output is counted, from circuits and from links made before", () => {
     const pins = pinsFrom(`
       host FB-1@9 supply-out battery-supply maxAmps=10;alive=permanent
       host HORN-1@9 supply-in battery-supply amps=4;alive=permanent
@@ -51,7 +51,7 @@ describe("pairing", () => {
       donor C1-2 supply-in battery-supply amps=5;alive=permanent`);
     expect(summary(pins)).toEqual(["FB-1 > C1-1 direct", "FB-1 > C1-2 adapter"]);
   });
-  test("where no circuit is written, the output's own consumer of the same quantity hangs on it too", () => {
+  test("where no circuit is written, the output's own consumer of the same quantity connected on it too", () => {
     const pins = (limit: number) =>
       pinsFrom(`
       donor C1-30 low-side-out fuel-pump maxAmps=${limit};clamp=own
@@ -122,10 +122,10 @@ describe("decisions", () => {
     const { links } = matchSignals(pins, { joined: [], refused: [pair("FB-1", "C1-1")] });
     expect(links[0]?.provider.cavity).toBe("2");
   });
-  test("a pair by hand is reckoned with what hangs already", () => {
+  test("a pair by hand is reckoned with what connected already", () => {
     const [fb1, , c1, c2] = pins as [SignalPin, SignalPin, SignalPin, SignalPin];
-    expect(waysBetween(fb1, c1, pins, [])[0].verdict).toBe("direct");
-    expect(waysBetween(fb1, c1, pins, [{ provider: fb1, consumer: c2 }])[0].verdict).toBe("adapter");
+    expect(optionsBetween(fb1, c1, pins, [])[0].verdict).toBe("direct");
+    expect(optionsBetween(fb1, c1, pins, [{ provider: fb1, consumer: c2 }])[0].verdict).toBe("adapter");
   });
 });
 
@@ -207,8 +207,8 @@ test("no provider across would have served a consumer better than the one it got
         for (const other of pins) {
           if (other.form.kind !== "supply-out" || other.side === link.consumer.side || other.quantity !== link.quantity)
             continue;
-          expect(rank[waysBetween(other, link.consumer, pins, before)[0].verdict]).toBeGreaterThanOrEqual(
-            rank[link.ways[0].verdict],
+          expect(rank[optionsBetween(other, link.consumer, pins, before)[0].verdict]).toBeGreaterThanOrEqual(
+            rank[link.options[0].verdict],
           );
         }
       }

@@ -1,16 +1,16 @@
 import { directionOf, fieldOf, type Quantity, type Side } from "../forms";
+import { linkOptions } from "./link-options";
+import { VERDICT_RANK } from "./option-builder";
 import type { UnmatchedReason } from "./reasons";
 import { loadAmps } from "./switched";
-import { pointOf, type SignalPin, type Surroundings, type Way } from "./types";
-import { VERDICT_RANK } from "./way-builder";
-import { waysAcross } from "./ways";
+import { type LinkOption, pointOf, type SignalPin, type Surroundings } from "./types";
 
 /** A proposed link with every way that is known for it, the best first. */
 export interface ProposedLink {
   readonly quantity: Quantity;
   readonly provider: SignalPin;
   readonly consumer: SignalPin;
-  readonly ways: readonly [Way, ...Way[]];
+  readonly options: readonly [LinkOption, ...LinkOption[]];
 }
 
 export interface Unmatched {
@@ -36,7 +36,7 @@ const FEEDS: ReadonlySet<Quantity> = new Set([
  * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin why
  * it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by the donor
  * where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of its own, and
- * what already hangs on the output counts against its limit.
+ * what is connected to the output already counts against its limit.
  */
 export function matchSignals(pins: readonly SignalPin[], decided: Decided = NOTHING_DECIDED): Matching {
   return new Matcher(pins, decided).run();
@@ -50,15 +50,15 @@ export interface Decided {
 
 const NOTHING_DECIDED: Decided = { joined: [], refused: [] };
 
-/** The ways between two pins that a person pairs, reckoned with what hangs on the provider in `links` and by circuit. */
-export function waysBetween(
+/** The ways between two pins that a person pairs, reckoned with what is connected to the provider in `links` and by circuit. */
+export function optionsBetween(
   provider: SignalPin,
   consumer: SignalPin,
   pins: readonly SignalPin[],
   links: readonly { provider: SignalPin; consumer: SignalPin }[],
-): readonly [Way, ...Way[]] {
+): readonly [LinkOption, ...LinkOption[]] {
   const matcher = new Matcher(pins, NOTHING_DECIDED);
-  for (const link of links) if (link.consumer.id !== consumer.id) matcher.hang(link.provider, link.consumer);
+  for (const link of links) if (link.consumer.id !== consumer.id) matcher.connect(link.provider, link.consumer);
   return matcher.ways(provider, consumer);
 }
 
@@ -66,9 +66,9 @@ class Matcher {
   private readonly byQuantity = new Map<Quantity, SignalPin[]>();
   private readonly byCircuit = new Map<string, SignalPin[]>();
   private readonly feeds: SignalPin[];
-  /** Amperes hung on each provider by links made so far; null once one of them is not known. */
-  private readonly hung = new Map<string, number | null>();
-  /** By provider, until something more is hung on it; and by what it depends on, its number. */
+  /** Amperes connected to each provider by links made so far; null once one of them is not known. */
+  private readonly connected = new Map<string, number | null>();
+  /** By provider, until something more is connected to it; and by what it depends on, its number. */
   private readonly likenesses = new Map<string, number>();
   private readonly numbers = new Map<string, number>();
   /** A of what is wired to a circuit, or shares its quantity where none is written; null where one of them is not known. */
@@ -91,7 +91,7 @@ class Matcher {
       if (provider === undefined || consumer === undefined) continue;
       this.served.add(consumerId);
       this.used.add(providerId);
-      this.hang(provider, consumer);
+      this.connect(provider, consumer);
     }
     for (const pin of pins) {
       if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
@@ -143,7 +143,7 @@ class Matcher {
     const best = this.bestOf(quantity, consumer, across);
     if (best !== null) {
       this.links.push(best);
-      this.hang(best.provider, best.consumer);
+      this.connect(best.provider, best.consumer);
     } else if (home !== undefined) {
       this.reasons.set(consumer.id, { code: "own-side-none-across", partner: pointOf(home), quantity });
     } else {
@@ -160,7 +160,7 @@ class Matcher {
       const likeness = this.likeness(provider);
       if (weighed.has(likeness)) continue;
       weighed.add(likeness);
-      const candidate: ProposedLink = { quantity, provider, consumer, ways: this.ways(provider, consumer) };
+      const candidate: ProposedLink = { quantity, provider, consumer, options: this.ways(provider, consumer) };
       if (best === null || this.better(candidate, best)) best = candidate;
     }
     return best;
@@ -171,7 +171,7 @@ class Matcher {
     const known = this.likenesses.get(provider.id);
     if (known !== undefined) return known;
     const { form, sizeMm2, index } = provider;
-    const has = this.hung.has(provider.id);
+    const has = this.connected.has(provider.id);
     const text = JSON.stringify([form, form.kind === "ground" ? sizeMm2 : null, this.loadOn(provider), has, index]);
     const found = this.numbers.get(text) ?? this.numbers.size;
     this.numbers.set(text, found);
@@ -179,16 +179,16 @@ class Matcher {
     return found;
   }
 
-  /** Verdict first; then the partner of the same number; then, among equals, the one that fewer hang on. */
+  /** Verdict first; then the partner of the same number; then, among equals, the one that fewer are connected to. */
   private better(a: ProposedLink, b: ProposedLink): boolean {
     const key = (link: ProposedLink) => [
-      VERDICT_RANK[link.ways[0].verdict],
+      VERDICT_RANK[link.options[0].verdict],
       link.provider.index === link.consumer.index ? 0 : 1,
-      link.ways[0].missing.length,
-      link.ways[0].minutes,
+      link.options[0].missing.length,
+      link.options[0].minutes,
       ...(link.provider.form.kind === "ground"
         ? groundFit(link.provider, link.consumer)
-        : [this.hung.has(link.provider.id) ? 1 : 0]),
+        : [this.connected.has(link.provider.id) ? 1 : 0]),
     ];
     const [left, right] = [key(a), key(b)];
     const at = left.findIndex((value, index) => value !== right[index]);
@@ -218,7 +218,7 @@ class Matcher {
         continue;
       }
       taken.add(host.id);
-      this.links.push({ quantity, provider: donor, consumer: host, ways: this.ways(donor, host) });
+      this.links.push({ quantity, provider: donor, consumer: host, options: this.ways(donor, host) });
     }
     for (const host of hosts.filter((pin) => !taken.has(pin.id)))
       this.reasons.set(host.id, { code: "no-bus-across", kind: host.form.kind, quantity, further: true });
@@ -267,14 +267,14 @@ class Matcher {
     else this.reasons.set(provider.id, { code: "no-consumer-across", quantity });
   }
 
-  ways(provider: SignalPin, consumer: SignalPin): readonly [Way, ...Way[]] {
-    return waysAcross(provider, consumer, this.around(provider, consumer));
+  ways(provider: SignalPin, consumer: SignalPin): readonly [LinkOption, ...LinkOption[]] {
+    return linkOptions(provider, consumer, this.around(provider, consumer));
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
     const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.freeOf(pin) }));
     return {
-      hangingAmps: provider.side === consumer.side ? this.hangingOn(provider, consumer) : this.loadOn(provider),
+      connectedAmps: provider.side === consumer.side ? this.connectedOn(provider, consumer) : this.loadOn(provider),
       // Few pairs need a relay; reckoning every feed's rest for each pair took most of the time.
       get feeds() {
         return feeds();
@@ -284,13 +284,13 @@ class Matcher {
 
   private freeOf(feed: SignalPin): number | null {
     const limit = fieldOf(feed.form, "maxAmps");
-    const hanging = this.hangingOn(feed, feed);
-    return limit === null || hanging === null ? null : limit - hanging;
+    const connected = this.connectedOn(feed, feed);
+    return limit === null || connected === null ? null : limit - connected;
   }
 
   /** Load that the provider's own side has wired to it, and what links have added, A; null where one is not known. */
-  private hangingOn(provider: SignalPin, consumer: SignalPin): number | null {
-    const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
+  private connectedOn(provider: SignalPin, consumer: SignalPin): number | null {
+    const linked = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
     if (linked === null) return null;
     const mates =
       provider.circuit === null
@@ -318,9 +318,9 @@ class Matcher {
     );
   }
 
-  /** {@link hangingOn} for whatever takes from the other side: of the provider's own copper nothing is left out then. */
+  /** {@link connectedOn} for whatever takes from the other side: of the provider's own copper nothing is left out then. */
   private loadOn(provider: SignalPin): number | null {
-    const linked = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
+    const linked = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
     if (linked === null) return null;
     const { side, circuit, quantity, index } = provider;
     const key = circuit === null ? JSON.stringify([side, quantity, index]) : `${side} ${circuit}`;
@@ -334,11 +334,11 @@ class Matcher {
     return wired === null ? null : linked + wired;
   }
 
-  hang(provider: SignalPin, consumer: SignalPin): void {
+  connect(provider: SignalPin, consumer: SignalPin): void {
     this.likenesses.delete(provider.id);
     const amps = drawOf(consumer);
-    const before = this.hung.has(provider.id) ? (this.hung.get(provider.id) as number | null) : 0;
-    this.hung.set(provider.id, amps === null || before === null ? null : before + amps);
+    const before = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
+    this.connected.set(provider.id, amps === null || before === null ? null : before + amps);
   }
 
   /** One circuit, or no circuit written on either: then the quantity alone must tell. */

@@ -1,8 +1,8 @@
 import { fieldOf } from "../forms";
 import { fuseForLoad } from "../wire";
 import type { AdapterOf, ContactFeed } from "./adapter";
+import { SUPPLY } from "./option-builder";
 import { pointOf, type SignalPin, type Surroundings } from "./types";
-import { SUPPLY } from "./way-builder";
 
 /** Coil of the usual 12 V vehicle relay, Ω; its current at charging voltage is what a driver must supply. */
 export const RELAY_COIL_OHMS = 85;

@@ -31,12 +31,12 @@ export type Reason =
   | { readonly code: "after-run"; readonly afterRun: string }
   | { readonly code: "load-unknown"; readonly limitAmps: number }
   | ({ readonly code: "volts-converted"; readonly inVolts: number; readonly outVolts: number } & Load)
-  | { readonly code: "dead-in"; readonly keys: readonly KeyPosition[]; readonly way: DeadFeedWay }
+  | { readonly code: "dead-in"; readonly keys: readonly KeyPosition[]; readonly cure: DeadFeedCure }
   | {
       readonly code: "feed-too-weak";
       readonly totalAmps: number;
       readonly limitAmps: number;
-      readonly way: WeakFeedWay;
+      readonly cure: WeakFeedCure;
     }
   | { readonly code: "relay-on-relay" }
   | { readonly code: "relay-decides" }
@@ -88,7 +88,7 @@ export interface Ratio {
 }
 
 /** What is done where a feed is dead in a position in which its consumer must be live. */
-export type DeadFeedWay =
+export type DeadFeedCure =
   | { readonly type: "none-permanent" }
   | { readonly type: "take"; readonly feed: CavityPoint }
   | { readonly type: "none-live" }
@@ -96,7 +96,7 @@ export type DeadFeedWay =
   | { readonly type: "facts-missing" }
   | { readonly type: "relay"; readonly helper: CavityPoint; readonly contact: CavityPoint | null };
 
-export type WeakFeedWay =
+export type WeakFeedCure =
   | { readonly type: "fused-feed"; readonly amps: number | null }
   | { readonly type: "coil-too-strong"; readonly coilAmps: number }
   | { readonly type: "relay"; readonly contact: CavityPoint | null };

@@ -1,10 +1,10 @@
 import { type FormOf, fieldOf, type Quantity } from "../forms";
 import type { Adapter, AdapterOf } from "./adapter";
 import { e24Within } from "./e-series";
+import { OptionBuilder, SUPPLY } from "./option-builder";
 import { contactFor, feedPoint, flyback, permanentFeed, RELAY_COIL_AMPS, relayFor } from "./parts";
 import type { Load, SwitchedCause } from "./reasons";
-import type { SignalPin, Surroundings, Way } from "./types";
-import { SUPPLY, WayBuilder } from "./way-builder";
+import type { LinkOption, SignalPin, Surroundings } from "./types";
 
 /** Anything that makes or breaks a path: a driver, a contact, a switched feed. */
 export type Switching = SignalPin & {
@@ -59,8 +59,8 @@ export function loadAmps({ form }: Pick<SignalPin, "form">): number | null {
 }
 
 /** From a driver, contact or switched feed to a lamp, motor, coil or other load. */
-export function loadWays(provider: Switching, consumer: LoadPin, around: Surroundings): Way[] {
-  const builder = new WayBuilder();
+export function loadOptions(provider: Switching, consumer: LoadPin, around: Surroundings): LinkOption[] {
+  const builder = new OptionBuilder();
   const by = switchedBy(provider);
   const otherEnd = builder.need(consumer, "otherEnd");
   const amps = loadAmps(consumer);
@@ -74,27 +74,33 @@ export function loadWays(provider: Switching, consumer: LoadPin, around: Surroun
   builder.show({ type: "path", pole: by.pole, otherEnd });
   if (otherEnd === by.pole) return bySwitchedStep(step, { type: "same-pole", pole: by.pole });
   if (amps === null) return [builder.manual()];
-  if (around.hangingAmps === null) return [builder.manual({ code: "load-unknown", limitAmps })];
-  const totalAmps = amps + around.hangingAmps;
-  builder.show({ type: "current", amps, alsoAmps: around.hangingAmps, limitAmps });
+  if (around.connectedAmps === null) return [builder.manual({ code: "load-unknown", limitAmps })];
+  const totalAmps = amps + around.connectedAmps;
+  builder.show({ type: "current", amps, alsoAmps: around.connectedAmps, limitAmps });
   if (totalAmps > limitAmps) return bySwitchedStep(step, { type: "too-much", totalAmps, limitAmps });
   const load: Load = { totalAmps, limitAmps };
   return [
     by.semiconductor
-      ? driverWay(provider, consumer, amps, load, builder)
-      : builder.way("direct", [], { code: "carries", ...load }),
+      ? driverOption(provider, consumer, amps, load, builder)
+      : builder.option("direct", [], { code: "carries", ...load }),
   ];
 }
 
 /** A coil's current must go somewhere when a driver opens: its own clamp, or a diode. */
-function driverWay(provider: Switching, consumer: LoadPin, amps: number, load: Load, builder: WayBuilder): Way {
+function driverOption(
+  provider: Switching,
+  consumer: LoadPin,
+  amps: number,
+  load: Load,
+  builder: OptionBuilder,
+): LinkOption {
   const clamp = fieldOf(provider.form, "clamp");
   const inductive =
     fieldOf(consumer.form, "inductive") ?? (consumer.quantity !== null && LAMPS.has(consumer.quantity) ? "no" : null);
   builder.show({ type: "flyback", inductive, clamp });
-  if (inductive === "no" || clamp === "own") return builder.way("direct", [], { code: "carries", ...load });
+  if (inductive === "no" || clamp === "own") return builder.option("direct", [], { code: "carries", ...load });
   if (inductive === "yes")
-    return builder.way("adapter", [flyback(amps)], {
+    return builder.option("adapter", [flyback(amps)], {
       code: "coil-needs-diode",
       driverHasPath: clamp === "none" ? false : null,
       ...load,
@@ -109,16 +115,16 @@ interface SwitchedStep {
   readonly amps: number | null;
   readonly limitAmps: number;
   readonly around: Surroundings;
-  readonly builder: WayBuilder;
+  readonly builder: OptionBuilder;
 }
 
 function bySwitchedStep(
   { provider, consumer, amps, limitAmps, around, builder }: SwitchedStep,
   because: SwitchedCause,
-): Way[] {
+): LinkOption[] {
   const toGround = fieldOf(consumer.form, "otherEnd") === "battery";
   const contact = toGround ? "ground" : feedPoint(permanentFeed(around, amps));
-  const alsoAmps = around.hangingAmps ?? 0;
+  const alsoAmps = around.connectedAmps ?? 0;
   builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps, limitAmps });
   if (amps !== null) builder.show({ type: "contact", amps, ratingAmps: contactFor(amps), from: contact });
   const reason = (by: "relay" | "solid-state") =>
@@ -128,24 +134,24 @@ function bySwitchedStep(
     maxAmps: amps === null ? null : Number((amps * 1.5).toPrecision(3)),
     inVolts: SUPPLY.nominal,
   };
-  const solidWay = builder.way("adapter", [solid], reason("solid-state"));
-  if (RELAY_COIL_AMPS + alsoAmps > limitAmps) return [solidWay];
+  const solidOption = builder.option("adapter", [solid], reason("solid-state"));
+  if (RELAY_COIL_AMPS + alsoAmps > limitAmps) return [solidOption];
   const needsDiode = switchedBy(provider).semiconductor && fieldOf(provider.form, "clamp") === "none";
-  const relayWay = builder.way(
+  const relayOption = builder.option(
     "adapter",
     [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), relayFor(amps, contact)],
     reason("relay"),
   );
-  return [relayWay, solidWay];
+  return [relayOption, solidOption];
 }
 
 /** From a bridge or stepper output to its motor: the same kind of drive, and current within the output's limit. */
-export function motorWays(
+export function motorOptions(
   provider: SignalPin & { readonly form: FormOf<"motor-out"> },
   consumer: SignalPin & { readonly form: FormOf<"motor-in"> },
   around: Surroundings,
-): Way[] {
-  const builder = new WayBuilder();
+): LinkOption[] {
+  const builder = new OptionBuilder();
   const [given, wanted] = [builder.need(provider, "drive"), builder.need(consumer, "drive")];
   const limitAmps = builder.need(provider, "maxAmps");
   const amps = loadAmps(consumer);
@@ -154,9 +160,9 @@ export function motorWays(
   builder.show({ type: "drive", given, wanted });
   builder.show({ type: "current", amps, alsoAmps: 0, limitAmps });
   if (given !== wanted) return [builder.manual({ code: "other-drive", given, wanted })];
-  if (around.hangingAmps !== 0) return [builder.manual({ code: "motor-output-shared" })];
+  if (around.connectedAmps !== 0) return [builder.manual({ code: "motor-output-shared" })];
   if (amps > limitAmps) return [builder.manual({ code: "motor-too-strong", amps, limitAmps })];
-  return [builder.way("direct", [], { code: "same-drive", drive: given, amps, limitAmps })];
+  return [builder.option("direct", [], { code: "same-drive", drive: given, amps, limitAmps })];
 }
 
 /** Sink of a contact or driver below which a pull-up may not fall, A: what the usual output sinks without being asked. */
@@ -171,7 +177,7 @@ const ASSUMED_LEAK_AMPS = 0.0004;
 export function pullUp(
   input: SignalPin,
   leastSupplyVolts: number,
-  builder: WayBuilder,
+  builder: OptionBuilder,
 ): (AdapterOf<"pull-up"> & { readonly ohms: number; readonly volts: number }) | null {
   const maxVolts = fieldOf(input.form, "maxVolts");
   const high = fieldOf(input.form, "highVolts");
@@ -191,8 +197,8 @@ export function pullUp(
 }
 
 /** From a driver, contact or switched feed to an input that reads a level. */
-export function levelWays(provider: Switching, consumer: LogicPin): Way[] {
-  const builder = new WayBuilder();
+export function levelOptions(provider: Switching, consumer: LogicPin): LinkOption[] {
+  const builder = new OptionBuilder();
   const { pole } = switchedBy(provider);
   const active = builder.need(consumer, "active");
   const pull = builder.need(consumer, "pull");
@@ -205,7 +211,7 @@ export function levelWays(provider: Switching, consumer: LogicPin): Way[] {
     const maxVolts = fieldOf(consumer.form, "maxVolts");
     const outVolts = maxVolts !== null && maxVolts < SUPPLY.highest ? 5 : SUPPLY.nominal;
     return [
-      builder.way("adapter", [{ type: "inverter", inVolts: SUPPLY.nominal, outVolts, maxAmps: 0.1 }], {
+      builder.option("adapter", [{ type: "inverter", inVolts: SUPPLY.nominal, outVolts, maxAmps: 0.1 }], {
         code: "sense-inverted",
         pole,
         active,
@@ -218,7 +224,7 @@ export function levelWays(provider: Switching, consumer: LogicPin): Way[] {
 
 type Pull = "none" | "up" | "down";
 
-function lowLevel(provider: Switching, consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
+function lowLevel(provider: Switching, consumer: LogicPin, pull: Pull, builder: OptionBuilder): LinkOption {
   const [pullVolts, pullOhms, limitAmps] = [
     fieldOf(consumer.form, "pullVolts"),
     fieldOf(consumer.form, "pullOhms"),
@@ -234,17 +240,17 @@ function lowLevel(provider: Switching, consumer: LogicPin, pull: Pull, builder: 
   ) {
     return builder.manual({ code: "pull-up-too-strong", amps: pullVolts / pullOhms, limitAmps });
   }
-  if (pull === "up") return builder.way("direct", [], { code: "closes-to-ground", pullUp: null });
+  if (pull === "up") return builder.option("direct", [], { code: "closes-to-ground", pullUp: null });
   if (pull === "down") return builder.manual({ code: "always-active", pull, active: "low" });
   const resistor = pullUp(consumer, SUPPLY.cranking, builder);
   if (resistor === null) return builder.manual({ code: "no-pull-up-fits", supplyVolts: SUPPLY.cranking });
-  return builder.way("adapter", [resistor], {
+  return builder.option("adapter", [resistor], {
     code: "closes-to-ground",
     pullUp: { ohms: resistor.ohms, volts: resistor.volts },
   });
 }
 
-function highLevel(consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
+function highLevel(consumer: LogicPin, pull: Pull, builder: OptionBuilder): LinkOption {
   const maxVolts = builder.need(consumer, "maxVolts");
   const highVolts = fieldOf(consumer.form, "highVolts");
   if (maxVolts === null) return builder.manual();
@@ -261,8 +267,8 @@ function highLevel(consumer: LogicPin, pull: Pull, builder: WayBuilder): Way {
         : []),
     ...(floats ? [{ type: "pull-down", ohms: PULL_DOWN_OHMS } as const] : []),
   ];
-  if (adapters.length === 0) return builder.way("direct", [], { code: "battery-level", maxVolts });
-  return builder.way("adapter", adapters, {
+  if (adapters.length === 0) return builder.option("direct", [], { code: "battery-level", maxVolts });
+  return builder.option("adapter", adapters, {
     code: "level-adapted",
     overVolts: over ? { volts: SUPPLY.highest, maxVolts } : null,
     underVolts: under && highVolts !== null ? { volts: SUPPLY.cranking, highVolts } : null,

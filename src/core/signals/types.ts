@@ -23,7 +23,7 @@ export const VERDICTS = ["direct", "adapter", "calibration", "manual", "impossib
 export type Verdict = (typeof VERDICTS)[number];
 
 /** One way from a provider to a consumer. `missing` names the facts without which nobody can say more. */
-export interface Way {
+export interface LinkOption {
   readonly verdict: Verdict;
   readonly adapters: readonly Adapter[];
   readonly reason: Reason;
@@ -40,8 +40,8 @@ export interface FreeFeed {
 
 /** What surrounds a link on its vehicle: needed to tell whether an output can supply one consumer more, and what else is live. */
 export interface Surroundings {
-  /** Amperes that already hang on the provider, this consumer left out; null where one of them is not known. */
-  readonly hangingAmps: number | null;
+  /** Amperes that are connected to the provider already, this consumer left out; null where one of them is not known. */
+  readonly connectedAmps: number | null;
   /** Feeds of the host that a relay's contact or coil could take, each with what is left of its rating, A; null where that is not known. */
   readonly feeds: readonly FreeFeed[];
 }

@@ -25,8 +25,8 @@ export interface Consequences {
   readonly earlier: readonly string[];
   /** Wires that become the only way of a kept function. */
   readonly lastWays: readonly { readonly wireId: string; readonly functionKey: string }[];
-  /** What else hangs where these wires end: at a splice, a ground, a shared cavity. */
-  readonly hangs: readonly {
+  /** What else is connected where these wires end: at a splice, a ground, a shared cavity. */
+  readonly connected: readonly {
     readonly at: Point;
     readonly wires: readonly { readonly wireId: string; readonly ends: WireEnds; readonly by: readonly string[] }[];
   }[];
@@ -64,7 +64,7 @@ export function consequencesOf(
         )
       : [],
     lastWays: lastWays(harness, slice, needs, edgesCut, new Set([...gone, ...cut])),
-    hangs: hangingWith(harness, slice, cut, gone, kept),
+    connected: hangingWith(harness, slice, cut, gone, kept),
     emptied: emptiedBy(harness, cut, gone),
     copper: copperBySize(harness.wires.filter((wire) => cut.has(wire.id))),
   };
@@ -206,7 +206,7 @@ function hangingWith(
   cut: ReadonlySet<string>,
   gone: ReadonlySet<string>,
   kept: ReadonlySet<string>,
-): Consequences["hangs"] {
+): Consequences["connected"] {
   const ends = new Set(harness.wires.filter((wire) => cut.has(wire.id)).flatMap((wire) => [wire.a, wire.b]));
   const wireAt = new Map(harness.wires.map((wire) => [wire.edge, wire]));
   return [...ends].flatMap((end) => {

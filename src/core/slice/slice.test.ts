@@ -163,10 +163,10 @@ describe("what a cut would do", () => {
   });
   test("a function that is not kept stops nothing", () =>
     expect(cut(harness(HORN), ["Brake light switch-1"], [], new Set(["horn"])).stops).toEqual([]));
-  test("what else hangs on the splice is listed with who needs it", () => {
-    const [hang] = cut(harness(HORN), ["Brake light switch-1"]).hangs;
-    expect(hang).toMatchObject({ at: { type: "splice", circuit: "10" } });
-    expect(hang?.wires.map((wire) => wireText(wire.ends)).toSorted()).toEqual([
+  test("what else is connected to the splice is listed with who needs it", () => {
+    const [splice] = cut(harness(HORN), ["Brake light switch-1"]).connected;
+    expect(splice).toMatchObject({ at: { type: "splice", circuit: "10" } });
+    expect(splice?.wires.map((wire) => wireText(wire.ends)).toSorted()).toEqual([
       "FB-1 to splice 10",
       "Horn relay-30 to splice 10",
       "Horn relay-86 to splice 10",

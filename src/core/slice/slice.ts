@@ -73,7 +73,7 @@ export function sliceHarness(
     return need;
   });
   const single = singleEdges(blocks, conductors, harness.edges.length);
-  const live = liveNets(harness);
+  const live = netStates(harness);
   const uses = harness.wires.map((wire): WireUse => {
     const all = functionsOf[wire.edge] as readonly string[];
     const by = all.length === 0 ? all : all.filter((key) => kept.has(key));
@@ -147,10 +147,10 @@ function singleEdges(blocks: Blocks, conductors: Int32Array, edges: number): Uin
 
 const NONE: readonly string[] = [];
 
-type NetLife = "live" | "dead" | "unknown";
+type NetState = "live" | "dead" | "unknown";
 
 /** Current needs two places to go through a net: parts' elements, the plan's links, ends that the tables do not show. */
-function liveNets(harness: Harness): Map<number, NetLife> {
+function netStates(harness: Harness): Map<number, NetState> {
   const places = new Int32Array(harness.nodes.length);
   const unknown = new Uint8Array(harness.nodes.length);
   const inside = new Uint8Array(harness.nodes.length);
@@ -160,7 +160,7 @@ function liveNets(harness: Harness): Map<number, NetLife> {
     const pin = harness.pinAt[at];
     const told = pin !== undefined && pin.form.kind !== "spare" && pin.form.kind !== "unknown";
     if (inside[at] === 1 || told || node.type === "open") places[net] = (places[net] as number) + 1;
-    // What hangs at an end that no table shows, nobody knows.
+    // What is connected at an end that no table shows is not known.
     if (node.type === "open" && !(harness.edgesAt[at] ?? []).some((one) => harness.edges[one]?.type === "join"))
       unknown[net] = 1;
     if (pin === undefined || pin.form.kind === "spare") return;
@@ -175,7 +175,7 @@ function liveNets(harness: Harness): Map<number, NetLife> {
   );
 }
 
-function classOf(kept: number, all: number, net: number, life: ReadonlyMap<number, NetLife>): WireClass {
+function classOf(kept: number, all: number, net: number, life: ReadonlyMap<number, NetState>): WireClass {
   if (kept > 1) return "shared";
   if (kept === 1) return "needed";
   if (all > 0) return "free";

@@ -3,7 +3,7 @@ import { cavities, facts, harness } from "../../../tests/support/harness";
 import { compareVariants, findConfusablePairs, type Shape, type TableCavity } from "../compare";
 import { FUNCTIONS } from "../functions";
 import { buildHarness, type Harness } from "../harness";
-import { hangsText, inventoryName, pointText, stopText, taskText, triageText } from "../words";
+import { connectedText, inventoryName, pointText, stopText, taskText, triageText } from "../words";
 import { benchList, findInventory, looseEnds, sliceHarness, type TriageFacts, triage } from "./index";
 
 const ALL = new Set(FUNCTIONS.map((one) => one.key));
@@ -106,13 +106,13 @@ describe("loose ends", () => {
       "host Box-1 1 supply-out battery-supply\nhost Lamp-1 1 load-in lighting\nhost Box-2 2 ground ground\nhost Box-3 3 logic-in door\nhost A-1 3 switch-out door\nhost B-1 3 switch-out door\nhost Box-4 4 unknown -\nhost Box-5 4 unknown -",
     );
     const ends = looseEnds(built, sliceHarness(built, ALL), new Set(["host:Box"]), new Set(), ALL);
-    expect(ends.map((end) => [pointText(end.at), end.carried, hangsText(end.hangs)])).toEqual([
+    expect(ends.map((end) => [pointText(end.at), end.carried, connectedText(end.connected)])).toEqual([
       ["Box-1", "feed", "Lamp-1"],
       ["Box-2", "ground", "an end not known yet"],
       ["Box-3", "splice", "A-1 and B-1"],
     ]);
   });
-  test("cutting the wire gives what hangs on it no home; what hangs is settled when it goes too", () => {
+  test("cutting the wire gives what connected on it no home; what connected is settled when it goes too", () => {
     const built = harness(
       "host Box-1 1 supply-out battery-supply\nhost A-1 1 load-in lighting\nhost B-1 1 load-in lighting",
     );
@@ -123,7 +123,7 @@ describe("loose ends", () => {
         new Set(["host:Box", ...removed]),
         new Set(gone.map((id) => `wire:${id}`)),
         ALL,
-      ).map((end) => end.hangs.map(pointText));
+      ).map((end) => end.connected.map(pointText));
     expect(names(["Box-1"])).toEqual([["A-1", "B-1"]]);
     expect(names(["Box-1", "A-1"])).toEqual([["B-1"]]);
     expect(names(["Box-1", "A-1", "B-1"])).toEqual([]);

@@ -159,20 +159,20 @@ export function benchList(harness: Harness, rows: readonly TriageRow[]): BenchIt
     }));
 }
 
-/** Something that hangs in the air because what it was joined to leaves. */
+/** A loose end because what it was joined to leaves. */
 export interface LooseEnd {
   /** The cavity that leaves; by it the end is known again. */
   readonly pinId: string;
   readonly at: Point;
   readonly carried: "feed" | "ground" | "splice" | "signal";
   /** What else is on the wire that now ends nowhere. */
-  readonly hangs: readonly Point[];
+  readonly connected: readonly Point[];
   readonly functions: readonly string[];
 }
 
 /**
  * Each feed, ground, splice and signal that the removed connectors have carried, as long as something is still connected to its
- * other end: cutting the wire between them does not give what hangs there a home. What leaves on both ends leaves no end.
+ * other end: cutting the wire between them does not give what is connected there a home. What leaves on both ends leaves no end.
  */
 export function looseEnds(
   harness: Harness,
@@ -199,8 +199,8 @@ export function looseEnds(
     wire.pinIds.filter(leaves).flatMap((pinId): LooseEnd[] => {
       const pin = harness.pinById.get(pinId);
       const other = wire.a === harness.nodeOfPin.get(pinId) ? wire.b : wire.a;
-      const hangs = hangingAt(other, wire);
-      if (hangs.length === 0) return [];
+      const connected = hangingAt(other, wire);
+      if (connected.length === 0) return [];
       const carried =
         pin?.form.kind === "ground" || pin?.quantity === "sensor-ground"
           ? "ground"
@@ -214,7 +214,7 @@ export function looseEnds(
           pinId,
           at: cavityPoint(harness, pinId),
           carried,
-          hangs,
+          connected,
           functions: (slice.functionsOf[wire.edge] as readonly string[]).filter((key) => kept.has(key)),
         },
       ];

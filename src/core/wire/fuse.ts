@@ -1,11 +1,11 @@
 import { continuousAmps, INSULATION_C, type Surroundings } from "./rating";
-import { harmSeconds, SHORT_C } from "./short";
+import { damageSeconds, SHORT_C } from "./short";
 
 /** Ratings that blade fuses are sold with, A. */
 export const FUSE_RATINGS = [1, 2, 3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100, 125, 150, 200] as const;
 /** A fuse bears this part of its rating for good (engines.md 5). */
 export const CONTINUOUS_PART = 0.75;
-/** Below this multiple of its rating a fuse need never melt (ISO 8820-3: 110 % for 100 hours). */
+/** Below this multiple of its rating a fuse need never blow (ISO 8820-3: 110 % for 100 hours). */
 const NEVER = 1.15;
 /** Time constant of a blade fuse's strip, s: our fit to the middle of ISO 8820-3's limits (135 %: 0.75 to 600 s, 200 %: 0.15 to 5 s, 350 %: 0.04 to 0.5 s, 600 %: 0.02 to 0.1 s). */
 const STRIP_SECONDS = 2.2;
@@ -13,11 +13,11 @@ const STRIP_SECONDS = 2.2;
 const SLOWEST = 5;
 
 /**
- * Time after which a blade fuse melts, s; infinite below 1.15 times its rating: t = τ · ln(m²/(m² − 1.15²)), the heating of
+ * Time after which a blade fuse blows, s; infinite below 1.15 times its rating: t = τ · ln(m²/(m² − 1.15²)), the heating of
  * a strip by m = I/Iₙ.
  * @param slowest the latest that the standard allows, instead of the middle
  */
-export function meltSeconds(amps: number, ratedAmps: number, slowest = false): number {
+export function blowSeconds(amps: number, ratedAmps: number, slowest = false): number {
   if (!(ratedAmps > 0)) throw new RangeError(`ratedAmps must be > 0 A, got ${ratedAmps}`);
   const multiple = Math.abs(amps) / ratedAmps;
   if (multiple <= NEVER) return Number.POSITIVE_INFINITY;
@@ -88,7 +88,7 @@ export function judgeFuse({
     { code: "wire", holds: ratedAmps <= wireAmps, ratedAmps, wireAmps, areaMm2, ambientC: surroundings.ambientC },
   ];
   if (inrush !== undefined) {
-    const quickestSeconds = meltSeconds(inrush.amps, ratedAmps) / SLOWEST;
+    const quickestSeconds = blowSeconds(inrush.amps, ratedAmps) / SLOWEST;
     checks.push({ code: "inrush", holds: quickestSeconds > inrush.seconds, ...inrush, quickestSeconds });
   }
   checks.push(
@@ -98,14 +98,14 @@ export function judgeFuse({
           code: "short",
           holds: margin >= 1,
           amps: worst,
-          wireSeconds: harmSeconds(worst, areaMm2, surroundings),
-          slowestSeconds: meltSeconds(worst, ratedAmps, true),
+          wireSeconds: damageSeconds(worst, areaMm2, surroundings),
+          slowestSeconds: blowSeconds(worst, ratedAmps, true),
         },
   );
   return { checks, wireAmps, margin: margin ?? 0 };
 }
 
-/** Where, of all currents up to that of a short, the wire comes nearest to being harmed before the fuse melts. */
+/** Where, of all currents up to that of a short, the wire comes nearest to being damaged before the fuse blows. */
 function protection(
   ratedAmps: number,
   areaMm2: number,
@@ -113,13 +113,13 @@ function protection(
   shortAmps: number,
 ): { readonly margin: number | null; readonly amps: number } {
   const [from, to] = [1.35 * ratedAmps, Math.min(shortAmps, 40 * ratedAmps)];
-  // Too little flows to melt it, and yet it is a short.
+  // Too little flows to blow it, and yet it is a short.
   if (to < from) return { margin: null, amps: to };
-  const bears = continuousAmps(areaMm2, surroundings, SHORT_C);
+  const rated = continuousAmps(areaMm2, surroundings, SHORT_C);
   let worst = { margin: Number.POSITIVE_INFINITY, amps: from };
   for (let step = 0; step <= 40; step++) {
     const amps = from * (to / from) ** (step / 40);
-    const margin = harmSeconds(amps, areaMm2, surroundings, bears) / meltSeconds(amps, ratedAmps, true);
+    const margin = damageSeconds(amps, areaMm2, surroundings, rated) / blowSeconds(amps, ratedAmps, true);
     if (margin < worst.margin) worst = { margin, amps };
   }
   return worst;

@@ -1,5 +1,6 @@
 export { warmPullInVolts } from "./coil";
 export {
+  blowSeconds,
   CONTINUOUS_PART,
   FUSE_RATINGS,
   type FuseCheck,
@@ -7,9 +8,8 @@ export {
   type FuseVerdict,
   fuseForLoad,
   judgeFuse,
-  meltSeconds,
 } from "./fuse";
 export { CABIN_C, conductorC, continuousAmps, ENGINE_BAY_C, INSULATION_C, type Surroundings } from "./rating";
 export { type Conductor, dropVolts, type Path, USUAL_WIRE, wireOhms } from "./resistance";
-export { harmSeconds, onderdonkSeconds, SHORT_C } from "./short";
+export { damageSeconds, onderdonkSeconds, SHORT_C } from "./short";
 export { conductorMm, insulatedMm } from "./sizes";

@@ -99,7 +99,7 @@ function check(areaMm2: number, { ambientC, loaded = 1, wires = loaded }: Surrou
 }
 
 /**
- * Current that a wire bears for good, A: the steady balance I²·R(θ) = heat given off, with the conductor at the insulation's limit.
+ * Current that a wire carries continuously, A: the steady balance I²·R(θ) = heat given off, with the conductor at the insulation's limit.
  *
  * @param areaMm2     > 0
  * @param surroundings ambientC −40 … 150; a bundle's surface and packing count where `wires` > 1

@@ -27,15 +27,15 @@ export function onderdonkSeconds(amps: number, areaMm2: number, fromC: number, t
  *
  * @param amps         ≥ 0
  * @param surroundings where the wire lies; it is taken to start at the air's temperature
- * @param bearsAmps    what it bears at the short-time limit, where that has been reckoned before
+ * @param ratedAmps    its rating at the short-time limit, where that has been computed before
  */
-export function harmSeconds(
+export function damageSeconds(
   amps: number,
   areaMm2: number,
   surroundings: Surroundings,
-  bearsAmps = continuousAmps(areaMm2, surroundings, SHORT_C),
+  ratedAmps = continuousAmps(areaMm2, surroundings, SHORT_C),
 ): number {
-  const part = (amps / bearsAmps) ** 2;
+  const part = (amps / ratedAmps) ** 2;
   if (part <= 1) return Number.POSITIVE_INFINITY;
-  return onderdonkSeconds(bearsAmps, areaMm2, surroundings.ambientC, SHORT_C) * Math.log(part / (part - 1));
+  return onderdonkSeconds(ratedAmps, areaMm2, surroundings.ambientC, SHORT_C) * Math.log(part / (part - 1));
 }

@@ -2,15 +2,15 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { awgToMm2, METRIC_SIZES } from "../units";
 import {
+  blowSeconds,
   conductorC,
   conductorMm,
   continuousAmps,
+  damageSeconds,
   dropVolts,
   fuseForLoad,
-  harmSeconds,
   insulatedMm,
   judgeFuse,
-  meltSeconds,
   onderdonkSeconds,
   SHORT_C,
   warmPullInVolts,
@@ -33,7 +33,7 @@ describe("sizes", () => {
     () => continuousAmps(1, { ambientC: 20, loaded: 5, wires: 3 }),
     () => conductorC(1, -1, { ambientC: 20 }),
     () => onderdonkSeconds(1, 1, 100, 50),
-    () => meltSeconds(1, 0),
+    () => blowSeconds(1, 0),
   ])("out of range is an error that says so", (call) => expect(call).toThrow(RangeError));
 });
 
@@ -87,7 +87,7 @@ describe("heat balance", () => {
       }),
       { numRuns: 30 },
     ));
-  test("more copper bears more, hotter air less, a fuller bundle less, and never more than alone", () =>
+  test("more copper carries more, hotter air less, a fuller bundle less, and never more than alone", () =>
     fc.assert(
       fc.property(
         size,
@@ -106,7 +106,7 @@ describe("heat balance", () => {
       ),
       { numRuns: 30 },
     ));
-  test("a square millimetre in 40 °C air bears about 20 A alone; air at the limit leaves nothing", () => {
+  test("a square millimetre in 40 °C air carries about 20 A alone; air at the limit leaves nothing", () => {
     expect(continuousAmps(1, { ambientC: 40 })).toBeGreaterThan(18);
     expect(continuousAmps(1, { ambientC: 40 })).toBeLessThan(22);
     expect(continuousAmps(1, { ambientC: 100 })).toBe(0);
@@ -143,18 +143,18 @@ describe("fuses and shorts", () => {
       [3.5, 0.04, 0.5],
       [6, 0.02, 0.1],
     ] as const) {
-      expect(meltSeconds(multiple * 10, 10), `${multiple}`).toBeGreaterThanOrEqual(least);
-      expect(meltSeconds(multiple * 10, 10), `${multiple}`).toBeLessThanOrEqual(most);
+      expect(blowSeconds(multiple * 10, 10), `${multiple}`).toBeGreaterThanOrEqual(least);
+      expect(blowSeconds(multiple * 10, 10), `${multiple}`).toBeLessThanOrEqual(most);
     }
-    expect(meltSeconds(11, 10)).toBe(Number.POSITIVE_INFINITY);
+    expect(blowSeconds(11, 10)).toBe(Number.POSITIVE_INFINITY);
   });
   test("Onderdonk: 1 mm² at 100 A melts from 30 °C after 8.2 s, and time falls with the square of the current", () => {
     expect(onderdonkSeconds(100, 1, 30, 1083)).toBeCloseTo(8.24, 2);
     expect(onderdonkSeconds(200, 1, 30, 1083)).toBeCloseTo(8.24 / 4, 2);
   });
-  test("high currents harm a wire after Onderdonk's time, what it bears for good never", () => {
-    expect(harmSeconds(2000, 1, { ambientC: 40 }) / onderdonkSeconds(2000, 1, 40, SHORT_C)).toBeCloseTo(1, 2);
-    expect(harmSeconds(continuousAmps(1, { ambientC: 40 }), 1, { ambientC: 40 })).toBe(Number.POSITIVE_INFINITY);
+  test("high currents damage a wire after Onderdonk's time, its continuous rating never", () => {
+    expect(damageSeconds(2000, 1, { ambientC: 40 }) / onderdonkSeconds(2000, 1, 40, SHORT_C)).toBeCloseTo(1, 2);
+    expect(damageSeconds(continuousAmps(1, { ambientC: 40 }), 1, { ambientC: 40 })).toBe(Number.POSITIVE_INFINITY);
   });
   const wire = { areaMm2: 1, surroundings: { ambientC: 40 }, continuousAmps: 9, shortAmps: 120 } as const;
   const failing = (more: Partial<Parameters<typeof judgeFuse>[0]>) =>

@@ -7,16 +7,16 @@ import { quantityHead, VERDICT_WORDS } from "./forms";
 import { stopText } from "./harness";
 import { count, listed } from "./numbers";
 import { cavityLabel, pointText } from "./points";
-import { wayText } from "./signals";
+import { optionText } from "./signals";
 import { expectedText, probeLabel, stepTitle } from "./steps";
 
 /** Why a line is as it is: as it was told when it was decided, else as the facts have it now. */
-export const lineText = ({ decision, ways, ...ends }: Line): string => decision?.why ?? wayText(ways[0], ends);
+export const lineText = ({ decision, options, ...ends }: Line): string => decision?.why ?? optionText(options[0], ends);
 
 /** What is proposed now for a decision whose facts have changed; null where it still stands. */
-export const staleText = ({ stale, ways, ...ends }: Line): string | null =>
+export const staleText = ({ stale, options, ...ends }: Line): string | null =>
   stale
-    ? `The facts have changed since it was decided. Now: ${VERDICT_WORDS[ways[0].verdict].toLowerCase()}. ${wayText(ways[0], ends)}`
+    ? `The facts have changed since it was decided. Now: ${VERDICT_WORDS[options[0].verdict].toLowerCase()}. ${optionText(options[0], ends)}`
     : null;
 
 /** The probes of a step: `red C1-2, black battery negative`. */

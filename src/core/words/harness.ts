@@ -169,8 +169,8 @@ export function taskText({ choice, from, to }: BenchTask): string {
 export const wireEndText = ({ by, to }: WireEnd): string =>
   to.type !== "open-end" ? pointText(to) : by === "join" ? "a link of the plan" : "other end not known yet";
 
-/** What hangs on a loose end. */
-export const hangsText = (points: readonly Point[]): string =>
+/** What is connected to a loose end. */
+export const connectedText = (points: readonly Point[]): string =>
   listed(points.map((point) => (point.type === "open-end" ? "an end not known yet" : pointText(point))));
 
 export function inventoryName(what: InventoryName): string {

@@ -1,6 +1,7 @@
 import type {
   Arithmetic,
-  DeadFeedWay,
+  DeadFeedCure,
+  LinkOption,
   Load,
   Missing,
   Ratio,
@@ -8,8 +9,7 @@ import type {
   SignalPin,
   SwingReason,
   UnmatchedReason,
-  Way,
-  WeakFeedWay,
+  WeakFeedCure,
 } from "../signals";
 import { contactFeedWords } from "./adapters";
 import { FIELD_WORDS, KIND_WORDS, quantityWords } from "./forms";
@@ -33,7 +33,7 @@ export function missingText({ at, fact }: Missing): string {
 }
 
 /** Why a way has its verdict, with what is missing. */
-export function wayText({ reason, missing }: Pick<Way, "reason" | "missing">, link: LinkNames): string {
+export function optionText({ reason, missing }: Pick<LinkOption, "reason" | "missing">, link: LinkNames): string {
   const why = reasonText(reason, link);
   const lacks = missing.length === 0 ? "" : `Missing: ${missing.map(missingText).join(", ")}`;
   return [why, lacks].filter((part) => part !== "").join(". ") || "It needs your decision";
@@ -74,9 +74,9 @@ export function reasonText(reason: Reason, link: LinkNames): string {
     case "volts-converted":
       return `${provider} supplies ${ratedVolts(reason.inVolts)} and ${consumer} needs ${ratedVolts(reason.outVolts)}; ${loadText(reason)}`;
     case "dead-in":
-      return `${provider} is dead ${keysText(reason.keys)}, where ${consumer} must be live${deadWayText(reason.way, provider)}`;
+      return `${provider} is dead ${keysText(reason.keys)}, where ${consumer} must be live${deadFeedText(reason.cure, provider)}`;
     case "feed-too-weak":
-      return `${amps(reason.totalAmps)} is above the rated ${ratedAmps(reason.limitAmps)} of ${provider}${weakWayText(reason.way, consumer)}`;
+      return `${amps(reason.totalAmps)} is above the rated ${ratedAmps(reason.limitAmps)} of ${provider}${weakFeedText(reason.cure, consumer)}`;
     case "relay-on-relay":
       return `Both are fed by a relay; check on the vehicle that ${consumer}'s own computer works the relay of ${provider}`;
     case "relay-decides":
@@ -133,7 +133,7 @@ export function reasonText(reason: Reason, link: LinkNames): string {
   }
 }
 
-function deadWayText(way: DeadFeedWay, provider: string): string {
+function deadFeedText(way: DeadFeedCure, provider: string): string {
   switch (way.type) {
     case "none-permanent":
       return ", and no permanent feed in the pin table is strong enough";
@@ -150,7 +150,7 @@ function deadWayText(way: DeadFeedWay, provider: string): string {
   }
 }
 
-function weakWayText(way: WeakFeedWay, consumer: string): string {
+function weakFeedText(way: WeakFeedCure, consumer: string): string {
   switch (way.type) {
     case "fused-feed":
       return `; a new fused feed from the battery supplies ${consumer}${way.amps === null ? "" : ` (${amps(way.amps)}, at most 0.75 of its fuse)`}`;

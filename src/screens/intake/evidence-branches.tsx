@@ -10,7 +10,7 @@ import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { SideSelect } from "./side-select";
 
-/** Where each branch of the looms comes from, and the diagram that fits it. */
+/** Where each branch of the harnesses comes from, and the diagram that fits it. */
 export function Branches() {
   const job = useJob();
   return (

@@ -9,7 +9,7 @@ import { Branches } from "./evidence-branches";
 import { Facts } from "./evidence-facts";
 import { Questions } from "./evidence-questions";
 
-/** Where each loom comes from, what is known of what and on which ground, and what is still to be asked. */
+/** Where each harness comes from, what is known of what and on which ground, and what is still to be asked. */
 export function EvidenceScreen() {
   const job = useJob();
   const conflicts =

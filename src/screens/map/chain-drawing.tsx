@@ -6,7 +6,7 @@ import { adapterText, cavityLabel, KIND_WORDS } from "@/core/words";
 const WIDTH = 420;
 const RAIL_Y = 88;
 
-/** Adapters that hang on the wire beside it, rather than standing in it. */
+/** Adapters beside the wire, rather than standing in it. */
 const BESIDE = new Set(["pull-up", "pull-down", "flyback-diode", "clamp", "can-termination", "dummy-load"]);
 
 /** The link's circuit: the wire from end to end, what stands in it, and what is connected to it towards a supply or ground. */

@@ -2,8 +2,8 @@
 
 import { type ReactNode, useState } from "react";
 import type { Line } from "@/core/plan";
-import { ADAPTER_TYPES, type AdapterType, parseAdapter, type Way } from "@/core/signals";
-import { ADAPTER_WORDS, arithmeticText, chainText, lineText, VERDICT_WORDS, wayText } from "@/core/words";
+import { ADAPTER_TYPES, type AdapterType, type LinkOption, parseAdapter } from "@/core/signals";
+import { ADAPTER_WORDS, arithmeticText, chainText, lineText, optionText, VERDICT_WORDS } from "@/core/words";
 import { type Choice, noteOps, reopenOps } from "@/job/decide";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
@@ -19,12 +19,12 @@ interface Props {
 
 /** A line opened in its place: the circuit, the arithmetic, the other ways, and what can be decided. */
 export function LineDetail({ line, decide, onOther }: Props) {
-  const way = line.ways.find((one) => isChosen(one, line)) ?? line.ways[0];
-  const use = (other: Way) =>
+  const option = line.options.find((one) => isChosen(one, line)) ?? line.options[0];
+  const use = (other: LinkOption) =>
     decide.choose(line, "Choose", {
       verdict: other.verdict,
       adapters: other.adapters,
-      why: wayText(other, line),
+      why: optionText(other, line),
       byHand: isByHand(other),
     });
   return (
@@ -34,10 +34,10 @@ export function LineDetail({ line, decide, onOther }: Props) {
           <ChainDrawing line={line} />
         </Third>
         <Third title="Arithmetic">
-          <Arithmetic way={way} />
+          <Arithmetic option={option} />
         </Third>
-        <Third title="Ways" last>
-          <Ways line={line} onUse={use} />
+        <Third title="Options" last>
+          <Options line={line} onUse={use} />
         </Third>
       </div>
       <div className="space-y-3 p-4">
@@ -59,7 +59,7 @@ export function LineDetail({ line, decide, onOther }: Props) {
   );
 }
 
-const isChosen = (way: Way, line: Line) => JSON.stringify(way.adapters) === JSON.stringify(line.adapters);
+const isChosen = (option: LinkOption, line: Line) => JSON.stringify(option.adapters) === JSON.stringify(line.adapters);
 
 function Third({ title, last = false, children }: { title: string; last?: boolean; children: ReactNode }) {
   return (
@@ -70,11 +70,11 @@ function Third({ title, last = false, children }: { title: string; last?: boolea
   );
 }
 
-function Arithmetic({ way }: { way: Way }) {
+function Arithmetic({ option }: { option: LinkOption }) {
   return (
     <>
       <dl className="space-y-1 font-mono text-[13px]">
-        {way.arithmetic.map(arithmeticText).map((one, at) => (
+        {option.arithmetic.map(arithmeticText).map((one, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the lines of one reckoning keep their order
           <div key={at} className="break-words">
             <dt className="inline text-ink2">{one.label} </dt>
@@ -82,35 +82,35 @@ function Arithmetic({ way }: { way: Way }) {
           </div>
         ))}
       </dl>
-      {way.arithmetic.length === 0 && (
+      {option.arithmetic.length === 0 && (
         <p className="text-[13px] text-ink2">Nothing can be computed from the facts in the pin tables.</p>
       )}
-      {way.missing.length > 0 && (
+      {option.missing.length > 0 && (
         <p className="mt-2 text-[13px]">
-          <strong>Missing:</strong> {way.missing.join(", ")}
+          <strong>Missing:</strong> {option.missing.join(", ")}
         </p>
       )}
     </>
   );
 }
 
-function Ways({ line, onUse }: { line: Line; onUse: (way: Way) => void }) {
+function Options({ line, onUse }: { line: Line; onUse: (option: LinkOption) => void }) {
   return (
     <ol>
-      {line.ways.map((way, at) => (
+      {line.options.map((option, at) => (
         <li
-          key={`${way.verdict} ${chainText(way.adapters)}`}
+          key={`${option.verdict} ${chainText(option.adapters)}`}
           className="grid grid-cols-[20px_1fr_auto] items-center gap-2 border-b border-rule py-1.5 text-[13px] last:border-b-0"
         >
           <span className="font-mono">{at + 1}</span>
           <span className="min-w-0">
-            {chainText(way.adapters) || VERDICT_WORDS[way.verdict]}
-            <span className="block text-ink2">about {way.minutes} min</span>
+            {chainText(option.adapters) || VERDICT_WORDS[option.verdict]}
+            <span className="block text-ink2">about {option.minutes} min</span>
           </span>
-          {line.state === "decided" && isChosen(way, line) ? (
+          {line.state === "decided" && isChosen(option, line) ? (
             <span className="font-semibold">chosen</span>
           ) : (
-            <Button onClick={() => onUse(way)} aria-label={`Use adapter ${at + 1}`}>
+            <Button onClick={() => onUse(option)} aria-label={`Use adapter ${at + 1}`}>
               Use
             </Button>
           )}
@@ -120,7 +120,7 @@ function Ways({ line, onUse }: { line: Line; onUse: (way: Way) => void }) {
   );
 }
 
-function Decisions({ line, decide, onUse }: Pick<Props, "line" | "decide"> & { onUse: (way: Way) => void }) {
+function Decisions({ line, decide, onUse }: Pick<Props, "line" | "decide"> & { onUse: (option: LinkOption) => void }) {
   const job = useJob();
   const { decision } = line;
   return (
@@ -131,7 +131,7 @@ function Decisions({ line, decide, onUse }: Pick<Props, "line" | "decide"> & { o
         </Button>
       )}
       {line.stale && (
-        <Button primary onClick={() => onUse(line.ways[0])}>
+        <Button primary onClick={() => onUse(line.options[0])}>
           Use what is proposed now
         </Button>
       )}

@@ -3,8 +3,8 @@
 import { Command } from "cmdk";
 import { useState } from "react";
 import { directionOf } from "@/core/forms";
-import { type SignalPin, waysBetween } from "@/core/signals";
-import { chainText, KIND_WORDS, VERDICT_WORDS, wayText } from "@/core/words";
+import { optionsBetween, type SignalPin } from "@/core/signals";
+import { chainText, KIND_WORDS, optionText, VERDICT_WORDS } from "@/core/words";
 import { decideOps } from "@/job/decide";
 import { signalPins } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
@@ -32,12 +32,13 @@ export function PairDialog({
     .filter((line) => line.state === "decided")
     .map(({ provider, consumer }) => ({ provider, consumer }));
   const ends = first && second && inOrder(first, second);
-  const ways = ends && waysBetween(ends.provider, ends.consumer, pins, joined);
+  const options = ends && optionsBetween(ends.provider, ends.consumer, pins, joined);
   const pair = (at: number) => {
-    const way = ways?.[at];
-    if (!ends || way === undefined) return;
+    const option = options?.[at];
+    if (!ends || option === undefined) return;
     const { provider, consumer } = ends;
-    const byHand = way.verdict === "manual" || way.verdict === "impossible" || provider.quantity !== consumer.quantity;
+    const byHand =
+      option.verdict === "manual" || option.verdict === "impossible" || provider.quantity !== consumer.quantity;
     job.change(
       `Pair ${name(provider)} with ${name(consumer)}`,
       decideOps(job.document, {
@@ -45,9 +46,9 @@ export function PairDialog({
         consumerId: consumer.id,
         quantity: consumer.quantity ?? provider.quantity,
         decision: "accepted",
-        verdict: way.verdict,
-        adapters: way.adapters,
-        why: wayText(way, { provider, consumer }),
+        verdict: option.verdict,
+        adapters: option.adapters,
+        why: optionText(option, { provider, consumer }),
         byHand,
       }),
     );
@@ -96,20 +97,20 @@ export function PairDialog({
         />
       ) : (
         <ol className="space-y-3">
-          {ways?.map((way, at) => (
+          {options?.map((option, at) => (
             <li
-              key={`${way.verdict} ${chainText(way.adapters)}`}
+              key={`${option.verdict} ${chainText(option.adapters)}`}
               className="flex items-start justify-between gap-4 border-t border-rule pt-3"
             >
               <div className="min-w-0">
                 <p className="font-semibold">
-                  {VERDICT_WORDS[way.verdict]}
-                  {way.adapters.length > 0 ? `: ${chainText(way.adapters)}` : ""}
+                  {VERDICT_WORDS[option.verdict]}
+                  {option.adapters.length > 0 ? `: ${chainText(option.adapters)}` : ""}
                 </p>
-                <p className="text-[13px] text-ink2">{wayText(way, inOrder(first as SignalPin, second))}</p>
+                <p className="text-[13px] text-ink2">{optionText(option, inOrder(first as SignalPin, second))}</p>
               </div>
               <Button primary={at === 0} onClick={() => pair(at)}>
-                {way.verdict === "manual" || way.verdict === "impossible" ? "Pair by hand" : "Pair"}
+                {option.verdict === "manual" || option.verdict === "impossible" ? "Pair by hand" : "Pair"}
               </Button>
             </li>
           ))}

@@ -2,7 +2,7 @@ import { type ScaleLogarithmic, scaleLog } from "d3-scale";
 import { line } from "d3-shape";
 import type { FuseRow } from "@/core/power";
 import type { Units } from "@/core/units";
-import { harmSeconds, meltSeconds } from "@/core/wire";
+import { blowSeconds, damageSeconds } from "@/core/wire";
 import { fuseCheckText, ratedAmps, sizeWords } from "@/core/words";
 
 const [WIDTH, HEIGHT] = [440, 300];
@@ -26,7 +26,7 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       .defined((at) => seconds(at) < SLOW * 1.5)
       .x((at) => x(at))
       .y((at) => y(seconds(at)))(amps) ?? undefined;
-  const wire = (at: number) => harmSeconds(at, sizeMm2, { ambientC: row.ambientC });
+  const wire = (at: number) => damageSeconds(at, sizeMm2, { ambientC: row.ambientC });
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -37,8 +37,8 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       stroke="var(--ink)"
     >
       <Axes x={x} y={y} />
-      <path d={curve((at) => meltSeconds(at, row.ratedAmps))} strokeWidth="2" />
-      <path d={curve((at) => meltSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
+      <path d={curve((at) => blowSeconds(at, row.ratedAmps))} strokeWidth="2" />
+      <path d={curve((at) => blowSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
       <path d={curve(wire)} strokeWidth="3.5" />
       {row.shortAmps < most && (
         <path

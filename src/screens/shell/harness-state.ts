@@ -132,7 +132,7 @@ export function stopBlockers(report: HarnessReport | null): Blocker<Step>[] {
   }));
 }
 
-/** What hangs, and temporary fixes: they must be settled before the end, not before the next step. */
+/** Loose ends, and temporary fixes: they must be settled before the end, not before the next step. */
 export function owedBlockers(document: JobDocument, report: HarnessReport | null): Blocker<Step>[] {
   const [ends, fixes] = [openEnds(document, report), openFixes(document)];
   const target = { view: "triage", tab: "loose" } as const;

@@ -14,10 +14,10 @@ export function CutEffects({ told, cutAlready }: { told: CutReport; cutAlready: 
         <Stops told={told} />
         <Reclaimed told={told} />
       </Part>
-      {told.hangs.map((hang) => (
-        <Part key={pointText(hang.at)} title={`Also on ${pointText(hang.at)}`}>
+      {told.connected.map((one) => (
+        <Part key={pointText(one.at)} title={`Also on ${pointText(one.at)}`}>
           <ul className="space-y-0.5 text-[13px]">
-            {hang.wires.slice(0, MOST_WIRES).map((wire) => (
+            {one.wires.slice(0, MOST_WIRES).map((wire) => (
               <li key={wire.wireId}>
                 <span className="font-mono">{wireText(wire.ends)}</span>{" "}
                 <span className="text-ink2">
@@ -25,7 +25,7 @@ export function CutEffects({ told, cutAlready }: { told: CutReport; cutAlready: 
                 </span>
               </li>
             ))}
-            {hang.wires.length > MOST_WIRES && <li className="text-ink2">{hang.wires.length - MOST_WIRES} more</li>}
+            {one.wires.length > MOST_WIRES && <li className="text-ink2">{one.wires.length - MOST_WIRES} more</li>}
           </ul>
         </Part>
       ))}

@@ -3,7 +3,7 @@
 import { type FormEvent, type ReactNode, useState } from "react";
 import { functionName } from "@/core/functions";
 import type { LooseEnd } from "@/core/slice";
-import { hangsText, listed, pointText } from "@/core/words";
+import { connectedText, listed, pointText } from "@/core/words";
 import { type DEBT_ENDS, DEBT_TYPES, type DebtRow } from "@/job/schema";
 import { looseEndRow, openDebtOps, settleDebtOps, settleEndOps } from "@/job/triage-ops";
 import { Button, Field } from "@/ui/controls";
@@ -34,7 +34,7 @@ const CARRIED: Readonly<Record<LooseEnd["carried"], string>> = {
 const FOR_ENDS = ["new-home", "cap", "not-needed"] as const;
 const FOR_DEBTS = ["paid", "signed-off"] as const;
 
-/** Every end that hangs and every debt that is open, until each is settled. */
+/** Every loose end and every temporary fix that is open, until each is settled. */
 export function LooseEndsView() {
   return (
     <div className="min-h-0 flex-1 space-y-4 overflow-auto px-4 pb-4">
@@ -92,9 +92,9 @@ function EndLine({ end }: { end: LooseEnd }) {
       }
     >
       <strong className="font-mono text-[13px]">{name}</strong> carried a {CARRIED[end.carried]}
-      {end.hangs.length > 0 && (
+      {end.connected.length > 0 && (
         <span className="text-ink2">
-          ; still connected to it: <span className="font-mono text-[13px]">{hangsText(end.hangs)}</span>
+          ; still connected to it: <span className="font-mono text-[13px]">{connectedText(end.connected)}</span>
         </span>
       )}
       {end.functions.length > 0 && (

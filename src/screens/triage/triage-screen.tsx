@@ -18,7 +18,7 @@ import { LooseEndsView } from "./loose-ends";
 const TABS = { decide: "Decide", bench: "Bench list", loose: "Loose ends and fixes" } as const;
 type Tab = keyof typeof TABS;
 
-/** What may be cut: functions kept, each wire with its reason, the work at the bench, and what hangs afterwards. */
+/** What may be cut: functions kept, each wire with its reason, the work at the bench, and the loose ends afterwards. */
 export function TriageScreen() {
   const job = useJob();
   const router = useRouter();

@@ -144,7 +144,7 @@ describe("current that comes back", () => {
     expect(back.why).toMatch(/^Current flows back through Panel L1: .*Panel-2.*→/);
     expect(back.severity).toBe("stop");
   });
-  test("a lamp too small to lift what hangs on the ignition leaves it dead, whatever is across the lamp", () => {
+  test("a lamp too small to lift what connected on the ignition leaves it dead, whatever is across the lamp", () => {
     const small: Plan = {
       van: `${VAN}  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m alive=run-crank amps=0.2 "Panel feed"\n  host Panel-2 1 load-in charge-warning BU 0.75mm 1m amps=0.2 "Lamp"\n  host Panel-3 6 ground ground BK 1mm 1m "Panel ground"\n`,
       parts: [
@@ -357,7 +357,7 @@ describe("the table to build fuses from", () => {
 });
 
 describe("relays", () => {
-  test("one whose coil hangs behind its own released contact buzzes, and is named", () => {
+  test("one whose coil connected behind its own released contact buzzes, and is named", () => {
     const buzzer: Plan = {
       van: line('host Horn-1 1 supply-in battery-supply RD 1mm 1m alive=permanent "Buzzer feed"'),
       parts: [

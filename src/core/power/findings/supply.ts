@@ -52,7 +52,7 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
       if (cell.verdict === "low") put(low, row.pin.id, { row, cell, root: null });
       if (cell.verdict !== "missing" && cell.verdict !== "floating") continue;
       const root = rootOf(solution, cell.state, row.node);
-      // What hangs on one piece of copper that nothing leads to is dead by one cause.
+      // What is connected to one piece of copper that nothing leads to is dead by one cause.
       put(dead, root === null ? `copper ${harness.netOf[harness.nodeOfPin.get(row.pin.id) as number]}` : root.key, {
         row,
         cell,
@@ -67,7 +67,7 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
 }
 
 function deadFinding(solution: PowerSolution, key: string, members: readonly Member[]): Finding {
-  // Of those that hang on it themselves, one that the engine needs.
+  // Of those that are connected to it themselves, one that the engine needs.
   const own = members.filter(({ row, root }) => root?.hungOn === row.node);
   const first = [own, members]
     .map((some) => some.find(({ row }) => severityOf(row) === "stop") ?? some[0])
@@ -146,7 +146,7 @@ function rootOf(solution: PowerSolution, state: KeyPosition, node: string, depth
 /** A relay that a relay works that a relay works: further than this nobody follows. */
 const MOST_RELAYS = 6;
 
-/** Roots found before: many consumers hang on the same wire. */
+/** Roots found before: many consumers are fed by the same wire. */
 const rootsOf = cachedBy((_: PowerSolution) => new Map<string, Root | null>());
 
 function explain(solution: PowerSolution, state: KeyPosition, open: PathStep, hungOn: string, depth: number): Root {

@@ -161,7 +161,7 @@ class LinkBuilder {
       case "low-side-switch":
       case "high-side-switch":
       case "dc-converter": {
-        // What it lets through hangs on what works it: as a relay of no coil current to speak of.
+        // What it lets through depends on what works it: as a relay of no coil current to speak of.
         const contact = type === "low-side-switch" ? BODY : PLUS;
         this.push(type, {
           type: "relay",

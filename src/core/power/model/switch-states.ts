@@ -81,7 +81,7 @@ const TURNED: Partial<Record<Quantity, readonly KeyPosition[]>> = {
   "starter-relay": ["crank"],
 };
 
-/** In which positions a consumer must have its feed; what hangs on a computer's relay, while the engine turns. Null where nobody has said. */
+/** In which positions a consumer must have its feed; what depends on a computer's relay, while the engine turns. Null where nobody has said. */
 export function neededIn(pin: Pick<CavityFacts, "form" | "quantity">): readonly KeyPosition[] | null {
   const turned = pin.quantity === null ? undefined : TURNED[pin.quantity];
   if (turned !== undefined && fieldOf(pin.form, "alive") === null) return turned;

@@ -200,7 +200,7 @@ class Translation {
     );
   }
 
-  /** The motor hangs on the contact that its solenoid closes; its current is the one that its cavity states. */
+  /** The motor is fed by the contact that its solenoid closes; its current is the one that its cavity states. */
   private starter(): void {
     const coils = this.part.elements.filter(
       (element): element is Extract<ElementSpec, { type: "resistor" }> => element.type === "resistor",
@@ -284,7 +284,7 @@ class Translation {
     );
   }
 
-  /** What hangs on a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
+  /** What is connected to a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
   private controlled(element: ElementSpec): void {
     const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
     const pin = isLoad ? this.subject.pin(element.a) : undefined;

@@ -218,7 +218,7 @@ export function pathDown(solution: PowerSolution, state: KeyPosition, node: stri
   return steps;
 }
 
-/** Returns found before: many consumers hang on one relay. */
+/** Returns found before: many consumers are fed by one relay. */
 const returnsOf = cachedBy((_: PowerSolution) => new Map<string, PathStep[]>());
 
 /** The first open element on the way to a node that has no feed, told from the source on. */

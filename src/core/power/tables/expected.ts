@@ -49,7 +49,7 @@ export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
       if (all.some((volts) => volts === null || volts === undefined)) return [];
       const [volts] = all as [number];
       const unloaded = voltsAt(quiet, state, node);
-      // What hangs behind a switch that is off says nothing of how it stands when it is on.
+      // What is connected behind a switch that is off says nothing of how it stands when it is on.
       const told = unloaded != null && Math.abs(unloaded) > DEAD_VOLTS && Math.abs(volts) > DEAD_VOLTS;
       const sure = [...(all as number[]), ...(told ? [unloaded] : [])];
       return [{ pinId, state, volts, low: Math.min(...sure) - METER_VOLTS, high: Math.max(...sure) + METER_VOLTS }];

@@ -20,7 +20,7 @@ import type { PowerModel, PowerSolution } from "../types";
 /** A wire behind a fuse. */
 export interface ProtectedWire {
   readonly origin: WireOrigin;
-  /** The link by which it is reached from the fuse; null where it is of the fuse's own loom. */
+  /** The link by which it is reached from the fuse; null where it is of the fuse's own harness. */
   readonly linkId: string | null;
   /** What it carries for good, A. */
   readonly amps: number;
@@ -157,7 +157,7 @@ const distinctOrigins = (origins: readonly Origin[]): Origin[] => [
   ...new Map(origins.map((origin) => [originKey(origin), origin])).values(),
 ];
 
-/** Relays that never settle in some state: what hangs on their contacts has no load that one could name. */
+/** Relays that never settle in some state: what their contacts feed has no load that one could name. */
 const buzzing = cachedBy(
   (solution: PowerSolution) =>
     new Set(
@@ -167,7 +167,7 @@ const buzzing = cachedBy(
     ),
 );
 
-/** What hangs behind a fuse: loads with their current in the engine's running state, the wires on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
+/** What is connected behind a fuse: loads with their current in the engine's running state, the wires on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
 function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
   const { spans } = solution.model;
   const ohmsTo = new Map([[start, 0]]);

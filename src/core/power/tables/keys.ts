@@ -76,7 +76,7 @@ function feedStates(pin: CavityFacts): readonly KeyPosition[] | null {
   return alive === null || alive === "relay" ? null : liveIn(alive);
 }
 
-/** Rows of the table, without the answers: feeds and consumers at the ends of the looms. */
+/** Rows of the table, without the answers: feeds and consumers at the ends of the harnesses. */
 const askedOf = cachedBy((harness: Harness): Asked[] => {
   const { nodeOfPin } = nodeNamesOf(harness);
   return [...harness.pinById.values()].flatMap((pin): Asked[] => {

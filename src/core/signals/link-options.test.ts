@@ -6,15 +6,15 @@ import { missingText } from "../words";
 import type { AdapterOf } from "./adapter";
 import { e24Within, nearestE24 } from "./e-series";
 import { bestFraction } from "./fractions";
+import { linkOptions } from "./link-options";
 import type { SignalPin, Surroundings } from "./types";
-import { waysAcross } from "./ways";
 
-const alone: Surroundings = { hangingAmps: 0, feeds: [] };
+const alone: Surroundings = { connectedAmps: 0, feeds: [] };
 const best = (provider: string, consumer: string, around: Surroundings = alone) =>
-  waysAcross(pinFrom(`donor P-1 ${provider}`), pinFrom(`host C-1 ${consumer}`), around)[0];
+  linkOptions(pinFrom(`donor P-1 ${provider}`), pinFrom(`host C-1 ${consumer}`), around)[0];
 const types = (provider: string, consumer: string, around?: Surroundings) => {
-  const way = best(provider, consumer, around);
-  return [way.verdict, ...way.adapters.map((adapter) => adapter.type)].join(" ");
+  const option = best(provider, consumer, around);
+  return [option.verdict, ...option.adapters.map((adapter) => adapter.type)].join(" ");
 };
 const feed = (line: string, freeAmps: number | null = 30) => ({ pin: pinFrom(`host ${line}`), freeAmps });
 
@@ -38,53 +38,53 @@ describe("feeds", () => {
 
   test("a feed that is dead while cranking is held by a relay, with a diode to the crank feed", () => {
     const around = {
-      hangingAmps: 0,
+      connectedAmps: 0,
       feeds: [
         feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent"),
         feed("KEY-50 supply-out start-supply maxAmps=10;alive=crank"),
       ],
     };
-    const way = best(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), around);
-    expect(way.adapters.map((adapter) => adapter.type)).toEqual(["blocking-diode", "relay"]);
-    expect(way.adapters[1]).toMatchObject({
+    const option = best(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), around);
+    expect(option.adapters.map((adapter) => adapter.type)).toEqual(["blocking-diode", "relay"]);
+    expect(option.adapters[1]).toMatchObject({
       contactFeed: { connector: "FB", cavity: "1" },
       coilOhms: 85,
       contactAmps: 20,
     });
-    expect(way.reason).toMatchObject({
+    expect(option.reason).toMatchObject({
       code: "dead-in",
       keys: ["crank"],
-      way: { type: "relay", helper: { connector: "KEY" } },
+      cure: { type: "relay", helper: { connector: "KEY" } },
     });
   });
   test("without anything that lives in crank it is impossible, with a permanent feed alone a person must choose", () => {
     expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"))).toBe("impossible");
     expect(
       types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), {
-        hangingAmps: 0,
+        connectedAmps: 0,
         feeds: [feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent")],
       }),
     ).toBe("manual relay");
   });
   test("a permanent feed for a switched consumer is switched by a relay", () => {
-    const around = { hangingAmps: 0, feeds: [feed("KEY-15 supply-out ignition-supply maxAmps=10;alive=run-crank")] };
+    const around = { connectedAmps: 0, feeds: [feed("KEY-15 supply-out ignition-supply maxAmps=10;alive=run-crank")] };
     expect(types(supply("maxAmps=15;alive=permanent"), needs("amps=5;alive=run-crank"), around)).toBe("adapter relay");
   });
   test("a permanent consumer on too weak a feed takes a new fused one: load at most 0.75 of the fuse", () => {
-    const way = best(
+    const option = best(
       "supply-out battery-supply maxAmps=3;alive=permanent",
       "supply-in battery-supply amps=5;alive=permanent",
     );
-    expect(way.adapters).toEqual([{ type: "fuse", amps: 7.5 }]);
+    expect(option.adapters).toEqual([{ type: "fuse", amps: 7.5 }]);
   });
-  test("what already hangs on the feed counts; unknown, it is doubt", () => {
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: 9, feeds: [] })).toBe(
+  test("what already connected on the feed counts; unknown, it is doubt", () => {
+    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: 9, feeds: [] })).toBe(
       "direct",
     );
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: 11, feeds: [] })).toBe(
+    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: 11, feeds: [] })).toBe(
       "adapter relay",
     );
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { hangingAmps: null, feeds: [] })).toBe(
+    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: null, feeds: [] })).toBe(
       "manual",
     );
   });
@@ -155,17 +155,17 @@ describe("drivers, contacts, lamps, motors", () => {
     ["switch-out reverse-lamp maxAmps=5", "load-in reverse-lamp amps=3;otherEnd=ground", "manual"],
     ["switch-out reverse-lamp to=free;maxAmps=5", "load-in reverse-lamp amps=3;otherEnd=ground", "manual"],
   ])("%s into %s: %s", (a, b, expected) => expect(types(a, b)).toBe(expected));
-  test("a relay's contact bears its load at 0.75 of its rating, its coil fits the driver", () => {
+  test("a relay's contact carries its load at 0.75 of its rating, its coil fits the driver", () => {
     fc.assert(
       fc.property(
         fc.double({ min: 1, max: 70, noNaN: true }),
         fc.double({ min: 0.17, max: 0.9, noNaN: true }),
         (amps, limit) => {
-          const way = best(
+          const option = best(
             `low-side-out fuel-pump maxAmps=${limit};clamp=own`,
             `load-in fuel-pump amps=${amps};otherEnd=ground`,
           );
-          const relay = way.adapters.find((adapter) => adapter.type === "relay") as AdapterOf<"relay">;
+          const relay = option.adapters.find((adapter) => adapter.type === "relay") as AdapterOf<"relay">;
           expect(Number(relay.coilAmps)).toBeLessThanOrEqual(limit);
           expect(Number(relay.contactAmps) * 0.75).toBeGreaterThanOrEqual(amps);
           expect(Number(relay.coilAmps)).toBeCloseTo(14.4 / Number(relay.coilOhms), 2);
@@ -174,9 +174,9 @@ describe("drivers, contacts, lamps, motors", () => {
     );
   });
   test("what the facts do not give is null, and the reason says so", () => {
-    const way = best("low-side-out fuel-pump maxAmps=0.5;clamp=own", "load-in fuel-pump amps=7;otherEnd=ground");
-    expect(way.adapters[0]).toMatchObject({ contactFeed: null });
-    expect(way.reason).toMatchObject({ code: "switched-step", contact: null });
+    const option = best("low-side-out fuel-pump maxAmps=0.5;clamp=own", "load-in fuel-pump amps=7;otherEnd=ground");
+    expect(option.adapters[0]).toMatchObject({ contactFeed: null });
+    expect(option.reason).toMatchObject({ code: "switched-step", contact: null });
   });
 });
 
@@ -279,11 +279,11 @@ describe("frequency", () => {
   test("a pull-up lets 20 mA at most through and reaches the threshold over the leakage", () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 8, noNaN: true }), (high) => {
-        const way = best(
+        const option = best(
           out("pulsesPerRev=2;drive=open-collector"),
           into(`pulsesPerRev=2;pull=none;highVolts=${high};maxVolts=18`),
         );
-        const ohms = Number((way.adapters[0] as AdapterOf<"pull-up">).ohms);
+        const ohms = Number((option.adapters[0] as AdapterOf<"pull-up">).ohms);
         expect(16 / ohms).toBeLessThanOrEqual(0.02);
         expect(9 - 0.0004 * ohms).toBeGreaterThanOrEqual(high);
       }),
@@ -326,28 +326,28 @@ test("doubt never gives direct: take any deciding fact from a direct link, and i
   const size = (...pins: readonly SignalPin[]) => pins.reduce((sum, pin) => sum + Object.keys(pin.form).length, 0);
   for (const [a, b, keys] of links) {
     const [provider, consumer] = [pinFrom(`donor P-1 ${a}`), pinFrom(`host C-1 ${b}`)];
-    expect(waysAcross(provider, consumer, alone)[0].verdict).toBe("direct");
+    expect(linkOptions(provider, consumer, alone)[0].verdict).toBe("direct");
     for (const key of keys.split(" "))
       for (const [one, other] of [
         [without(provider, key), consumer],
         [provider, without(consumer, key)],
       ] as const) {
         if (size(one, other) === size(provider, consumer)) continue;
-        expect(waysAcross(one, other, alone)[0].verdict, `${a} | ${b} without ${key}`).not.toBe("direct");
+        expect(linkOptions(one, other, alone)[0].verdict, `${a} | ${b} without ${key}`).not.toBe("direct");
       }
   }
 });
 
 test("forms of later stages come back as manual, with what is missing", () => {
-  const way = best("resistive-out coolant-temperature", "resistive-in coolant-temperature");
-  expect(way).toMatchObject({
+  const option = best("resistive-out coolant-temperature", "resistive-in coolant-temperature");
+  expect(option).toMatchObject({
     verdict: "manual",
     missing: [
       { fact: "curve", at: { connector: "P" } },
       { fact: "curve", at: { connector: "C" } },
     ],
   });
-  expect(way.missing.map(missingText)).toEqual(["curve of P-1", "curve of C-1"]);
+  expect(option.missing.map(missingText)).toEqual(["curve of P-1", "curve of C-1"]);
   expect(best("unknown none", "load-in horn").missing).toMatchObject([{ fact: "kind", at: { connector: "P" } }]);
 });
 

@@ -1,7 +1,7 @@
 import { type Form, type FormField, fieldOf } from "../forms";
 import type { Adapter, AdapterType } from "./adapter";
 import type { Arithmetic, Missing, Reason } from "./reasons";
-import { pointOf, type SignalPin, type Verdict, type Way } from "./types";
+import { type LinkOption, pointOf, type SignalPin, type Verdict } from "./types";
 
 /** The supply that parts are sized for: charging, and the level to which it sags while cranking and while running, V. */
 export const SUPPLY = { nominal: 12, charging: 14.4, highest: 16, cranking: 6, running: 9 } as const;
@@ -45,8 +45,8 @@ const JOIN_MINUTES = 6;
 
 type FieldValue<F extends FormField> = NonNullable<ReturnType<typeof fieldOf<F>>>;
 
-/** Collects what the facts give, what they lack, and the arithmetic, and makes a {@link Way} of it. */
-export class WayBuilder {
+/** Collects what the facts give, what they lack, and the arithmetic, and makes a {@link LinkOption} of it. */
+export class OptionBuilder {
   private readonly missing: Missing[] = [];
   private readonly lines: Arithmetic[] = [];
 
@@ -69,14 +69,14 @@ export class WayBuilder {
     return this.missing.length > 0;
   }
 
-  way(verdict: Verdict, adapters: readonly Adapter[], reason: Reason): Way {
+  option(verdict: Verdict, adapters: readonly Adapter[], reason: Reason): LinkOption {
     const minutes = JOIN_MINUTES + adapters.reduce((sum, adapter) => sum + MINUTES[adapter.type], 0);
     return { verdict, adapters, reason, missing: [...this.missing], arithmetic: [...this.lines], minutes };
   }
 
   /** The honest answer where a fact is missing, or a person must choose. */
-  manual(reason: Reason = { code: "facts-missing" }, adapters: readonly Adapter[] = []): Way {
-    return this.way("manual", adapters, reason);
+  manual(reason: Reason = { code: "facts-missing" }, adapters: readonly Adapter[] = []): LinkOption {
+    return this.option("manual", adapters, reason);
   }
 }
 
@@ -89,5 +89,5 @@ export const VERDICT_RANK: Readonly<Record<Verdict, number>> = {
   impossible: 4,
 };
 
-export const rankWays = (ways: readonly Way[]): Way[] =>
-  [...ways].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict] || a.minutes - b.minutes);
+export const rankOptions = (options: readonly LinkOption[]): LinkOption[] =>
+  [...options].sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict] || a.minutes - b.minutes);
