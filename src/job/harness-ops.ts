@@ -181,9 +181,9 @@ export function mateOps(document: JobDocument, connectorId: string, mateId: stri
 }
 
 export const NUMBERINGS = {
-  rows: "along each row",
-  columns: "down each column",
-  serpentine: "along, then back",
+  rows: "along rows",
+  columns: "down columns",
+  serpentine: "there and back",
 } as const;
 export type Numbering = keyof typeof NUMBERINGS;
 

@@ -8,17 +8,21 @@ export function SavedInput({
   onSave,
   placeholder,
   label,
+  numeric = false,
 }: {
   value: string;
   onSave: (text: string) => void;
   placeholder?: string;
   label?: string;
+  /** A number, to be read down among others. */
+  numeric?: boolean;
 }) {
   const [text, setText] = useState<string | null>(null);
   return (
     <input
       aria-label={label}
-      className="field"
+      className={`field ${numeric ? "text-right font-mono" : ""}`}
+      inputMode={numeric ? "decimal" : undefined}
       placeholder={placeholder}
       value={text ?? value}
       onChange={(event) => setText(event.target.value)}

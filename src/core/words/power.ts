@@ -44,7 +44,7 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
     case "controlled-loads":
       return "motors, heaters and lamps on permanent feeds have a control of their own: on in run, off when parked";
     case "fuse-way-in-run":
-      return "a fuse way is live in run while it is not known yet when it is live";
+      return "a fuse box output of which it is not known when it is live is taken as live in run only";
     case "outputs-on":
       return "a computer's outputs are on in the states in which their work is needed, while it has its supply";
     case "starter-amps":

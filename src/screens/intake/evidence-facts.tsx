@@ -68,10 +68,10 @@ function FactLine({ fact }: { fact: FactRow }) {
       { quiet: true },
     );
   return (
-    <li className="flex flex-wrap items-center gap-3">
+    <li className="grid grid-cols-[104px_minmax(72px,160px)_minmax(0,1fr)_128px_auto] items-center gap-3 max-lg:grid-cols-2">
       <Grade grade={fact.grade} />
-      <strong className="min-w-24">{fact.says}</strong>
-      <span className="min-w-0 flex-1 text-[13px] text-ink2">
+      <strong className="break-words">{fact.says}</strong>
+      <span className="text-[13px] text-ink2">
         {fact.origin === "" ? "no origin told" : fact.origin}; {fact.person}
       </span>
       <select

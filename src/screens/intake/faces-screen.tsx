@@ -138,7 +138,9 @@ function FacesHead({ side, zoom, onSide, onResize }: HeadProps) {
       <Button aria-label="Smaller" onClick={() => onResize(-1)}>
         <Minus size={16} />
       </Button>
-      <span className="w-24 text-center font-mono text-[13px]">{zoom} px/mm</span>
+      <span className="w-24 text-center font-mono text-[13px]" title="of its true size">
+        {Math.round((100 * zoom * 25.4) / 96)} %
+      </span>
       <Button aria-label="Larger" onClick={() => onResize(1)}>
         <Plus size={16} />
       </Button>

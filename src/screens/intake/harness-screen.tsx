@@ -1,11 +1,12 @@
 "use client";
 
 import { Plus } from "lucide-react";
+import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { HarnessPart } from "@/core/harness";
 import { capital } from "@/core/words";
-import { Button } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { useMove } from "@/ui/virtual-list";
@@ -65,7 +66,7 @@ export function HarnessScreen() {
             onSelect={select}
           />
           {current === undefined ? (
-            <NoneChosen building={job.report === null} />
+            <NoneChosen />
           ) : (
             <PartDetail key={current.id} part={current} onOpen={(id) => open((part) => part.id === id)} />
           )}
@@ -136,8 +137,29 @@ function ShownSegments({ shown, onShow }: { shown: Shown; onShow: (shown: Shown)
   );
 }
 
-const NoneChosen = ({ building }: { building: boolean }) => (
-  <Empty title={building ? "Building the harness …" : "No part chosen"}>
-    <p>{building ? "Cavities of one circuit are being joined." : "Choose a part on the left."}</p>
-  </Empty>
-);
+function NoneChosen() {
+  const { jobId, report } = useJob();
+  if (report === null)
+    return (
+      <Empty title="Building the harness …">
+        <p>Cavities of one circuit are being joined.</p>
+      </Empty>
+    );
+  if (report.parts.length > 0)
+    return (
+      <Empty title="No part chosen">
+        <p>Choose a part on the left.</p>
+      </Empty>
+    );
+  return (
+    <Empty title="No parts yet">
+      <p>
+        Import a pin table: its connectors stand here as parts, each with its terminals and where their wires lead. Or
+        add parts by hand (A).
+      </p>
+      <Link href={`/jobs/${jobId}/import`} className={buttonLook()}>
+        To the import
+      </Link>
+    </Empty>
+  );
+}

@@ -31,7 +31,7 @@ export function PrintedInventory({ items, counts, name }: Props) {
             <tr key={item.subject} className="border-b border-rule">
               <td className="py-1 pr-2 font-semibold">{inventoryName(item.what)}</td>
               <td className="pr-2">
-                {item.side} {item.kind}
+                {item.side} {item.kind === "other" ? "part" : item.kind}
               </td>
               <td className="pr-2">{row?.state ?? "______"}</td>
               <td className="pr-2">{row?.foundAt || item.place}</td>

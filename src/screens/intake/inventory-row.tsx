@@ -71,7 +71,7 @@ function What({ item, state }: { item: InventoryItem; state: CountRow["state"] |
           {name}
         </strong>
         <span className="block truncate text-[13px] text-ink2">
-          {item.side} {item.kind}
+          {item.side} {item.kind === "other" ? "part" : item.kind}
           {item.place === null ? "" : `, ${item.place}`}
           {item.neededBy.length > 0 ? `; for ${listed(item.neededBy.map(functionName), 2)}` : ""}
         </span>

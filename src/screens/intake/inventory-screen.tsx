@@ -87,7 +87,9 @@ export function InventoryScreen() {
         <SearchField label="Search the inventory" placeholder="Name or place" value={search} onChange={setSearch} />
         <PrintButton>Print</PrintButton>
       </ScreenHead>
-      <Unaccounted waiting={job.report === null} unlooked={many("open")} missing={many("source")} />
+      {(job.report === null || items.length > 0) && (
+        <Unaccounted waiting={job.report === null} unlooked={many("open")} missing={many("source")} />
+      )}
       <InventoryList
         items={visible}
         counts={counts}
@@ -170,7 +172,7 @@ function Unaccounted({ waiting, unlooked, missing }: { waiting: boolean; unlooke
 }
 
 const NoItems = ({ show, none }: { show: Show; none: boolean }) => (
-  <Empty title={EMPTY_TITLES[show]}>
+  <Empty title={none ? "Nothing to count yet" : EMPTY_TITLES[show]}>
     <p>
       {none
         ? "Import the pin tables: connectors, relays, fuses, grounds and sensors are listed from them."

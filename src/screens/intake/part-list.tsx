@@ -1,10 +1,8 @@
 "use client";
 
-import Link from "next/link";
 import type { RefObject } from "react";
 import type { HarnessPart } from "@/core/harness";
 import { partWords } from "@/core/words";
-import { buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { SearchField } from "@/ui/search-field";
 import { VirtualList } from "@/ui/virtual-list";
@@ -73,20 +71,14 @@ function PartLine({ part, current, onSelect }: { part: HarnessPart; current: boo
 }
 
 function NoPart({ side }: Pick<Props, "side">) {
-  const job = useJob();
-  if (side === "added")
-    return (
-      <p className="p-3 text-ink2">
-        Nothing added yet. Relays, fuse boxes and studs that the swap brings in stand here (A).
-      </p>
-    );
-  if ((job.report?.parts ?? []).length > 0) return <p className="p-3 text-ink2">No part of this name.</p>;
+  const parts = useJob().report?.parts ?? [];
+  // Where there is none at all, the pane beside says what to do.
+  if (side !== "added" && parts.length === 0) return null;
   return (
     <p className="p-3 text-ink2">
-      Import a pin table first, or add parts by hand (A).{" "}
-      <Link href={`/jobs/${job.jobId}/import`} className={`mt-3 ${buttonLook()}`}>
-        To the import
-      </Link>
+      {side === "added"
+        ? "Nothing added yet. Relays, fuse boxes and studs that the swap brings in stand here (A)."
+        : "No part of this name."}
     </p>
   );
 }

@@ -9,6 +9,13 @@ const RAIL_Y = 88;
 /** Adapters beside the wire, rather than standing in it. */
 const BESIDE = new Set(["pull-up", "pull-down", "flyback-diode", "clamp", "can-termination", "dummy-load"]);
 
+/** As high as what is drawn: a plain wire needs little, what stands beside it its whole height. */
+function viewBoxOf(adapters: readonly Adapter[]): string {
+  if (adapters.length === 0) return `0 ${RAIL_Y - 34} ${WIDTH} 70`;
+  const beside = adapters.some(({ type }) => BESIDE.has(type));
+  return beside ? `0 0 ${WIDTH} 176` : `0 ${RAIL_Y - 66} ${WIDTH} 150`;
+}
+
 /** The link's circuit: the wire from end to end, what stands in it, and what is connected to it towards a supply or ground. */
 export function ChainDrawing({ line }: { line: Line }) {
   const places = line.adapters.length;
@@ -17,7 +24,7 @@ export function ChainDrawing({ line }: { line: Line }) {
   const broken = line.verdict === "impossible";
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} 176`}
+      viewBox={viewBoxOf(line.adapters)}
       role="img"
       aria-label={`Circuit from ${cavityLabel(line.provider)} to ${cavityLabel(line.consumer)}${places > 0 ? `, with ${line.adapters.map(adapterText).join(", ")}` : ""}`}
       fill="none"
@@ -28,7 +35,7 @@ export function ChainDrawing({ line }: { line: Line }) {
       <path d={`M20 ${RAIL_Y}H${WIDTH - 20}`} strokeDasharray={broken ? "5 5" : undefined} />
       {line.adapters.map((adapter, index) =>
         BESIDE.has(adapter.type) ? (
-          <Hanging
+          <Beside
             key={adapterText(adapter)}
             x={at(index)}
             adapter={adapter}
@@ -88,7 +95,7 @@ function Box({ x, adapter, low }: { x: number; adapter: Adapter; low: boolean })
 }
 
 /** An adapter beside the wire: up to a supply (a pull-up, the flyback diode of a driver that sinks) or down to ground. */
-function Hanging({ x, adapter, up }: { x: number; adapter: Adapter; up: boolean }) {
+function Beside({ x, adapter, up }: { x: number; adapter: Adapter; up: boolean }) {
   const diode = adapter.type.endsWith("diode");
   const lines = split(`${adapterText(adapter)}${diode && up ? " to battery" : ""}`);
   return (

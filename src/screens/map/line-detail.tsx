@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { Line } from "@/core/plan";
 import { ADAPTER_TYPES, type AdapterType, type LinkOption, parseAdapter } from "@/core/signals";
 import { ADAPTER_WORDS, arithmeticText, chainText, lineText, optionText, VERDICT_WORDS } from "@/core/words";
@@ -28,7 +28,11 @@ export function LineDetail({ line, decide, onOther }: Props) {
       byHand: isByHand(other),
     });
   return (
-    <section aria-label="Opened line" className="border-b-[1.5px] border-ink bg-fill shadow-[inset_4px_0_0_var(--ink)]">
+    <section
+      ref={useInSight()}
+      aria-label="Opened line"
+      className="border-b-[1.5px] border-ink bg-fill shadow-[inset_4px_0_0_var(--ink)]"
+    >
       <div className="grid grid-cols-[1.25fr_1.1fr_1fr] divide-x divide-rule border-b border-rule max-lg:grid-cols-2">
         <Third title="Circuit">
           <ChainDrawing line={line} />
@@ -57,6 +61,17 @@ export function LineDetail({ line, decide, onOther }: Props) {
       </div>
     </section>
   );
+}
+
+/** Brings what was opened into sight as a whole, its decisions among it. */
+function useInSight() {
+  const opened = useRef<HTMLElement>(null);
+  // The list has put it in its place only after it is drawn.
+  useEffect(() => {
+    const timer = setTimeout(() => opened.current?.scrollIntoView({ block: "nearest" }), 50);
+    return () => clearTimeout(timer);
+  }, []);
+  return opened;
 }
 
 const isChosen = (option: LinkOption, line: Line) => JSON.stringify(option.adapters) === JSON.stringify(line.adapters);

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { Fragment, useMemo } from "react";
 import { readColour } from "@/core/intake";
 import { type SheetRow, sheetRows } from "@/core/plan";
-import { cavityLabel, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
+import { cavityLabel, MAP_GROUP_WORDS, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
 import { buttonLook } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
@@ -90,7 +90,7 @@ function SheetTable({ rows }: { rows: readonly SheetRow[] }) {
             {row.group !== rows[at - 1]?.group && (
               <tr>
                 <th colSpan={9} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">
-                  {row.group}
+                  {MAP_GROUP_WORDS[row.group]}
                 </th>
               </tr>
             )}

@@ -163,7 +163,7 @@ function SettingInput({
   const [fault, setFault] = useState<string | null>(null);
   return (
     <span className={`block flex-1 ${assumed ? "border-b-2 border-dotted border-ink2" : ""}`}>
-      <SavedInput label={name} value={String(value)} onSave={(written) => setFault(onSave(written))} />
+      <SavedInput numeric label={name} value={String(value)} onSave={(written) => setFault(onSave(written))} />
       {fault !== null && (
         <span role="alert" className="block text-[13px] font-semibold text-stop">
           {fault}

@@ -3,7 +3,7 @@
 import type { ReactNode } from "react";
 import { functionName } from "@/core/functions";
 import { type CutReport, copperTotal } from "@/core/slice";
-import { lengthText, listed, massText, pointText, sizeWords, stopText, wireText } from "@/core/words";
+import { count, lengthText, listed, massText, pointText, sizeWords, stopText, wireText } from "@/core/words";
 import { useJob } from "../shell/job-provider";
 
 /** What a cut would do, or does: what stops, what is the last way then, what is reclaimed, what else is connected there. */
@@ -41,13 +41,18 @@ function Stops({ told }: { told: CutReport }) {
       {told.stops.length === 0 ? (
         <p>Nothing that is kept stops.</p>
       ) : (
-        <ul className="space-y-1">
-          {byFunction(told).map(([key, texts]) => (
-            <li key={key}>
-              <strong className="text-stop">{functionName(key)} stops</strong>: {listed(texts)}
-            </li>
-          ))}
-        </ul>
+        <>
+          <p className="font-semibold text-stop">
+            {count(byFunction(told).length, "function that is kept stops", "functions that are kept stop")}:
+          </p>
+          <ul className="space-y-1">
+            {byCause(told).map(([cause, keys]) => (
+              <li key={cause}>
+                {cause}: <strong className="text-stop">{listed(keys.map(functionName), keys.length)}</strong>
+              </li>
+            ))}
+          </ul>
+        </>
       )}
       {told.earlier.length > 0 && (
         <p className="mt-1">
@@ -78,6 +83,16 @@ function Reclaimed({ told }: { told: CutReport }) {
       {told.emptied.length > 0 ? ` Left empty: ${told.emptied.join(", ")}.` : ""}
     </p>
   );
+}
+
+/** The functions that stop for the same reason, under it: one wire can feed most of them. */
+function byCause(told: CutReport): [string, string[]][] {
+  const groups = new Map<string, string[]>();
+  for (const [key, texts] of byFunction(told)) {
+    const cause = listed(texts);
+    groups.set(cause, [...(groups.get(cause) ?? []), key]);
+  }
+  return [...groups];
 }
 
 /** The ways of the current through a wire, step by step. */
