@@ -1,7 +1,7 @@
 import { cpus } from "node:os";
 import { type Netlist, Network, Predictor } from "@/core/circuit";
 import { FUNCTIONS } from "@/core/functions";
-import { buildHarness, type HarnessFacts } from "@/core/harness";
+import { buildHarness, type HarnessFacts, tableWires } from "@/core/harness";
 import { readConcepts } from "@/core/intake";
 import { deriveLines } from "@/core/plan";
 import { buildModel, factsOf, networkIn, PowerAnalysis, type PowerEdit, settingOf, solvePower } from "@/core/power";
@@ -116,8 +116,7 @@ const twice = <T extends { readonly id: string }>(rows: readonly T[], keep: numb
   ...rows,
   ...rows.slice(0, keep).map(more),
 ];
-const grown: HarnessFacts = {
-  ...large,
+const grownTables = {
   branches: twice(large.branches, large.branches.length, (row) => ({ ...row, id: `${row.id}-b` })),
   connectors: twice(large.connectors, large.connectors.length, (row) => ({
     ...row,
@@ -131,6 +130,17 @@ const grown: HarnessFacts = {
     id: `${row.id}-b`,
     connectorId: `${row.connectorId}-b`,
   })),
+};
+const grown: HarnessFacts = {
+  ...large,
+  ...grownTables,
+  wires: [
+    ...tableWires(
+      grownTables.pins.map((pin) => ({ ...pin, carries: pin.form.kind !== "spare" })),
+      grownTables.connectors,
+    ),
+    ...large.wires.filter((wire) => wire.origin === "added"),
+  ],
 };
 const harness = buildHarness(grown);
 const every = new Set(FUNCTIONS.map((one) => one.key));

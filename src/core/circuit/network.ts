@@ -165,7 +165,7 @@ export class Network {
   settle(
     setting: SwitchSetting,
     pulledIn?: ReadonlySet<string>,
-    each?: (energised: readonly boolean[]) => void,
+    each?: (energised: readonly boolean[], joined: Joined) => void,
   ): { readonly operating: Operating; readonly held: ReadonlySet<number> } | NetlistFault {
     const { relays } = this.branches;
     const held = new Set<number>();
@@ -196,7 +196,7 @@ export class Network {
           each === undefined ? ROUGH_VOLTS : 0,
         );
         if (isFault(joined)) return joined;
-        each?.(energised);
+        each?.(energised, joined);
         const decide = () =>
           relays.map(
             ({ element, coil }, which) =>

@@ -4,8 +4,8 @@ import { type BranchChange, type Change, isFault, type Network, pullsIn, type So
 import { inState, type SwitchSetting } from "./setting";
 import { type BranchBridge, type Bridge, RankUpdateSteps, type Stage } from "./updates";
 
-/** Steps that relays may take beyond those of the network as it is. */
-const MOST_RELAY_STEPS = 4;
+/** Steps that relays may take from their start, or from where some of them are held; more are solved anew. */
+const MOST_RELAY_STEPS = 24;
 
 /** What a change makes of the network with its switches set. */
 export interface Prediction {
@@ -25,32 +25,44 @@ export class Predictor {
   private constructor(
     private readonly network: Network,
     readonly setting: SwitchSetting,
-    private readonly stages: readonly Stage[],
-    private readonly island: Int32Array,
+    /** The relay steps of the network as it is, by {@link patternOf} the relays; the last one is its answer. */
+    private readonly stages: ReadonlyMap<string, Stage>,
+    private readonly last: Stage,
+    private readonly start: readonly boolean[],
   ) {}
 
   static make(network: Network, state: NetlistKey | SwitchSetting): Predictor | NetlistFault {
     const setting = typeof state === "string" ? inState(state) : state;
     const { equations } = network;
-    const stages: Stage[] = [];
-    const settled = network.settle(setting, undefined, (energised) => {
+    const stages = new Map<string, Stage>();
+    let last: Stage | null = null;
+    let start: readonly boolean[] | null = null;
+    const settled = network.settle(setting, undefined, (energised, { island }) => {
+      start ??= energised;
+      const known = stages.get(patternOf(energised));
+      if (known !== undefined) {
+        last = known;
+        return;
+      }
       const factor = equations.factorHere();
       if (factor === null) throw new Error("the equations were solved, and cannot be factored there");
       const active = equations.nonlinear.filter((at) => equations.closed[at] === 1);
-      stages.push({
+      last = {
         energised,
         closed: equations.closed.slice(),
+        island: island.slice(),
         x: equations.x.slice(),
         factor,
         active,
         volts: Float64Array.from(active, (at) => equations.across(at)),
         slope: Float64Array.from(active, (at) => equations.slopeOf(at)),
         directions: new Map(),
-      });
+      };
+      stages.set(patternOf(energised), last);
     });
     if (isFault(settled)) return settled;
-    // Where a relay buzzes the steps are no way to a stable state; each change is then solved anew.
-    return new Predictor(network, setting, settled.held.size > 0 ? [] : stages, settled.operating.island);
+    if (last === null || start === null) throw new Error("a network settles in one step at least");
+    return new Predictor(network, setting, stages, last, start);
   }
 
   predict(changes: readonly (Change | Bridge)[]): Prediction {
@@ -85,9 +97,9 @@ export class Predictor {
   }
 
   /** Volts of a node of the equations; NaN where it floats. */
-  private voltsAt(x: Float64Array, at: number): number {
+  private voltsAt({ x, island }: Predicted, at: number): number {
     const { group, offset } = this.network.equations.supernodes;
-    return this.island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
+    return island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
   }
 
   private solveAnew(changes: readonly (Change | Bridge)[]): SolveResult {
@@ -104,28 +116,71 @@ export class Predictor {
     return built.ok ? built.network.solve(this.setting, { changes: own }) : { ok: false, fault: built.fault };
   }
 
-  /** Group voltages under the changes, relays followed from step to step as they decide; null where the low-rank way does not hold. */
-  private lowRank(changes: readonly (BranchChange | BranchBridge)[]): Float64Array | null {
-    let energised: readonly boolean[] = this.stages[0]?.energised ?? [];
-    for (let nth = 0; nth < this.stages.length + MOST_RELAY_STEPS; nth++) {
-      const stage = this.stages[Math.min(nth, this.stages.length - 1)];
-      if (stage === undefined) return null;
-      const exact = nth >= this.stages.length - 1;
-      const x = new RankUpdateSteps(this.network, stage, changes, energised).run(exact);
-      if (x === null) return null;
-      const next = this.decide(x, energised);
-      if (next.every((on, which) => on === energised[which]))
-        return exact ? x : new RankUpdateSteps(this.network, stage, changes, energised).run(true);
+  /** Group voltages under the changes, relays followed from step to step as `Network.settle` does; null where the low-rank way does not hold. */
+  private lowRank(changes: readonly (BranchChange | BranchBridge)[]): Predicted | null {
+    const held = new Set<number>();
+    for (;;) {
+      const settled = this.relaySteps(changes, held);
+      if (settled === null || "x" in settled) return settled;
+      for (const which of settled.buzzing) held.add(which);
+    }
+  }
+
+  /** The relays' steps from their start, some held released: where they stay as they are, or which of them change for ever. */
+  private relaySteps(
+    changes: readonly (BranchChange | BranchBridge)[],
+    held: ReadonlySet<number>,
+  ): Predicted | { readonly buzzing: readonly number[] } | null {
+    let energised = this.start;
+    const taken: (readonly boolean[])[] = [];
+    while (taken.length < MOST_RELAY_STEPS) {
+      const again = taken.findIndex((before) => isSame(before, energised));
+      if (again >= 0) {
+        const round = taken.slice(again);
+        return { buzzing: energised.flatMap((on, which) => (round.some((step) => step[which] !== on) ? [which] : [])) };
+      }
+      taken.push(energised);
+      // On the way only the relays' decisions count.
+      const rough = this.solveAt(changes, energised, false);
+      if (rough === null) return null;
+      let next = this.decide(rough.x, energised, held);
+      if (isSame(next, energised)) {
+        const exact = this.solveAt(changes, energised, true);
+        if (exact === null) return null;
+        next = this.decide(exact.x, energised, held);
+        if (isSame(next, energised)) return exact;
+      }
       energised = next;
     }
     return null;
   }
 
-  private decide(x: Float64Array, was: readonly boolean[]): boolean[] {
+  /** The changes at the step of these relays, or, where the network has none, at its answer with their contacts toggled. */
+  private solveAt(
+    changes: readonly (BranchChange | BranchBridge)[],
+    energised: readonly boolean[],
+    exact: boolean,
+  ): Predicted | null {
+    const stage = this.stages.get(patternOf(energised)) ?? this.last;
+    const x = new RankUpdateSteps(this.network, stage, changes, energised).run(exact);
+    return x && { x, island: stage.island };
+  }
+
+  private decide(x: Float64Array, was: readonly boolean[], held: ReadonlySet<number>): boolean[] {
     return this.network.branches.relays.map(({ element, coil }, which) => {
+      if (held.has(which)) return false;
       const volts = this.network.equations.across(coil, x);
       // Both ends of a coil that is cut off float together.
       return pullsIn(element, Number.isNaN(volts) ? 0 : volts, was[which] as boolean);
     });
   }
 }
+
+/** Group voltages, and which nodes of them float. */
+interface Predicted {
+  readonly x: Float64Array;
+  readonly island: Int32Array;
+}
+
+const patternOf = (energised: readonly boolean[]): string => energised.map(Number).join("");
+const isSame = (one: readonly boolean[], two: readonly boolean[]) => one.every((on, which) => on === two[which]);

@@ -39,6 +39,8 @@ export interface BranchBridge {
 export interface Stage {
   readonly energised: readonly boolean[];
   readonly closed: Uint8Array;
+  /** By node: 0 where it leads to the reference. */
+  readonly island: Int32Array;
   readonly x: Float64Array;
   readonly factor: Factor;
   readonly active: readonly number[];
