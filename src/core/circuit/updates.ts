@@ -65,7 +65,8 @@ export class RankUpdateSteps {
   private readonly slope: Float64Array;
   private readonly x: Float64Array;
   private readonly residual: Float64Array;
-  private inverse: number[][] | null = null;
+  /** Row by row. */
+  private inverse: Float64Array | null = null;
 
   constructor(
     private readonly network: Network,
@@ -236,14 +237,18 @@ export class RankUpdateSteps {
     this.inverse ??= smallInverse(updates);
     const { inverse } = this;
     if (inverse === null) return false;
-    const along = updates.map((one) => one.siemens * between(step, one));
-    updates.forEach((one, row) => {
-      const weight = (inverse[row] as number[]).reduce(
-        (sum, value, column) => sum + value * (along[column] as number),
-        0,
-      );
-      if (weight !== 0) addTo(step, one.direction, -weight);
-    });
+    const size = updates.length;
+    const along = new Float64Array(size);
+    for (let at = 0; at < size; at++) {
+      const one = updates[at] as Update;
+      along[at] = one.siemens * between(step, one);
+    }
+    for (let row = 0; row < size; row++) {
+      let weight = 0;
+      for (let column = 0; column < size; column++)
+        weight += (inverse[row * size + column] as number) * (along[column] as number);
+      if (weight !== 0) addTo(step, (updates[row] as Update).direction, -weight);
+    }
     return true;
   }
 
@@ -318,29 +323,38 @@ function addTo(sum: Float64Array, values: Float64Array, weight: number): void {
 const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) =>
   (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));
 
-/** (I + G·UᵀA⁻¹U)⁻¹ of a few updates by Gauss & Jordan with pivots; null where it is singular: something is cut off. */
-function smallInverse(updates: readonly Update[]): number[][] | null {
+/** (I + G·UᵀA⁻¹U)⁻¹ of a few updates, row by row, by Gauss & Jordan with pivots; null where it is singular: something is cut off. */
+function smallInverse(updates: readonly Update[]): Float64Array | null {
   const size = updates.length;
-  const rows = updates.map((one, row) => [
-    ...updates.map((other, column) => one.siemens * between(other.direction, one) + (row === column ? 1 : 0)),
-    ...updates.map((_, column) => (row === column ? 1 : 0)),
-  ]);
+  const left = new Float64Array(size * size);
+  const right = new Float64Array(size * size);
+  for (let row = 0; row < size; row++) {
+    const one = updates[row] as Update;
+    for (let column = 0; column < size; column++)
+      left[row * size + column] = one.siemens * between((updates[column] as Update).direction, one);
+    left[row * size + row] = (left[row * size + row] as number) + 1;
+    right[row * size + row] = 1;
+  }
   for (let column = 0; column < size; column++) {
     let best = column;
     for (let row = column + 1; row < size; row++)
-      if (Math.abs((rows[row] as number[])[column] as number) > Math.abs((rows[best] as number[])[column] as number))
-        best = row;
-    const pivot = (rows[best] as number[])[column] as number;
+      if (Math.abs(left[row * size + column] as number) > Math.abs(left[best * size + column] as number)) best = row;
+    const pivot = left[best * size + column] as number;
     if (!(Math.abs(pivot) > CUT_OFF)) return null;
-    [rows[column], rows[best]] = [rows[best] as number[], rows[column] as number[]];
-    const own = rows[column] as number[];
-    for (let at = 0; at < own.length; at++) own[at] = (own[at] as number) / pivot;
+    for (const side of [left, right]) {
+      for (let at = 0; at < size; at++) {
+        const moved = side[best * size + at] as number;
+        side[best * size + at] = side[column * size + at] as number;
+        side[column * size + at] = moved / pivot;
+      }
+    }
     for (let row = 0; row < size; row++) {
-      const factor = (rows[row] as number[])[column] as number;
+      const factor = left[row * size + column] as number;
       if (row === column || factor === 0) continue;
-      const other = rows[row] as number[];
-      for (let at = 0; at < other.length; at++) other[at] = (other[at] as number) - factor * (own[at] as number);
+      for (const side of [left, right])
+        for (let at = 0; at < size; at++)
+          side[row * size + at] = (side[row * size + at] as number) - factor * (side[column * size + at] as number);
     }
   }
-  return rows.map((row) => row.slice(size));
+  return right;
 }
