@@ -4,6 +4,8 @@ import { sliceHarness } from "@/core/slice";
 import { parseDocument, writeDocument } from "@/job/document";
 import { harnessFacts, keptFunctions } from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";
+import { inStep } from "@/job/table-wires";
+import { heronDocument, heronTables } from "./heron";
 import { ridgewayDocument } from "./ridgeway";
 
 let document: JobDocument;
@@ -33,6 +35,12 @@ describe("the large sample", () => {
     expect(slice.needs.length).toBeGreaterThan(25);
     expect(slice.needs.flatMap((need) => need.unmet)).toEqual([]);
   });
-  test("its problems are conflicts of size at steps between looms, and one feed that nobody shows", () =>
+  test("its wires, and the small sample's, are those of their tables", () => {
+    for (const made of [document, heronTables(), heronDocument()])
+      expect(new Map(made.wires.map((row) => [row.id, row]))).toEqual(
+        new Map(inStep(made).wires.map((row) => [row.id, row])),
+      );
+  });
+  test("its problems are conflicts of size at steps between harnesses, and one feed that nobody shows", () =>
     expect(new Set(harness.problems.map((problem) => problem.code))).toEqual(new Set(["conflict", "no-feed"])));
 });

@@ -1,6 +1,7 @@
 import type { Side } from "@/core/forms";
 import { emptyDocument } from "@/job/document";
 import type { BranchRow, ConnectorRow, JobDocument } from "@/job/schema";
+import { inStep } from "@/job/table-wires";
 import { type Device, DONOR_DEVICES, HOST_DEVICES } from "./ridgeway-devices";
 import { withTable, withWire } from "./sample-job";
 
@@ -498,7 +499,7 @@ export function ridgewayDocument(times = 1): JobDocument {
         (zone, position): BranchRow => ({
           id: `${vehicle.side}-${zone.toLowerCase().replaceAll(" ", "-")}`,
           side: vehicle.side,
-          label: `${zone} loom`,
+          label: `${zone} harness`,
           origin: vehicle.origins[zone] ?? (vehicle.side === "host" ? "2013 Brannock Ridgeway" : ""),
           diagram: `${vehicle.side === "host" ? "Brannock Ridgeway" : "Orvane Mastiff"} wiring, ${zone}`,
           note: "",
@@ -531,7 +532,8 @@ export function ridgewayDocument(times = 1): JobDocument {
     return `cable-${made}`;
   };
   document = withWire(
-    { ...document, branches },
+    // Connectors were laid to their branches by hand, which parts circuits.
+    inStep({ ...document, branches }),
     "Battery-+",
     "Starter-30",
     { colour: "RD", sizeMm2: 70, lengthM: 1.6 },
