@@ -140,16 +140,17 @@ export class Predictor {
         return { buzzing: energised.flatMap((on, which) => (round.some((step) => step[which] !== on) ? [which] : [])) };
       }
       taken.push(energised);
-      // On the way only the relays' decisions count.
-      const rough = this.solveAt(changes, energised, false);
-      if (rough === null) return null;
-      let next = this.decide(rough.x, energised, held);
-      if (isSame(next, energised)) {
-        const exact = this.solveAt(changes, energised, true);
-        if (exact === null) return null;
-        next = this.decide(exact.x, energised, held);
-        if (isSame(next, energised)) return exact;
+      // On the way only the relays' decisions count; the step of the network's own answer is mostly this one's too.
+      const likely = isSame(energised, this.last.energised);
+      let found = this.solveAt(changes, energised, likely);
+      if (found === null) return null;
+      let next = this.decide(found.x, energised, held);
+      if (!likely && isSame(next, energised)) {
+        found = this.solveAt(changes, energised, true);
+        if (found === null) return null;
+        next = this.decide(found.x, energised, held);
       }
+      if (isSame(next, energised)) return found;
       energised = next;
     }
     return null;
