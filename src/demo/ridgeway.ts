@@ -369,7 +369,7 @@ class Loom {
         case "high":
         case "low": {
           // The looms meet at a splice pack; within a loom, the nodes are on one splice.
-          const pack = `Splice pack ${quantity} ${role}`;
+          const pack = `Splice pack ${quantity.replaceAll("-", " ")} ${role}`;
           const joined = this.share(`bus ${role} ${quantity}`, zone, 1000, () => {
             const circuit = this.next();
             this.row(pack, this.vehicle.centre, this.cavity(pack), circuit, words, kind, quantity, 0.35, written);

@@ -1,4 +1,5 @@
 import { describe, expect, test, vi } from "vitest";
+import { KINDS, PARAMS_OF, QUANTITIES } from "@/core/forms";
 import { heronDocument, heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { emptyDocument } from "@/job/document";
@@ -114,6 +115,39 @@ describe("what no screen may say", () => {
         );
       }
     });
+  });
+});
+
+/** Those are words as they stand. */
+const WORDS_WITH_HYPHENS: ReadonlySet<string> = new Set(["wake-up", "four-wheel-drive", "anti-lock"]);
+/** Names that files and code have for what people call otherwise. */
+const IDENTIFIERS = [
+  ...KINDS.filter((kind) => kind.includes("-")),
+  ...QUANTITIES.filter((quantity) => quantity.includes("-") && !WORDS_WITH_HYPHENS.has(quantity)),
+  ...Object.values(PARAMS_OF)
+    .flatMap((params) => Object.keys(params))
+    .filter((name) => /[a-z][A-Z]/.test(name)),
+];
+
+describe("no identifier reaches a person", () => {
+  const pattern = new RegExp(`(?<![\\w-])(${IDENTIFIERS.join("|")})(?![\\w-])`);
+  test("the pattern finds what it is for", () => {
+    expect("a supply-in of battery-supply").toMatch(pattern);
+    expect("its pulsesPerRev").toMatch(pattern);
+    expect("a supply-inlet").not.toMatch(pattern);
+  });
+  test.each(Object.keys(JOBS) as Name[])("of the job “%s”, on no screen", (job) => {
+    const found = VIEWS.flatMap(([screen, query]) => {
+      const html = view(job, screen, query);
+      const titles = [...html.matchAll(/ (?:title|aria-label|placeholder)="([^"]*)"/g)].map((match) => match[1]);
+      return [read(html), ...titles].flatMap((text) => {
+        const match = pattern.exec(text ?? "");
+        return match === null
+          ? []
+          : [`${screen} ${query}: ${text?.slice(Math.max(0, match.index - 40), match.index + 40)}`];
+      });
+    });
+    expect(found).toEqual([]);
   });
 });
 
