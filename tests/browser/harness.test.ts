@@ -198,7 +198,7 @@ describe("triage", () => {
     await robin.sees("Functions to keep");
     await robin.sees(/25[01]\s+wires/);
     await wire("brake light switch-2");
-    await robin.sees(/Brake lamps.*stop/);
+    await robin.sees(/functions that are kept stop:[\s\S]*Brake lamps/);
     await robin.press("r");
     await robin.sees(/Refused:/);
     await robin.type(/^Or remove it all the same/, "replaced by a new switch loom");
