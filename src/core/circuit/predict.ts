@@ -2,7 +2,7 @@ import type { NetlistKey } from "../state";
 import type { NetlistFault } from "./netlist";
 import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
 import { inState, type SwitchSetting } from "./setting";
-import { type BranchBridge, type Bridge, RankUpdateSteps, type Stage } from "./updates";
+import { type BranchBridge, type Bridge, isHeldByDiodes, quietly, RankUpdateSteps, type Stage } from "./updates";
 
 /** Steps that relays may take from their start, or from where some of them are held; more are solved anew. */
 const MOST_RELAY_STEPS = 24;
@@ -22,32 +22,34 @@ export interface Prediction {
  * that do not conduct is predicted without the contract's leak: millivolts from where a solution has it.
  */
 export class Predictor {
+  /** What opening a branch was found to do; null where it must be solved anew. */
+  private readonly opened = new Map<number, Predicted | null>();
+
   private constructor(
     private readonly network: Network,
     readonly setting: SwitchSetting,
     /** The relay steps of the network as it is, by {@link patternOf} the relays; the last one is its answer. */
     private readonly stages: ReadonlyMap<string, Stage>,
+    /** The same in the order in which they were taken. */
+    private readonly path: readonly Stage[],
     private readonly last: Stage,
-    private readonly start: readonly boolean[],
   ) {}
 
   static make(network: Network, state: NetlistKey | SwitchSetting): Predictor | NetlistFault {
     const setting = typeof state === "string" ? inState(state) : state;
     const { equations } = network;
     const stages = new Map<string, Stage>();
-    let last: Stage | null = null;
-    let start: readonly boolean[] | null = null;
+    const path: Stage[] = [];
     const settled = network.settle(setting, undefined, (energised, { island }) => {
-      start ??= energised;
       const known = stages.get(patternOf(energised));
       if (known !== undefined) {
-        last = known;
+        path.push(known);
         return;
       }
       const factor = equations.factorHere();
       if (factor === null) throw new Error("the equations were solved, and cannot be factored there");
       const active = equations.nonlinear.filter((at) => equations.closed[at] === 1);
-      last = {
+      const stage: Stage = {
         energised,
         closed: equations.closed.slice(),
         island: island.slice(),
@@ -58,11 +60,13 @@ export class Predictor {
         slope: Float64Array.from(active, (at) => equations.slopeOf(at)),
         directions: new Map(),
       };
-      stages.set(patternOf(energised), last);
+      stages.set(patternOf(energised), stage);
+      path.push(stage);
     });
     if (isFault(settled)) return settled;
-    if (last === null || start === null) throw new Error("a network settles in one step at least");
-    return new Predictor(network, setting, stages, last, start);
+    const last = path.at(-1);
+    if (last === undefined) throw new Error("a network settles in one step at least");
+    return new Predictor(network, setting, stages, path, last);
   }
 
   predict(changes: readonly (Change | Bridge)[]): Prediction {
@@ -118,6 +122,44 @@ export class Predictor {
 
   /** Group voltages under the changes, relays followed from step to step as `Network.settle` does; null where the low-rank way does not hold. */
   private lowRank(changes: readonly (BranchChange | BranchBridge)[]): Predicted | null {
+    const [only] = changes;
+    if (changes.length === 1 && only !== undefined && "branch" in only) return this.single(only);
+    return this.follow(changes);
+  }
+
+  /** One change of one branch. Wires in a row are one branch here: opening another of them is the same again. */
+  private single(change: BranchChange): Predicted | null {
+    if (Number.isFinite(change.ohms)) return this.quiet(change) ?? this.follow([change]);
+    const known = this.opened.get(change.branch);
+    if (known !== undefined) return known;
+    const found = this.quiet(change) ?? this.follow([change]);
+    this.opened.set(change.branch, found);
+    return found;
+  }
+
+  /** The network's own answer, where the change does nothing at any relay step but to leave a part without volts that no relay is pulled in by; else null. */
+  private quiet(change: BranchChange): Predicted | null {
+    const { relays } = this.network.branches;
+    const { from, to } = this.network.equations;
+    for (const [nth, stage] of this.path.entries()) {
+      const told = quietly(this.network, stage, change);
+      if (told === null) return null;
+      if (told.type === "same") continue;
+      const groups = new Set(told.groups);
+      const next = this.path[nth + 1]?.energised ?? stage.energised;
+      const pullsIn = (which: number, coil: number) =>
+        next[which] === true && (groups.has(from[coil] as number) || groups.has(to[coil] as number));
+      if (relays.some(({ coil }, which) => pullsIn(which, coil))) return null;
+      if (stage !== this.last || nth < this.path.length - 1) continue;
+      const x = stage.x.slice();
+      for (const group of told.groups) x[group] = Number.NaN;
+      return isHeldByDiodes(this.network, stage, x) ? null : { x, island: stage.island };
+    }
+    return { x: this.last.x, island: this.last.island };
+  }
+
+  /** Relays followed from step to step. */
+  private follow(changes: readonly (BranchChange | BranchBridge)[]): Predicted | null {
     const held = new Set<number>();
     for (;;) {
       const settled = this.relaySteps(changes, held);
@@ -131,7 +173,7 @@ export class Predictor {
     changes: readonly (BranchChange | BranchBridge)[],
     held: ReadonlySet<number>,
   ): Predicted | { readonly buzzing: readonly number[] } | null {
-    let energised = this.start;
+    let energised = (this.path[0] as Stage).energised;
     const taken: (readonly boolean[])[] = [];
     while (taken.length < MOST_RELAY_STEPS) {
       const again = taken.findIndex((before) => isSame(before, energised));

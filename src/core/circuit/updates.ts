@@ -18,6 +18,8 @@ const SAME_VOLTS_ACROSS = 1e-6;
 const SETTLED_AMPS = 1e-9;
 /** The pivot of an update, in parts of what it was, below which the change has cut something off. */
 const CUT_OFF = 1e-12;
+/** And below which it may have, and is looked at closely. */
+const NEARLY_CUT = 1e-6;
 
 /** A path that is not in the netlist: a short, or a wire to another node. */
 export interface Bridge {
@@ -47,7 +49,76 @@ export interface Stage {
   /** Voltage across each active branch, and its slope there. */
   readonly volts: Float64Array;
   readonly slope: Float64Array;
-  readonly directions: Map<string, Float64Array>;
+  readonly directions: Map<string, Direction>;
+}
+
+/** The factored equations solved for a unit current in at one group and out at another. */
+export interface Direction {
+  readonly volts: Float64Array;
+  /** The largest of them, without its sign. */
+  readonly most: number;
+}
+
+/** Found once for a stage: many changes are of the same two groups. */
+export function directionOf(stage: Stage, i: number, j: number): Direction {
+  const key = `${i},${j}`;
+  const known = stage.directions.get(key);
+  if (known !== undefined) return known;
+  const volts = new Float64Array(stage.x.length - 1);
+  if (i !== 0) volts[i - 1] = 1;
+  if (j !== 0) volts[j - 1] = -1;
+  stage.factor.solve(volts, volts);
+  let most = 0;
+  for (let at = 0; at < volts.length; at++) most = Math.max(most, Math.abs(volts[at] as number));
+  const made = { volts, most };
+  stage.directions.set(key, made);
+  return made;
+}
+
+/** Where a change by itself leaves one relay step. */
+export type Quiet =
+  /** As it was. */
+  | { readonly type: "same" }
+  /** As it was, but for a part that is cut off: its groups. */
+  | { readonly type: "cut"; readonly groups: readonly number[] };
+
+/**
+ * What a change does where it does next to nothing, found without a copy of anything: most faults are of wires that carry nothing. Null where it does more.
+ */
+export function quietly(network: Network, stage: Stage, { branch: at, ohms }: BranchChange): Quiet | null {
+  const { equations, branches } = network;
+  if (stage.closed[at] === 0) return { type: "same" };
+  const { kind, emf } = branches.list[at] as Branch;
+  if (kind !== "linear" && kind !== "emf") return null;
+  const [i, j] = [equations.from[at] as number, equations.to[at] as number];
+  const rise = (Number.isFinite(ohms) ? 1 / ohms : 0) - (equations.siemens[at] as number);
+  if (i === j || rise === 0) return { type: "same" };
+  const { volts, most } = directionOf(stage, i, j);
+  const across = between(volts, { from: i, to: j });
+  const pivot = 1 + rise * across;
+  const amps = rise * (equations.across(at, stage.x) - emf);
+  if (Math.abs(pivot) > NEARLY_CUT) return Math.abs(amps / pivot) * most < SETTLED_VOLTS ? { type: "same" } : null;
+  if (Number.isFinite(ohms) || Math.abs(amps) * most > SETTLED_VOLTS) return null;
+  const lift = -1 / rise;
+  if (Math.abs(across / lift - 1) > CUT_OFF) return null;
+  return { type: "cut", groups: liftedBy(volts, lift) };
+}
+
+/** Groups that a unit current through the one way to their part lifts as a whole. */
+function liftedBy(volts: Float64Array, lift: number): number[] {
+  const groups: number[] = [];
+  for (let at = 0; at < volts.length; at++)
+    if (Math.abs(Math.abs(volts[at] as number) / lift - 1) < 1e-6) groups.push(at + 1);
+  return groups;
+}
+
+/** Whether a diode that hardly conducts joins what was cut off to the rest: it takes the rest's voltage there, through the leak. */
+export function isHeldByDiodes({ equations }: Network, { active }: Stage, x: Float64Array): boolean {
+  return active.some(
+    (at) =>
+      equations.from[at] !== equations.to[at] &&
+      Number.isNaN(x[equations.from[at] as number]) !== Number.isNaN(x[equations.to[at] as number]),
+  );
 }
 
 interface Update {
@@ -88,7 +159,7 @@ export class RankUpdateSteps {
     for (const change of this.changes) if (!this.apply(change)) return null;
     this.toggleContacts();
     if (this.updates.length === 0) return this.x;
-    if (this.cutsOff()) return this.isHeldByDiodes() ? null : this.x;
+    if (this.cutsOff()) return isHeldByDiodes(this.network, this.stage, this.x) ? null : this.x;
     const before = this.stage.volts.slice();
     const step = new Float64Array(this.residual.length);
     for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -200,7 +271,7 @@ export class RankUpdateSteps {
     if (i === j || siemens === 0) return;
     if (i !== 0) this.residual[i - 1] = (this.residual[i - 1] as number) + amps;
     if (j !== 0) this.residual[j - 1] = (this.residual[j - 1] as number) - amps;
-    this.updates.push({ from: i, to: j, siemens, direction: this.direction(i, j) });
+    this.updates.push({ from: i, to: j, siemens, direction: directionOf(this.stage, i, j).volts });
     this.inverse = null;
   }
 
@@ -213,21 +284,9 @@ export class RankUpdateSteps {
     const known = this.updates.find((one) => one.from === i && one.to === j);
     if (known !== undefined) known.siemens += rise;
     else if (this.updates.length >= MOST_UPDATES) return false;
-    else this.updates.push({ from: i, to: j, siemens: rise, direction: this.direction(i, j) });
+    else this.updates.push({ from: i, to: j, siemens: rise, direction: directionOf(this.stage, i, j).volts });
     this.inverse = null;
     return true;
-  }
-
-  private direction(i: number, j: number): Float64Array {
-    const key = `${i},${j}`;
-    const known = this.stage.directions.get(key);
-    if (known !== undefined) return known;
-    const direction = new Float64Array(this.residual.length);
-    if (i !== 0) direction[i - 1] = 1;
-    if (j !== 0) direction[j - 1] = -1;
-    this.stage.factor.solve(direction, direction);
-    this.stage.directions.set(key, direction);
-    return direction;
   }
 
   /** Solves the updated equations for the residual: (A + U·G·Uᵀ)⁻¹ = A⁻¹ − A⁻¹U·(I + G·UᵀA⁻¹U)⁻¹·G·UᵀA⁻¹. */
@@ -263,20 +322,8 @@ export class RankUpdateSteps {
       return false;
     const lift = -1 / one.siemens;
     if (Math.abs(between(one.direction, one) / lift - 1) > CUT_OFF) return false;
-    one.direction.forEach((volts, at) => {
-      if (Math.abs(Math.abs(volts) / lift - 1) < 1e-6) this.x[at + 1] = Number.NaN;
-    });
+    for (const group of liftedBy(one.direction, lift)) this.x[group] = Number.NaN;
     return true;
-  }
-
-  /** Whether a diode that hardly conducts still joins what was cut off to the rest: it takes the rest's voltage there, through the leak. */
-  private isHeldByDiodes(): boolean {
-    const { equations } = this.network;
-    return this.stage.active.some(
-      (at) =>
-        equations.from[at] !== equations.to[at] &&
-        Number.isNaN(this.x[equations.from[at] as number]) !== Number.isNaN(this.x[equations.to[at] as number]),
-    );
   }
 
   /** No coil has moved by much, and none is near a voltage at which it would decide otherwise. */
