@@ -204,7 +204,11 @@ export class Predictor {
     energised: readonly boolean[],
     exact: boolean,
   ): Predicted | null {
-    const stage = this.stages.get(patternOf(energised)) ?? this.last;
+    const own = this.stages.get(patternOf(energised));
+    const stage = own ?? this.last;
+    const [only] = changes;
+    if (own !== undefined && changes.length === 1 && only !== undefined && "branch" in only)
+      if (quietly(this.network, own, only)?.type === "same") return { x: own.x, island: own.island };
     const x = new RankUpdateSteps(this.network, stage, changes, energised).run(exact);
     return x && { x, island: stage.island };
   }

@@ -8,7 +8,7 @@ const SETTLED_VOLTS = 2e-8;
 const COIL_MARGIN = 0.3;
 const MOST_ROUNDS = 25;
 /** Branches whose slope may differ from the factored one at the same time; more are solved anew. */
-const MOST_UPDATES = 24;
+const MOST_UPDATES = 80;
 /** Slopes that differ by more than this part are updated: Newton with a slightly stale slope still converges, one with a wrong one does not. */
 const STALE_PART = 0.05;
 const SAME_VOLTS = 1e-3;
@@ -49,7 +49,8 @@ export interface Stage {
   /** Voltage across each active branch, and its slope there. */
   readonly volts: Float64Array;
   readonly slope: Float64Array;
-  readonly directions: Map<string, Direction>;
+  /** By both groups as one number. */
+  readonly directions: Map<number, Direction>;
 }
 
 /** The factored equations solved for a unit current in at one group and out at another. */
@@ -61,7 +62,7 @@ export interface Direction {
 
 /** Found once for a stage: many changes are of the same two groups. */
 export function directionOf(stage: Stage, i: number, j: number): Direction {
-  const key = `${i},${j}`;
+  const key = i * stage.x.length + j;
   const known = stage.directions.get(key);
   if (known !== undefined) return known;
   const volts = new Float64Array(stage.x.length - 1);
@@ -69,7 +70,10 @@ export function directionOf(stage: Stage, i: number, j: number): Direction {
   if (j !== 0) volts[j - 1] = -1;
   stage.factor.solve(volts, volts);
   let most = 0;
-  for (let at = 0; at < volts.length; at++) most = Math.max(most, Math.abs(volts[at] as number));
+  for (let at = 0; at < volts.length; at++) {
+    const size = Math.abs(volts[at] as number);
+    if (size > most) most = size;
+  }
   const made = { volts, most };
   stage.directions.set(key, made);
   return made;
@@ -340,6 +344,28 @@ export class RankUpdateSteps {
     });
   }
 
+  /** Ω between a branch's ends in the updated equations, itself among them, by the formula of {@link solve} for these two ends alone; null where it is singular. */
+  private ohmsBetween(branch: number): number | null {
+    const { updates } = this;
+    const { from, to } = this.network.equations;
+    const ends = { from: from[branch] as number, to: to[branch] as number };
+    this.inverse ??= smallInverse(updates);
+    const { inverse } = this;
+    if (inverse === null) return null;
+    const { volts } = directionOf(this.stage, ends.from, ends.to);
+    const size = updates.length;
+    let ohms = between(volts, ends);
+    for (let row = 0; row < size; row++) {
+      let weight = 0;
+      for (let column = 0; column < size; column++) {
+        const one = updates[column] as Update;
+        weight += (inverse[row * size + column] as number) * one.siemens * between(volts, one);
+      }
+      ohms -= weight * between((updates[row] as Update).direction, ends);
+    }
+    return ohms;
+  }
+
   /** Of a constant-power load's two operating points the upper counts: one that fell below its least voltage must have no other. */
   private upper(volts: Float64Array): boolean {
     return this.stage.active.every((at, nth) => {
@@ -349,14 +375,9 @@ export class RankUpdateSteps {
       // Where hardly anything has changed, what was found for the network as it is still holds.
       if (own >= branch.knee || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
       // Seen from the load, the rest of the network is a source behind a resistance.
-      const { from, to } = this.network.equations;
-      const seen = { from: from[at] as number, to: to[at] as number };
-      const unit = new Float64Array(this.residual.length);
-      if (seen.from !== 0) unit[seen.from - 1] = 1;
-      if (seen.to !== 0) unit[seen.to - 1] = -1;
-      this.residual.set(unit);
-      if (!this.solve(unit)) return false;
-      const behind = 1 / (1 / between(unit, seen) - (this.slope[nth] as number));
+      const seen = this.ohmsBetween(at);
+      if (seen === null) return false;
+      const behind = 1 / (1 / seen - (this.slope[nth] as number));
       if (!(behind > 0 && behind < 1e6)) return own < SAME_VOLTS;
       return !hasUpper(branch, own, behind);
     });
