@@ -76,11 +76,11 @@ function SheetTable({ rows }: { rows: readonly SheetRow[] }) {
           <th className="px-3 py-2 font-semibold">Quantity</th>
           <th className="font-semibold">Donor cavity</th>
           <th className="font-semibold">Colour</th>
-          <th className="font-semibold">{sizeUnit(units)}</th>
+          <th className="text-right font-semibold">{sizeUnit(units)}</th>
           <th className="font-semibold">Adapter and values</th>
           <th className="font-semibold">Host cavity</th>
           <th className="font-semibold">Colour</th>
-          <th className="font-semibold">{sizeUnit(units)}</th>
+          <th className="text-right font-semibold">{sizeUnit(units)}</th>
           <th className="font-semibold">Note</th>
         </tr>
       </thead>
@@ -112,13 +112,13 @@ function SheetLine({ row }: { row: SheetRow }) {
         <Plate side="donor" label={cavityLabel(row.donor.at)} />
       </td>
       <td className="pr-2">{wire(row.donor.colour)}</td>
-      <td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.donor.sizeMm2, units)}</td>
+      <td className="pr-3 text-right font-mono text-[13px] whitespace-nowrap">{sizeText(row.donor.sizeMm2, units)}</td>
       <td className="max-w-72 pr-3">{sheetAdapter(row)}</td>
       <td className="pr-2">
         <Plate side="host" label={cavityLabel(row.host.at)} />
       </td>
       <td className="pr-2">{wire(row.host.colour)}</td>
-      <td className="pr-3 font-mono text-[13px] whitespace-nowrap">{sizeText(row.host.sizeMm2, units)}</td>
+      <td className="pr-3 text-right font-mono text-[13px] whitespace-nowrap">{sizeText(row.host.sizeMm2, units)}</td>
       <td className="max-w-56 pr-3 text-[13px] break-words">{sheetNote(row)}</td>
     </tr>
   );
