@@ -1,4 +1,6 @@
 import { SIDES, type Side } from "@/core/forms";
+import type { IntakeReason } from "@/core/intake";
+import { intakeReasonText } from "@/core/words";
 import { type ReadFile, UsageError } from "./errors";
 import { readTableFile } from "./files";
 
@@ -22,11 +24,11 @@ export function intake(args: readonly string[], read: ReadFile): unknown {
   };
 }
 
-const told = (one: { value: unknown; confidence: number; source: string; why: string }) => ({
+const told = (one: { value: unknown; confidence: number; source: string; why: IntakeReason }) => ({
   value: one.value,
   confidence: one.confidence,
   source: one.source,
-  why: one.why,
+  why: intakeReasonText(one.why),
 });
 
 function parse(args: readonly string[]): { file: string; side: Side } {

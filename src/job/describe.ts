@@ -1,4 +1,5 @@
 import { classifyPins } from "@/core/intake";
+import { intakeReasonText } from "@/core/words";
 import { type RowOp, updateOp } from "./ops";
 import type { JobDocument, PinRow } from "./schema";
 
@@ -22,14 +23,18 @@ export function describeOp(document: JobDocument, pinId: string, description: st
   const reading = readings[members.indexOf(row)];
   const kind: Partial<PinRow> =
     row.kindSource === "proposed" && reading
-      ? { kind: reading.kind.value, kindConfidence: reading.kind.confidence, kindWhy: reading.kind.why }
+      ? {
+          kind: reading.kind.value,
+          kindConfidence: reading.kind.confidence,
+          kindWhy: intakeReasonText(reading.kind.why),
+        }
       : {};
   const quantity: Partial<PinRow> =
     row.quantitySource === "proposed" && reading
       ? {
           quantity: reading.quantity.value,
           quantityConfidence: reading.quantity.confidence,
-          quantityWhy: reading.quantity.why,
+          quantityWhy: intakeReasonText(reading.quantity.why),
           indexLabel: row.params.index ?? reading.index,
         }
       : {};

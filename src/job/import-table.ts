@@ -1,6 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Kind, Params, Quantity, Side } from "@/core/forms";
 import type { CavityChange, Guess, WireColour } from "@/core/intake";
+import { intakeReasonText } from "@/core/words";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { ConnectorRow, JobDocument, PinRow } from "./schema";
 
@@ -152,11 +153,11 @@ function factsOf(pin: ImportedPin): Facts {
     kind: pin.kind.value,
     kindConfidence: pin.kind.confidence,
     kindSource: pin.kind.source,
-    kindWhy: pin.kind.why,
+    kindWhy: intakeReasonText(pin.kind.why),
     quantity: pin.quantity.value,
     quantityConfidence: pin.quantity.confidence,
     quantitySource: pin.quantity.source,
-    quantityWhy: pin.quantity.why,
+    quantityWhy: intakeReasonText(pin.quantity.why),
     indexLabel: pin.index,
     params: { ...pin.params },
     extra: { ...pin.extra },

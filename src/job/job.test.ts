@@ -27,8 +27,8 @@ const importedPin = (cavity: string, part: Partial<ImportedPin> = {}): ImportedP
   index: null,
   params: {},
   extra: {},
-  kind: { value: "ground", confidence: 0.9, source: "proposed", why: "read" },
-  quantity: { value: "ground", confidence: 0.9, source: "proposed", why: "read" },
+  kind: { value: "ground", confidence: 0.9, source: "proposed", why: { code: "own-words", notUnderstood: [] } },
+  quantity: { value: "ground", confidence: 0.9, source: "proposed", why: { code: "own-words", notUnderstood: [] } },
   ...part,
 });
 const ids = () => {
@@ -155,7 +155,9 @@ describe("importing a table", () => {
     expect(applyOps(confirmed, planImport(confirmed, "donor", [importedPin("1")], false).ops).pins[0]?.kind).toBe(
       "shield",
     );
-    const given = importedPin("1", { kind: { value: "spare", confidence: 1, source: "given", why: "" } });
+    const given = importedPin("1", {
+      kind: { value: "spare", confidence: 1, source: "given", why: { code: "given" } },
+    });
     expect(applyOps(confirmed, planImport(confirmed, "donor", [given], false).ops).pins[0]?.kind).toBe("spare");
   });
   test("a cavity that a decision uses is never removed by an import", () => {

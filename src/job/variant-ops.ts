@@ -119,7 +119,7 @@ function takeThere(
   return ops;
 }
 
-const unread = { value: null, confidence: 0, why: "Not read yet", source: "proposed" } as const;
+const unread = { value: null, confidence: 0, why: { code: "not-read-yet" }, source: "proposed" } as const;
 
 function importedPin(there: TableCavity): ImportedPin {
   const colour = there.colour === null ? null : readColour(there.colour);

@@ -3,6 +3,7 @@ import { describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
+import { intakeReasonText } from "../words";
 import { type PinReading, rankQuantity } from "./classify";
 import { applyPhrases, readConcepts } from "./concepts";
 import { classifyPins, KNOWN_FROM } from "./index";
@@ -40,7 +41,8 @@ describe("reference tables", () => {
       .filter((row, at) => !rightReading(row, readings[at] as PinReading))
       .map((row) => row.description);
     expect(wrong).toEqual([]);
-    for (const reading of readings) expect(reading.kind.why.length).toBeGreaterThan(5);
+    for (const { kind, quantity } of readings)
+      for (const why of [kind.why, quantity.why]) expect(intakeReasonText(why).length).toBeGreaterThan(5);
   });
 });
 

@@ -4,6 +4,7 @@ import { FAMILIES } from "./data/families";
 import { PLACES, type Place } from "./data/places";
 import { QUANTITY_RULES, type QuantityRule } from "./data/quantity-rules";
 import { kindAt } from "./kind-at";
+import type { IntakeReason, QuantityReason } from "./reasons";
 
 /** The part of a pin-table row that its meaning is read from. */
 export interface DescribedPin {
@@ -17,7 +18,7 @@ export interface Guess<T> {
   readonly value: T;
   /** 0 … 1. From 0.5 a guess counts as known; below, people see `unknown`. */
   readonly confidence: number;
-  readonly why: string;
+  readonly why: IntakeReason;
 }
 
 export interface PinReading {
@@ -107,10 +108,10 @@ function placeConnectors(
 
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
   const concepts = place === "instruments" ? new Set([...reading.concepts, "instrument"]) : reading.concepts;
-  if (concepts.has("unclear")) return nothing("The description says that it is not known here", reading);
+  if (concepts.has("unclear")) return nothing({ code: "said-unknown" }, reading);
   // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
   if (concepts.has("lonedash") && !LISTS.has(place))
-    return place === "battery" ? GROUND_POST : nothing("A dash alone may be a sign or nothing", reading);
+    return place === "battery" ? GROUND_POST : nothing({ code: "dash-alone" }, reading);
   // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
   if (
     concepts.has("notused") ||
@@ -118,27 +119,27 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     (concepts.has("spare") && rankQuantity(concepts) === null)
   ) {
     return {
-      kind: { value: "spare", confidence: 0.97, why: "The description says that nothing is connected" },
-      quantity: { value: null, confidence: 0.97, why: "A spare cavity carries nothing" },
+      kind: { value: "spare", confidence: 0.97, why: { code: "said-not-connected" } },
+      quantity: { value: null, confidence: 0.97, why: { code: "spare-carries-nothing" } },
       index: null,
     };
   }
   if (reading.known === 0 && place !== "ground-stud" && !onlyPlaceSpeaks(pin, place)) {
     return nothing(
-      pin.description ? `No word of “${clip(pin.description)}” is known` : "There is no description",
+      pin.description ? { code: "no-known-word", description: pin.description } : { code: "no-description" },
       reading,
     );
   }
   const found = findQuantity({ ...reading, concepts }, label, place);
   if (concepts.has("shield")) {
     return {
-      kind: { value: "shield", confidence: 0.93, why: "Named as a screen or drain wire" },
-      quantity: { value: found?.quantity ?? null, confidence: found ? 0.7 : 0.5, why: "The screened signal" },
+      kind: { value: "shield", confidence: 0.93, why: { code: "named-screen" } },
+      quantity: { value: found?.quantity ?? null, confidence: found ? 0.7 : 0.5, why: { code: "screened-signal" } },
       index: reading.index,
     };
   }
   if (found === null && place === "relay") return relayPin(concepts, reading);
-  if (found === null) return nothing(`“${clip(pin.description ?? "")}” names no quantity`, reading);
+  if (found === null) return nothing({ code: "no-quantity-named", description: pin.description ?? "" }, reading);
 
   const inGearbox = found.quantity === "oil-temperature" && label.reading.concepts.has("transmission");
   if (inGearbox)
@@ -156,15 +157,14 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
   const sure = quantity.sure * clarity;
   const kind = kindAt({ quantity: quantity.quantity, place, concepts, side });
-  const words =
-    reading.unknownWords.length > 0 ? `; not understood: ${reading.unknownWords.slice(0, 3).join(", ")}` : "";
+  const notUnderstood = reading.unknownWords;
   return {
     kind: {
       value: kind.kind,
       confidence: round(kind.sure * Math.min(1, sure + 0.05)),
-      why: `${quantity.quantity} at ${placeName(place)}: ${kind.why}${words}`,
+      why: { code: "form", quantity: quantity.quantity, place, side, form: kind.why, notUnderstood },
     },
-    quantity: { value: quantity.quantity, confidence: round(sure), why: `${quantity.why}${words}` },
+    quantity: { value: quantity.quantity, confidence: round(sure), why: { code: quantity.why, notUnderstood } },
     index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
 }
@@ -179,24 +179,24 @@ const LISTS: ReadonlySet<Place> = new Set([
   "diagnostic",
 ]);
 const GROUND_POST: PinReading = {
-  kind: { value: "ground", confidence: 0.9, why: "The battery's negative" },
-  quantity: { value: "ground", confidence: 0.9, why: "The battery's negative" },
+  kind: { value: "ground", confidence: 0.9, why: { code: "battery-negative" } },
+  quantity: { value: "ground", confidence: 0.9, why: { code: "battery-negative" } },
   index: null,
 };
 
 /** A relay whose name does not say what it works: coil and contact can still be told. */
 function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
-  const told = (value: Kind, quantity: Quantity | null, why: string): PinReading => ({
+  const told = (value: Kind, quantity: Quantity | null, why: IntakeReason): PinReading => ({
     kind: { value, confidence: 0.75, why },
     quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why },
     index: null,
   });
   if (concepts.has("coil") || concepts.has("din85") || concepts.has("din86"))
-    return told("load-in", null, "A relay's coil");
+    return told("load-in", null, { code: "relay-coil" });
   if (concepts.has("out") || concepts.has("din87"))
-    return told("supply-out", "relay-supply", "A relay's switched contact");
-  if (concepts.has("din30")) return told("supply-in", "battery-supply", "The feed of a relay's contact");
-  return nothing("What this relay works is not said", reading);
+    return told("supply-out", "relay-supply", { code: "relay-contact" });
+  if (concepts.has("din30")) return told("supply-in", "battery-supply", { code: "relay-feed" });
+  return nothing({ code: "relay-purpose-untold" }, reading);
 }
 
 /** Quantities of which a vehicle has several; elsewhere a number in the words is a fuse, a rating or a pulse count. */
@@ -225,7 +225,7 @@ const NUMBERED: ReadonlySet<Quantity> = new Set([
 const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) =>
   place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "");
 
-function nothing(why: string, reading: Reading): PinReading {
+function nothing(why: IntakeReason, reading: Reading): PinReading {
   return {
     kind: { value: "unknown", confidence: 0.2, why },
     quantity: { value: null, confidence: 0.2, why },
@@ -236,7 +236,7 @@ function nothing(why: string, reading: Reading): PinReading {
 interface Found {
   readonly quantity: Quantity;
   readonly sure: number;
-  readonly why: string;
+  readonly why: QuantityReason;
 }
 
 /** The row's own words first; where they are weak or silent, the connector's label helps. */
@@ -259,32 +259,26 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
   // A plug that is named after one thing ("Oil sender") outweighs a word that many things share ("gauge").
   const labelHelps =
     shared !== null &&
-    (!SPEAKS_FOR_ITSELF.has(place) || SINGLE_PURPOSE.some((concept) => label.reading.concepts.has(concept)));
+    (!MIXED_HOUSINGS.has(place) || SINGLE_PURPOSE.some((concept) => label.reading.concepts.has(concept)));
   if (strong || (own !== null && (!labelHelps || shared.score <= own.score))) {
     return (
       own && {
         quantity: own.quantity,
         sure: own.sure,
-        why: `Read from ${own.all.map((term) => pick(term, reading.concepts)).join(" + ")}`,
+        why: "own-words",
       }
     );
   }
-  if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "A ground point" };
+  if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "ground-point" };
   if (shared === null || !labelHelps) return null;
-  return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "Read together with the connector's name" };
+  return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "with-label" };
 }
 
 /** Names of housings that do tell what their rows are about, though computers and instruments as such do not. */
 const SINGLE_PURPOSE = ["security", "transmission", "abs", "airbag", "tacho", "vehiclespeed"];
 
 /** Housings that hold so many things that their name says nothing of one row. */
-const SPEAKS_FOR_ITSELF: ReadonlySet<Place> = new Set([
-  "computer",
-  "fuse-box",
-  "instruments",
-  "key-switch",
-  "diagnostic",
-]);
+const MIXED_HOUSINGS: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
 
 /** What a label says of its housing, not of the row in it. */
 const LABEL_NOISE: ReadonlySet<string> = new Set([
@@ -303,8 +297,6 @@ const LABEL_NOISE: ReadonlySet<string> = new Set([
   "to",
   "from",
 ]);
-
-const pick = (term: string, concepts: ReadonlySet<string>) => term.split("|").find((one) => concepts.has(one)) ?? term;
 
 /** A return or a reference is what it is, whichever sensor or lamp it serves: "MAP REF 5V" is no pressure. */
 function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly ReadyRule[]> {
@@ -366,9 +358,7 @@ function holds(rule: ReadyRule, concepts: ReadonlySet<string>): boolean {
 
 /** The earth of a sensor's own plug is its return, whatever the table calls it. */
 const sensorReturn = (found: Found): Found =>
-  found.quantity === "ground"
-    ? { quantity: "sensor-ground", sure: 0.86, why: "The earth of a sensor is its return to the computer" }
-    : found;
+  found.quantity === "ground" ? { quantity: "sensor-ground", sure: 0.86, why: "sensor-return" } : found;
 
 const FEED_WORDS = ["feed", "supply", "positive", "live"];
 
@@ -382,7 +372,7 @@ function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place
   if (bare && family.type === "sensor" && ["reluctor-out", "knock-out", "hall-out"].includes(family.out))
     return { ...found, sure: found.sure * 0.75 };
   if (family.type === "sensor" && concepts.has("twelve") && place !== "computer")
-    return { quantity: "ignition-supply", sure: 0.75, why: "A sensor's 12 V, most often live with the ignition" };
+    return { quantity: "ignition-supply", sure: 0.75, why: "sensor-feed" };
   const twelveVolts = concepts.has("ignition") || concepts.has("battery") || concepts.has("fuse");
   if (
     family.type === "sensor" &&
@@ -393,7 +383,7 @@ function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place
   ) {
     return family.out === "resistive-out" || family.out === "knock-out"
       ? { ...found, sure: found.sure * 0.6 }
-      : { quantity: "sensor-supply", sure: 0.9, why: "A sensor's supply is its reference voltage" };
+      : { quantity: "sensor-supply", sure: 0.9, why: "sensor-reference" };
   }
   const engineLoad =
     family.type === "actuator" &&
@@ -403,12 +393,9 @@ function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place
   if (engineLoad || found.quantity === "mass-air-flow") {
     return place === "computer" && concepts.has("out")
       ? found
-      : { quantity: "ignition-supply", sure: 0.72, why: "The feed of a part, most often live with the ignition" };
+      : { quantity: "ignition-supply", sure: 0.72, why: "part-feed" };
   }
   return found;
 }
 
-const placeName = (place: Place) =>
-  place === "unknown" ? "a plug of unknown kind" : `the ${place.replace(/-/g, " ")}`;
-const clip = (text: string) => (text.length > 40 ? `${text.slice(0, 39)}…` : text);
 const round = (value: number) => Math.round(Math.min(0.99, value) * 100) / 100;

@@ -1,6 +1,7 @@
 import type { Kind, Quantity, Side } from "../forms";
 import { FAMILIES, type Family } from "./data/families";
 import type { Place } from "./data/places";
+import type { FormReason } from "./reasons";
 
 /** What is known of a row when its electrical form is to be told. */
 export interface Situation {
@@ -14,10 +15,10 @@ export interface KindGuess {
   readonly kind: Kind;
   /** How sure, 0 … 1, given that the quantity is right. */
   readonly sure: number;
-  readonly why: string;
+  readonly why: FormReason;
 }
 
-const guess = (kind: Kind, sure: number, why: string): KindGuess => ({ kind, sure, why });
+const guess = (kind: Kind, sure: number, why: FormReason): KindGuess => ({ kind, sure, why });
 
 /**
  * The electrical form of a quantity as seen from the thing that the connector belongs to: a coolant signal is
@@ -25,12 +26,12 @@ const guess = (kind: Kind, sure: number, why: string): KindGuess => ({ kind, sur
  */
 export function kindAt(at: Situation): KindGuess {
   const family = FAMILIES[at.quantity];
-  if (says(at, "lin") && family.type !== "supply") return guess("lin", 0.95, "named as LIN");
+  if (says(at, "lin") && family.type !== "supply") return guess("lin", 0.95, "named-as-lin");
   switch (family.type) {
     case "supply":
       return supplyAt(at);
     case "ground":
-      return guess("ground", 1, "a return to ground");
+      return guess("ground", 1, "a-return-to-ground");
     case "reference":
       return referenceAt(at);
     case "bus":
@@ -56,55 +57,55 @@ function supplyAt(at: Situation): KindGuess {
   switch (at.place) {
     case "starter":
       return at.quantity === "start-supply"
-        ? guess("load-in", 0.85, "the solenoid's coil")
-        : guess("supply-in", 0.95, "the starter's cable");
+        ? guess("load-in", 0.85, "the-solenoid-coil")
+        : guess("supply-in", 0.95, "the-starter-cable");
     case "battery":
     case "alternator":
-      return guess("supply-out", 0.95, "it gives the supply");
+      return guess("supply-out", 0.95, "it-gives-the-supply");
     case "key-switch":
       return at.quantity === "battery-supply" && !says(at, "out")
-        ? guess("supply-in", 0.95, "the switch's own feed")
-        : guess("supply-out", 0.93, "a key position's output");
+        ? guess("supply-in", 0.95, "the-switch-own-feed")
+        : guess("supply-out", 0.93, "a-key-position-output");
     case "fuse-box":
       return (says(at, "in", "from") || (says(at, "main") && says(at, "feed"))) && !says(at, "out", "fuse")
-        ? guess("supply-in", 0.85, "the box's own feed")
-        : guess("supply-out", 0.94, "a way of the fuse box");
+        ? guess("supply-in", 0.85, "the-box-own-feed")
+        : guess("supply-out", 0.94, "a-way-of-the-fuse-box");
     case "relay":
-      if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.85, "the relay's coil");
+      if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.85, "the-relay-coil");
       return says(at, "din87", "out") || isOutput(at)
-        ? guess("supply-out", 0.92, "the relay's switched contact")
-        : guess("supply-in", 0.9, "the contact's feed");
+        ? guess("supply-out", 0.92, "the-relay-switched-contact")
+        : guess("supply-in", 0.9, "the-contact-feed");
     case "diagnostic":
-      return guess("supply-out", 0.92, "feeds the tool that is plugged in");
+      return guess("supply-out", 0.92, "feeds-the-tool-that-is-plugged-in");
     case "in-line":
       return at.side === "host"
-        ? guess("supply-out", 0.78, "the vehicle gives the feeds")
-        : guess("supply-in", 0.82, "the engine's harness takes the feeds");
+        ? guess("supply-out", 0.78, "the-vehicle-gives-the-feeds")
+        : guess("supply-in", 0.82, "the-engine-harness-takes-the-feeds");
     case "switch":
       return isOutput(at) || (at.quantity === "start-supply" && !isInput(at))
-        ? guess("supply-out", 0.8, "switched on by it")
-        : guess("supply-in", 0.85, "the switch's feed");
+        ? guess("supply-out", 0.8, "switched-on-by-it")
+        : guess("supply-in", 0.85, "the-switch-feed");
     default:
       return isOutput(at)
-        ? guess("supply-out", 0.85, "said to be an output")
-        : guess("supply-in", 0.97, "it is fed here");
+        ? guess("supply-out", 0.85, "said-to-be-an-output")
+        : guess("supply-in", 0.97, "it-is-fed-here");
   }
 }
 
 function referenceAt(at: Situation): KindGuess {
   if (at.place === "computer" || at.place === "instruments")
-    return guess("reference-out", 0.97, "the computer gives the reference");
+    return guess("reference-out", 0.97, "the-computer-gives-the-reference");
   if (at.place === "in-line")
-    return guess(at.side === "donor" ? "reference-out" : "reference-in", 0.6, "which way it goes is not said");
-  return guess("reference-in", 0.95, "the sensor takes the reference");
+    return guess(at.side === "donor" ? "reference-out" : "reference-in", 0.6, "which-way-it-goes-is-not-said");
+  return guess("reference-in", 0.95, "the-sensor-takes-the-reference");
 }
 
 function busAt(at: Situation, usual: Kind): KindGuess {
-  if (says(at, "can")) return guess("can", 0.98, "named as CAN");
-  if (says(at, "lin")) return guess("lin", 0.98, "named as LIN");
-  if (says(at, "serial")) return guess("serial", 0.97, "a single-wire line");
-  if (says(at, "lamp")) return guess("low-side-out", 0.6, "a lamp's drive");
-  return guess(usual, usual === "serial" ? 0.85 : 0.65, "the usual form of such data");
+  if (says(at, "can")) return guess("can", 0.98, "named-as-can");
+  if (says(at, "lin")) return guess("lin", 0.98, "named-as-lin");
+  if (says(at, "serial")) return guess("serial", 0.97, "a-single-wire-line");
+  if (says(at, "lamp")) return guess("low-side-out", 0.6, "a-lamp-drive");
+  return guess(usual, usual === "serial" ? 0.85 : 0.65, "the-usual-form-of-such-data");
 }
 
 function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): KindGuess {
@@ -112,44 +113,42 @@ function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): K
   const out = `${form}-out` as Kind;
   const into = `${form}-in` as Kind;
   if (says(at, "lamp", "warning") && !says(at, "gauge")) {
-    if (at.place === "instruments" || at.place === "lamp") return guess("load-in", 0.85, "a lamp in the instruments");
-    if (at.place === "computer") return guess("low-side-out", 0.75, "the lamp's drive");
+    if (at.place === "instruments" || at.place === "lamp") return guess("load-in", 0.85, "a-lamp-in-the-instruments");
+    if (at.place === "computer") return guess("low-side-out", 0.75, "the-lamp-drive");
   }
   if (says(at, "switch") && (form === "resistive" || form === "analogue") && !says(at, "gauge", "sensor", "sender")) {
     return contactAt(at, family.made);
   }
   switch (at.place) {
     case "instruments":
-      return isOutput(at) ? guess(out, 0.85, "said to be an output") : guess(into, 0.95, "the instrument reads it");
+      return isOutput(at) ? guess(out, 0.85, "said-to-be-an-output") : guess(into, 0.95, "the-instrument-reads-it");
     case "computer":
       return sensorAtComputer(at, out, into);
     case "in-line":
-      return leaving(at, family.made)
-        ? guess(out, 0.82, `made on the ${at.side}'s side`)
-        : guess(into, 0.82, `read on the ${at.side}'s side`);
+      return leaving(at, family.made) ? guess(out, 0.82, "made-on-this-side") : guess(into, 0.82, "read-on-this-side");
     case "diagnostic":
-      return guess(into, 0.55, "a tool's line");
+      return guess(into, 0.55, "a-tool-line");
     case "fuse-box":
     case "ground-stud":
     case "battery":
-      return guess(out, 0.4, "an odd place for it");
+      return guess(out, 0.4, "an-odd-place-for-it");
     default:
-      return guess(out, 0.95, "the part reports it");
+      return guess(out, 0.95, "the-part-reports-it");
   }
 }
 
 function sensorAtComputer(at: Situation, out: Kind, into: Kind): KindGuess {
   if (at.quantity !== "engine-speed" && at.quantity !== "vehicle-speed") {
     return says(at, "out") && !says(at, "sensor", "shaft")
-      ? guess(out, 0.8, "said to be an output")
-      : guess(into, 0.97, "the computer reads it");
+      ? guess(out, 0.8, "said-to-be-an-output")
+      : guess(into, 0.97, "the-computer-reads-it");
   }
-  if (isOutput(at) || says(at, "instrument")) return guess(out, 0.96, "said to go out");
-  if (isInput(at) || says(at, "sensor", "input")) return guess(into, 0.93, "said to come in");
+  if (isOutput(at) || says(at, "instrument")) return guess(out, 0.96, "said-to-go-out");
+  if (isInput(at) || says(at, "sensor", "input")) return guess(into, 0.93, "said-to-come-in");
   // An engine computer knows the engine's speed from its own pickup, so a wire of that name leaves it.
   return at.quantity === "engine-speed" && at.side === "donor"
-    ? guess(out, 0.85, "made by the engine computer from its pickup")
-    : guess(into, 0.68, "most often read; which way it goes is not said");
+    ? guess(out, 0.85, "made-by-the-engine-computer-from-its-pickup")
+    : guess(into, 0.68, "most-often-read-which-way-it-goes-is-not-said");
 }
 
 function sensorForm(at: Situation, family: Extract<Family, { type: "sensor" }>): string {
@@ -162,40 +161,39 @@ function sensorForm(at: Situation, family: Extract<Family, { type: "sensor" }>):
 }
 
 function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
-  if (at.place === "lamp") return guess("load-in", 0.92, "a lamp");
+  if (at.place === "lamp") return guess("load-in", 0.92, "a-lamp");
   if (at.place === "instruments") {
-    if (isOutput(at) && !says(at, "lamp", "warning")) return guess("switch-out", 0.6, "said to be an output");
+    if (isOutput(at) && !says(at, "lamp", "warning")) return guess("switch-out", 0.6, "said-to-be-an-output");
     return says(at, "lamp", "warning", "oilwarning") || LAMPS.has(at.quantity)
-      ? guess("load-in", 0.93, "a lamp in the instruments")
-      : guess("logic-in", 0.75, "read by the instruments");
+      ? guess("load-in", 0.93, "a-lamp-in-the-instruments")
+      : guess("logic-in", 0.75, "read-by-the-instruments");
   }
   if (at.place === "computer") {
-    if (says(at, "relay")) return guess("low-side-out", 0.85, "works a relay");
+    if (says(at, "relay")) return guess("low-side-out", 0.85, "works-a-relay");
     if (says(at, "stoplamp") && at.side === "host" && !says(at, "switch", "in"))
-      return guess("high-side-out", 0.75, "drives the lamps");
+      return guess("high-side-out", 0.75, "drives-the-lamps");
     if (says(at, "lamp") && !isInput(at) && at.quantity !== "reverse-lamp")
-      return guess("low-side-out", 0.8, "drives a lamp");
+      return guess("low-side-out", 0.8, "drives-a-lamp");
     if (isOutput(at))
       return says(at, "lamp", "stoplamp")
-        ? guess("high-side-out", 0.85, "drives a lamp")
-        : guess("low-side-out", 0.85, "said to go out");
+        ? guess("high-side-out", 0.85, "drives-a-lamp")
+        : guess("low-side-out", 0.85, "said-to-go-out");
     if (at.quantity === "reverse-lamp" && !says(at, "switch", "signal", "in"))
-      return guess("high-side-out", 0.55, "drives the lamps");
-    return guess("logic-in", 0.96, "the computer reads a contact");
+      return guess("high-side-out", 0.55, "drives-the-lamps");
+    return guess("logic-in", 0.96, "the-computer-reads-a-contact");
   }
   if (at.place === "switch" && says(at, "feed", "supply", "battery", "ignition", "live") && !isOutput(at))
-    return guess("supply-in", 0.8, "the switch's feed");
-  if (at.place === "relay") return guess("load-in", 0.7, "the relay's coil");
-  if (at.place === "fuse-box") return guess("supply-out", 0.7, "a way of the fuse box");
-  if (at.place === "in-line")
-    return leaving(at, made) ? guess("switch-out", 0.8, `the contact is on the ${at.side}'s side`) : inputAt(at);
-  if (at.place === "actuator" || at.place === "starter") return guess("load-in", 0.6, "the part is worked");
-  if (at.place === "diagnostic") return guess("logic-in", 0.5, "a tool's line");
-  return guess("switch-out", 0.95, "a contact");
+    return guess("supply-in", 0.8, "the-switch-feed");
+  if (at.place === "relay") return guess("load-in", 0.7, "the-relay-coil");
+  if (at.place === "fuse-box") return guess("supply-out", 0.7, "a-way-of-the-fuse-box");
+  if (at.place === "in-line") return leaving(at, made) ? guess("switch-out", 0.8, "contact-on-this-side") : inputAt(at);
+  if (at.place === "actuator" || at.place === "starter") return guess("load-in", 0.6, "the-part-is-worked");
+  if (at.place === "diagnostic") return guess("logic-in", 0.5, "a-tool-line");
+  return guess("switch-out", 0.95, "a-contact");
 }
 
 const inputAt = (at: Situation): KindGuess =>
-  says(at, "lamp") ? guess("load-in", 0.85, "a lamp") : guess("logic-in", 0.75, "read on this side");
+  says(at, "lamp") ? guess("load-in", 0.85, "a-lamp") : guess("logic-in", 0.75, "read-on-this-side");
 const LAMPS: ReadonlySet<Quantity> = new Set([
   "oil-pressure-warning",
   "handbrake",
@@ -208,47 +206,47 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
   switch (at.place) {
     case "computer":
       if (says(at, "position") && !says(at, "control", "motor") && at.quantity !== "gear-display")
-        return guess("analogue-in", 0.7, "its position is read back");
+        return guess("analogue-in", 0.7, "its-position-is-read-back");
       if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay")))
-        return guess("logic-in", 0.75, "said to come in");
-      return guess(drivenBy(at, family), 0.95, "the computer drives it");
+        return guess("logic-in", 0.75, "said-to-come-in");
+      return guess(drivenBy(at, family), 0.95, "the-computer-drives-it");
     case "instruments":
     case "lamp":
-      return guess("load-in", 0.93, "a lamp or display");
+      return guess("load-in", 0.93, "a-lamp-or-display");
     case "relay":
-      if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.92, "the relay's coil");
-      if (says(at, "din30")) return guess("supply-in", 0.9, "the contact's feed");
+      if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.92, "the-relay-coil");
+      if (says(at, "din30")) return guess("supply-in", 0.9, "the-contact-feed");
       return says(at, "din87") || isOutput(at) || says(at, "feed", "supply")
-        ? guess("supply-out", 0.85, "the relay's switched contact")
-        : guess("load-in", 0.85, "the relay's coil");
+        ? guess("supply-out", 0.85, "the-relay-switched-contact")
+        : guess("load-in", 0.85, "the-relay-coil");
     case "fuse-box":
       return (says(at, "coil") && at.quantity !== "ignition-coil") ||
         says(at, "control", "din85", "din86") ||
         (says(at, "relay") && !says(at, "out", "feed", "supply", "din87", "fuse"))
-        ? guess("load-in", 0.8, "the relay's coil in the box")
-        : guess("supply-out", 0.88, "a way of the fuse box");
+        ? guess("load-in", 0.8, "the-relay-coil-in-the-box")
+        : guess("supply-out", 0.88, "a-way-of-the-fuse-box");
     case "alternator":
       return at.quantity === "charge-warning"
-        ? guess("low-side-out", 0.85, "the regulator sinks the lamp")
-        : guess(family.in, 0.8, "the regulator's input");
+        ? guess("low-side-out", 0.85, "the-regulator-sinks-the-lamp")
+        : guess(family.in, 0.8, "the-regulator-input");
     case "key-switch":
-      return guess("supply-out", 0.85, "a key position's output");
+      return guess("supply-out", 0.85, "a-key-position-output");
     case "switch":
-      return guess("switch-out", 0.85, "a contact");
+      return guess("switch-out", 0.85, "a-contact");
     case "in-line": {
       if (at.quantity === "starter-relay" && at.side === "host" && !says(at, "relay"))
-        return guess("supply-out", 0.75, "the key works the starter");
+        return guess("supply-out", 0.75, "the-key-works-the-starter");
       const drives = family.used === "body" ? at.side === "donor" : at.side === "host";
       return drives
-        ? guess(drivenBy(at, family), 0.75, "driven from this side")
-        : guess(says(at, "relay") ? "load-in" : family.in, 0.78, "worked on this side");
+        ? guess(drivenBy(at, family), 0.75, "driven-from-this-side")
+        : guess(says(at, "relay") ? "load-in" : family.in, 0.78, "worked-on-this-side");
     }
     case "diagnostic":
     case "ground-stud":
     case "battery":
-      return guess(family.in, 0.4, "an odd place for it");
+      return guess(family.in, 0.4, "an-odd-place-for-it");
     default:
-      return guess(workedAs(at, family), 0.95, "the part is worked");
+      return guess(workedAs(at, family), 0.95, "the-part-is-worked");
   }
 }
 
@@ -269,34 +267,34 @@ function bodyAt(at: Situation): KindGuess {
   switch (at.place) {
     case "lamp":
     case "actuator":
-      return guess("load-in", 0.9, "the part is fed");
+      return guess("load-in", 0.9, "the-part-is-fed");
     case "switch":
       return isInput(at) || (says(at, "feed", "supply", "battery", "ignition") && !isOutput(at))
-        ? guess("supply-in", 0.75, "the switch's feed")
-        : guess("switch-out", 0.9, "a contact");
+        ? guess("supply-in", 0.75, "the-switch-feed")
+        : guess("switch-out", 0.9, "a-contact");
     case "instruments":
       return at.quantity === "illumination" || says(at, "lamp", "warning") || !isOutput(at)
-        ? guess("load-in", 0.93, "a lamp in the instruments")
-        : guess("switch-out", 0.6, "said to be an output");
+        ? guess("load-in", 0.93, "a-lamp-in-the-instruments")
+        : guess("switch-out", 0.6, "said-to-be-an-output");
     case "fuse-box":
-      return guess(says(at, "coil", "din85", "din86") ? "load-in" : "supply-out", 0.88, "a way of the fuse box");
+      return guess(says(at, "coil", "din85", "din86") ? "load-in" : "supply-out", 0.88, "a-way-of-the-fuse-box");
     case "relay":
       return says(at, "din87", "out") || isOutput(at) || says(at, "din49")
-        ? guess("supply-out", 0.85, "the relay's switched contact")
+        ? guess("supply-out", 0.85, "the-relay-switched-contact")
         : says(at, "feed", "supply", "din30", "battery")
-          ? guess("supply-in", 0.8, "the contact's feed")
-          : guess("load-in", 0.8, "the relay's coil");
+          ? guess("supply-in", 0.8, "the-contact-feed")
+          : guess("load-in", 0.8, "the-relay-coil");
     case "computer":
       if (says(at, "switch", "in", "request", "sensor", "from") && !says(at, "out"))
-        return guess("logic-in", 0.9, "the computer reads it");
+        return guess("logic-in", 0.9, "the-computer-reads-it");
       return says(at, "relay")
-        ? guess("low-side-out", 0.88, "works a relay")
-        : guess("high-side-out", says(at, "out", "lamp", "motor", "control") ? 0.88 : 0.6, "the computer feeds it");
+        ? guess("low-side-out", 0.88, "works-a-relay")
+        : guess("high-side-out", says(at, "out", "lamp", "motor", "control") ? 0.88 : 0.6, "the-computer-feeds-it");
     case "in-line":
-      return guess(at.side === "host" ? "supply-out" : "load-in", 0.55, "which way it goes is not said");
+      return guess(at.side === "host" ? "supply-out" : "load-in", 0.55, "which-way-it-goes-is-not-said");
     case "key-switch":
-      return guess("supply-out", 0.8, "a key position's output");
+      return guess("supply-out", 0.8, "a-key-position-output");
     default:
-      return guess("load-in", 0.5, "most likely fed here");
+      return guess("load-in", 0.5, "most-likely-fed-here");
   }
 }

@@ -1,5 +1,18 @@
 import { describe, expect, test } from "vitest";
-import { cavityChangeText, celsiusOf, lengthText, massText, sizeText, sizeWords, temperatureText } from "./index";
+import { heronTables } from "@/demo/heron";
+import { ridgewayDocument } from "@/demo/ridgeway";
+import { KINDS, QUANTITIES } from "../forms";
+import { FORM_REASONS, type FormReason, type Place } from "../intake";
+import {
+  cavityChangeText,
+  celsiusOf,
+  intakeReasonText,
+  lengthText,
+  massText,
+  sizeText,
+  sizeWords,
+  temperatureText,
+} from "./index";
 
 describe("as they are printed", () => {
   test.each([
@@ -50,4 +63,46 @@ describe("what a newer table changes", () => {
     ],
     [{ column: "extra", from: { Seal: "blue" }, to: {} }, "metric", "Seal: blue → nothing"],
   ] as const)("%o in %s: %s", (change, units, text) => expect(cavityChangeText(change, units)).toBe(text));
+});
+
+describe("why a cavity is taken for what it is", () => {
+  const form = (place: Place, why: FormReason, notUnderstood: readonly string[] = []) =>
+    intakeReasonText({ code: "form", quantity: "engine-speed", place, side: "donor", form: why, notUnderstood });
+  test.each([
+    [
+      form("computer", "made-by-the-engine-computer-from-its-pickup"),
+      "Engine speed at a computer: made by the engine computer from its pickup",
+    ],
+    [
+      form("in-line", "made-on-this-side", ["xyzzy", "plugh"]),
+      "Engine speed at an in-line connector: made on the donor's side; not understood: xyzzy, plugh",
+    ],
+    [intakeReasonText({ code: "given" }), "Written in the table"],
+    [
+      intakeReasonText({ code: "no-known-word", description: "x".repeat(60) }),
+      `No word of “${"x".repeat(39)}…” is known`,
+    ],
+    [
+      intakeReasonText({ code: "own-words", notUnderstood: ["a", "b", "c", "d"] }),
+      "Read from its description; not understood: a, b, c",
+    ],
+  ])("%s", (found, text) => expect(found).toBe(text));
+  test("every reason for a form has words, and none is a name of code", () => {
+    for (const reason of FORM_REASONS) {
+      const text = form("sensor", reason);
+      expect(text).toMatch(/^Engine speed at a sensor: [a-z]/);
+      expect(text.slice("Engine speed at a sensor: ".length)).not.toMatch(/[a-z]-[a-z]+-[a-z]|[a-z][A-Z]/);
+    }
+  });
+  test("what the samples' rows are read from says no kind or quantity by its name in files", () => {
+    const identifiers = [...KINDS, ...QUANTITIES].filter(
+      (one) => one.includes("-") && !/^(wake-up|anti-lock|four-wheel-drive)$/.test(one),
+    );
+    const pattern = new RegExp(`(?<![\\w-])(${identifiers.join("|")})(?![\\w-])`);
+    const whys = [heronTables(), ridgewayDocument()].flatMap(({ pins }) =>
+      pins.flatMap((pin) => [pin.kindWhy, pin.quantityWhy]),
+    );
+    expect(whys.length).toBeGreaterThan(5_000);
+    expect([...new Set(whys)].filter((why) => pattern.test(why))).toEqual([]);
+  });
 });

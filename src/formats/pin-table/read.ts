@@ -8,7 +8,7 @@ import {
   type Quantity,
   type Side,
 } from "@/core/forms";
-import { classifyPins, type PinReading, readColour, readLength, readSize } from "@/core/intake";
+import { classifyPins, type IntakeReason, type PinReading, readColour, readLength, readSize } from "@/core/intake";
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
@@ -235,7 +235,7 @@ class RowReader {
 }
 
 function tell(row: RawPin, reading: PinReading): TablePin {
-  const given = "Written in the table";
+  const given: IntakeReason = { code: "given" };
   const params: Params = row.params;
   return {
     ...row,

@@ -1,5 +1,5 @@
 import { KNOWN_FROM } from "@/core/intake";
-import { KIND_WORDS, quantityWords } from "@/core/words";
+import { intakeReasonText, KIND_WORDS, quantityWords } from "@/core/words";
 import type { TablePin } from "@/formats/pin-table";
 import { VirtualList } from "@/ui/virtual-list";
 import { Wire } from "@/ui/wire";
@@ -49,7 +49,7 @@ function PreviewRow({ pin }: { pin: TablePin }) {
       <span className="truncate" title={pin.description ?? ""}>
         {pin.description}
       </span>
-      <span className="min-w-0" title={`${kind.why}. ${quantity.why}`}>
+      <span className="min-w-0" title={`${intakeReasonText(kind.why)}. ${intakeReasonText(quantity.why)}`}>
         <span className="block truncate">
           <strong className="font-semibold">{KIND_WORDS[known ? kind.value : "unknown"]}</strong>{" "}
           {known ? quantityWords(quantity.value) : ""}
@@ -57,7 +57,7 @@ function PreviewRow({ pin }: { pin: TablePin }) {
         <span className="block truncate text-[13px] text-ink2">
           {kind.source === "given"
             ? "given in the table"
-            : `proposed, ${Math.round(kind.confidence * 100)} %: ${kind.why}`}
+            : `proposed, ${Math.round(kind.confidence * 100)} %: ${intakeReasonText(kind.why)}`}
         </span>
       </span>
     </div>
