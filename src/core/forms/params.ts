@@ -127,21 +127,18 @@ function paramTypes(kind: Kind | null, key: string): readonly ParamType[] {
   return kinds.filter((keys) => Object.hasOwn(keys, key)).map((keys) => keys[key] as ParamType);
 }
 
-/** What is wrong with one parameter: no such key, or what its value should have been. Null where it is good. */
-export function paramProblem(
-  kind: Kind | null,
-  key: string,
-  value: string,
-): { code: "unknown-param" | "param-out-of-range"; expected: string } | null {
-  const types = paramTypes(kind, key);
-  if (types.length === 0)
-    return {
-      code: "unknown-param",
-      expected: kind === null ? "a known parameter" : `one of ${paramKeys(kind).join(", ")}`,
-    };
-  const faults = types.map((type) => paramFault(type, value));
-  if (faults.includes(null)) return null;
-  return { code: "param-out-of-range", expected: `${key} to be ${[...new Set(faults)].join(", or ")}` };
+/** What is wrong with one parameter. Words: core/words/forms.ts. */
+export type ParamProblem =
+  /** `known`: the keys that there are; null where the kind is not known, and every kind's would do. */
+  | { readonly code: "unknown-param"; readonly known: readonly string[] | null }
+  /** `allowed`: what the value could have been. */
+  | { readonly code: "param-out-of-range"; readonly key: string; readonly allowed: readonly ParamType[] };
+
+/** Null where the parameter is good. */
+export function paramProblem(kind: Kind | null, key: string, value: string): ParamProblem | null {
+  const allowed = paramTypes(kind, key);
+  if (allowed.length === 0) return { code: "unknown-param", known: kind === null ? null : paramKeys(kind) };
+  return allowed.some((type) => isParam(type, value)) ? null : { code: "param-out-of-range", key, allowed };
 }
 
 /** The keys a form for this kind offers, in the order of adapters.md; `index` and `settable` last. */
@@ -149,23 +146,20 @@ export function paramKeys(kind: Kind): readonly string[] {
   return [...Object.keys(PARAMS_OF[kind]), ...Object.keys(COMMON)];
 }
 
-/** What was expected in place of a refused value, or null where the value is good. */
-function paramFault(type: ParamType, value: string): string | null {
+function isParam(type: ParamType, value: string): boolean {
   switch (type.type) {
     case "number": {
       const parsed = value.trim() === "" ? Number.NaN : Number(value);
-      return parsed >= type.min && parsed <= type.max ? null : `a number from ${type.min} to ${type.max} ${type.unit}`;
+      return parsed >= type.min && parsed <= type.max;
     }
     case "word":
-      return type.words.includes(value) ? null : type.words.join(" or ");
+      return type.words.includes(value);
     case "span":
-      return /^-?\d+(\.\d+)?\.\.-?\d+(\.\d+)?$/.test(value) ? null : "a span such as 0.5..4.5";
+      return /^-?\d+(\.\d+)?\.\.-?\d+(\.\d+)?$/.test(value);
     case "curve":
-      return /^-?[\d.]+(e-?\d+)?:-?[\d.]+(\|-?[\d.]+(e-?\d+)?:-?[\d.]+)*$/.test(value)
-        ? null
-        : "points such as 20:2500|80:330";
+      return /^-?[\d.]+(e-?\d+)?:-?[\d.]+(\|-?[\d.]+(e-?\d+)?:-?[\d.]+)*$/.test(value);
     case "text":
-      return value === "" ? "a value" : null;
+      return value !== "";
   }
 }
 

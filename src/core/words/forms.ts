@@ -5,6 +5,8 @@ import {
   type Kind,
   type Known,
   PARAMS_OF,
+  type ParamProblem,
+  type ParamType,
   type Quantity,
   type Source,
   type Span,
@@ -155,4 +157,26 @@ function valueText(value: number | string | Span | Curve, unit = ""): string {
   if (Array.isArray(value)) return value.map(([x, y]) => `${digits(x, 4)}: ${digits(y, 4)}`).join(", ");
   const { from, to } = value as Span;
   return `${digits(from, 4)} to ${digits(to, 4)}`;
+}
+
+/** What was expected of a parameter in a table, by the names that tables use. */
+export function paramExpectedText(problem: ParamProblem): string {
+  if (problem.code === "unknown-param")
+    return problem.known === null ? "a known parameter" : `one of ${problem.known.join(", ")}`;
+  return `${problem.key} to be ${[...new Set(problem.allowed.map(paramTypeText))].join(", or ")}`;
+}
+
+function paramTypeText(type: ParamType): string {
+  switch (type.type) {
+    case "number":
+      return `a number from ${type.min} to ${type.max} ${type.unit}`;
+    case "word":
+      return type.words.join(" or ");
+    case "span":
+      return "a span such as 0.5..4.5";
+    case "curve":
+      return "points such as 20:2500|80:330";
+    case "text":
+      return "a value";
+  }
 }

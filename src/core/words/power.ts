@@ -9,6 +9,7 @@ import {
   type PowerProblem,
   type ReturnVerdict,
   SETTINGS,
+  type SettingKey,
 } from "../power";
 import type { Units } from "../units";
 import { netlistFaultText } from "./circuit";
@@ -61,6 +62,21 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
       return `a new wire of ${lengthText(fact.lengthM, units)} where a link joins two cavities whose wires both lead elsewhere`;
   }
 }
+
+/** What the solution takes as given, and why the usual value of each is usual. */
+export const SETTING_WORDS: Readonly<Record<SettingKey, { readonly name: string; readonly why: string }>> = {
+  "battery-c": { name: "Battery temperature", why: "a mild day" },
+  "battery-ah": { name: "Battery capacity", why: "a common size" },
+  "battery-cca": { name: "Cold cranking current", why: "usual for 60 Ah" },
+  "battery-charge": { name: "Battery charge", why: "in daily use" },
+  "engine-bay-c": { name: "Air in the engine bay", why: "warm engine" },
+  "cabin-c": { name: "Air in the cabin", why: "summer" },
+  "alternator-a": { name: "Alternator's rated current", why: "a common size" },
+  "alternator-v": { name: "Alternator's regulated voltage", why: "a warm regulator" },
+  "alternator-idle": { name: "Part of it at idle", why: "usual at twice the engine's idle speed" },
+  "joint-ohms": { name: "Each new joint", why: "a sound crimp" },
+  "wires-together": { name: "Loaded wires in a bundle", why: "a small bundle" },
+};
 
 /** What is wrong with the facts: where, what, and the way out. */
 export function powerProblemWords(problem: PowerProblem, units: Units): ProblemWords {
@@ -124,7 +140,8 @@ export function powerProblemWords(problem: PowerProblem, units: Units): ProblemW
 function absurdWords(problem: Extract<PowerProblem, { code: "absurd" }>, units: Units): ProblemWords {
   switch (problem.what) {
     case "setting": {
-      const { name, unit, usual, low, high } = SETTINGS[problem.setting];
+      const { unit, usual, low, high } = SETTINGS[problem.setting];
+      const { name } = SETTING_WORDS[problem.setting];
       return {
         where: name,
         message: `It is entered as ${digits(problem.value)} ${unit}; ${usual} ${unit} is used instead.`,
@@ -167,7 +184,7 @@ export function editFaultText(fault: EditFault, units: Units): string {
         return `${digits(value)} ${fault.what === "watts" ? "W" : "A"}`;
     }
   };
-  const name = fault.what === "setting" ? SETTINGS[fault.setting].name : RANGE_WORDS[fault.what];
+  const name = fault.what === "setting" ? SETTING_WORDS[fault.setting].name : RANGE_WORDS[fault.what];
   const given = Number.isNaN(fault.value)
     ? ""
     : fault.value > 0 || fault.what === "setting"
@@ -210,7 +227,7 @@ export function editText(edit: PowerEdit, { pin, wire, link, part, units }: Edit
     case "fuse":
       return `${ratedAmps(edit.amps)} for fuse ${edit.elementId} of ${part(edit.partId)}`;
     case "setting":
-      return `${SETTINGS[edit.key].name} ${digits(edit.value)} ${SETTINGS[edit.key].unit}`;
+      return `${SETTING_WORDS[edit.key].name} ${digits(edit.value)} ${SETTINGS[edit.key].unit}`;
   }
 }
 

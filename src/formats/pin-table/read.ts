@@ -9,6 +9,7 @@ import {
   type Side,
 } from "@/core/forms";
 import { classifyPins, type IntakeReason, type PinReading, readColour, readLength, readSize } from "@/core/intake";
+import { paramExpectedText } from "@/core/words";
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
@@ -183,7 +184,12 @@ class RowReader {
     for (const [key, value] of Object.entries(params)) {
       const problem = paramProblem(kind, key, value);
       if (problem !== null)
-        report(problem.code, "params", problem.code === "unknown-param" ? key : `${key}=${value}`, problem.expected);
+        report(
+          problem.code,
+          "params",
+          problem.code === "unknown-param" ? key : `${key}=${value}`,
+          paramExpectedText(problem),
+        );
     }
 
     const bad = this.issues.slice(before).some((issue) => issue.level === "error");

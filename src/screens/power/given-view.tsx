@@ -4,7 +4,7 @@ import { Download } from "lucide-react";
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
 import { type PowerProblem, type PowerReport, SETTING_KEYS, SETTINGS, type SettingKey } from "@/core/power";
-import { assumptionText, capital, digits, powerProblemWords, temperatureText } from "@/core/words";
+import { assumptionText, capital, digits, powerProblemWords, SETTING_WORDS, temperatureText } from "@/core/words";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
@@ -55,7 +55,8 @@ export function GivenView({ report }: { report: PowerReport }) {
 function Setting({ of: key, report }: { of: SettingKey; report: PowerReport }) {
   const job = useJob();
   const { units } = job.document.job;
-  const { name, unit, usual, why, low, high } = SETTINGS[key];
+  const { unit, usual, low, high } = SETTINGS[key];
+  const { name, why } = SETTING_WORDS[key];
   const row = job.document.settings.find((one) => one.id === key);
   // What a cavity states of the alternator stands before the usual one.
   const taken = STATED[key]?.(report);
