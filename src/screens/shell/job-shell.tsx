@@ -48,13 +48,20 @@ export function JobShell({ children }: { children: ReactNode }) {
   );
 }
 
+/** Not everything has been worked out yet: that nothing was found so far says nothing. */
+const isWorking = ({ report, stale, power, powerStale, expected }: JobContextValue) =>
+  report === null || stale || power === null || powerStale || expected === null;
+
 /** The one thing that holds the job back now. */
 function NextLine({ job }: { job: JobContextValue }) {
   const [next] = job.blockers;
   if (next === undefined)
     return (
       <p className="no-print col-span-full flex min-h-11 items-center gap-3.5 bg-ink px-4 text-bench">
-        <strong className="wide">Next</strong>Nothing holds the job back: every link is decided and every step proven.
+        <strong className="wide">Next</strong>
+        {isWorking(job)
+          ? "Working out what holds the job back …"
+          : "Nothing holds the job back: every link is decided and every step proven."}
       </p>
     );
   const told = blockerWords(next, job.document.job.units);
