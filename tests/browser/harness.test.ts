@@ -295,29 +295,4 @@ describe("triage", () => {
       ),
     ).toBe(false);
   });
-
-  test("on the large sample an edit is seen within a tenth of a second, and the slice follows", async () => {
-    robin.pictureOnFailure();
-    await robin.goTo("/jobs/ridgeway/triage");
-    await robin.sees(/2[, ]?0\d\d\s+wires/, 30_000);
-    // From the click to the next picture, with the new state in it: the median of several, as a person would feel it.
-    const times = await robin.driver.executeAsyncScript<number[]>(`
-      const done = arguments[0];
-      const box = () => [...document.querySelectorAll("label")].find((one) => one.innerText.includes("Mirrors")).querySelector("input");
-      const times = [];
-      const once = () => {
-        const before = box().checked;
-        const start = performance.now();
-        box().click();
-        const look = () => (box().checked !== before ? requestAnimationFrame(() => { times.push(performance.now() - start); times.length < 7 ? setTimeout(once, 700) : done(times); }) : requestAnimationFrame(look));
-        requestAnimationFrame(look);
-      };
-      once();`);
-    const median = times.toSorted((a, b) => a - b)[3] as number;
-    console.log(
-      `an edit on the large sample is seen after ${median.toFixed(0)} ms (median of ${times.map((one) => one.toFixed(0)).join(", ")})`,
-    );
-    expect(median).toBeLessThan(200);
-    await robin.sees(/Drop mirrors|Keep mirrors/);
-  });
 });
