@@ -99,6 +99,16 @@ async function startRelay(target: number) {
   };
 }
 
+/** What the driver's connection to the browser's own tools has, beside what its types say. */
+interface DevToolsConnection {
+  sessionId: string;
+  readonly send: (method: string, params: object) => Promise<unknown>;
+  readonly _wsConnection: {
+    readonly on: (event: "message", listener: (message: unknown) => void) => void;
+    readonly close: () => void;
+  };
+}
+
 /** One person at one browser: finds things as a person does, by what they are and what they are called. */
 export class Person {
   private constructor(
@@ -186,6 +196,28 @@ export class Person {
       metrics: { name: string; value: number }[];
     };
     return metrics.find((one) => one.name === "ScriptDuration")?.value ?? 0;
+  }
+
+  /** Collects the garbage of this page and of its workers, which the browser leaves until it needs the room. */
+  async collectGarbage(): Promise<void> {
+    const connection = (await this.driver.createCDPConnection("page")) as unknown as DevToolsConnection;
+    const page = connection.sessionId;
+    const workers: string[] = [];
+    connection._wsConnection.on("message", (message) => {
+      const { method, params } = JSON.parse(String(message)) as {
+        method?: string;
+        params?: { sessionId: string; targetInfo: { type: string } };
+      };
+      if (method === "Target.attachedToTarget" && params?.targetInfo.type === "worker") workers.push(params.sessionId);
+    });
+    await connection.send("Target.setAutoAttach", { autoAttach: true, waitForDebuggerOnStart: false, flatten: true });
+    await this.driver.sleep(500);
+    for (const session of [page, ...workers]) {
+      connection.sessionId = session;
+      await connection.send("HeapProfiler.enable", {});
+      await connection.send("HeapProfiler.collectGarbage", {});
+    }
+    connection._wsConnection.close();
   }
 
   private async devTools(command: string, parameters: object): Promise<unknown> {
