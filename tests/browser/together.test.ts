@@ -151,16 +151,6 @@ describe("bad input", () => {
     expect(page.headers.get("x-content-type-options")).toBe("nosniff");
     expect(page.headers.get("x-powered-by")).toBeNull();
   });
-  test("a job is answered packed where that is asked for, and says the same as plainly", async () => {
-    const url = `${app.address}/api/jobs/heron`;
-    const [packed, plain] = await Promise.all(
-      ["gzip", "identity"].map((encoding) => fetch(url, { headers: { "accept-encoding": encoding } })),
-    );
-    expect(packed?.headers.get("content-encoding")).toBe("gzip");
-    expect(plain?.headers.get("content-encoding")).toBeNull();
-    expect(packed?.headers.get("vary")).toMatch(/accept-encoding/i);
-    expect(await packed?.json()).toEqual(await plain?.json());
-  });
   test("a file of 10 MB and a file that is no text are refused in words, and the job is as it was", async () => {
     const folder = mkdtempSync(path.join(tmpdir(), "pantograph-files-"));
     await robin.goTo("/jobs/heron/import?side=donor");

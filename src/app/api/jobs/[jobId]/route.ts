@@ -1,13 +1,13 @@
 import { deleteJob, loadJob } from "@/server/jobs";
 import { pool } from "@/server/pool";
-import { answering, type JobContext, largeJson, noJob, strangerRefusal } from "../../http";
+import { answering, type JobContext, noJob, strangerRefusal } from "../../http";
 
 export const dynamic = "force-dynamic";
 
-export function GET(request: Request, { params }: JobContext): Promise<Response> {
+export function GET(_request: Request, { params }: JobContext): Promise<Response> {
   return answering(async () => {
     const job = await loadJob(pool(), (await params).jobId);
-    return job === null ? noJob() : largeJson(request, job);
+    return job === null ? noJob() : Response.json(job);
   });
 }
 
