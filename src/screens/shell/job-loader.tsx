@@ -62,5 +62,6 @@ export function JobLoader({ jobId, name, children }: { jobId: string; name: stri
 async function fetchJob(jobId: string): Promise<LoadedJob | null> {
   // As the page's preload asks for it, so that it is fetched once.
   const answer = await fetch(`/api/jobs/${jobId}`).catch(() => null);
-  return answer?.ok ? ((await answer.json()) as LoadedJob) : null;
+  // An answer that breaks off, or that cannot be read, is none.
+  return answer?.ok ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
 }
