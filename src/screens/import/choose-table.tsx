@@ -4,6 +4,7 @@ import { FileUp } from "lucide-react";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { Side } from "@/core/forms";
 import { Button } from "@/ui/controls";
+import { FileField, TABLE_FILES } from "@/ui/file-field";
 import type { Source } from "./use-table";
 
 interface Props {
@@ -64,7 +65,7 @@ function usePaste(onPaste: (text: string) => void): void {
   });
 }
 
-function FileButton({ onChoose }: { onChoose: (file: File | undefined) => void }) {
+function FileButton({ onChoose }: { onChoose: (file: File) => void }) {
   const field = useRef<HTMLInputElement>(null);
   return (
     <div className="mt-4 flex flex-wrap items-center gap-3">
@@ -73,19 +74,7 @@ function FileButton({ onChoose }: { onChoose: (file: File | undefined) => void }
         Choose a file
       </Button>
       <span className="text-ink2">or drop one here, or paste a table with Ctrl V</span>
-      <input
-        ref={field}
-        type="file"
-        accept=".csv,.tsv,.txt,text/csv,text/plain"
-        aria-label="Pin table file"
-        className="hidden-text"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = "";
-          onChoose(chosen);
-        }}
-      />
+      <FileField label="Pin table file" accept={TABLE_FILES} field={field} onChoose={onChoose} />
     </div>
   );
 }

@@ -10,6 +10,7 @@ import { deleteOp, insertOp } from "@/job/ops";
 import type { PartRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
+import { FileField, JSON_FILES } from "@/ui/file-field";
 import { useJob } from "../shell/job-provider";
 
 const BY_COUNT: Readonly<Record<string, (count: number) => Part>> = {
@@ -52,8 +53,7 @@ export function AddPartDialog({
     job.change(`Add ${label.trim() || part.name}`, ops);
     onAdded(ops.at(-1)?.id ?? "", side);
   };
-  const take = async (chosenFile: File | undefined) => {
-    if (chosenFile === undefined) return;
+  const take = async (chosenFile: File) => {
     const result = readOwnParts(await chosenFile.text());
     if (!result.ok) {
       setFault(`${result.message} ${result.hint}`);
@@ -129,19 +129,7 @@ export function AddPartDialog({
               Export my {own.length}
             </Button>
           </div>
-          <input
-            ref={file}
-            type="file"
-            accept="application/json,.json"
-            aria-label="File of parts"
-            className="hidden-text"
-            tabIndex={-1}
-            onChange={(event) => {
-              const [one] = event.target.files ?? [];
-              event.target.value = "";
-              void take(one);
-            }}
-          />
+          <FileField label="File of parts" accept={JSON_FILES} field={file} onChoose={(one) => void take(one)} />
         </div>
         <form onSubmit={add} className="space-y-3">
           {chosen === null ? (

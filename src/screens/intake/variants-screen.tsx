@@ -7,6 +7,7 @@ import { capital } from "@/core/words";
 import { insertOp } from "@/job/ops";
 import { variantOf } from "@/job/variant-ops";
 import { Button } from "@/ui/controls";
+import { FileField, TABLE_FILES } from "@/ui/file-field";
 import { Segments } from "@/ui/segments";
 import { Empty, Trouble } from "@/ui/states";
 import { tableWorker } from "@/workers/table-worker";
@@ -88,19 +89,7 @@ function TableToCompare({ onFault, onRead }: ReadProps) {
         <FileUp size={16} aria-hidden="true" />
         {reading ? "Reading …" : "Compare a table"}
       </Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,.tsv,.txt,text/csv,text/plain"
-        aria-label="Table to compare"
-        className="hidden-text"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [one] = event.target.files ?? [];
-          event.target.value = "";
-          if (one !== undefined) void read(one);
-        }}
-      />
+      <FileField label="Table to compare" accept={TABLE_FILES} field={file} onChoose={(one) => void read(one)} />
     </>
   );
 }

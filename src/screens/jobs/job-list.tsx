@@ -3,11 +3,12 @@
 import { FolderOpen, Plus, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { type RefObject, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { JobSummary } from "@/job/edit";
 import type { JobRow } from "@/job/schema";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
+import { FileField, JSON_FILES } from "@/ui/file-field";
 import { Logo } from "@/ui/marks";
 import { Empty, Trouble } from "@/ui/states";
 import { ThemeToggle } from "../shell/theme-toggle";
@@ -58,7 +59,9 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
             <Plus size={16} aria-hidden="true" />
             New job
           </Button>
-          <DocumentField
+          <FileField
+            label="Job document"
+            accept={JSON_FILES}
             field={file}
             onChoose={(chosen) => {
               forget();
@@ -147,30 +150,6 @@ const JobsHeader = () => (
     <ThemeToggle />
   </header>
 );
-
-function DocumentField({
-  field,
-  onChoose,
-}: {
-  field: RefObject<HTMLInputElement | null>;
-  onChoose: (chosen: File) => void;
-}) {
-  return (
-    <input
-      ref={field}
-      type="file"
-      accept=".json,application/json"
-      aria-label="Job document"
-      className="hidden-text"
-      tabIndex={-1}
-      onChange={(event) => {
-        const [chosen] = event.target.files ?? [];
-        event.target.value = "";
-        if (chosen) onChoose(chosen);
-      }}
-    />
-  );
-}
 
 function JobTable({ jobs, onRemove }: { jobs: readonly JobSummary[]; onRemove: (job: JobSummary) => void }) {
   return (
