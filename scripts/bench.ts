@@ -21,7 +21,10 @@ import { vehicleNetlist } from "../tests/support/networks";
 import { plainBest, plainPhrases } from "../tests/support/plain-reading";
 import { stopsOneByOne } from "../tests/support/plain-slicer";
 
-/** Times the work of engines.md's table beside a plain method in the same run; medians of several rounds after a warm-up. */
+/**
+ * Times the work of engines.md's table beside a plain method in the same run; medians of several rounds after a
+ * warm-up.
+ */
 const ROUNDS = 9;
 
 const heron = heronTables();
@@ -110,7 +113,10 @@ print(
   median(() => allPairs(pins)),
 );
 
-/** The large sample grown to 3,000 wires by a second vehicle's worth of cabin beside it, sliced for every function of the catalogue. */
+/**
+ * The large sample grown to 3,000 wires by a second vehicle's worth of cabin beside it, sliced for every function of
+ * the catalogue.
+ */
 const large = harnessFacts(ridgewayDocument());
 const twice = <T extends { readonly id: string }>(rows: readonly T[], keep: number, more: (row: T) => T): T[] => [
   ...rows,
@@ -145,7 +151,10 @@ const grown: HarnessFacts = {
 const harness = buildHarness(grown);
 const every = new Set(FUNCTIONS.map((one) => one.key));
 const sliced = sliceHarness(harness, every);
-/** Each function's demands tried again with each wire taken out, one at a time; for three functions only, and counted up to all. */
+/**
+ * Each function's demands tried again with each wire taken out, one at a time; for three functions only, and counted up
+ * to all.
+ */
 const some = { needs: sliced.needs.slice(0, 3) };
 const start = performance.now();
 stopsOneByOne(harness, some);
@@ -160,7 +169,10 @@ print(
   oneByOne,
 );
 
-/** A dense solution of the same linear network by Gauss elimination: what a first draft would do. The network's loads are taken as resistors. */
+/**
+ * A dense solution of the same linear network by Gauss elimination: what a first draft would do. The network's loads
+ * are taken as resistors.
+ */
 function denseSolve(netlist: Netlist): number[] {
   const nodes = [
     ...new Set(
@@ -296,7 +308,10 @@ print(
   median(() => toChange().solve("run", { changes: [{ id: wires[5] as string, ohms: 0.5 }] })),
 );
 
-/** 1,000 faults on a network as large as the Heron's: every wire and fuse open, then poor joints, in each of five states. */
+/**
+ * 1,000 faults on a network as large as the Heron's: every wire and fuse open, then poor joints, in each of five
+ * states.
+ */
 const job = networkOf(jobNet);
 const faulty = jobNet.elements
   .filter((element) => element.type === "resistor" || element.type === "fuse")
@@ -373,7 +388,10 @@ for (const [name, edit] of [
   );
 }
 
-/** 10,000 faults of the large sample in each of the six states: every wire, fuse and contact open, then poor, over and over. */
+/**
+ * 10,000 faults of the large sample in each of the six states: every wire, fuse and contact open, then poor, over and
+ * over.
+ */
 const solution = solvePower(buildModel(factsOf(input)));
 const troubled = solution.model.elements.flatMap(({ element }) =>
   element.type === "resistor" || element.type === "fuse" || element.type === "switch" ? [element.id] : [],

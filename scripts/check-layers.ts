@@ -18,7 +18,8 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   app: ["core", "job", "formats", "server", "ui", "screens"],
 };
 /**
- * Inside of core each folder may import those before it, by their public face alone: what a vehicle is, what its wires are, what computes on
+ * Inside of core each folder may import those before it, by their public face alone: what a vehicle is, what its wires
+ * are, what computes on
  * them, and at the end the words that people read, which no engine knows of.
  */
 const CORE_ORDER: readonly string[] = [

@@ -4,7 +4,9 @@ import { MATCH_HELP, match } from "./match";
 import { SLICE_HELP, slice } from "./slice";
 import { SOLVE_HELP, solve } from "./solve";
 
-/** What a run prints and how it ends. Nothing but one JSON document, or the usage that was asked for, goes to `stdout`. */
+/**
+ * What a run prints and how it ends. Nothing but one JSON document, or the usage that was asked for, goes to `stdout`.
+ */
 export interface CliResult {
   readonly status: 0 | 2 | 64;
   readonly stdout: string;

@@ -1,4 +1,7 @@
-/** What follows from one object alone is found once for it, and forgotten with it: of a harness, say, which a try leaves as it is. */
+/**
+ * What follows from one object alone is found once for it, and forgotten with it: of a harness, say, which a try leaves
+ * as it is.
+ */
 export function cachedBy<K extends object, V>(find: (of: K) => V): (of: K) => V {
   const known = new WeakMap<K, V>();
   return (of) => {

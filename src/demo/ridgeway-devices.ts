@@ -6,7 +6,10 @@ export interface Device {
   readonly zone: string;
   /** The computer that its signals go to. */
   readonly home: string;
-  /** Roles: `feed` from a shared fuse, `ground` to the zone's ground, `signal` to its computer, `high` and `low` of the data bus. */
+  /**
+   * Roles: `feed` from a shared fuse, `ground` to the zone's ground, `signal` to its computer, `high` and `low` of the
+   * data bus.
+   */
   readonly pins: readonly string[];
 }
 

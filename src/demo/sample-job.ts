@@ -29,7 +29,9 @@ export function withWire(
   );
 }
 
-/** The job with a table read as anyone's would be, under ids that are the same at every run, so that its export is too. */
+/**
+ * The job with a table read as anyone's would be, under ids that are the same at every run, so that its export is too.
+ */
 export function withTable(document: JobDocument, side: Side, table: Uint8Array, name: string): JobDocument {
   const result = readPinTable(table, side);
   if (!result.ok) throw new Error(`${name}: ${result.refusal.message}`);

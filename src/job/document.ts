@@ -144,7 +144,10 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
   return faults;
 }
 
-/** The document as text: two-space JSON, keys in the schema's order and rows in their own, so that the same job is the same bytes. */
+/**
+ * The document as text: two-space JSON, keys in the schema's order and rows in their own, so that the same job is the
+ * same bytes.
+ */
 export function writeDocument(document: JobDocument): string {
   const whole = JobDocument.parse(document);
   const inOrder = (a: { id: string; position?: number }, b: { id: string; position?: number }) =>

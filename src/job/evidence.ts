@@ -33,7 +33,10 @@ export function topicsOf(facts: readonly FactRow[]): Topic[] {
   });
 }
 
-/** What a subject is called: a cavity, a connector, a part or a branch by what is printed on it; its reference where it is gone. */
+/**
+ * What a subject is called: a cavity, a connector, a part or a branch by what is printed on it; its reference where it
+ * is gone.
+ */
 export function subjectName(document: JobDocument, subject: string): string {
   const [type, id = ""] = [subject.slice(0, subject.indexOf(":")), subject.slice(subject.indexOf(":") + 1)];
   const connector = (wanted: string) => document.connectors.find((row) => row.id === wanted)?.label;
@@ -55,7 +58,9 @@ export function subjectName(document: JobDocument, subject: string): string {
   }
 }
 
-/** The subject that is called so, on either side; null where nothing is. Branches and connectors come before cavities. */
+/**
+ * The subject that is called so, on either side; null where nothing is. Branches and connectors come before cavities.
+ */
 export function findSubject(document: JobDocument, name: string): string | null {
   const wanted = same(name);
   const branch = document.branches.find((row) => same(row.label) === wanted);

@@ -59,7 +59,10 @@ export function freeLabel(document: Pick<JobDocument, "connectors">, side: Side,
   return name;
 }
 
-/** Places a ready component: the part, its connector and a cavity for each terminal, in one change. Parts that the swap adds stand on the host. */
+/**
+ * Places a ready component: the part, its connector and a cavity for each terminal, in one change. Parts that the swap
+ * adds stand on the host.
+ */
 export function placePartOps(
   document: JobDocument,
   part: Part,
@@ -94,7 +97,10 @@ export function placePartOps(
 const copyElement = (element: Part["elements"][number]): PartRow["elements"][number] =>
   structuredClone(element) as PartRow["elements"][number];
 
-/** Says that a guessed part is what it was taken for, or of another type; a computer's elements go on following from its pins. */
+/**
+ * Says that a guessed part is what it was taken for, or of another type; a computer's elements go on following from its
+ * pins.
+ */
 export function tellPartOps(
   document: JobDocument,
   part: HarnessPart,
@@ -187,7 +193,10 @@ export const NUMBERINGS = {
 } as const;
 export type Numbering = keyof typeof NUMBERINGS;
 
-/** A face with cavities set in order of their table, as seen from the wire side from the top left. Cells beyond the last stay empty. */
+/**
+ * A face with cavities set in order of their table, as seen from the wire side from the top left. Cells beyond the last
+ * stay empty.
+ */
 export function layFace(
   cavities: readonly string[],
   rows: number,

@@ -35,7 +35,10 @@ const opShapes = [
   ),
 ];
 
-/** One operation, its row checked against its table's schema. An update names the same columns on both sides, and never `id`. */
+/**
+ * One operation, its row checked against its table's schema. An update names the same columns on both sides, and never
+ * `id`.
+ */
 export const RowOpSchema = z
   .union(opShapes as unknown as [z.ZodType<RowOp>, z.ZodType<RowOp>])
   .superRefine((op, context) => {
@@ -51,7 +54,10 @@ function opFault(op: RowOp): string | null {
   return from.join() === to.join() ? null : "`from` and `to` name different columns";
 }
 
-/** A change as it is sent: who, on which revision, what it is called, and its operations. `key` makes a repeated send harmless. */
+/**
+ * A change as it is sent: who, on which revision, what it is called, and its operations. `key` makes a repeated send
+ * harmless.
+ */
 export const ChangeSchema = z.strictObject({
   key: z.string().regex(/^[A-Za-z0-9_-]{8,40}$/),
   person: z.string().trim().min(1, "a name is needed").max(200),

@@ -14,7 +14,10 @@ import { cavityLabel } from "@/core/words";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { powerInputOf } from "./power-facts";
 
-/** What is tried on the large sample takes all it can from the plan as it is; here everything is made and solved again from the tables. */
+/**
+ * What is tried on the large sample takes all it can from the plan as it is; here everything is made and solved again
+ * from the tables.
+ */
 const input = powerInputOf(ridgewayDocument());
 const desk = new PowerAnalysis();
 const report = desk.load(input);

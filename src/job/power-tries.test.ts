@@ -119,7 +119,10 @@ test("whatever is tried on the sample is what solving it from its tables gives, 
     { numRuns: 40 },
   ));
 
-/** Decided links alone: what is proposed follows from all decisions, and may be proposed otherwise once one more is made. */
+/**
+ * Decided links alone: what is proposed follows from all decisions, and may be proposed otherwise once one more is
+ * made.
+ */
 const decided = (document: JobDocument) =>
   powerInput(
     document,

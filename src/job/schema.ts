@@ -206,7 +206,10 @@ const ElementSchema = z.discriminatedUnion("type", [
 
 export const PART_SIDES = [...SIDES, "added"] as const;
 
-/** A part that a person placed or corrected; its terminals are on cavities. Parts that nobody has touched are guessed and not stored. */
+/**
+ * A part that a person placed or corrected; its terminals are on cavities. Parts that nobody has touched are guessed
+ * and not stored.
+ */
 export const PartRow = z.strictObject({
   id,
   side: z.enum(PART_SIDES),
@@ -231,7 +234,8 @@ export const OwnPartRow = z.strictObject({
 export const WIRE_STOCK = ["original", "reclaimed", "new"] as const;
 
 /**
- * A wire: one that the pin tables speak of, which follows them (table-wires.ts) but for its insulation, stock and note; or one that a person added between two
+ * A wire: one that the pin tables speak of, which follows them (table-wires.ts) but for its insulation, stock and note;
+ * or one that a person added between two
  * cavities.
  */
 export const WireRow = z.strictObject({
@@ -295,7 +299,9 @@ const VariantCavity = z.strictObject({
   description: text.nullable(),
 });
 
-/** Another table of what should be the same harness, and which of the two was found on the bench, by `connector-cavity`. */
+/**
+ * Another table of what should be the same harness, and which of the two was found on the bench, by `connector-cavity`.
+ */
 export const VariantRow = z.strictObject({
   id,
   side: z.enum(SIDES),
@@ -352,7 +358,10 @@ export const SettingRow = z.strictObject({
   origin: text,
 });
 
-/** Every table that row operations may touch, with its rows' schema. The names are those of the SQL tables; parents come before what refers to them. */
+/**
+ * Every table that row operations may touch, with its rows' schema. The names are those of the SQL tables; parents come
+ * before what refers to them.
+ */
 export const TABLES = {
   job: JobRow,
   branch: BranchRow,
@@ -397,7 +406,8 @@ export type SettingRow = z.infer<typeof SettingRow>;
 export const FORMAT = "pantograph-job/1";
 
 /**
- * What rows had before some of their columns were there: documents and edits of that time are still read, and say of those what was so then.
+ * What rows had before some of their columns were there: documents and edits of that time are still read, and say of
+ * those what was so then.
  */
 export const BEFORE = {
   connector: { branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null },
@@ -427,7 +437,9 @@ const EarlyWire = WireRow.extend({
 });
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
-/** The whole of a job as a document. It carries no job id: an import makes a job of its own, and exports the same again. */
+/**
+ * The whole of a job as a document. It carries no job id: an import makes a job of its own, and exports the same again.
+ */
 export const JobDocument = z.strictObject({
   format: z.literal(FORMAT),
   job: JobRow,

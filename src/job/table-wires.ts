@@ -11,13 +11,18 @@ export type WireTables = Pick<JobDocument, "pins" | "connectors" | "wires">;
 type Said = Pick<WireRow, "insulation" | "stock" | "note">;
 const UNSAID: Said = { insulation: null, stock: "original", note: "" };
 
-/** Whether an operation only keeps a wire in step with the tables: such are made anew, never sent, undone or found in conflict. */
+/**
+ * Whether an operation only keeps a wire in step with the tables: such are made anew, never sent, undone or found in
+ * conflict.
+ */
 export const followsTables = (op: RowOp): boolean =>
   op.table === "wire" && op.op !== "update" && op.row.origin === "table";
 
 /**
- * The operations with those on the tables' wires that follow from them: what a cavity loses is taken out before it goes, what it gains is put in once it is
- * there. What people said of a wire stays with it; where a change takes one back that is gone, `ops` may carry it (`followsTables`), and its words are kept.
+ * The operations with those on the tables' wires that follow from them: what a cavity loses is taken out before it
+ * goes, what it gains is put in once it is
+ * there. What people said of a wire stays with it; where a change takes one back that is gone, `ops` may carry it
+ * (`followsTables`), and its words are kept.
  *
  * @param tables all rows of the job, or at least those of the circuits that `touchedBy` names
  */
@@ -47,7 +52,9 @@ export function withWires(tables: WireTables, ops: readonly RowOp[]): RowOp[] {
 export const carryOut = (document: JobDocument, ops: readonly RowOp[]): JobDocument =>
   applyOps(document, withWires(document, ops));
 
-/** A document whose wires follow its tables, as every job's do: one of another time, or of another hand, may have none. */
+/**
+ * A document whose wires follow its tables, as every job's do: one of another time, or of another hand, may have none.
+ */
 export function inStep<T extends WireTables>(document: T): T {
   const said = new Map(document.wires.map((row) => [row.id, row]));
   return {
@@ -81,7 +88,10 @@ const rowOf = (wire: WireFacts, { insulation, stock, note }: Said): WireRow => (
   note,
 });
 
-/** Cavities, and connectors with all of theirs, whose wires may be others after the operations; circuits by the names that these bring. */
+/**
+ * Cavities, and connectors with all of theirs, whose wires may be others after the operations; circuits by the names
+ * that these bring.
+ */
 export interface Touched {
   readonly pinIds: ReadonlySet<string>;
   readonly connectorIds: ReadonlySet<string>;

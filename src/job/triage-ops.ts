@@ -14,7 +14,10 @@ export interface CutChoice {
   readonly person: string;
 }
 
-/** Decides; a new decision on the same subject takes the old one's place, and what was ticked off stays ticked only while the choice stays. */
+/**
+ * Decides; a new decision on the same subject takes the old one's place, and what was ticked off stays ticked only
+ * while the choice stays.
+ */
 export function decideCutOps(
   document: JobDocument,
   { subjects, choice, override = "", person }: CutChoice,

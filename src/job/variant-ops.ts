@@ -56,8 +56,10 @@ export const variantOf = (
 export const placeOf = ({ connector, cavity }: Pick<TableCavity, "connector" | "cavity">) => `${connector}-${cavity}`;
 
 /**
- * Says which table's wire lies on the bench at some places. “There” brings the job's cavity to what the other table has:
- * changed, added, or taken out where the other has none and nothing decided depends on it. “Here” leaves the job as it is. What was picked is kept with the variant.
+ * Says which table's wire lies on the bench at some places. “There” brings the job's cavity to what the other table
+ * has:
+ * changed, added, or taken out where the other has none and nothing decided depends on it. “Here” leaves the job as it
+ * is. What was picked is kept with the variant.
  */
 export function pickOps(
   document: JobDocument,

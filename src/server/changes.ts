@@ -26,7 +26,8 @@ export type ChangeResult =
 
 /**
  * Makes a change in one transaction and writes it to the history. It is refused where it touches a row that has changed
- * since the revision it was made on; changes to other rows pass. The same key a second time answers what was done the first.
+ * since the revision it was made on; changes to other rows pass. The same key a second time answers what was done the
+ * first.
  */
 export function applyChange(on: Pool, jobId: string, change: Change): Promise<ChangeResult> {
   return settled(() =>
@@ -42,7 +43,9 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
   );
 }
 
-/** Takes back, or does again, the person's own latest change that can be; refused where others have built on those rows. */
+/**
+ * Takes back, or does again, the person's own latest change that can be; refused where others have built on those rows.
+ */
 export function stepHistory(
   on: Pool,
   jobId: string,

@@ -6,7 +6,10 @@ export type Db = Pick<Pool, "query">;
 
 const holder = globalThis as { pantographPool?: Pool };
 
-/** The process's pool; made at first use from `DATABASE_URL`. Kept on `globalThis`, since the framework may load this file twice. */
+/**
+ * The process's pool; made at first use from `DATABASE_URL`. Kept on `globalThis`, since the framework may load this
+ * file twice.
+ */
 export function pool(): Pool {
   holder.pantographPool ??= makePool(process.env.DATABASE_URL ?? "mysql://pantograph@127.0.0.1:33306/pantograph");
   return holder.pantographPool;

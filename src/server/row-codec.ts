@@ -1,7 +1,10 @@
 import type { RowDataPacket } from "mysql2/promise";
 import { TABLES, type TableName } from "@/job/schema";
 
-/** Between a row as the schema has it and its SQL columns: camelCase ⇄ snake_case, lists and maps ⇄ JSON, times ⇄ DATETIME(3). */
+/**
+ * Between a row as the schema has it and its SQL columns: camelCase ⇄ snake_case, lists and maps ⇄ JSON, times ⇄
+ * DATETIME(3).
+ */
 
 const JSON_COLUMNS: ReadonlySet<string> = new Set([
   "params",

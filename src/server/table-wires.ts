@@ -6,7 +6,10 @@ import { insertRows } from "./apply";
 import type { Db } from "./pool";
 import { fromSql, selectList } from "./row-codec";
 
-/** The operations with those on wires that follow, by the rows as they stand under the job's lock: two people may each have changed one end of a circuit. */
+/**
+ * The operations with those on wires that follow, by the rows as they stand under the job's lock: two people may each
+ * have changed one end of a circuit.
+ */
 export async function withFollowingWires(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<RowOp[]> {
   const touched = touchedBy(ops);
   if (touched === null) return withWires({ pins: [], connectors: [], wires: [] }, ops);

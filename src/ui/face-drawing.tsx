@@ -20,7 +20,10 @@ export interface FaceShape {
   readonly keyEdge: "top" | "bottom" | "left" | "right";
 }
 
-/** The place at which a cell of the wire side is seen: from the mating side left and right change places, up and down do not. */
+/**
+ * The place at which a cell of the wire side is seen: from the mating side left and right change places, up and down do
+ * not.
+ */
 export const seenColumn = (column: number, columns: number, side: FaceSide) =>
   side === "wire" ? column : columns - 1 - column;
 const seenEdge = (edge: FaceShape["keyEdge"], side: FaceSide) =>
@@ -28,7 +31,10 @@ const seenEdge = (edge: FaceShape["keyEdge"], side: FaceSide) =>
 
 const MARGIN_MM = 4;
 
-/** A connector's face to scale, one unit a millimetre: cavities with their labels and real wire colours, and the edge with the key. */
+/**
+ * A connector's face to scale, one unit a millimetre: cavities with their labels and real wire colours, and the edge
+ * with the key.
+ */
 export function FaceDrawing({
   shape,
   cells,

@@ -1,6 +1,9 @@
 export type Mark = "open" | "proposed" | "decided" | "proven" | "blocked" | "refused";
 
-/** State marks: dashed square open, square proposed, filled decided, tick proven, barred blocked. A word always stands beside them. */
+/**
+ * State marks: dashed square open, square proposed, filled decided, tick proven, barred blocked. A word always stands
+ * beside them.
+ */
 export function StateMark({ mark }: { mark: Mark }) {
   const frame = {
     width: 16,
@@ -72,7 +75,9 @@ export function Logo() {
 
 export type LaneKind = "direct" | "adapter" | "calibration" | "gateway" | "impossible" | "open";
 
-/** What joins donor and host: plain, a box, a dial, a lozenge, broken, or dotted while undecided. The ends are pivots. */
+/**
+ * What joins donor and host: plain, a box, a dial, a lozenge, broken, or dotted while undecided. The ends are pivots.
+ */
 export function Lane({ kind }: { kind: LaneKind }) {
   const ends = (
     <>

@@ -18,7 +18,10 @@ export const INSULATION: Readonly<Record<ColourCode, string>> = {
   SR: "#c4cacc",
 };
 
-/** A wire in its real base colour with its tracer, always beside its written code. A colour that cannot be read is hatched. */
+/**
+ * A wire in its real base colour with its tracer, always beside its written code. A colour that cannot be read is
+ * hatched.
+ */
 export function Wire({
   colour,
   base,

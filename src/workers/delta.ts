@@ -1,8 +1,10 @@
 import { dequal } from "dequal/lite";
 
 /**
- * How plain data differs from what was sent before, so that a page of 36,000 cavities and its worker hand each other the few rows that changed: to copy all of them takes
- * half a second of the page's time at every choice. Lists (and maps, as lists of their entries) differ by rows; anything else is sent whole where it differs.
+ * How plain data differs from what was sent before, so that a page of 36,000 cavities and its worker hand each other
+ * the few rows that changed: to copy all of them takes
+ * half a second of the page's time at every choice. Lists (and maps, as lists of their entries) differ by rows;
+ * anything else is sent whole where it differs.
  */
 export type Delta<T extends object> = { readonly [K in keyof T]?: FieldDelta };
 
@@ -31,7 +33,10 @@ export function deltaOf<T extends object>(before: T | null, after: T, same: Same
   return delta as Delta<T>;
 }
 
-/** What the sender meant. Rows that it says are the same are the very objects of `before`, and so is a list of which all are. */
+/**
+ * What the sender meant. Rows that it says are the same are the very objects of `before`, and so is a list of which all
+ * are.
+ */
 export function withDelta<T extends object>(before: T | null, delta: Delta<T>): T {
   const next = { ...before } as Record<string, unknown>;
   for (const [key, field] of Object.entries(delta) as [string, FieldDelta][])

@@ -5,7 +5,10 @@ import { ridgewayDocument } from "@/demo/ridgeway";
 import { createJob } from "@/server/jobs";
 import { type App, Person, startApp } from "./support";
 
-/** Speed as a person feels it, on the large sample and on one ten times as large (engines.md, the last rows of its table). Every figure is printed. */
+/**
+ * Speed as a person feels it, on the large sample and on one ten times as large (engines.md, the last rows of its
+ * table). Every figure is printed.
+ */
 let app: App;
 let robin: Person;
 beforeAll(async () => {
@@ -48,8 +51,10 @@ const print = (what: string, figures: Readonly<Record<string, number>>) =>
   );
 
 /**
- * The figures to reach are those of engines.md's table and are printed beside what was found. The test fails where a figure is three times what it should be after
- * allowing for the machine: shared ones differ by more than that from minute to minute, and a red build for their sake helps nobody. What creeps is found by the
+ * The figures to reach are those of engines.md's table and are printed beside what was found. The test fails where a
+ * figure is three times what it should be after
+ * allowing for the machine: shared ones differ by more than that from minute to minute, and a red build for their sake
+ * helps nobody. What creeps is found by the
  * figures that are printed, and by the bench.
  */
 const GUARD = 3;
@@ -57,7 +62,10 @@ const GUARD = 3;
 /** What the piece of work of {@link pace} takes on a machine as the figures are meant for, ms. */
 const QUIET_MS = 60;
 
-/** How many times as long this machine takes at this moment, at least 1; the best of three, in a page as the screens are. */
+/**
+ * How many times as long this machine takes at this moment, at least 1; the best of three, in a page as the screens
+ * are.
+ */
 async function pace(): Promise<number> {
   await robin.goTo("/api/health");
   const took = await robin.driver.executeScript<number>(`
@@ -81,7 +89,10 @@ async function holds(what: string, figures: Readonly<Record<string, readonly [fo
   for (const [name, [found, reach]] of Object.entries(figures)) expect(found, name).toBeLessThan(GUARD * reach * times);
 }
 
-/** Shared machines stand still for tenths of a second at a time: the best of a few attempts is what the program itself takes. */
+/**
+ * Shared machines stand still for tenths of a second at a time: the best of a few attempts is what the program itself
+ * takes.
+ */
 async function best<T>(
   attempts: number,
   goal: (found: T) => boolean,

@@ -237,7 +237,10 @@ export class Person {
     await this.wait(`not to see “${text}”`, async () => ((await this.text()).includes(text) ? null : true));
   }
 
-  /** From now on this page notes when Enter was pressed last and when it first showed the text: what passes between two pages is timed there, not by how often we look. */
+  /**
+   * From now on this page notes when Enter was pressed last and when it first showed the text: what passes between two
+   * pages is timed there, not by how often we look.
+   */
   async note(text: string): Promise<void> {
     await this.driver.executeScript(
       `

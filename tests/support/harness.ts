@@ -3,7 +3,10 @@ import { buildHarness, type Harness, type HarnessFacts, tableWires, type WireFac
 import { readColour } from "@/core/intake";
 import type { CavityFacts, ConnectorFacts } from "@/core/parts";
 
-/** Cavities as a test writes them, one a line: `host FB-1 10 supply-out battery-supply RD 2.5mm 1.2m alive=permanent "words"`. `-` for none. */
+/**
+ * Cavities as a test writes them, one a line: `host FB-1 10 supply-out battery-supply RD 2.5mm 1.2m alive=permanent
+ * "words"`. `-` for none.
+ */
 export function cavities(text: string): { connectors: ConnectorFacts[]; pins: CavityFacts[] } {
   const connectors = new Map<string, ConnectorFacts>();
   const pins = text

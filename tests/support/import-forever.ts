@@ -6,7 +6,9 @@ import type { PinRow } from "@/job/schema";
 import { applyChange } from "@/server/changes";
 import { makePool } from "@/server/pool";
 
-/** Imports table after table into the job named on the command line, until it is killed; a line for each that is done. */
+/**
+ * Imports table after table into the job named on the command line, until it is killed; a line for each that is done.
+ */
 const pool = makePool(process.env.DATABASE_URL ?? "");
 const jobId = process.argv[2] ?? "";
 const pattern = heronTables().pins[0] as PinRow;

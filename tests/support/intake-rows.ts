@@ -1,6 +1,8 @@
 /**
- * Rows of several hands and styles with the readings that are right, as `connector | cavity | description | kinds | quantities`.
- * Kinds and quantities are alternatives; `?` means that nothing can be told. Written for the tests of core/intake/classify.ts.
+ * Rows of several hands and styles with the readings that are right, as `connector | cavity | description | kinds |
+ * quantities`.
+ * Kinds and quantities are alternatives; `?` means that nothing can be told. Written for the tests of
+ * core/intake/classify.ts.
  */
 const DONOR = `
 ECU A|1|Permanent live 12 V|supply-in|battery-supply

@@ -2,7 +2,8 @@ import type { NetElement, Netlist } from "@/core/circuit";
 import { randoms } from "./harness";
 
 /**
- * A vehicle's wiring of about so many nodes: battery, alternator, fuse boxes, a key, relays, loads of every kind, ground studs;
+ * A vehicle's wiring of about so many nodes: battery, alternator, fuse boxes, a key, relays, loads of every kind,
+ * ground studs;
  * each circuit with the wires, joints and contacts that a real one has.
  */
 export function vehicleNetlist(nodes: number, seed = 1): Netlist {
@@ -109,7 +110,10 @@ export function vehicleNetlist(nodes: number, seed = 1): Netlist {
   return { format: "pantograph-netlist/1", reference: "battery-", state: "run", elements };
 }
 
-/** A small network of any kind: a tree of resistors on the reference, with loops, sources, loads, switches, relays and diodes as asked. */
+/**
+ * A small network of any kind: a tree of resistors on the reference, with loops, sources, loads, switches, relays and
+ * diodes as asked.
+ */
 export function randomNetlist(
   random: () => number,
   {

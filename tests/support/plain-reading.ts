@@ -1,7 +1,10 @@
 import { PHRASES } from "@/core/intake/data/phrases";
 import { QUANTITY_RULES, type QuantityRule } from "@/core/intake/data/quantity-rules";
 
-/** The slow, obvious way of the two steps that core/intake/concepts.ts and classify.ts hasten: every phrase, every rule. For tests and the bench. */
+/**
+ * The slow, obvious way of the two steps that core/intake/concepts.ts and classify.ts hasten: every phrase, every rule.
+ * For tests and the bench.
+ */
 export function plainPhrases(text: string): string {
   return PHRASES.reduce(
     (so, [pattern, replacement]) => so.replace(pattern, replacement),

@@ -2,9 +2,14 @@ import type { Harness, HarnessEdge } from "@/core/harness";
 import { CONDUCTS } from "@/core/harness";
 import type { Demand, Slice } from "@/core/slice";
 
-/** The slow, obvious way to tell what a wire is needed for: it has nothing in common with the fast one but the graph. */
+/**
+ * The slow, obvious way to tell what a wire is needed for: it has nothing in common with the fast one but the graph.
+ */
 
-/** Edges on some path from `from` to `to` that meets no node twice, by walking every such path. Exponential: for small graphs. */
+/**
+ * Edges on some path from `from` to `to` that meets no node twice, by walking every such path. Exponential: for small
+ * graphs.
+ */
 export function edgesOnPaths(edges: readonly (readonly [number, number])[], from: number, to: number): Set<number> {
   const found = new Set<number>();
   const walk = (at: number, met: ReadonlySet<number>, way: readonly number[]): void => {
@@ -39,7 +44,10 @@ export function flows(harness: Harness, demand: Demand, out: ReadonlySet<number>
   return false;
 }
 
-/** For each function and each wire: does the function stop when that wire alone is taken out? One wire at a time, each anew. */
+/**
+ * For each function and each wire: does the function stop when that wire alone is taken out? One wire at a time, each
+ * anew.
+ */
 export function stopsOneByOne(harness: Harness, slice: Pick<Slice, "needs">): Map<string, Set<string>> {
   return new Map(
     slice.needs.map((need) => [

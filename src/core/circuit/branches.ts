@@ -21,9 +21,14 @@ export interface Branch {
   readonly siemens: number;
   /** The source's voltage, V. */
   readonly emf: number;
-  /** How strong a nonlinear branch is: a diode's saturation current, A; a lamp's or a constant power's W; of others 0. */
+  /**
+   * How strong a nonlinear branch is: a diode's saturation current, A; a lamp's or a constant power's W; of others 0.
+   */
   readonly scale: number;
-  /** The voltage by which it bends, V: a diode's emission times the thermal voltage, a lamp's rated volts, a constant power's least; of others 0. */
+  /**
+   * The voltage by which it bends, V: a diode's emission times the thermal voltage, a lamp's rated volts, a constant
+   * power's least; of others 0.
+   */
   readonly knee: number;
 }
 
@@ -37,7 +42,10 @@ export interface Branches {
   readonly fuses: readonly number[];
   readonly switches: readonly number[];
   readonly diodes: readonly number[];
-  /** Whether a branch joins its nodes into one island, by branch: 0 a current, which does not conduct; 2 a diode, which may not. */
+  /**
+   * Whether a branch joins its nodes into one island, by branch: 0 a current, which does not conduct; 2 a diode, which
+   * may not.
+   */
   readonly joins: Uint8Array;
   readonly relays: readonly RelayBranches[];
 }
@@ -56,7 +64,10 @@ export interface NamedBranches extends Branches {
   readonly named: ReadonlyMap<string, number>;
 }
 
-/** A netlist as branches between numbered nodes: elements in their order, a relay's coil before its contacts; nodes as they come up, the reference first. */
+/**
+ * A netlist as branches between numbered nodes: elements in their order, a relay's coil before its contacts; nodes as
+ * they come up, the reference first.
+ */
 export function branchesOf(netlist: Pick<Netlist, "reference" | "elements">): NamedBranches {
   const { reference, elements } = netlist;
   const nodes = [reference];
@@ -131,7 +142,8 @@ function valuesOf(element: NetElement, contact: number): Values {
 }
 
 /**
- * The branches of a netlist that differs from another's in values alone, numbered as that one is and sharing with it all that is
+ * The branches of a netlist that differs from another's in values alone, numbered as that one is and sharing with it
+ * all that is
  * the same; null where something is joined otherwise, and it has to be numbered anew.
  */
 export function withValues(like: NamedBranches, elements: readonly NetElement[]): NamedBranches | null {
@@ -233,7 +245,9 @@ export function currentAt({ kind, scale, knee }: Branch, volts: number): readonl
   }
 }
 
-/** A diode's voltage is let to rise by about as much as its current can follow in one step (after Nagel, SPICE2, 1975). */
+/**
+ * A diode's voltage is let to rise by about as much as its current can follow in one step (after Nagel, SPICE2, 1975).
+ */
 export function limitedVolts({ kind, scale, knee }: Branch, wanted: number, before: number): number {
   if (kind === "power") {
     // From above, the operating point of the higher voltage is met first.
@@ -250,8 +264,10 @@ export function limitedVolts({ kind, scale, knee }: Branch, wanted: number, befo
 }
 
 /**
- * Whether a load of constant power that rests at v, below its least voltage m, has an upper operating point as well. Seen from the load
- * the network is a source of E = v + v·W·R/m² behind R; the upper point is the higher root of V² − E·V + R·W, and must not be below m.
+ * Whether a load of constant power that rests at v, below its least voltage m, has an upper operating point as well.
+ * Seen from the load
+ * the network is a source of E = v + v·W·R/m² behind R; the upper point is the higher root of V² − E·V + R·W, and must
+ * not be below m.
  *
  * @param volts  at which the load rests, V, from 0 to its least voltage
  * @param behind what the load sees of the network, Ω, > 0

@@ -369,7 +369,8 @@ describe("predictions by low-rank updates", () => {
       elements: [
         ...vehicle.elements,
         resistor("buzzer feed", "battery+", "buzz", 0.3),
-        // Its released contact feeds its own coil, and a second relay's beside it: it pulls in, opens that, and drops out again.
+        // Its released contact feeds its own coil, and a second relay's beside it: it pulls in, opens that, and drops
+        // out again.
         relay("buzzer", "coil", "battery-", "buzz", "own", "released"),
         resistor("back", "own", "coil", 0.01),
         relay("beside", "own", "battery-", "battery+", "lamp", "energised"),

@@ -8,24 +8,40 @@ import type { Supernodes } from "./supernodes";
 /** Leak to the reference of a node that only diodes hold, S (contracts/netlist.md). */
 const LEAK = 1e-12;
 const MOST_ITERATIONS = 400;
-/** Only after a step as small as this is an answer taken, V: what is left is a hundredth of it at most, while Kirchhoff alone leaves nodes that hardly conduct more. */
+/**
+ * Only after a step as small as this is an answer taken, V: what is left is a hundredth of it at most, while Kirchhoff
+ * alone leaves nodes that hardly conduct more.
+ */
 const NEAR_VOLTS = 2e-5;
-/** Kirchhoff's law at each node: this part of the largest branch current there, or this much, A (contracts/netlist.md). */
+/**
+ * Kirchhoff's law at each node: this part of the largest branch current there, or this much, A (contracts/netlist.md).
+ */
 const KCL_PART = 1e-9;
 const KCL_AMPS = 1e-9;
-/** A load of constant power before the first step: as good as not there, and yet no node is left without a path. Part of its low conductance. */
+/**
+ * A load of constant power before the first step: as good as not there, and yet no node is left without a path. Part of
+ * its low conductance.
+ */
 const UNLOADED = 1e-9;
-/** A margin on what a load sees of the network when it is asked whether it has an upper operating point: beginning from nothing once too often costs time alone. */
+/**
+ * A margin on what a load sees of the network when it is asked whether it has an upper operating point: beginning from
+ * nothing once too often costs time alone.
+ */
 const UPPER_MARGIN = 1.1;
 /** A slope that changed by less than this part need not be factored again. */
 const SAME_SLOPE = 0.01;
 
-/** Where a solution begins: at 0 V; at voltages of something alike, a relay's step before or a network with little changed; or at its own, to be made finer. */
+/**
+ * Where a solution begins: at 0 V; at voltages of something alike, a relay's step before or a network with little
+ * changed; or at its own, to be made finer.
+ */
 export type Start = "nothing" | "near" | "here";
 
 /**
- * Kirchhoff's equations of a network, solved by Newton's method: nodal analysis after Ho, Ruehli & Brennan (1975) with ideal sources
- * taken out beforehand, which keeps the matrix symmetric. Voltages are those of groups of nodes that ideal sources tie together.
+ * Kirchhoff's equations of a network, solved by Newton's method: nodal analysis after Ho, Ruehli & Brennan (1975) with
+ * ideal sources
+ * taken out beforehand, which keeps the matrix symmetric. Voltages are those of groups of nodes that ideal sources tie
+ * together.
  */
 export class Equations {
   /** Conductance of linear branches, S; of others 0. */
@@ -45,7 +61,10 @@ export class Equations {
   private readonly pairSlot: Int32Array;
   /** 1 for branches whose current is no straight line of their voltage. */
   private readonly bent: Uint8Array;
-  /** Of straight branches: their source, V, and what flows whatever the voltage, A. An ideal source has no conductance here, and so no current. */
+  /**
+   * Of straight branches: their source, V, and what flows whatever the voltage, A. An ideal source has no conductance
+   * here, and so no current.
+   */
   private readonly emf: Float64Array;
   private readonly constant: Float64Array;
   /** No two nodes can be further apart than this, V: all sources in series; without bound where a current is forced. */
@@ -156,7 +175,10 @@ export class Equations {
     return from === "near" && (fault !== null || this.missesUpper()) ? this.newton("nothing", enough) : fault;
   }
 
-  /** Whether a load of constant power rests at a lower operating point and has an upper one, which only a beginning from nothing is sure to find. */
+  /**
+   * Whether a load of constant power rests at a lower operating point and has an upper one, which only a beginning from
+   * nothing is sure to find.
+   */
   private missesUpper(): boolean {
     const low = this.nonlinear.filter((at) => this.mayHaveUpper(at));
     const factor = this.last;
@@ -179,7 +201,8 @@ export class Equations {
   }
 
   /**
-   * By bounds alone: both points exist where E² ≥ 4·R·W and r = R·W / m² > 1 (see {@link hasUpper}); the lower one is v = E / (1 + r), so that
+   * By bounds alone: both points exist where E² ≥ 4·R·W and r = R·W / m² > 1 (see {@link hasUpper}); the lower one is v
+   * = E / (1 + r), so that
    * v ≥ m · 2√r / (1 + r). That falls with r, and r ≤ (E / 2m)², where no E is above that of all sources in series.
    */
   private mayHaveUpper(at: number): boolean {
@@ -203,8 +226,10 @@ export class Equations {
     if (from === "nothing") this.x.fill(0);
     const step = new Float64Array(this.supernodes.groups - 1);
     let factor: Factor | null = null;
-    // A constant-power load has a falling characteristic. Far from the solution it stands in as the resistor that takes its power
-    // at the present voltage, which comes down to the upper operating point from above; near it, Newton's tangent finishes.
+    // A constant-power load has a falling characteristic. Far from the solution it stands in as the resistor that takes
+    // its power
+    // at the present voltage, which comes down to the upper operating point from above; near it, Newton's tangent
+    // finishes.
     let tangent = false;
     // A network of straight lines is solved by the first step, however far it is.
     let moved = 0;

@@ -13,7 +13,8 @@ export interface Step {
 }
 
 /**
- * Voltages found before, by the state and the relays that they were found for: where the next solution begins. One that begins near
+ * Voltages found before, by the state and the relays that they were found for: where the next solution begins. One that
+ * begins near
  * its end needs a step or two in place of ten; where it ends does not depend on it.
  */
 export class KnownVolts {
@@ -34,7 +35,9 @@ export class KnownVolts {
     else if (this.found.size < MOST) this.found.set(name, x.slice());
   }
 
-  /** Takes over what was found for a network much like this one: nodes of the same name begin where they stood there. */
+  /**
+   * Takes over what was found for a network much like this one: nodes of the same name begin where they stood there.
+   */
   follow({ found, branches, supernodes }: KnownVolts): void {
     if (branches.nodes === this.branches.nodes) {
       for (const [name, volts] of found) this.found.set(name, volts.slice());

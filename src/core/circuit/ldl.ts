@@ -1,12 +1,18 @@
 /**
- * Sparse LDLᵀ of a symmetric matrix whose pattern stays and whose values change: ordered and analysed once, factored many times.
- * After Davis, “Algorithm 849: a concise sparse Cholesky factorization package”, ACM Trans. Math. Softw. 31 (2005); the order
- * is by minimum degree (Tinney & Walker 1967), which leaves the nearly tree-shaped networks of vehicles almost without fill.
+ * Sparse LDLᵀ of a symmetric matrix whose pattern stays and whose values change: ordered and analysed once, factored
+ * many times.
+ * After Davis, “Algorithm 849: a concise sparse Cholesky factorization package”, ACM Trans. Math. Softw. 31 (2005); the
+ * order
+ * is by minimum degree (Tinney & Walker 1967), which leaves the nearly tree-shaped networks of vehicles almost without
+ * fill.
  */
 export class SparseLdl {
   /** Place of each unknown in the order of elimination. */
   private readonly placeOf: Int32Array;
-  /** The matrix in packed columns of its upper triangle, in the order of elimination; the diagonal is the last of its column. */
+  /**
+   * The matrix in packed columns of its upper triangle, in the order of elimination; the diagonal is the last of its
+   * column.
+   */
   private readonly columnStart: Int32Array;
   private readonly columnRow: Int32Array;
   private readonly values: Float64Array;
@@ -15,7 +21,10 @@ export class SparseLdl {
   /** L in packed columns: where each starts, the rows in it. */
   private readonly start: Int32Array;
   private readonly rowOf: Int32Array;
-  /** The columns in which each row of L has an entry, in an order in which they can be eliminated, and where that entry stands. */
+  /**
+   * The columns in which each row of L has an entry, in an order in which they can be eliminated, and where that entry
+   * stands.
+   */
   private readonly rowStart: Int32Array;
   private readonly rowColumn: Int32Array;
   private readonly rowSlot: Int32Array;

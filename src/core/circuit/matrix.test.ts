@@ -11,7 +11,10 @@ import { Wires } from "./wires";
 
 const seeds = fc.integer({ min: 1, max: 1_000_000 });
 
-/** A symmetric matrix of a random network: conductances between unknowns and to the reference, so that it has an inverse. */
+/**
+ * A symmetric matrix of a random network: conductances between unknowns and to the reference, so that it has an
+ * inverse.
+ */
 function conductances(random: () => number) {
   const size = 2 + Math.floor(30 * random());
   const pairs = Array.from(

@@ -188,7 +188,8 @@ const CONTACT: readonly Check[] = [
 ];
 
 /**
- * Checks a netlist as it was parsed from JSON. Unknown fields are passed over: a later version may add some. The first fault is
+ * Checks a netlist as it was parsed from JSON. Unknown fields are passed over: a later version may add some. The first
+ * fault is
  * told with its element; loops of ideal sources and stranded currents show only when it is solved.
  */
 export function readNetlist(json: unknown): NetlistResult {

@@ -12,7 +12,10 @@ import { findSupernodes, idealCurrents } from "./supernodes";
 /** A node counts as held by diodes that do not conduct when less than this goes through all of them, A. */
 export const NO_CURRENT = 1e-8;
 
-/** While relays are on their way, volts are taken as they are after a step as small as this, V, when every coil is this far from its thresholds, V. */
+/**
+ * While relays are on their way, volts are taken as they are after a step as small as this, V, when every coil is this
+ * far from its thresholds, V.
+ */
 const ROUGH_VOLTS = 0.02;
 const COIL_MARGIN = 0.3;
 
@@ -89,7 +92,9 @@ export const pullsIn = (
   was: boolean,
 ): boolean => (Math.abs(volts) >= element.pullInVolts ? true : Math.abs(volts) <= element.dropOutVolts ? false : was);
 
-/** A network made ready once for many solutions: its order of elimination is found once, each solution fills in values. */
+/**
+ * A network made ready once for many solutions: its order of elimination is found once, each solution fills in values.
+ */
 export class Network {
   /** Of the whole netlist, and of what is left of it to be solved. */
   readonly whole: NamedBranches;
@@ -142,7 +147,8 @@ export class Network {
   }
 
   /**
-   * Solves with the switches set. Relays start released, or as told, and are updated together until they stay as they are; those that
+   * Solves with the switches set. Relays start released, or as told, and are updated together until they stay as they
+   * are; those that
    * never do are held released and reported.
    */
   solve(state: NetlistKey | SwitchSetting, { changes = [], pulledIn }: SolveOptions = {}): SolveResult {

@@ -16,9 +16,12 @@ export interface Prediction {
 }
 
 /**
- * Predicts one setting of the switches under many changes from one factorisation of each relay step: a change of a branch is a low-rank update
- * (Sherman & Morrison 1950, Woodbury 1950), and nonlinear branches that it moves far are updated with it; the rest follow by
- * Newton steps with the factored slopes. Relays that decide otherwise toggle their contacts in the same way. A part that the change leaves to diodes
+ * Predicts one setting of the switches under many changes from one factorisation of each relay step: a change of a
+ * branch is a low-rank update
+ * (Sherman & Morrison 1950, Woodbury 1950), and nonlinear branches that it moves far are updated with it; the rest
+ * follow by
+ * Newton steps with the factored slopes. Relays that decide otherwise toggle their contacts in the same way. A part
+ * that the change leaves to diodes
  * that do not conduct is predicted without the contract's leak: millivolts from where a solution has it.
  */
 export class Predictor {
@@ -120,7 +123,10 @@ export class Predictor {
     return built.ok ? built.network.solve(this.setting, { changes: own }) : { ok: false, fault: built.fault };
   }
 
-  /** Group voltages under the changes, relays followed from step to step as `Network.settle` does; null where the low-rank way does not hold. */
+  /**
+   * Group voltages under the changes, relays followed from step to step as `Network.settle` does; null where the
+   * low-rank way does not hold.
+   */
   private lowRank(changes: readonly (BranchChange | BranchBridge)[]): Predicted | null {
     const [only] = changes;
     if (changes.length === 1 && only !== undefined && "branch" in only) return this.single(only);
@@ -137,7 +143,10 @@ export class Predictor {
     return found;
   }
 
-  /** The network's own answer, where the change does nothing at any relay step but to leave a part without volts that no relay is pulled in by; else null. */
+  /**
+   * The network's own answer, where the change does nothing at any relay step but to leave a part without volts that no
+   * relay is pulled in by; else null.
+   */
   private quiet(change: BranchChange): Predicted | null {
     const { relays } = this.network.branches;
     const { from, to } = this.network.equations;
@@ -168,7 +177,10 @@ export class Predictor {
     }
   }
 
-  /** The relays' steps from their start, some held released: where they stay as they are, or which of them change for ever. */
+  /**
+   * The relays' steps from their start, some held released: where they stay as they are, or which of them change for
+   * ever.
+   */
   private relaySteps(
     changes: readonly (BranchChange | BranchBridge)[],
     held: ReadonlySet<number>,
@@ -198,7 +210,9 @@ export class Predictor {
     return null;
   }
 
-  /** The changes at the step of these relays, or, where the network has none, at its answer with their contacts toggled. */
+  /**
+   * The changes at the step of these relays, or, where the network has none, at its answer with their contacts toggled.
+   */
   private solveAt(
     changes: readonly (BranchChange | BranchBridge)[],
     energised: readonly boolean[],

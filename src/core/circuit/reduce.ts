@@ -10,7 +10,10 @@ interface Chain extends Run {
   readonly branch: number;
 }
 
-/** Where a node's voltage comes from: va + (vb − va) · part, by nodes of the equations. A piece that opens have cut off is −1 − one of its nodes in place of a. */
+/**
+ * Where a node's voltage comes from: va + (vb − va) · part, by nodes of the equations. A piece that opens have cut off
+ * is −1 − one of its nodes in place of a.
+ */
 interface Origin {
   readonly a: number;
   readonly b: number;
@@ -18,7 +21,8 @@ interface Origin {
 }
 
 /**
- * A network without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet. Harnesses are mostly
+ * A network without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet.
+ * Harnesses are mostly
  * that: wire, plug, wire. What is left is solved, and the rest follows from it exactly.
  */
 export class Reduction {
@@ -91,7 +95,10 @@ export class Reduction {
     [this.a, this.b, this.part] = this.origins();
   }
 
-  /** The branch of the equations that a change of a branch changes, with its resistance then, Ω; null where it changes none: it led nowhere. */
+  /**
+   * The branch of the equations that a change of a branch changes, with its resistance then, Ω; null where it changes
+   * none: it led nowhere.
+   */
   changed(at: number, overrides: Overrides): { readonly branch: number; readonly ohms: number } | null {
     const branch = this.branchOf[at] as number;
     if (branch < 0) return null;
@@ -107,7 +114,10 @@ export class Reduction {
     return part === 0 ? from : from + (known(b) - from) * part;
   }
 
-  /** Volts of all nodes of the whole, and the islands that they are in, from those of the equations. An island is called by a number alone; the reference's is 0. */
+  /**
+   * Volts of all nodes of the whole, and the islands that they are in, from those of the equations. An island is called
+   * by a number alone; the reference's is 0.
+   */
   expand(
     volts: Float64Array,
     island: Int32Array,

@@ -4,7 +4,8 @@ import type { NetElement } from "./netlist";
 export type SwitchElement = Extract<NetElement, { type: "switch" }>;
 
 /**
- * How a network's switches stand. What was solved before under the same name is where a solution begins, so that a thousand settings
+ * How a network's switches stand. What was solved before under the same name is where a solution begins, so that a
+ * thousand settings
  * of one network share its order of elimination and their starting points.
  */
 export interface SwitchSetting {

@@ -1,7 +1,10 @@
 import type { Branch, Branches } from "./branches";
 import type { NetlistFault } from "./netlist";
 
-/** Nodes that ideal sources tie together move as one: a group, and each node's voltage above its group's, V. The reference's group is 0. */
+/**
+ * Nodes that ideal sources tie together move as one: a group, and each node's voltage above its group's, V. The
+ * reference's group is 0.
+ */
 export interface Supernodes {
   readonly group: Int32Array;
   readonly offset: Float64Array;
@@ -42,8 +45,10 @@ export function findSupernodes({ nodes, list }: Branches): Supernodes | NetlistF
 }
 
 /**
- * Currents of ideal sources, written into `amps`: what their nodes still lack of Kirchhoff's law, leaf by leaf of the trees that
- * such sources form. A tree that holds the reference is gathered towards it, for the reference lacks whatever the others give.
+ * Currents of ideal sources, written into `amps`: what their nodes still lack of Kirchhoff's law, leaf by leaf of the
+ * trees that
+ * such sources form. A tree that holds the reference is gathered towards it, for the reference lacks whatever the
+ * others give.
  */
 export function idealCurrents({ nodes, list, sources }: Branches, amps: Float64Array): void {
   const ideal = sources.filter((at) => (list[at] as Branch).kind === "ideal");

@@ -4,12 +4,18 @@ import type { BranchChange, Network } from "./network";
 
 /** Volts by which a step may still move when it is taken as the answer; the contract asks for 1e-6 V. */
 const SETTLED_VOLTS = 2e-8;
-/** While relays are on their way only their decision counts: volts are taken as they are when every coil is this far from its thresholds, V. */
+/**
+ * While relays are on their way only their decision counts: volts are taken as they are when every coil is this far
+ * from its thresholds, V.
+ */
 const COIL_MARGIN = 0.3;
 const MOST_ROUNDS = 25;
 /** Branches whose slope may differ from the factored one at the same time; more are solved anew. */
 const MOST_UPDATES = 80;
-/** Slopes that differ by more than this part are updated: Newton with a slightly stale slope still converges, one with a wrong one does not. */
+/**
+ * Slopes that differ by more than this part are updated: Newton with a slightly stale slope still converges, one with a
+ * wrong one does not.
+ */
 const STALE_PART = 0.05;
 const SAME_VOLTS = 1e-3;
 /** A branch that moved by less is still on its straight line: what that leaves out is of second order. */
@@ -87,7 +93,8 @@ export type Quiet =
   | { readonly type: "cut"; readonly groups: readonly number[] };
 
 /**
- * What a change does where it does next to nothing, found without a copy of anything: most faults are of wires that carry nothing. Null where it does more.
+ * What a change does where it does next to nothing, found without a copy of anything: most faults are of wires that
+ * carry nothing. Null where it does more.
  */
 export function quietly(network: Network, stage: Stage, { branch: at, ohms }: BranchChange): Quiet | null {
   const { equations, branches } = network;
@@ -116,7 +123,10 @@ function liftedBy(volts: Float64Array, lift: number): number[] {
   return groups;
 }
 
-/** Whether a diode that hardly conducts joins what was cut off to the rest: it takes the rest's voltage there, through the leak. */
+/**
+ * Whether a diode that hardly conducts joins what was cut off to the rest: it takes the rest's voltage there, through
+ * the leak.
+ */
 export function isHeldByDiodes({ equations }: Network, { active }: Stage, x: Float64Array): boolean {
   return active.some(
     (at) =>
@@ -191,7 +201,8 @@ export class RankUpdateSteps {
           branch.kind === "diode"
             ? amps > 0 && amps < 0.7 * ampsBefore
             : Math.abs(now - was) > 0.3 * Math.max(Math.abs(now), Math.abs(was));
-        // Far away the line through the origin leads nearer than the tangent: what loses its feed comes to rest at 0 in one step.
+        // Far away the line through the origin leads nearer than the tangent: what loses its feed comes to rest at 0 in
+        // one step.
         const slope = far && now !== 0 ? amps / now : tangent;
         before[nth] = now;
         if (
@@ -316,7 +327,8 @@ export class RankUpdateSteps {
   }
 
   /**
-   * Whether the one change opens the one way to a part: it carried nothing then, and the rest stays as it is. What it led to floats;
+   * Whether the one change opens the one way to a part: it carried nothing then, and the rest stays as it is. What it
+   * led to floats;
    * it is what a unit current through the branch lifts as a whole.
    */
   private cutsOff(): boolean {
@@ -344,7 +356,10 @@ export class RankUpdateSteps {
     });
   }
 
-  /** Ω between a branch's ends in the updated equations, itself among them, by the formula of {@link solve} for these two ends alone; null where it is singular. */
+  /**
+   * Ω between a branch's ends in the updated equations, itself among them, by the formula of {@link solve} for these
+   * two ends alone; null where it is singular.
+   */
   private ohmsBetween(branch: number): number | null {
     const { updates } = this;
     const { from, to } = this.network.equations;
@@ -366,7 +381,10 @@ export class RankUpdateSteps {
     return ohms;
   }
 
-  /** Of a constant-power load's two operating points the upper counts: one that fell below its least voltage must have no other. */
+  /**
+   * Of a constant-power load's two operating points the upper counts: one that fell below its least voltage must have
+   * no other.
+   */
   private upper(volts: Float64Array): boolean {
     return this.stage.active.every((at, nth) => {
       const branch = this.network.branches.list[at] as Branch;
@@ -391,7 +409,10 @@ function addTo(sum: Float64Array, values: Float64Array, weight: number): void {
 const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) =>
   (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));
 
-/** (I + G·UᵀA⁻¹U)⁻¹ of a few updates, row by row, by Gauss & Jordan with pivots; null where it is singular: something is cut off. */
+/**
+ * (I + G·UᵀA⁻¹U)⁻¹ of a few updates, row by row, by Gauss & Jordan with pivots; null where it is singular: something is
+ * cut off.
+ */
 function smallInverse(updates: readonly Update[]): Float64Array | null {
   const size = updates.length;
   const left = new Float64Array(size * size);

@@ -56,7 +56,10 @@ export class Wires {
     return this.gone[node] !== 0;
   }
 
-  /** Takes out resistors that lead nowhere, the outermost first. A part that is nothing but resistors is left its last one, so that it is still an island. */
+  /**
+   * Takes out resistors that lead nowhere, the outermost first. A part that is nothing but resistors is left its last
+   * one, so that it is still an island.
+   */
   prune(): { readonly node: number; readonly at: number; readonly by: number }[] {
     const stubs: { node: number; at: number; by: number }[] = [];
     const isTip = (node: number) => this.fixed[node] === 0 && this.left[node] === 1;
@@ -77,7 +80,9 @@ export class Wires {
     return stubs;
   }
 
-  /** Resistors that are left and meet end to end, several together. A loop back to where it began stays two branches. */
+  /**
+   * Resistors that are left and meet end to end, several together. A loop back to where it began stays two branches.
+   */
   runs(): Run[] {
     const size = this.left.length;
     for (let node = 0; node < size; node++) if (this.fixed[node] === 0 && this.left[node] === 2) this.gone[node] = 2;

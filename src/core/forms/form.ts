@@ -59,7 +59,8 @@ export const hasForm = <P extends { readonly form: Form }, const K extends Kind>
 ): one is P & { readonly form: FormOf<K> } => (kinds as readonly Kind[]).includes(one.form.kind);
 
 /**
- * Reads `params` into the form of a kind. Keys that the kind does not have, and values that cannot be read, are left out: the
+ * Reads `params` into the form of a kind. Keys that the kind does not have, and values that cannot be read, are left
+ * out: the
  * import has told of them.
  *
  * @example parseForm("supply-in", { amps: "5" }) // { kind: "supply-in", amps: { value: 5, source: "given" } }

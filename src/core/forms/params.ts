@@ -120,7 +120,10 @@ const EVERY_KIND: readonly Readonly<Record<string, ParamType>>[] = [
   ...new Set<Readonly<Record<string, ParamType>>>([COMMON, ...Object.values(PARAMS_OF)]),
 ];
 
-/** The types that `key` may have: this kind's own, or, while the kind is not known, those of every kind. Empty: no such key. */
+/**
+ * The types that `key` may have: this kind's own, or, while the kind is not known, those of every kind. Empty: no such
+ * key.
+ */
 function paramTypes(kind: Kind | null, key: string): readonly ParamType[] {
   const kinds: readonly Readonly<Record<string, ParamType>>[] =
     kind === null || kind === "unknown" ? EVERY_KIND : [COMMON, PARAMS_OF[kind]];

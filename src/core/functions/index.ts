@@ -166,7 +166,10 @@ export const FUNCTION_SETS: readonly string[] = [...new Set(FUNCTIONS.map((one) 
 const BY_KEY = new Map(FUNCTIONS.map((one) => [one.key, one]));
 export const functionName = (key: string): string => BY_KEY.get(key)?.name ?? key;
 
-/** What may hurt: circuits that are marked wherever they are shown. Airbag circuits are never offered for cutting or probing. */
+/**
+ * What may hurt: circuits that are marked wherever they are shown. Airbag circuits are never offered for cutting or
+ * probing.
+ */
 export type SafetyMark = "airbag" | "anti-lock" | "steering";
 
 export function safetyMarkOf(quantity: Quantity | null, words: string): SafetyMark | null {

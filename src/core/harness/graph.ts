@@ -19,8 +19,10 @@ import type {
 } from "./types";
 
 /**
- * Both harnesses as one graph: wires join cavities, and splices where more than two meet; halves of an in-line connector are joined cavity to cavity; parts join their own cavities by their elements; the
- * plan's decided links join the sides. What is wrong in the facts is named in `problems`, left out, and the rest is built.
+ * Both harnesses as one graph: wires join cavities, and splices where more than two meet; halves of an in-line
+ * connector are joined cavity to cavity; parts join their own cavities by their elements; the
+ * plan's decided links join the sides. What is wrong in the facts is named in `problems`, left out, and the rest is
+ * built.
  */
 export function buildHarness(facts: HarnessFacts): Harness {
   return new Builder(facts).build();
@@ -263,7 +265,10 @@ class Builder {
     return this.openOfPin.get(pinId) ?? this.nodeOfPin.get(pinId);
   }
 
-  /** A battery's negative lead of which the other end is not shown goes to the body; without a battery the body is the return. */
+  /**
+   * A battery's negative lead of which the other end is not shown goes to the body; without a battery the body is the
+   * return.
+   */
   private groundBattery(parts: readonly HarnessPart[]): void {
     const batteries = parts.filter((part) => part.type === "battery");
     if (batteries.length === 0) this.edge("assumed:minus", "assumed", Builder.CHASSIS, Builder.MINUS);

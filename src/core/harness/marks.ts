@@ -1,7 +1,9 @@
 import { type SafetyMark, safetyMarkOf } from "../functions";
 import type { Harness, Wire } from "./types";
 
-/** A marked signal marks its whole net; a marked part's feed or ground only the wire on it, since others share the rest. */
+/**
+ * A marked signal marks its whole net; a marked part's feed or ground only the wire on it, since others share the rest.
+ */
 export function safetyMarks({
   pinAt,
   netOf,

@@ -18,7 +18,10 @@ export function incidence(nodes: number, a: ArrayLike<number>, b: ArrayLike<numb
   return { first, edgeAt };
 }
 
-/** Nodes reached from some others through edges that are let through; 1 where reached. `stop` are nodes not to be entered. */
+/**
+ * Nodes reached from some others through edges that are let through; 1 where reached. `stop` are nodes not to be
+ * entered.
+ */
 export function flood(
   graph: PackedGraph,
   from: readonly number[],

@@ -15,8 +15,10 @@ interface TableConnector {
 }
 
 /**
- * The wires that pin tables speak of, by the circuits of each branch of each side: a circuit of two cavities is one wire between them; of more, a wire from
- * each to their splice; of one, a wire of which the other end is not shown, as is that of a cavity with a colour or a size and no circuit. A wire has the id of
+ * The wires that pin tables speak of, by the circuits of each branch of each side: a circuit of two cavities is one
+ * wire between them; of more, a wire from
+ * each to their splice; of one, a wire of which the other end is not shown, as is that of a cavity with a colour or a
+ * size and no circuit. A wire has the id of
  * the cavity that it starts at, so that what is decided of it outlives a new import.
  */
 export function tableWires(cavities: readonly ToldCavity[], connectors: readonly TableConnector[]): WireFacts[] {
@@ -61,7 +63,10 @@ const wireOf = (
   origin: "table",
 });
 
-/** A wire between two cavities is as thick as the thinner is said to be, and as long as the longer: tables give each end its own row. */
+/**
+ * A wire between two cavities is as thick as the thinner is said to be, and as long as the longer: tables give each end
+ * its own row.
+ */
 function wireBetween(one: ToldCavity, two: ToldCavity): WireFacts {
   const { colour, colourBase, colourTracer } = one.colour === null ? two : one;
   return {

@@ -55,7 +55,10 @@ export type HarnessNode =
   | { readonly type: "chassis" }
   | { readonly type: "pole"; readonly pole: "plus" | "minus" };
 
-/** `assumed`: nothing in the tables says so, and without it nothing would work; `joint`: metal inside of a part, a fuse among it; `path`: a contact or an output, open at times. */
+/**
+ * `assumed`: nothing in the tables says so, and without it nothing would work; `joint`: metal inside of a part, a fuse
+ * among it; `path`: a contact or an output, open at times.
+ */
 export type EdgeType = "wire" | "mate" | "join" | "joint" | "path" | "load" | "source" | "assumed";
 
 export interface HarnessEdge {
@@ -97,7 +100,10 @@ export interface HarnessPart extends PartFacts {
   readonly connectorIds: readonly string[];
 }
 
-/** What contradicts itself in the tables or what people entered; left out of the graph, and the rest is built. Words: core/words/harness.ts. */
+/**
+ * What contradicts itself in the tables or what people entered; left out of the graph, and the rest is built. Words:
+ * core/words/harness.ts.
+ */
 export type HarnessProblem = {
   /** The connector at which it is mended, where there is one. */
   readonly connectorId: string | null;

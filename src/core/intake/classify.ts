@@ -319,7 +319,9 @@ const READY: readonly ReadyRule[] = QUANTITY_RULES.map((rule) => ({
   score: rule.sure + PER_CONCEPT * (rule.all.length - 1),
 }));
 
-/** Rules by each concept that their first term may be met with, so that a row tries only those that its words can meet. */
+/**
+ * Rules by each concept that their first term may be met with, so that a row tries only those that its words can meet.
+ */
 function indexRules(rules: readonly ReadyRule[]): ReadonlyMap<string, readonly ReadyRule[]> {
   const index = new Map<string, ReadyRule[]>();
   for (const rule of rules)
@@ -335,7 +337,10 @@ const REFERENCE_RULES = indexRules(
   READY.filter((rule) => rule.quantity === "sensor-supply" || rule.quantity === "sensor-ground"),
 );
 
-/** The rule of the highest score that holds, of equals one that the row's own words (`spoken`) meet; null where none does. */
+/**
+ * The rule of the highest score that holds, of equals one that the row's own words (`spoken`) meet; null where none
+ * does.
+ */
 export function rankQuantity(concepts: ReadonlySet<string>, spoken: ReadonlySet<string> = concepts): ReadyRule | null {
   const rules = rulesFor(concepts);
   const worth = (rule: ReadyRule) =>

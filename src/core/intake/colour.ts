@@ -102,7 +102,8 @@ const CODE_OF: ReadonlyMap<string, ColourCode> = new Map(
 );
 
 /**
- * Reads a wire colour in any of the contract's writings: `YE/BK`, `yellow/black`, `GNYE`, `gn-ye`, `light green`, `sw/bl`.
+ * Reads a wire colour in any of the contract's writings: `YE/BK`, `yellow/black`, `GNYE`, `gn-ye`, `light green`,
+ * `sw/bl`.
  * `base` and `tracer` are null when any part of it cannot be read; `written` is kept as it came.
  *
  * @example readColour("BLK/LT BLU") // { written: "BLK/LT BLU", base: "BK", tracer: "BU" }

@@ -52,7 +52,10 @@ export function readSize(written: string, hints: MeasureHints): number | null {
 
 const sizeOfGauge = (gauge: number) => (gauge <= 40 ? round4(awgToMm2(gauge)) : null);
 
-/** A length in m, or null where the text is none. `1850mm`, `6ft`, `72in`, `6ft 2in`, a bare number in the header's unit or m. */
+/**
+ * A length in m, or null where the text is none. `1850mm`, `6ft`, `72in`, `6ft 2in`, a bare number in the header's unit
+ * or m.
+ */
 export function readLength(written: string, hints: MeasureHints): number | null {
   const text = plainNumber(written.toLowerCase().trim().replace(/[”″]/g, '"').replace(/[’′]/g, "'"), hints);
   const feetAndInches = /^(\d+)\s*(?:ft|feet|foot|')\s*(\d*\.?\d+)\s*(?:in|inch|inches|")?$/.exec(text);

@@ -1,10 +1,14 @@
 import type { NetlistKey } from "../state";
 
-/** Every part bolts to the vehicle where it has this terminal: the body, the block, all that the battery's negative is joined to. */
+/**
+ * Every part bolts to the vehicle where it has this terminal: the body, the block, all that the battery's negative is
+ * joined to.
+ */
 export const CHASSIS = "chassis";
 
 /**
- * Electrical behaviour between a part's own terminals: the element types of contracts/netlist.md, with terminals in place of
+ * Electrical behaviour between a part's own terminals: the element types of contracts/netlist.md, with terminals in
+ * place of
  * nodes. Volts, amperes, ohms, watts.
  */
 export type ElementSpec =
@@ -93,7 +97,10 @@ export interface Span {
   readonly role: Role;
 }
 
-/** The pairs that an element spans, named as the netlist contract names its currents: `id`, and `id#0` … for a relay's contacts. */
+/**
+ * The pairs that an element spans, named as the netlist contract names its currents: `id`, and `id#0` … for a relay's
+ * contacts.
+ */
 export function spansOf(element: ElementSpec): Span[] {
   switch (element.type) {
     case "relay":

@@ -15,7 +15,10 @@ import {
 } from "./elements";
 import type { PartFault } from "./facts";
 
-/** A ready component: its terminals and what goes on between them. Values are those of a common part, and assumed until someone reads its plate. */
+/**
+ * A ready component: its terminals and what goes on between them. Values are those of a common part, and assumed until
+ * someone reads its plate.
+ */
 export interface Part {
   readonly type: string;
   readonly name: string;

@@ -38,7 +38,8 @@ const KINDS: Readonly<Record<string, { readonly list: Usual; readonly else: numb
 export const hasUsualWatts = (type: string): boolean => Object.hasOwn(KINDS, type);
 
 /**
- * What a load takes of which no table states the current, W at 13.5 V: told from what is written at its cavity, else on its connector.
+ * What a load takes of which no table states the current, W at 13.5 V: told from what is written at its cavity, else on
+ * its connector.
  * @param type a lamp, motor, heater, horn or solenoid
  * @throws RangeError for another type
  * @example usualWatts("lamp", { description: "Direction indicator" }, "Tail lamp left") // 21

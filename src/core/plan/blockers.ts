@@ -21,7 +21,10 @@ interface LineFacts {
   readonly line: Line;
 }
 
-/** One thing that keeps the job from going on. `Step` is the step as whoever asks knows it. Words: core/words/blockers.ts. */
+/**
+ * One thing that keeps the job from going on. `Step` is the step as whoever asks knows it. Words:
+ * core/words/blockers.ts.
+ */
 export type Blocker<Step = unknown> = { readonly target: BlockerTarget } & (
   | { readonly code: "no-table"; readonly side: Side }
   | { readonly code: "stopped-function"; readonly stop: Stop }

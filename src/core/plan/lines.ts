@@ -25,7 +25,10 @@ export interface Decision {
   readonly note: string;
 }
 
-/** `proposed` awaits a yes; `open` needs a choice or a fact; `blocked` has no way; `decided` and `refused` are a person's. */
+/**
+ * `proposed` awaits a yes; `open` needs a choice or a fact; `blocked` has no way; `decided` and `refused` are a
+ * person's.
+ */
 export type LineState = "proposed" | "open" | "blocked" | "decided" | "refused";
 
 /** One line of the map: a chain from a provider to a consumer. */

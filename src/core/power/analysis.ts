@@ -73,7 +73,10 @@ export class PowerAnalysis {
     return expectedVolts(this.solution);
   }
 
-  /** Volts of every feed and consumer with some edits carried out: the part of {@link tryEdits} that is seen first. Null where an edit cannot be tried. */
+  /**
+   * Volts of every feed and consumer with some edits carried out: the part of {@link tryEdits} that is seen first. Null
+   * where an edit cannot be tried.
+   */
   tryRows(edits: readonly PowerEdit[]): readonly KeyRow[] | null {
     if (edits.some((edit) => editFault(edit) !== null)) return null;
     return this.triedWith(edits).rows;
@@ -112,7 +115,10 @@ export class PowerAnalysis {
     return elementFaults(this.solution, pinId, state, volts);
   }
 
-  /** The current path through a node, as a drawing has it; through the tried plan where edits are given and were tried last. */
+  /**
+   * The current path through a node, as a drawing has it; through the tried plan where edits are given and were tried
+   * last.
+   */
   path(state: KeyPosition, node: string, edits: readonly PowerEdit[] = []): DrawnPath {
     const tried = edits.length > 0 && this.tried?.name === JSON.stringify(edits) ? this.tried.solution : this.solution;
     if (tried === null) throw new Error(NOT_LOADED);

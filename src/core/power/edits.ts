@@ -28,7 +28,8 @@ const plannedRelay = (consumerAmps: number | null, contactFeed: ContactFeed): Ad
 });
 
 /**
- * What an edit does to a plan, in the few steps that the facts and the job's rows both know. Each edit is decided here once:
+ * What an edit does to a plan, in the few steps that the facts and the job's rows both know. Each edit is decided here
+ * once:
  * what is tried is what is carried out.
  */
 export type PlanChange =

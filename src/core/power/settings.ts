@@ -66,9 +66,15 @@ export const settingValue = (settings: Settings, key: SettingKey): number =>
 /** What a battery is rated at, °C (EN 50342-1: cold cranking at −18 °C, 7.5 V after 10 s). */
 const COLD_C = -18;
 const COLD_VOLTS = 7.5;
-/** Its resistance grows by this part for each kelvin colder: about 2.2 times from 25 °C to −18 °C, as makers' curves have it. */
+/**
+ * Its resistance grows by this part for each kelvin colder: about 2.2 times from 25 °C to −18 °C, as makers' curves
+ * have it.
+ */
 const RESISTANCE_PER_K = 0.018;
-/** Open voltage of a 12 V lead-acid battery: empty, and what a full charge adds, V; per kelvin below 25 °C a little less. */
+/**
+ * Open voltage of a 12 V lead-acid battery: empty, and what a full charge adds, V; per kelvin below 25 °C a little
+ * less.
+ */
 const EMPTY_VOLTS = 11.9;
 const CHARGE_VOLTS = 0.8;
 const VOLTS_PER_K = 0.0015;
@@ -83,5 +89,8 @@ export function batterySource(settings: Settings): { readonly volts: number; rea
   };
 }
 
-/** By how much more current a starter takes from a cold engine than from a warm one at 20 °C: oil about twice as stiff at −18 °C (our estimate). */
+/**
+ * By how much more current a starter takes from a cold engine than from a warm one at 20 °C: oil about twice as stiff
+ * at −18 °C (our estimate).
+ */
 export const coldTorque = (celsius: number): number => Math.exp(0.018 * Math.max(0, 20 - celsius));

@@ -126,7 +126,10 @@ export interface PowerSolution {
   readonly model: PowerModel;
   /** A position that has no solution is missing, and among the problems. */
   readonly states: ReadonlyMap<KeyPosition, Solution>;
-  /** What has another resistance while the engine turns than at rest: a battery that takes current, an alternator at its limit. */
+  /**
+   * What has another resistance while the engine turns than at rest: a battery that takes current, an alternator at its
+   * limit.
+   */
   readonly charged: readonly Change[];
   readonly problems: readonly PowerProblem[];
   /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */

@@ -4,7 +4,10 @@ import { aliveOf, pointOf } from "../signals";
 import { liveIn } from "../state";
 import type { Cause, CauseFacts, Judgement, Step } from "./types";
 
-/** What the causes are read from: the plan, every step, what has been read so far, and the single faults that the solved plan finds for the reading. */
+/**
+ * What the causes are read from: the plan, every step, what has been read so far, and the single faults that the solved
+ * plan finds for the reading.
+ */
 export interface CauseSources {
   readonly lines: readonly Line[];
   readonly steps: readonly Step[];
@@ -20,8 +23,10 @@ const MOST_CAUSES = 5;
 const FAULT_WEIGHT = 3;
 
 /**
- * The likeliest causes of a failed step, from the plan's own structure and from the faults that would give the reading. Weights are our
- * own judgement of how often each happens, raised or lowered by what the other readings say; they are for ranking, not odds.
+ * The likeliest causes of a failed step, from the plan's own structure and from the faults that would give the reading.
+ * Weights are our
+ * own judgement of how often each happens, raised or lowered by what the other readings say; they are for ranking, not
+ * odds.
  */
 export function likelyCauses(step: Step, judgement: Judgement, sources: CauseSources): Cause[] {
   if (judgement.outcome === "pass") return [];

@@ -29,11 +29,15 @@ export function parseReading(written: string, unit: "Ω" | "V"): ReadValue {
   return { ok: true, value: Number(parts[1]) * (SCALE[prefix] ?? 1) };
 }
 
-/** A usual hand-held multimeter with 3½ digits: part of the reading, and counts of the last digit shown (our assumption, within what makers state). */
+/**
+ * A usual hand-held multimeter with 3½ digits: part of the reading, and counts of the last digit shown (our assumption,
+ * within what makers state).
+ */
 const METER = { V: { part: 0.005, counts: 2 }, Ω: { part: 0.008, counts: 3 } } as const;
 
 /**
- * How far the true value may lie from what a usual meter shows, ±, in the unit of the reading: a part of it and some counts of the last digit
+ * How far the true value may lie from what a usual meter shows, ±, in the unit of the reading: a part of it and some
+ * counts of the last digit
  * as it was typed. Null for an open circuit and for what is no reading.
  * @example readingUncertainty("12.40", "V") // 0.005 × 12.4 + 2 × 0.01 = 0.082
  */

@@ -326,7 +326,8 @@ test("copper (IACS): 1 m of 1 mm² at 20 °C with 2 % lay; 39.3 % more at 120 °
 });
 
 describe("how sure a reading is", () => {
-  // By hand for a 3½-digit meter: volts ±(0.5 % + 2 counts), ohms ±(0.8 % + 3 counts), a count being the last digit as typed.
+  // By hand for a 3½-digit meter: volts ±(0.5 % + 2 counts), ohms ±(0.8 % + 3 counts), a count being the last digit as
+  // typed.
   test.each([
     ["12.40", "V", 0.005 * 12.4 + 0.02],
     ["12.4", "V", 0.005 * 12.4 + 0.2],

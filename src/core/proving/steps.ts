@@ -18,7 +18,9 @@ const COPPER_THROUGH: ReadonlySet<string> = new Set(["pull-up", "pull-down", "fl
 const READ_IN = ["off", "accessory", "run", "crank"] as const satisfies readonly KeyPosition[];
 type ReadPosition = (typeof READ_IN)[number];
 
-/** Volts at a cavity in a key position, with their range; null where the plan has not been solved, or the cavity floats. */
+/**
+ * Volts at a cavity in a key position, with their range; null where the plan has not been solved, or the cavity floats.
+ */
 export type SolvedVolts = (
   pinId: string,
   position: KeyPosition,
@@ -31,7 +33,8 @@ interface Joint {
 }
 
 /**
- * The first-power sheet of a plan: every check that its decided links need, in an order in which no check depends on one
+ * The first-power sheet of a plan: every check that its decided links need, in an order in which no check depends on
+ * one
  * not yet made: grounds, then shorts, then continuity, all without a battery; then the battery, then each feed with the
  * key going forward; last the grounds while current flows.
  *
@@ -304,7 +307,8 @@ function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): S
   // Where the plan itself would leave it dead, the proof asks for what it must have.
   const planFails = volts.volts < Math.max(least, DEAD_VOLTS);
   const low = planFails ? Math.max(least, LEAST_LIVE[position]) : Math.max(least, volts.low);
-  // Loads are solved at what their tables state; one that sleeps takes less, and the feed stands nearer to the battery. While cranking the battery itself is down.
+  // Loads are solved at what their tables state; one that sleeps takes less, and the feed stands nearer to the battery.
+  // While cranking the battery itself is down.
   const high = planFails || position !== "crank" ? Math.max(volts.high, REST.high) : volts.high;
   return [
     {
@@ -323,7 +327,10 @@ function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): S
   ];
 }
 
-/** More than `most` on a ground shifts sensors, V; below `least` a meter's own noise is as large; above `stop` a ground is open. */
+/**
+ * More than `most` on a ground shifts sensors, V; below `least` a meter's own noise is as large; above `stop` a ground
+ * is open.
+ */
 const GROUND_VOLTS = { run: { most: 0.2, least: 0.05, stop: 0.5 }, crank: { most: 0.5, least: 0.1, stop: 1 } } as const;
 
 function groundDrop(joint: Joint, key: Extract<StepState, "run" | "crank">, solved: SolvedVolts): Step[] {

@@ -59,7 +59,8 @@ export type Adapter = { [T in AdapterType]: AdapterOf<T> }[AdapterType];
 export type WrittenAdapter = { readonly type: AdapterType } & Readonly<Record<string, string | number | null>>;
 
 /**
- * Reads a written adapter. Values of another type than the contract's count as not known, and keys that it does not have are left out.
+ * Reads a written adapter. Values of another type than the contract's count as not known, and keys that it does not
+ * have are left out.
  *
  * @param feedAt the cavity that is printed so on the host, where a relay's contact names one
  */

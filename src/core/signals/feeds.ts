@@ -13,7 +13,10 @@ type Consumer = SignalPin & { readonly form: FormOf<"supply-in"> };
 /** Positions in which feeds are compared: with the engine running they are as in run, and coasting as off. */
 const COMPARED = ["off", "accessory", "run", "crank"] as const satisfies readonly KeyPosition[];
 
-/** What a feed's quantity says of when it is live, where nobody says it. Ignition is left open: run alone, or run and crank. */
+/**
+ * What a feed's quantity says of when it is live, where nobody says it. Ignition is left open: run alone, or run and
+ * crank.
+ */
 const ALIVE_BY_QUANTITY: Partial<Record<Quantity, Alive>> = {
   "battery-supply": "permanent",
   "accessory-supply": "accessory",
@@ -41,7 +44,8 @@ interface Pair {
 }
 
 /**
- * From a feed to a consumer of it: voltage, current with all that is connected to the feed, and whether it is live in every key position.
+ * From a feed to a consumer of it: voltage, current with all that is connected to the feed, and whether it is live in
+ * every key position.
  * A consumer must be live where it says so and be dead with the key off unless it is permanent. That `run` also gets
  * `crank` does no harm; that it gets `accessory` might.
  */

@@ -114,7 +114,10 @@ function matchSwing(provider: Source, consumer: Reader, builder: OptionBuilder):
   }
 }
 
-/** A coil's own terminal into an instrument made for one: right as it is, unless its spikes are beyond what the input is rated for. */
+/**
+ * A coil's own terminal into an instrument made for one: right as it is, unless its spikes are beyond what the input is
+ * rated for.
+ */
 function spikesAsTheyAre(consumer: Reader, volts: number, builder: OptionBuilder): Swing {
   const limitVolts = builder.need(consumer, "maxVolts");
   if (limitVolts === null) return manual({ type: "spikes", volts, limitVolts, cut: false });
@@ -191,7 +194,10 @@ function asItIs({ adapters, reason }: Swing, builder: OptionBuilder): LinkOption
     : builder.option(adapters.length === 0 ? "direct" : "adapter", adapters, told);
 }
 
-/** A scaler's input takes open collectors and squares, and its output swings as the consumer needs: no other step beside it. */
+/**
+ * A scaler's input takes open collectors and squares, and its output swings as the consumer needs: no other step beside
+ * it.
+ */
 function scaled(provider: Source, consumer: Reader, ratio: Ratio, builder: OptionBuilder): LinkOption {
   const drive = fieldOf(provider.form, "drive");
   if (drive === null) {

@@ -7,7 +7,10 @@ type Ground = SignalPin & { readonly form: FormOf<"ground"> };
 const roleOf = (pin: Ground) =>
   fieldOf(pin.form, "role") ?? (pin.quantity === "sensor-ground" ? "sensor-return" : "power");
 
-/** From a ground of one side to one of the other. Power and chassis grounds join; a sensor ground or a screen never does. */
+/**
+ * From a ground of one side to one of the other. Power and chassis grounds join; a sensor ground or a screen never
+ * does.
+ */
 export function groundOptions(provider: Ground, consumer: Ground): LinkOption[] {
   const builder = new OptionBuilder();
   const roles = [roleOf(provider), roleOf(consumer)] as const;

@@ -33,8 +33,10 @@ const FEEDS: ReadonlySet<Quantity> = new Set([
 ]);
 
 /**
- * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin why
- * it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by the donor
+ * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin
+ * why
+ * it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by the
+ * donor
  * where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of its own, and
  * what is connected to the output already counts against its limit.
  */
@@ -50,7 +52,10 @@ export interface Decided {
 
 const NOTHING_DECIDED: Decided = { joined: [], refused: [] };
 
-/** The ways between two pins that a person pairs, reckoned with what is connected to the provider in `links` and by circuit. */
+/**
+ * The ways between two pins that a person pairs, reckoned with what is connected to the provider in `links` and by
+ * circuit.
+ */
 export function optionsBetween(
   provider: SignalPin,
   consumer: SignalPin,
@@ -71,7 +76,9 @@ class Matcher {
   /** By provider, until something more is connected to it; and by what it depends on, its number. */
   private readonly likenesses = new Map<string, number>();
   private readonly numbers = new Map<string, number>();
-  /** A of what is wired to a circuit, or shares its quantity where none is written; null where one of them is not known. */
+  /**
+   * A of what is wired to a circuit, or shares its quantity where none is written; null where one of them is not known.
+   */
   private readonly wiredAmps = new Map<string, number | null>();
   private readonly links: ProposedLink[] = [];
   private readonly reasons = new Map<string, UnmatchedReason>();
@@ -166,7 +173,10 @@ class Matcher {
     return best;
   }
 
-  /** All of a provider that a way across, or its rank, can depend on, as a number: the same for those that differ in name alone. */
+  /**
+   * All of a provider that a way across, or its rank, can depend on, as a number: the same for those that differ in
+   * name alone.
+   */
   private likeness(provider: SignalPin): number {
     const known = this.likenesses.get(provider.id);
     if (known !== undefined) return known;
@@ -306,7 +316,10 @@ class Matcher {
     return sum;
   }
 
-  /** Where no circuit is written, an output's own side counts as connected to it by quantity, as {@link joined} pairs it. */
+  /**
+   * Where no circuit is written, an output's own side counts as connected to it by quantity, as {@link joined} pairs
+   * it.
+   */
   private unwiredMates(provider: SignalPin): SignalPin[] {
     if (provider.quantity === null || FEEDS.has(provider.quantity)) return [];
     return (this.byQuantity.get(provider.quantity) ?? []).filter(
@@ -318,7 +331,9 @@ class Matcher {
     );
   }
 
-  /** {@link connectedOn} for whatever takes from the other side: of the provider's own copper nothing is left out then. */
+  /**
+   * {@link connectedOn} for whatever takes from the other side: of the provider's own copper nothing is left out then.
+   */
   private loadOn(provider: SignalPin): number | null {
     const linked = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
     if (linked === null) return null;
@@ -368,14 +383,18 @@ class Mates {
   }
 }
 
-/** What a pin draws from its feed or driver, A. Inputs that read draw nothing that counts; null where it is not known. */
+/**
+ * What a pin draws from its feed or driver, A. Inputs that read draw nothing that counts; null where it is not known.
+ */
 function drawOf(pin: SignalPin): number | null {
   if (pin.form.kind === "supply-in") return fieldOf(pin.form, "amps");
   if (pin.form.kind === "load-in") return loadAmps(pin);
   return 0;
 }
 
-/** A ground meant for power first; then one whose copper is no thinner than what returns through it, the thinnest such. */
+/**
+ * A ground meant for power first; then one whose copper is no thinner than what returns through it, the thinnest such.
+ */
 function groundFit(provider: SignalPin, consumer: SignalPin): [role: number, thinner: number, areaMm2: number] {
   const [area, needed] = [provider.sizeMm2 ?? 0, consumer.sizeMm2 ?? 0];
   return [fieldOf(provider.form, "role") === "power" ? 0 : 1, area >= needed ? 0 : 1, area];

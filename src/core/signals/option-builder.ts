@@ -3,10 +3,15 @@ import type { Adapter, AdapterType } from "./adapter";
 import type { Arithmetic, Missing, Reason } from "./reasons";
 import { type LinkOption, pointOf, type SignalPin, type Verdict } from "./types";
 
-/** The supply that parts are sized for: charging, and the level to which it sags while cranking and while running, V. */
+/**
+ * The supply that parts are sized for: charging, and the level to which it sags while cranking and while running, V.
+ */
 export const SUPPLY = { nominal: 12, charging: 14.4, highest: 16, cranking: 6, running: 9 } as const;
 
-/** Working minutes on the bench for each adapter: parts to hand, joints made, checked. Our own estimate, for ranking only. */
+/**
+ * Working minutes on the bench for each adapter: parts to hand, joints made, checked. Our own estimate, for ranking
+ * only.
+ */
 const MINUTES: Readonly<Record<AdapterType, number>> = {
   "pull-up": 12,
   "pull-down": 12,

@@ -16,7 +16,10 @@ export interface Load {
 
 type Pole = "ground" | "battery";
 
-/** Why a way across has its verdict. Provider and consumer are those of the link; other cavities are named. Words: core/words/signals.ts. */
+/**
+ * Why a way across has its verdict. Provider and consumer are those of the link; other cavities are named. Words:
+ * core/words/signals.ts.
+ */
 export type Reason =
   /** Nothing but the facts missing stands in the way. */
   | { readonly code: "facts-missing" }

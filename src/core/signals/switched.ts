@@ -165,14 +165,17 @@ export function motorOptions(
   return [builder.option("direct", [], { code: "same-drive", drive: given, amps, limitAmps })];
 }
 
-/** Sink of a contact or driver below which a pull-up may not fall, A: what the usual output sinks without being asked. */
+/**
+ * Sink of a contact or driver below which a pull-up may not fall, A: what the usual output sinks without being asked.
+ */
 const ASSUMED_SINK_AMPS = 0.02;
 /** Leakage of an open output with the input's own current, A: what a pull-up must still overcome. */
 const ASSUMED_LEAK_AMPS = 0.0004;
 
 /**
  * A pull-up that lets an open output be seen as high and still be pulled low.
- * R ≥ V_highest / I_sink, so that the output can sink it; R ≤ (V_lowest − V_high) / I_leak, so that the level is reached (Ohm's law).
+ * R ≥ V_highest / I_sink, so that the output can sink it; R ≤ (V_lowest − V_high) / I_leak, so that the level is
+ * reached (Ohm's law).
  */
 export function pullUp(
   input: SignalPin,

@@ -38,11 +38,19 @@ export interface FreeFeed {
   readonly freeAmps: number | null;
 }
 
-/** What surrounds a link on its vehicle: needed to tell whether an output can supply one consumer more, and what else is live. */
+/**
+ * What surrounds a link on its vehicle: needed to tell whether an output can supply one consumer more, and what else is
+ * live.
+ */
 export interface Surroundings {
-  /** Amperes that are connected to the provider already, this consumer left out; null where one of them is not known. */
+  /**
+   * Amperes that are connected to the provider already, this consumer left out; null where one of them is not known.
+   */
   readonly connectedAmps: number | null;
-  /** Feeds of the host that a relay's contact or coil could take, each with what is left of its rating, A; null where that is not known. */
+  /**
+   * Feeds of the host that a relay's contact or coil could take, each with what is left of its rating, A; null where
+   * that is not known.
+   */
   readonly feeds: readonly FreeFeed[];
 }
 

@@ -73,7 +73,9 @@ export function consequencesOf(
 /** What a person would mend first stands first. */
 const URGENCY: Readonly<Record<Demand["purpose"], number>> = { feed: 0, return: 1, signal: 2 };
 
-/** Functions kept that do not work with these wires gone, with what each is left without; what never worked is left out. */
+/**
+ * Functions kept that do not work with these wires gone, with what each is left without; what never worked is left out.
+ */
 export function stopsWithout(
   harness: Harness,
   slice: Slice,
@@ -90,7 +92,10 @@ export interface OtherFeed {
   readonly spare: boolean;
 }
 
-/** Cavities that could feed, or ground, what a cut would leave without: live still, and on no wire that goes. Spare ways first. */
+/**
+ * Cavities that could feed, or ground, what a cut would leave without: live still, and on no wire that goes. Spare ways
+ * first.
+ */
 export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: ReadonlySet<string>): OtherFeed[] {
   if (stop.purpose === "signal") return [];
   const joined = without(harness, gone);

@@ -1,6 +1,9 @@
 import type { Wire } from "../harness";
 
-/** Density of annealed copper, kg per metre of 1 mm²: 8.96 g/cm³ (IEC 60028 gives 8.89 for the standard; metal handbooks 8.96). */
+/**
+ * Density of annealed copper, kg per metre of 1 mm²: 8.96 g/cm³ (IEC 60028 gives 8.89 for the standard; metal handbooks
+ * 8.96).
+ */
 const KG_PER_M_MM2 = 0.00896;
 
 export interface CopperOfSize {

@@ -48,7 +48,8 @@ export class Demands {
     const solidPlus = flood(harness.packed, [harness.plus], solid);
     const solidMinus = flood(harness.packed, [harness.minus, harness.chassis], solid);
     this.rails = solidPlus.map((one, at) => one | (solidMinus[at] as number));
-    // A contact that changes over reaches both poles, never at once: each pole's reach stops where the other's copper begins.
+    // A contact that changes over reaches both poles, never at once: each pole's reach stops where the other's copper
+    // begins.
     this.plus = flood(harness.packed, [harness.plus], conducts, solidMinus);
     this.minus = flood(harness.packed, [harness.minus, harness.chassis], conducts, solidPlus);
     for (const node of harness.nodeOfPin.values()) {
@@ -64,7 +65,9 @@ export class Demands {
     return FUNCTIONS.filter((one) => this.engaged.has(one.key));
   }
 
-  /** What the function's own cavities and parts ask for. Contacts and computers on the way ask for more: see `ofEdge`. */
+  /**
+   * What the function's own cavities and parts ask for. Contacts and computers on the way ask for more: see `ofEdge`.
+   */
   forFunction(def: FunctionDef): Demand[] {
     const demands: Demand[] = [];
     const asked = new Set<HarnessPart>();
@@ -100,7 +103,8 @@ export class Demands {
   }
 
   /**
-   * What must work for current to get through an edge: a relay's coil, the computer whose output it is. The same list each
+   * What must work for current to get through an edge: a relay's coil, the computer whose output it is. The same list
+   * each
    * time for the same part, so that who follows many edges can see that it asked already.
    */
   ofEdge(edge: HarnessEdge): readonly Demand[] {
@@ -128,7 +132,10 @@ export class Demands {
     return demands;
   }
 
-  /** The cavities that each function is told by: those of its quantities, and, of parts known by name, those that no function claims. */
+  /**
+   * The cavities that each function is told by: those of its quantities, and, of parts known by name, those that no
+   * function claims.
+   */
   private engage(): Map<string, number[]> {
     const { harness } = this;
     const engaged = new Map<string, number[]>();
@@ -158,7 +165,10 @@ export class Demands {
     return engaged;
   }
 
-  /** Feeds of parts that use current for something that no quantity tells: a socket, a fridge. Nothing of them is free until someone says so. */
+  /**
+   * Feeds of parts that use current for something that no quantity tells: a socket, a fridge. Nothing of them is free
+   * until someone says so.
+   */
   private unclaimedLoads(engaged: ReadonlySet<number>): number[] {
     return this.harness.parts.flatMap((part) => {
       if (DISTRIBUTES.has(part.type) || part.elements.length === 0) return [];
@@ -179,7 +189,10 @@ export class Demands {
     });
   }
 
-  /** Nets that a decided link brings to from the side whose engine stays: what provided there before has no part in it any more. */
+  /**
+   * Nets that a decided link brings to from the side whose engine stays: what provided there before has no part in it
+   * any more.
+   */
   private served(): Set<number> {
     const { harness } = this;
     const nets = new Set<number>();
@@ -255,7 +268,8 @@ export class Demands {
       if (pin?.form.kind !== "supply-in" && pin?.form.kind !== "ground") continue;
       const node = this.harness.nodeOfPin.get(pin.id) as number;
       this.askPoles(node, demands);
-      // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not shown.
+      // Grounds are one inside of a computer: without this, one of them would answer for a wire whose other end is not
+      // shown.
       for (const open of this.openAt(node))
         demands.push({ from: node, to: open, purpose: pin.form.kind === "ground" ? "return" : "feed", serves: node });
     }

@@ -30,7 +30,10 @@ const KIND_OF: Readonly<Record<string, InventoryKind>> = {
   sender: "sensor",
 };
 
-/** Every connector, relay, fuse, ground and sensor of both harnesses, and every part that the swap adds; the donor's first, in the harness's order. */
+/**
+ * Every connector, relay, fuse, ground and sensor of both harnesses, and every part that the swap adds; the donor's
+ * first, in the harness's order.
+ */
 export function findInventory(harness: Harness, slice: Slice, kept: ReadonlySet<string>): InventoryItem[] {
   const needs = new Map<string, Set<string>>();
   for (const use of slice.uses) {

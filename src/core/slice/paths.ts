@@ -19,7 +19,8 @@ export interface ShownPath {
 }
 
 /**
- * For each function that needs an edge, one path of one of its demands that goes through it; a feed is followed on through the
+ * For each function that needs an edge, one path of one of its demands that goes through it; a feed is followed on
+ * through the
  * load and back to the battery, a return is shown from the battery through the load, so that the whole loop is read.
  */
 export function pathsThrough(harness: Harness, slice: Slice, edge: number): ShownPath[] {
@@ -55,7 +56,10 @@ function wholeLoop(harness: Harness, { serves, purpose }: Demand, legs: readonly
   return legs;
 }
 
-/** From one end of the demand to the edge and from the edge to the other end, meeting no node twice; null where there is none. */
+/**
+ * From one end of the demand to the edge and from the edge to the other end, meeting no node twice; null where there is
+ * none.
+ */
 function throughEdge(harness: Harness, { from, to }: Demand, at: number): Leg[] | null {
   const { a, b } = harness.edges[at] as HarnessEdge;
   for (const [near, far] of [

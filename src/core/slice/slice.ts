@@ -42,7 +42,8 @@ export interface Slice {
 
 /**
  * What each wire is needed for. A wire is needed by a function when it lies on a simple path between two nodes that the
- * function must join: battery to load, load to ground, provider to consumer; and so for the coils of relays and the computers
+ * function must join: battery to load, load to ground, provider to consumer; and so for the coils of relays and the
+ * computers
  * whose contacts and outputs lie on those paths. One block-cut decomposition answers for every function (blocks.ts).
  *
  * @param kept keys of the functions that must work; a key that the harness has nothing of is passed over
@@ -98,7 +99,10 @@ function conductorsOf(harness: Harness): Int32Array {
   return places.subarray(0, count);
 }
 
-/** Demands are followed until nothing new asks: a contact asks for its coil, an output for its computer's feeds and grounds. */
+/**
+ * Demands are followed until nothing new asks: a contact asks for its coil, an output for its computer's feeds and
+ * grounds.
+ */
 function followNeeds(
   def: FunctionDef,
   asked: Demands,
@@ -149,7 +153,9 @@ const NONE: readonly string[] = [];
 
 type NetState = "live" | "dead" | "unknown";
 
-/** Current needs two places to go through a net: parts' elements, the plan's links, ends that the tables do not show. */
+/**
+ * Current needs two places to go through a net: parts' elements, the plan's links, ends that the tables do not show.
+ */
 function netStates(harness: Harness): Map<number, NetState> {
   const places = new Int32Array(harness.nodes.length);
   const unknown = new Uint8Array(harness.nodes.length);

@@ -19,7 +19,10 @@ export interface TriageFacts {
   readonly unplanned: boolean;
 }
 
-/** Why a wire is proposed to be kept, moved, capped or taken out. `by` are keys of functions. Words: core/words/harness.ts. */
+/**
+ * Why a wire is proposed to be kept, moved, capped or taken out. `by` are keys of functions. Words:
+ * core/words/harness.ts.
+ */
 export type TriageReason =
   | { readonly code: "airbag" }
   | { readonly code: "moves"; readonly by: readonly string[]; readonly place: string }
@@ -139,7 +142,9 @@ export interface BenchTask extends WireEnds {
   readonly choice: TriageChoice;
 }
 
-/** The decided work in the order in which it is done: connector by connector, along its cavities. Keeping is no work. */
+/**
+ * The decided work in the order in which it is done: connector by connector, along its cavities. Keeping is no work.
+ */
 export function benchList(harness: Harness, rows: readonly TriageRow[]): BenchItem[] {
   const order = new Map([...harness.connectorById.keys()].map((id, at) => [id, at]));
   const cavities = new Map([...harness.pinById.keys()].map((id, at) => [id, at]));
@@ -171,8 +176,10 @@ export interface LooseEnd {
 }
 
 /**
- * Each feed, ground, splice and signal that the removed connectors have carried, as long as something is still connected to its
- * other end: cutting the wire between them does not give what is connected there a home. What leaves on both ends leaves no end.
+ * Each feed, ground, splice and signal that the removed connectors have carried, as long as something is still
+ * connected to its
+ * other end: cutting the wire between them does not give what is connected there a home. What leaves on both ends
+ * leaves no end.
  */
 export function looseEnds(
   harness: Harness,

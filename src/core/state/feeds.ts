@@ -4,7 +4,9 @@ import { KEY_POSITIONS, type KeyPosition } from "./keys";
 export const ALIVE = ["permanent", "accessory", "run", "run-crank", "crank", "relay"] as const;
 export type Alive = (typeof ALIVE)[number];
 
-/** The one table of which feeds are live when. Accessory feeds drop out while cranking, as ignition switches have it. */
+/**
+ * The one table of which feeds are live when. Accessory feeds drop out while cranking, as ignition switches have it.
+ */
 const LIVE: Readonly<Record<Alive, readonly KeyPosition[]>> = {
   permanent: KEY_POSITIONS,
   accessory: ["accessory", "run", "running"],
@@ -16,5 +18,8 @@ const LIVE: Readonly<Record<Alive, readonly KeyPosition[]>> = {
 
 /** Key positions in which a feed is live; none where only its relay knows, or nobody. */
 export const liveIn = (alive: Alive | null | undefined): readonly KeyPosition[] => (alive == null ? [] : LIVE[alive]);
-/** Below this a wire is dead, V: what leaks through a meter, a lamp's other filament or a wet connector. Above it something leads into it. */
+/**
+ * Below this a wire is dead, V: what leaks through a meter, a lamp's other filament or a wet connector. Above it
+ * something leads into it.
+ */
 export const DEAD_VOLTS = 0.3;

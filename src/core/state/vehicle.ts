@@ -9,12 +9,16 @@ export interface VehicleState {
   readonly range: string | null;
   readonly clutch: Pedal | null;
   readonly brake: Pedal | null;
-  /** Switches by a name that the plan gives them; one that is not named here is as its own predicate's default has it: open. */
+  /**
+   * Switches by a name that the plan gives them; one that is not named here is as its own predicate's default has it:
+   * open.
+   */
   readonly named: Readonly<Record<string, boolean>>;
 }
 
 /**
- * When a switch is closed: every field that is given must agree with the vehicle's state; one that is left out does not matter.
+ * When a switch is closed: every field that is given must agree with the vehicle's state; one that is left out does not
+ * matter.
  * An empty list never agrees.
  */
 export interface ClosedWhen {
@@ -29,7 +33,8 @@ export interface ClosedWhen {
 export const neverClosed: ClosedWhen = { key: [] };
 
 /**
- * The state that a key position stands for where nothing else is said: lever in Park, as one leaves it and as one starts; clutch
+ * The state that a key position stands for where nothing else is said: lever in Park, as one leaves it and as one
+ * starts; clutch
  * pressed to start; brake pressed with the key in run or the engine running, as at a crossing on a rainy night.
  *
  * @example usualState("crank") // { key: "crank", range: "P", clutch: "pressed", brake: "released", named: {} }
@@ -51,7 +56,10 @@ const USUAL = Object.fromEntries(KEY_POSITIONS.map((key) => [key, makeUsual(key)
   Record<KeyPosition, VehicleState>
 >;
 
-/** Whether a switch is closed in a state. A lever or pedal that the vehicle does not have agrees with nothing that asks for it. */
+/**
+ * Whether a switch is closed in a state. A lever or pedal that the vehicle does not have agrees with nothing that asks
+ * for it.
+ */
 export function isClosedWhen(when: ClosedWhen, state: VehicleState): boolean {
   return (
     (when.key?.includes(state.key) ?? true) &&

@@ -7,13 +7,17 @@ export const FUSE_RATINGS = [1, 2, 3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70
 export const CONTINUOUS_PART = 0.75;
 /** Below this multiple of its rating a fuse need never blow (ISO 8820-3: 110 % for 100 hours). */
 const NEVER = 1.15;
-/** Time constant of a blade fuse's strip, s: our fit to the middle of ISO 8820-3's limits (135 %: 0.75 to 600 s, 200 %: 0.15 to 5 s, 350 %: 0.04 to 0.5 s, 600 %: 0.02 to 0.1 s). */
+/**
+ * Time constant of a blade fuse's strip, s: our fit to the middle of ISO 8820-3's limits (135 %: 0.75 to 600 s, 200 %:
+ * 0.15 to 5 s, 350 %: 0.04 to 0.5 s, 600 %: 0.02 to 0.1 s).
+ */
 const STRIP_SECONDS = 2.2;
 /** The slowest fuse that the standard lets pass, beside the middle one. */
 const SLOWEST = 5;
 
 /**
- * Time after which a blade fuse blows, s; infinite below 1.15 times its rating: t = τ · ln(m²/(m² − 1.15²)), the heating of
+ * Time after which a blade fuse blows, s; infinite below 1.15 times its rating: t = τ · ln(m²/(m² − 1.15²)), the
+ * heating of
  * a strip by m = I/Iₙ.
  * @param slowest the latest that the standard allows, instead of the middle
  */
@@ -62,7 +66,9 @@ export interface FuseVerdict {
   readonly checks: readonly FuseCheck[];
   /** The wire's continuous rating in its place, A. */
   readonly wireAmps: number;
-  /** Lowest ratio of the wire's time to the fuse's, over the currents that can flow; below 1 the wire is damaged first. */
+  /**
+   * Lowest ratio of the wire's time to the fuse's, over the currents that can flow; below 1 the wire is damaged first.
+   */
   readonly margin: number;
 }
 

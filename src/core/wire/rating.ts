@@ -5,7 +5,10 @@ import { conductorMm, insulatedMm } from "./sizes";
 const KELVIN = 273.15;
 const STEFAN = 5.670374e-8;
 const GRAVITY = 9.80665;
-/** Of plastic insulation: emissivity and conductivity, W/(m·K) (usual values for PVC and cross-linked polyethylene, 0.17 to 0.3). */
+/**
+ * Of plastic insulation: emissivity and conductivity, W/(m·K) (usual values for PVC and cross-linked polyethylene, 0.17
+ * to 0.3).
+ */
 const EMISSIVITY = 0.9;
 const INSULATION_W_PER_MK = 0.19;
 /** Of a taped bundle as a whole, across it, W/(m·K): plastic, copper and air; our estimate, on the cautious side. */
@@ -20,7 +23,10 @@ export const ENGINE_BAY_C = 60;
 /** Air around a harness in the cabin, °C: likewise. */
 export const CABIN_C = 40;
 
-/** Properties of air at a temperature and 1 atm: ν m²/s, k W/(m·K), Pr. Sutherland's law and conductivity as in the U.S. Standard Atmosphere 1976. */
+/**
+ * Properties of air at a temperature and 1 atm: ν m²/s, k W/(m·K), Pr. Sutherland's law and conductivity as in the U.S.
+ * Standard Atmosphere 1976.
+ */
 export function airAt(celsius: number): {
   readonly viscosity: number;
   readonly conductivity: number;
@@ -33,7 +39,10 @@ export function airAt(celsius: number): {
   return { viscosity: dynamic / density, conductivity, prandtl: (dynamic * 1006) / conductivity };
 }
 
-/** Nusselt number of natural convection on a horizontal cylinder, Ra ≤ 10¹² (Churchill & Chu, Int. J. Heat Mass Transfer 18 (1975) 1049). */
+/**
+ * Nusselt number of natural convection on a horizontal cylinder, Ra ≤ 10¹² (Churchill & Chu, Int. J. Heat Mass Transfer
+ * 18 (1975) 1049).
+ */
 export function nusselt(rayleigh: number, prandtl: number): number {
   return (0.6 + (0.387 * rayleigh ** (1 / 6)) / (1 + (0.559 / prandtl) ** (9 / 16)) ** (8 / 27)) ** 2;
 }
@@ -65,7 +74,10 @@ export interface Surroundings {
   readonly wires?: number;
 }
 
-/** Temperature of the conductor that gives off so much heat per metre, °C: surface by bisection, then bundle and insulation by conduction (Fourier). */
+/**
+ * Temperature of the conductor that gives off so much heat per metre, °C: surface by bisection, then bundle and
+ * insulation by conduction (Fourier).
+ */
 function conductorAt(
   areaMm2: number,
   wattsPerM: number,
@@ -85,7 +97,8 @@ function conductorAt(
   const core = bundled ? all / (4 * Math.PI * BUNDLE_W_PER_MK) : 0;
   const wall = (wattsPerM * Math.log(outer / conductorMm(areaMm2))) / (2 * Math.PI * INSULATION_W_PER_MK);
   const found = (low + high) / 2 + core + wall;
-  // A wide bundle of mostly idle wires would cool the few better than air does: not counted on, for they may lie at its edge together.
+  // A wide bundle of mostly idle wires would cool the few better than air does: not counted on, for they may lie at its
+  // edge together.
   return bundled ? Math.max(found, conductorAt(areaMm2, wattsPerM, { ambientC })) : found;
 }
 
@@ -99,7 +112,8 @@ function check(areaMm2: number, { ambientC, loaded = 1, wires = loaded }: Surrou
 }
 
 /**
- * Current that a wire carries continuously, A: the steady balance I²·R(θ) = heat given off, with the conductor at the insulation's limit.
+ * Current that a wire carries continuously, A: the steady balance I²·R(θ) = heat given off, with the conductor at the
+ * insulation's limit.
  *
  * @param areaMm2     > 0
  * @param surroundings ambientC −40 … 150; a bundle's surface and packing count where `wires` > 1

@@ -1,4 +1,7 @@
-/** Resistivity of annealed copper at 20 °C, Ω·mm²/m (International Annealed Copper Standard), its temperature coefficient, 1/K. */
+/**
+ * Resistivity of annealed copper at 20 °C, Ω·mm²/m (International Annealed Copper Standard), its temperature
+ * coefficient, 1/K.
+ */
 const RHO_20 = 0.017241;
 export const ALPHA_20 = 0.00393;
 /** A stranded conductor's wires are longer than the cable; 2 % is the usual lay. */
@@ -55,5 +58,7 @@ export function dropVolts(
   return { out: there, back: home, total: there + home };
 }
 
-/** What is assumed of a wire of which nobody knows size or length: signal wire, and from one end of a van to the middle. */
+/**
+ * What is assumed of a wire of which nobody knows size or length: signal wire, and from one end of a van to the middle.
+ */
 export const USUAL_WIRE = { areaMm2: 0.75, lengthM: 1.5 } as const;

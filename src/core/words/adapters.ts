@@ -47,7 +47,9 @@ const plain = (value: number | null) => known(value, digits, "").trim();
 export const contactFeedWords = (feed: ContactFeed | null): string =>
   feed === null ? "a feed to be chosen" : feed === "ground" ? "ground" : cavityLabel(feed);
 
-/** An adapter with its values as a technician reads them: `pull-up 2.2 kΩ to 12 V`. A value that is not known is `?`. */
+/**
+ * An adapter with its values as a technician reads them: `pull-up 2.2 kΩ to 12 V`. A value that is not known is `?`.
+ */
 export function adapterText(adapter: Adapter): string {
   const name = ADAPTER_WORDS[adapter.type];
   switch (adapter.type) {

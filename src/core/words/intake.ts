@@ -40,7 +40,9 @@ function eachValue(
     .join("; ");
 }
 
-/** Why a cavity is taken for what it is: `engine speed at the computer: made by the engine computer from its pickup`. */
+/**
+ * Why a cavity is taken for what it is: `engine speed at the computer: made by the engine computer from its pickup`.
+ */
 export function intakeReasonText(reason: IntakeReason): string {
   switch (reason.code) {
     case "given":

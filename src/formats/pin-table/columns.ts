@@ -151,7 +151,9 @@ function unitOf(column: Column, name: string, unit: string | null): string | nul
   return column === "length" && said !== null && ["mm", "cm", "m", "ft", "in"].includes(said) ? said : null;
 }
 
-/** Tells what each header means. A column that is not known, or is claimed twice, keeps its header and goes to `extra`. */
+/**
+ * Tells what each header means. A column that is not known, or is claimed twice, keeps its header and goes to `extra`.
+ */
 export function readHeaders(headers: readonly string[]): ColumnRead[] {
   const plain = headers.map(plainHeader);
   const owner = new Map<Column, number>();

@@ -2,7 +2,10 @@ import { formatParams, type Params } from "@/core/forms";
 import { formatCsvRecord, guardFormula } from "../csv";
 import { COLUMNS } from "./columns";
 
-/** A cavity as it is written out. A kind or quantity that is only proposed is left empty, so that it is never read back as given. */
+/**
+ * A cavity as it is written out. A kind or quantity that is only proposed is left empty, so that it is never read back
+ * as given.
+ */
 export interface WritablePin {
   readonly connector: string;
   readonly cavity: string;
@@ -18,7 +21,8 @@ export interface WritablePin {
 }
 
 /**
- * A pin table as CSV: UTF-8 with mark (so that a spreadsheet reads it as such), commas, CRLF. Unknown columns follow the
+ * A pin table as CSV: UTF-8 with mark (so that a spreadsheet reads it as such), commas, CRLF. Unknown columns follow
+ * the
  * known ones. Reading the result and writing it again gives the same bytes.
  */
 export function writePinTable(pins: readonly WritablePin[]): string {

@@ -16,7 +16,9 @@ interface Props {
   readonly onColumn: (at: number, column: Column | null) => void;
 }
 
-/** What was understood, what is proposed, what is wrong, and what would change in the job: all before anything is taken. */
+/**
+ * What was understood, what is proposed, what is wrong, and what would change in the job: all before anything is taken.
+ */
 export function ImportPreview(props: Props) {
   const { table, plan, onColumn } = props;
   return (

@@ -76,7 +76,9 @@ export function FacesScreen() {
   );
 }
 
-/** The connector that is looked at, its face, and the cavity that is chosen on it; an address may name the connector. */
+/**
+ * The connector that is looked at, its face, and the cavity that is chosen on it; an address may name the connector.
+ */
 function useFace() {
   const job = useJob();
   const wanted = useSearchParams().get("connector");

@@ -16,7 +16,9 @@ import { ScreenHead } from "../shell/screen-head";
 import { SideSelect } from "./side-select";
 import { VariantTable } from "./variant-table";
 
-/** Another table of what should be the same harness, compared cavity by cavity; the person says which is on the bench. */
+/**
+ * Another table of what should be the same harness, compared cavity by cavity; the person says which is on the bench.
+ */
 export function VariantsScreen() {
   const { variants } = useJob().document;
   const [chosen, setChosen] = useState<string | null>(null);

@@ -16,7 +16,10 @@ function viewBoxOf(adapters: readonly Adapter[]): string {
   return beside ? `0 0 ${WIDTH} 176` : `0 ${RAIL_Y - 66} ${WIDTH} 150`;
 }
 
-/** The link's circuit: the wire from end to end, what stands in it, and what is connected to it towards a supply or ground. */
+/**
+ * The link's circuit: the wire from end to end, what stands in it, and what is connected to it towards a supply or
+ * ground.
+ */
 export function ChainDrawing({ line }: { line: Line }) {
   const places = line.adapters.length;
   const sinks = line.provider.form.kind === "low-side-out" || fieldOf(line.provider.form, "to") === "ground";
@@ -94,7 +97,9 @@ function Box({ x, adapter, low }: { x: number; adapter: Adapter; low: boolean })
   );
 }
 
-/** An adapter beside the wire: up to a supply (a pull-up, the flyback diode of a driver that sinks) or down to ground. */
+/**
+ * An adapter beside the wire: up to a supply (a pull-up, the flyback diode of a driver that sinks) or down to ground.
+ */
 function Beside({ x, adapter, up }: { x: number; adapter: Adapter; up: boolean }) {
   const diode = adapter.type.endsWith("diode");
   const lines = split(`${adapterText(adapter)}${diode && up ? " to battery" : ""}`);

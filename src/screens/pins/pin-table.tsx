@@ -101,7 +101,10 @@ function ConnectorHead({ pin: { connector }, count }: { pin: PinView; count: num
   );
 }
 
-/** The lines of the table: the same list as long as its cavities are the same in the same order, so that nothing is measured again for what is said of one. */
+/**
+ * The lines of the table: the same list as long as its cavities are the same in the same order, so that nothing is
+ * measured again for what is said of one.
+ */
 function useItems(pins: readonly PinView[]): readonly Item[] {
   const kept = useRef<readonly Item[]>([]);
   return useMemo(() => {

@@ -18,7 +18,9 @@ import { PinPane } from "./pin-pane";
 import { findPins, type Show } from "./pin-search";
 import { PinTable } from "./pin-table";
 
-/** Both sides as pin tables: by connector, searched, filtered, corrected in place; what is selected stands beside it. */
+/**
+ * Both sides as pin tables: by connector, searched, filtered, corrected in place; what is selected stands beside it.
+ */
 export function PinsScreen() {
   const job = useJob();
   const view = usePinView();
@@ -77,7 +79,9 @@ export function PinsScreen() {
   );
 }
 
-/** What is shown of the tables. A link from elsewhere names its cavity; it must be seen whatever was filtered before. */
+/**
+ * What is shown of the tables. A link from elsewhere names its cavity; it must be seen whatever was filtered before.
+ */
 function usePinView() {
   const job = useJob();
   const query = useSearchParams();

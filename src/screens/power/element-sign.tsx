@@ -9,7 +9,10 @@ interface Props {
   readonly y: number;
 }
 
-/** Our own signs: what an element does to the current, not how a norm draws it. 26 px high, on a rail that runs down through `x`. */
+/**
+ * Our own signs: what an element does to the current, not how a norm draws it. 26 px high, on a rail that runs down
+ * through `x`.
+ */
 export const ElementSign = ({ drawn, x, y }: Props): ReactNode => SIGNS[drawn.symbol]({ drawn, x, y });
 
 /** Half of a sign's height. */

@@ -9,7 +9,10 @@ const [WIDTH, HEIGHT] = [440, 300];
 const MARGIN = { left: 58, right: 14, top: 14, bottom: 42 } as const;
 const [FAST, SLOW] = [0.01, 1000];
 
-/** When the fuse blows and when its wire is damaged, over the current: where the wire's line lies above the fuse's, the fuse saves it. */
+/**
+ * When the fuse blows and when its wire is damaged, over the current: where the wire's line lies above the fuse's, the
+ * fuse saves it.
+ */
 export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
   if (row.wire === null) return <p className="text-ink2">No wire is known behind this fuse.</p>;
   const { sizeMm2 } = row.wire.origin;

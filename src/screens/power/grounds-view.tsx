@@ -21,7 +21,10 @@ const STATES: readonly KeyPosition[] = ["off", "run", "crank", "running"];
 const millivolts = (value: number | null | undefined) =>
   value === null || value === undefined ? "not connected" : `${fixed(1000 * value, 0)} mV`;
 
-/** Each stud with what returns through it and how far it lies off; sensor returns and computers' grounds apart; what is missing. */
+/**
+ * Each stud with what returns through it and how far it lies off; sensor returns and computers' grounds apart; what is
+ * missing.
+ */
 export function GroundsView({ report, onLook }: { report: PowerReport; onLook: (looked: Looked) => void }) {
   const { units } = useJob().document.job;
   const missing = report.findings.filter((finding) => finding.code === "ground-missing");

@@ -24,7 +24,10 @@ const FILTERS = {
 } as const;
 type Filter = keyof typeof FILTERS;
 
-/** Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to its current path. */
+/**
+ * Every feed and consumer against the key: expected volts, and whether it lives or is dead as it must. A cell opens to
+ * its current path.
+ */
 export function KeyTable({ report, before, looked, onLook }: Props) {
   const [filter, setFilter] = useState<Filter>("all");
   const [query, setQuery] = useState("");

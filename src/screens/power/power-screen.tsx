@@ -37,7 +37,10 @@ const TABS = {
 type Tab = keyof typeof TABS;
 const isTab = (text: string | null): text is Tab => text !== null && Object.hasOwn(TABS, text);
 
-/** The electrical truth of the plan: what is wrong and why, every feed against the key, and what would change if something else were done. */
+/**
+ * The electrical truth of the plan: what is wrong and why, every feed against the key, and what would change if
+ * something else were done.
+ */
 export function PowerScreen() {
   const job = useJob();
   const trying = useTrying();

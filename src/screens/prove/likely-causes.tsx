@@ -6,7 +6,10 @@ import { type Cause, type Judgement, likelyCauses, type Step } from "@/core/prov
 import { causeWords } from "@/core/words";
 import { useJob } from "../shell/job-provider";
 
-/** What may be behind a reading that fails: by the plan's structure, the other readings, and each single fault that the solved plan finds for it. */
+/**
+ * What may be behind a reading that fails: by the plan's structure, the other readings, and each single fault that the
+ * solved plan finds for it.
+ */
 export function LikelyCauses({ step, judgement }: { step: Step; judgement: Judgement }) {
   const job = useJob();
   const faults = useElementFaults(step, judgement.value);
@@ -55,7 +58,10 @@ function CauseLine({ cause, step }: { cause: Cause; step: Step }) {
   );
 }
 
-/** Single faults that would give this reading by the solved plan; null until it has answered. Only volts against the battery are solved. */
+/**
+ * Single faults that would give this reading by the solved plan; null until it has answered. Only volts against the
+ * battery are solved.
+ */
 function useElementFaults({ red, expected, keyState }: Step, value: number | null): readonly ElementFault[] | null {
   const { askFaults, power } = useJob();
   const pinId = red.at.type === "cavity" && expected.unit === "V" ? red.at.pinId : null;

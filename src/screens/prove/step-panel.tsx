@@ -23,7 +23,9 @@ import { useJob } from "../shell/job-provider";
 import { LikelyCauses } from "./likely-causes";
 import { ReadingForm } from "./reading-form";
 
-/** One step, to be read from two metres: what, where, how, what to expect, what was read, and what explains a failure. */
+/**
+ * One step, to be read from two metres: what, where, how, what to expect, what was read, and what explains a failure.
+ */
 export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void }) {
   const { step } = view;
   const judgement = view.stale ? null : view.judgement;

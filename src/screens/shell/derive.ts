@@ -83,7 +83,9 @@ function lastOf<A extends readonly unknown[], R>(make: (...args: A) => R): (...a
   };
 }
 
-/** A row's view, which stays the same object as long as the row and its connector do: what shows it is not drawn again. */
+/**
+ * A row's view, which stays the same object as long as the row and its connector do: what shows it is not drawn again.
+ */
 const viewsOf = cachedBy((_row: PinRow) => new WeakMap<ConnectorRow, PinView>());
 
 function viewPin(row: PinRow, connector: ConnectorRow): PinView {
@@ -123,7 +125,10 @@ function madeViews(rows: JobDocument["pins"], connectors: JobDocument["connector
   return { rows, connectors, placeOf, shown: { pins, pinById: new Map(pins.map((pin) => [pin.row.id, pin])) } };
 }
 
-/** Where rows changed at their places, as nearly always, only their views are made anew; null where more changed than that. */
+/**
+ * Where rows changed at their places, as nearly always, only their views are made anew; null where more changed than
+ * that.
+ */
 function patchedViews(rows: JobDocument["pins"], connectors: JobDocument["connectors"], before: Views): Views | null {
   if (before.connectors !== connectors || before.rows.length !== rows.length) return null;
   const changed: number[] = [];

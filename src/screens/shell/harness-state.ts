@@ -29,7 +29,10 @@ export interface HarnessState {
   readonly harnessWatch: Pick<FailureWatch, "failure" | "retry">;
 }
 
-/** Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions do. */
+/**
+ * Keeps the worker's harness in step with the document: loaded again when its parts change, asked again when decisions
+ * do.
+ */
 export function useHarness(document: JobDocument): HarnessState {
   const { pins, connectors, branches, parts, wires, links, kept, cuts, counts } = document;
   // Only these lists bear the harness; a reading or a note must not build it anew.

@@ -22,7 +22,9 @@ import { PersonDialog } from "./person-dialog";
 import { type PowerState, powerBlockers, usePower } from "./power-state";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
-/** How often others' changes are asked for, ms: they must be seen within two seconds, also where the machine is busy. */
+/**
+ * How often others' changes are asked for, ms: they must be seen within two seconds, also where the machine is busy.
+ */
 const POLL_MS = 500;
 const PERSON_KEY = "pantograph.person";
 
@@ -31,7 +33,10 @@ type Ops = readonly (RowOp | null)[];
 export interface JobContextValue extends JobSnapshot, Derived, HarnessState, PowerState {
   readonly jobId: string;
   readonly person: string;
-  /** Makes a change; asks for a name first where this browser has none. Unless `quiet`, a note tells of it with a way back. */
+  /**
+   * Makes a change; asks for a name first where this browser has none. Unless `quiet`, a note tells of it with a way
+   * back.
+   */
   readonly change: (label: string, ops: Ops | ((person: string) => Ops), options?: { quiet?: boolean }) => void;
   readonly step: (role: "undo" | "redo") => void;
   readonly rename: () => void;
@@ -80,7 +85,10 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
   );
 }
 
-/** Keeps the job in step with the server for the page's life: what the server renders later is older than what this one knows. */
+/**
+ * Keeps the job in step with the server for the page's life: what the server renders later is older than what this one
+ * knows.
+ */
 function useSync(loaded: LoadedJob): JobSync {
   const router = useRouter();
   const [sync] = useState(
@@ -127,7 +135,10 @@ function usePerson() {
   return { asking: waiting !== null, person, ask, answer, close: () => setWaiting(null) };
 }
 
-/** All that follows from the document. What was typed or decided is shown at once; matching and the rest follow when there is time. */
+/**
+ * All that follows from the document. What was typed or decided is shown at once; matching and the rest follow when
+ * there is time.
+ */
 function useWorkedOut(document: JobDocument) {
   const [deriver] = useState(() => new Deriver());
   const settled = useDeferredValue(document);

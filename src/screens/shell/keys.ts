@@ -5,7 +5,10 @@ import { useEffect, useRef } from "react";
 /** Key names as typed: `n`, `?`, `Enter`, `Control+z`, `Control+Shift+z`. Command counts as Control. */
 export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
-/** Works the page's own keys while nobody types in a field and no dialog is open. Keys with Control work in empty fields too, but never undo a person's typing. */
+/**
+ * Works the page's own keys while nobody types in a field and no dialog is open. Keys with Control work in empty fields
+ * too, but never undo a person's typing.
+ */
 export function useKeys(keys: KeyMap): void {
   const latest = useRef(keys);
   latest.current = keys;

@@ -36,9 +36,15 @@ export interface PowerState {
   readonly powerWatch: Pick<FailureWatch, "failure" | "retry">;
 }
 
-/** How long nothing may have changed before the plan is solved anew, ms: at once where it is looked at, when there is a pause elsewhere. */
+/**
+ * How long nothing may have changed before the plan is solved anew, ms: at once where it is looked at, when there is a
+ * pause elsewhere.
+ */
 const REST_MS = { looked: 120, elsewhere: 1500 } as const;
-/** And how long after that, elsewhere, before what a meter should read is worked out: the page has better things to do while it is new. */
+/**
+ * And how long after that, elsewhere, before what a meter should read is worked out: the page has better things to do
+ * while it is new.
+ */
 const READINGS_MS = 5000;
 /** Screens that show the solution or what a meter should read by it. */
 const LOOKED = /\/(power|prove)$/;

@@ -7,7 +7,10 @@ import { type Derived, isUnknown } from "./derive";
 
 export type StageKey = "scope" | "intake" | "triage" | "map" | "power" | "plan" | "prove";
 
-/** How a stage stands: its mark with the word beside it, and how much of it is open; null while that is being worked out. */
+/**
+ * How a stage stands: its mark with the word beside it, and how much of it is open; null while that is being worked
+ * out.
+ */
 interface StageState {
   readonly mark: Mark;
   readonly state: string;

@@ -34,7 +34,8 @@ type Unsent = Omit<Change, "base">;
 
 /**
  * Keeps one job in step with the server. Changes show at once, wait in an outbox until they are taken, and are sent in
- * order; what others did is asked for twice a second. A change is given back to the person only where someone else changed
+ * order; what others did is asked for twice a second. A change is given back to the person only where someone else
+ * changed
  * the very columns it meant to.
  */
 export class JobSync {
@@ -61,7 +62,10 @@ export class JobSync {
     this.snapshot = { document: this.confirmed, revision: this.revision, unsent: 0, connection: "ok" };
   }
 
-  /** Takes up what an earlier visit could not send. Not in the constructor, since the first picture must be the server's. */
+  /**
+   * Takes up what an earlier visit could not send. Not in the constructor, since the first picture must be the
+   * server's.
+   */
   restore(): void {
     const kept = this.host.storage.getItem(this.storageKey);
     if (kept === null) return;
@@ -134,7 +138,8 @@ export class JobSync {
       const answer = await this.post("changes", { ...next, base: this.revision });
       if (answer === null) return;
       if (answer.ok) {
-        // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish between.
+        // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish
+        // between.
         if (!(await this.pull())) return;
         if (this.outbox.some((one) => one.key === next.key)) this.drop(next);
         continue;

@@ -1,6 +1,8 @@
 import { useCallback, useRef, useState } from "react";
 
-/** How long after a failure the worker is started anew, ms, each time longer; after the last a person has to ask for it. */
+/**
+ * How long after a failure the worker is started anew, ms, each time longer; after the last a person has to ask for it.
+ */
 const RETRY_MS = [500, 3000, 15_000] as const;
 
 export interface WorkerFailure {

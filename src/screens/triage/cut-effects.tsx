@@ -6,7 +6,9 @@ import { type CutReport, copperTotal } from "@/core/slice";
 import { count, lengthText, listed, massText, pointText, sizeWords, stopText, wireText } from "@/core/words";
 import { useJob } from "../shell/job-provider";
 
-/** What a cut would do, or does: what stops, what is the last way then, what is reclaimed, what else is connected there. */
+/**
+ * What a cut would do, or does: what stops, what is the last way then, what is reclaimed, what else is connected there.
+ */
 export function CutEffects({ told, cutAlready }: { told: CutReport; cutAlready: boolean }) {
   return (
     <>

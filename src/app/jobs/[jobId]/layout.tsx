@@ -29,7 +29,10 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: found === "down" ? "Job" : (found.name ?? "Job") };
 }
 
-/** The page itself carries nothing of the job: it is fetched once, compressed, and kept while the person goes from screen to screen. */
+/**
+ * The page itself carries nothing of the job: it is fetched once, compressed, and kept while the person goes from
+ * screen to screen.
+ */
 export default async function Layout({ children, params }: Props) {
   const { jobId } = await params;
   const found = await nameOf(jobId);

@@ -1,5 +1,6 @@
 /**
- * What a connector belongs to, told from its label. The first line that matches wins, so the more telling words stand first.
+ * What a connector belongs to, told from its label. The first line that matches wins, so the more telling words stand
+ * first.
  */
 export type Place =
   | "computer"

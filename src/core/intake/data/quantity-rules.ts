@@ -2,7 +2,8 @@ import type { Quantity } from "../../forms";
 
 /**
  * Which concepts make which quantity. `all`: each must be there (`a|b`: either). `none`: must not be there.
- * `sure`: how sure the reading is when nothing else speaks, 0 … 1. The rule that explains most concepts wins; see ../classify.ts.
+ * `sure`: how sure the reading is when nothing else speaks, 0 … 1. The rule that explains most concepts wins; see
+ * ../classify.ts.
  */
 export interface QuantityRule {
   readonly quantity: Quantity;

@@ -62,7 +62,8 @@ interface Entry {
 const MOST_RELAYS = 4;
 
 /**
- * Where the current comes in: the last lamp, coil or other load on its way from the source. Where the way leads through a relay that
+ * Where the current comes in: the last lamp, coil or other load on its way from the source. Where the way leads through
+ * a relay that
  * is held, the question is who holds it.
  */
 function entryOf(solution: PowerSolution, row: KeyRow, cell: KeyCell, node = row.node, depth = 0): Entry {

@@ -83,7 +83,10 @@ const sinks = ({ pin: { form } }: Overload) => form.kind === "low-side-out" || f
 /** Of what a feed supplies, this part into one driver is a short through it. */
 const MOST_OF = 0.6;
 
-/** Most of what goes out of one goes into the other, which leads it to ground: they are joined by copper, or by a link between their copper. */
+/**
+ * Most of what goes out of one goes into the other, which leads it to ground: they are joined by copper, or by a link
+ * between their copper.
+ */
 function fight(
   {
     model: {

@@ -242,7 +242,10 @@ function blockIsGrounded({
   return reached.has(BLOCK);
 }
 
-/** The engine's block without a strap: all that bolts to it, the starter first, has no return, or returns through thin wires. */
+/**
+ * The engine's block without a strap: all that bolts to it, the starter first, has no return, or returns through thin
+ * wires.
+ */
 function missingBlock(solution: PowerSolution): Finding[] {
   const {
     spans,

@@ -25,7 +25,10 @@ interface HotWire {
   readonly surroundings: Required<Pick<Surroundings, "ambientC" | "loaded">>;
 }
 
-/** Wires that carry more than they are rated for where they lie; those of one circuit that carry the same current one after the other are one finding. */
+/**
+ * Wires that carry more than they are rated for where they lie; those of one circuit that carry the same current one
+ * after the other are one finding.
+ */
 export function hotWires(solution: PowerSolution): Finding[] {
   const { model } = solution;
   const runs: HotWire[][] = [];

@@ -6,7 +6,8 @@ import type { Cure } from "./types";
 const TO_SPARE = 1.1;
 
 /**
- * The wire made as thick as needed: what a wire loses falls as its area grows (Ohm, R = ρ·L/A), so that it loses `missing` less at
+ * The wire made as thick as needed: what a wire loses falls as its area grows (Ohm, R = ρ·L/A), so that it loses
+ * `missing` less at
  * A · lost / (lost − missing). Where no size would, twice the area is the start.
  *
  * @param lost    volts that the wire loses now, > 0

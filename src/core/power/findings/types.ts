@@ -15,7 +15,9 @@ import type { Item } from "../types";
 export const SEVERITIES = ["danger", "stop", "fault", "note"] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
-/** What is behind a dead feed: the first opening on its way, and where that is a relay, what keeps the relay released. */
+/**
+ * What is behind a dead feed: the first opening on its way, and where that is a relay, what keeps the relay released.
+ */
 export type DeadCause =
   | { readonly type: "open"; readonly origin: Origin }
   | {

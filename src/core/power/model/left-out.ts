@@ -6,7 +6,10 @@ import { type NetSpan, other, type Spans } from "./spans";
 /** From this size on a wire counts as a cable that grounds a body. */
 const CABLE_MM2 = 4;
 
-/** Parts that gave a host's consumer its signal before: a link brings it from the donor now, and they went with the old engine. */
+/**
+ * Parts that gave a host's consumer its signal before: a link brings it from the donor now, and they went with the old
+ * engine.
+ */
 export function unpluggedParts({ harness, links }: Pick<PowerFacts, "harness" | "links">): Set<string> {
   const linked = new Map<number, ReadonlySet<string>>();
   for (const link of links) {

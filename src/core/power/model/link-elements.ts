@@ -37,7 +37,8 @@ const PULL_IN = 7.5;
 const DROP_OUT = 2.5;
 
 /**
- * A link as elements between its two ends, adapters in their order: `joint` where a wire alone is planned. Adapters that change a
+ * A link as elements between its two ends, adapters in their order: `joint` where a wire alone is planned. Adapters
+ * that change a
  * signal and pass no current of their own leave the two ends apart.
  */
 export function linkElements(
@@ -180,7 +181,10 @@ class LinkBuilder {
     }
   }
 
-  /** A relay between provider and consumer: worked by the provider, its contact from `contactFeed`, else from a new fused feed of the battery. */
+  /**
+   * A relay between provider and consumer: worked by the provider, its contact from `contactFeed`, else from a new
+   * fused feed of the battery.
+   */
   private relay({ type, contactFeed, coilOhms }: AdapterOf<"relay">): void {
     const { from, to, around } = this;
     const named = contactFeed === null ? undefined : around.feed(contactFeed);

@@ -31,7 +31,8 @@ const POST_OHMS = 0.0002;
 const NEW_WIRE_M = 1;
 
 /**
- * The plan as a netlist: every wire, joint, contact, fuse, relay, switch, element and link of the job, with what stands for what.
+ * The plan as a netlist: every wire, joint, contact, fuse, relay, switch, element and link of the job, with what stands
+ * for what.
  *
  * @param like of the plan before something was tried: where values alone differ, it is numbered as that one is
  */
@@ -143,7 +144,10 @@ class ModelBuilder {
     });
   }
 
-  /** Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the body: the end that tables leave out. Says whether it is. */
+  /**
+   * Where nothing but the engine's straps would join the body to the battery, its negative cable is taken to reach the
+   * body: the end that tables leave out. Says whether it is.
+   */
   private groundBody(spans: Spans): boolean {
     const reached = reachedByCable(spans, this.harness);
     if (reached.has(BODY)) return false;

@@ -22,7 +22,10 @@ const knownParts = cachedBy((_: Harness) => ({
   quiet: new Map<string, Elements>(),
   busy: new Map<string, Elements>(),
 }));
-/** Parts that take something from the settings: these are translated anew each time, and those of which a fuse is tried otherwise. */
+/**
+ * Parts that take something from the settings: these are translated anew each time, and those of which a fuse is tried
+ * otherwise.
+ */
 const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
 
 /** @param edges the harness's edges inside of the part */

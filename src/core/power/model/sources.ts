@@ -7,7 +7,10 @@ import type { NetSpan } from "./spans";
 
 /** A battery's voltage at rest: an output that states less than that would charge nothing, V. */
 export const AT_REST_VOLTS = 12.6;
-/** By how much an alternator's regulated voltage falls from a tenth of its rated current to all of it, V (our estimate; regulators hold 0.2 to 0.4 V). */
+/**
+ * By how much an alternator's regulated voltage falls from a tenth of its rated current to all of it, V (our estimate;
+ * regulators hold 0.2 to 0.4 V).
+ */
 const DROOP_VOLTS = 0.3;
 
 /** The resistance behind an alternator's regulated voltage, Ω. */

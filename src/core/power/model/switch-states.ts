@@ -16,7 +16,10 @@ export const engineOn: ClosedWhen = { key: ENGINE_ON };
 /** While the engine turns under its own power, whatever the key. */
 export const whileTurning: ClosedWhen = { key: ["running", "coasting"] };
 
-/** In which key positions a computer works an output, once it is awake. What is not here it leaves open: pulses, and what only a driver's wish asks for. */
+/**
+ * In which key positions a computer works an output, once it is awake. What is not here it leaves open: pulses, and
+ * what only a driver's wish asks for.
+ */
 const DRIVEN: Partial<Record<Quantity, readonly KeyPosition[]>> = {
   "main-relay": ENGINE_ON,
   "relay-supply": ENGINE_ON,
@@ -57,7 +60,8 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
 };
 
 /**
- * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in the rain:
+ * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in
+ * the rain:
  * everything on with the engine running and with the key in run, nothing otherwise.
  *
  * @param quiet the driver has nothing on
@@ -81,7 +85,10 @@ const TURNED: Partial<Record<Quantity, readonly KeyPosition[]>> = {
   "starter-relay": ["crank"],
 };
 
-/** In which positions a consumer must have its feed; what depends on a computer's relay, while the engine turns. Null where nobody has said. */
+/**
+ * In which positions a consumer must have its feed; what depends on a computer's relay, while the engine turns. Null
+ * where nobody has said.
+ */
 export function neededIn(pin: Pick<CavityFacts, "form" | "quantity">): readonly KeyPosition[] | null {
   const turned = pin.quantity === null ? undefined : TURNED[pin.quantity];
   if (turned !== undefined && fieldOf(pin.form, "alive") === null) return turned;

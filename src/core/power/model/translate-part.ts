@@ -63,8 +63,10 @@ export interface Translated {
 }
 
 /**
- * A part's elements between nodes of the netlist. Beyond copying them: batteries and starters take the settings' values, a starter
- * turns only with its solenoid, an alternator gives only while it turns, switches are closed as they are used, and a computer's
+ * A part's elements between nodes of the netlist. Beyond copying them: batteries and starters take the settings'
+ * values, a starter
+ * turns only with its solenoid, an alternator gives only while it turns, switches are closed as they are used, and a
+ * computer's
  * outputs work only while the computer is awake.
  */
 export function translatePart(subject: PartToTranslate): Translated {
@@ -284,7 +286,10 @@ class Translation {
     );
   }
 
-  /** What is connected to a permanent feed and is no computer is worked by something: it runs with the key on, and not in the car park. */
+  /**
+   * What is connected to a permanent feed and is no computer is worked by something: it runs with the key on, and not
+   * in the car park.
+   */
   private controlled(element: ElementSpec): void {
     const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
     const pin = isLoad ? this.subject.pin(element.a) : undefined;
@@ -301,7 +306,10 @@ class Translation {
     this.copy(element, { through: { [element.a]: inner } });
   }
 
-  /** A way that a table describes without saying when it is live is taken as live with the ignition: a switch stands before it that nobody has drawn. */
+  /**
+   * A way that a table describes without saying when it is live is taken as live with the ignition: a switch stands
+   * before it that nobody has drawn.
+   */
   private fuseBox(): void {
     for (const element of this.part.elements) {
       const way = element.type === "fuse" ? this.subject.pin(element.b) : undefined;
@@ -339,8 +347,10 @@ class Translation {
   private inner = (what: string) => `inside ${this.part.id} ${what}`;
 
   /**
-   * A computer wakes with its ignition supply: then it draws what its cavities state and works its outputs as {@link drivenWhen} has it.
-   * Asleep it draws a little from its permanent feeds; one that no ignition supply wakes is taken as asleep with the key off.
+   * A computer wakes with its ignition supply: then it draws what its cavities state and works its outputs as {@link
+   * drivenWhen} has it.
+   * Asleep it draws a little from its permanent feeds; one that no ignition supply wakes is taken as asleep with the
+   * key off.
    */
   private computer(): void {
     const supply = this.supply();

@@ -15,7 +15,10 @@ export const CONDUCTOR_C = 40;
 /** A plug's two contacts, Ω. */
 const MATE_OHMS = 0.003;
 
-/** A terminal crimped on a wire, Ω: the thicker the wire, the better it is joined (about 10 mV at the wire's usual current). */
+/**
+ * A terminal crimped on a wire, Ω: the thicker the wire, the better it is joined (about 10 mV at the wire's usual
+ * current).
+ */
 export const terminalOhms = (sizeMm2: number) => Math.min(0.002, 0.005 / sizeMm2);
 
 /** Something of the harness as elements of the netlist, with what is assumed of it and what is wrong with it. */

@@ -4,7 +4,10 @@ import type { NetSpan } from "../model/spans";
 import { type Settings, settingValue } from "../settings";
 import type { PowerModel } from "../types";
 
-/** What a battery in daily use takes some minutes after a start, in parts of its capacity an hour (our estimate; falling from a quarter to a fiftieth within the hour). */
+/**
+ * What a battery in daily use takes some minutes after a start, in parts of its capacity an hour (our estimate; falling
+ * from a quarter to a fiftieth within the hour).
+ */
 const TAKEN_PART = 0.15;
 /** An alternator is at its limit when it gives no more than this part beside it. */
 const AT_LIMIT = 0.002;
@@ -13,7 +16,10 @@ const MOST_ROUNDS = 12;
 /** A battery gives when more than this flows out of it, A. */
 const GIVES_AMPS = 0.05;
 
-/** The resistance with which a battery takes current in, Ω: far more than it gives it with, for its own voltage rises with its charge (after Salameh, Casacca & Lynch 1992, who keep the two apart). */
+/**
+ * The resistance with which a battery takes current in, Ω: far more than it gives it with, for its own voltage rises
+ * with its charge (after Salameh, Casacca & Lynch 1992, who keep the two apart).
+ */
 export const takingOhms = (settings: Settings): number =>
   Math.max(0.2, settingValue(settings, "alternator-v") - AT_REST_VOLTS) /
   (TAKEN_PART * settingValue(settings, "battery-ah"));
@@ -25,8 +31,10 @@ export interface Charged {
 }
 
 /**
- * Solves the running state. An alternator holds its regulated voltage up to its rated current, and gives no more than that: beyond
- * it is the source behind just the resistance at which that current flows, found by the secant rule. A battery takes current through
+ * Solves the running state. An alternator holds its regulated voltage up to its rated current, and gives no more than
+ * that: beyond
+ * it is the source behind just the resistance at which that current flows, found by the secant rule. A battery takes
+ * current through
  * {@link takingOhms}; where the alternators cannot carry everything it gives the rest as it does at rest.
  */
 export function solveCharged(network: Network, model: PowerModel, running: SwitchSetting): Charged {
@@ -43,7 +51,8 @@ export function solveCharged(network: Network, model: PowerModel, running: Switc
     if (!result.ok || round === MOST_ROUNDS) return { result, under };
     const given = (id: string) => result.solution.amps.get(id) ?? 0;
     const flows = batteries.reduce((sum, id) => sum + given(id), 0);
-    // One that gives holds the voltage up, without which an overloaded alternator finds no limit: it is let do so at once. On the way
+    // One that gives holds the voltage up, without which an overloaded alternator finds no limit: it is let do so at
+    // once. On the way
     // to the limit it may only have seemed to, and then takes after all.
     const mustGive = takes && !returned && flows > GIVES_AMPS;
     if (!mustGive) {

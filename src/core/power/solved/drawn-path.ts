@@ -15,7 +15,9 @@ export interface DrawnElement {
   readonly symbol: "source" | "fuse" | "switch" | "contact" | "wire" | "joint" | "diode" | "lamp" | "load" | "coil";
   readonly origin: Origin;
   readonly element: NetElement;
-  /** The resistance that a source has while the engine turns, Ω, where that is another one; null where it is its own. */
+  /**
+   * The resistance that a source has while the engine turns, Ω, where that is another one; null where it is its own.
+   */
   readonly chargedOhms: number | null;
   /** A, along the path. */
   readonly amps: number;

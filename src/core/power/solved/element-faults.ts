@@ -25,7 +25,8 @@ const WORST_OHMS = 1000;
 const MOST = 6;
 
 /**
- * The elements on a cavity's path whose single fault would bring the reading about: opened, or of the resistance that fits. Each is a
+ * The elements on a cavity's path whose single fault would bring the reading about: opened, or of the resistance that
+ * fits. Each is a
  * low-rank change of one factored network, so that a hundred cost hardly more than one.
  */
 export function elementFaults(
@@ -73,7 +74,10 @@ export function elementFaults(
     .map(({ miss: _, ...one }) => one);
 }
 
-/** The resistance at which the reading is met, Ω, by halving on a logarithmic scale; null where it lies outside of what the element can do. */
+/**
+ * The resistance at which the reading is met, Ω, by halving on a logarithmic scale; null where it lies outside of what
+ * the element can do.
+ */
 function fitting(at: (ohms: number) => number | null, from: number, volts: number): number | null {
   const [sound, worst] = [at(from), at(WORST_OHMS)];
   if (sound === null || worst === null || (volts - sound) * (volts - worst) > 0) return null;
@@ -88,7 +92,10 @@ function fitting(at: (ohms: number) => number | null, from: number, volts: numbe
   return Math.exp((low + high) / 2);
 }
 
-/** What lies on the node's way from the source and on to the battery's negative, in its order, and the coils' ways of relays on it. */
+/**
+ * What lies on the node's way from the source and on to the battery's negative, in its order, and the coils' ways of
+ * relays on it.
+ */
 function candidates(solution: PowerSolution, state: KeyPosition, node: string): PlanElement[] {
   const found = new Map<string, PlanElement>();
   const visit = (at: string, depth: number) => {

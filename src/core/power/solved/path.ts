@@ -28,8 +28,10 @@ const NO_AMPS = 1e-4;
 const MOST_STEPS = 200;
 
 /**
- * The path through a node in a state: against the strongest current from the node up to a source, and with the strongest down to
- * the battery's negative. Where no current shows the way, the shortest one from a source is taken, and what is open on it is marked.
+ * The path through a node in a state: against the strongest current from the node up to a source, and with the
+ * strongest down to
+ * the battery's negative. Where no current shows the way, the shortest one from a source is taken, and what is open on
+ * it is marked.
  */
 export function pathThrough(solution: PowerSolution, state: KeyPosition, node: string): CurrentPath {
   const up = wayUp(solution, state, node);
@@ -56,7 +58,10 @@ function wayUp(solution: PowerSolution, state: KeyPosition, node: string): PathS
   );
 }
 
-/** A live node that no current leaves, a stub, has its volts from nearby: over what is closed to the nearest node at which current arrives. */
+/**
+ * A live node that no current leaves, a stub, has its volts from nearby: over what is closed to the nearest node at
+ * which current arrives.
+ */
 function fromNearby(solution: PowerSolution, state: KeyPosition, start: string): PathStep[] | null {
   const by = new Map<string, { readonly span: NetSpan; readonly from: string } | null>([[start, null]]);
   for (const node of by.keys()) {
@@ -118,7 +123,10 @@ interface Tree {
 
 const feedTrees = cachedBy((_: PowerSolution) => new Map<KeyPosition, Tree>());
 
-/** Ways to the nearest source. What is open in the state counts as longer. All are found at once, for a dead feed has many consumers. */
+/**
+ * Ways to the nearest source. What is open in the state counts as longer. All are found at once, for a dead feed has
+ * many consumers.
+ */
 function feedTree(solution: PowerSolution, state: KeyPosition): Tree {
   const known = feedTrees(solution);
   const tree =
@@ -139,7 +147,10 @@ function feedTree(solution: PowerSolution, state: KeyPosition): Tree {
 /** How much longer a way is for something open on it, in elements. */
 const OPEN_PRICE = 20;
 
-/** Grows a tree of shortest ways from some ends, each with the span that it ends in. Never through the battery's negative, nor past a node. */
+/**
+ * Grows a tree of shortest ways from some ends, each with the span that it ends in. Never through the battery's
+ * negative, nor past a node.
+ */
 function grow(
   solution: PowerSolution,
   state: KeyPosition,

@@ -45,7 +45,10 @@ export function settingOf({ elementOf }: Pick<PowerModel, "elementOf">, state: V
   };
 }
 
-/** The plan solved in any state of the vehicle: another range, a pedal, a switch that it names. All share the network's one order of elimination. */
+/**
+ * The plan solved in any state of the vehicle: another range, a pedal, a switch that it names. All share the network's
+ * one order of elimination.
+ */
 export function solveIn({ network, model, charged }: PowerSolution, state: VehicleState): SolveResult | null {
   if (network === null) return null;
   const changes = state.key === "running" || state.key === "coasting" ? charged : [];
@@ -105,7 +108,9 @@ export function solvePower(model: PowerModel, tried: PowerSolution | null = null
   return { model, states, charged, problems, network };
 }
 
-/** A plan has two sides; with one of them alone there is a vehicle without an engine, or an engine without a vehicle. */
+/**
+ * A plan has two sides; with one of them alone there is a vehicle without an engine, or an engine without a vehicle.
+ */
 function oneSided({ facts: { harness } }: PowerModel): PowerProblem[] {
   const [missing] = (["host", "donor"] as const).filter(
     (side) => ![...harness.connectorById.values()].some((connector) => connector.side === side),

@@ -18,7 +18,10 @@ export interface ExpectedVolts {
   readonly high: number;
 }
 
-/** How far the uncertain inputs may lie from what is taken, to the side of low and of high volts. What somebody measured is not moved. */
+/**
+ * How far the uncertain inputs may lie from what is taken, to the side of low and of high volts. What somebody measured
+ * is not moved.
+ */
 const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: number]>>> = {
   "battery-charge": [60, 100],
   "battery-c": [5, 30],
@@ -31,8 +34,10 @@ const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: 
 const METER_VOLTS = 0.15;
 
 /**
- * Expected volts of every feed, consumer and ground in every state, with the tolerance that the uncertain inputs give: the plan is
- * solved at both corners with everything on, at the lower with the engine at idle, and at the upper with nothing on as well.
+ * Expected volts of every feed, consumer and ground in every state, with the tolerance that the uncertain inputs give:
+ * the plan is
+ * solved at both corners with everything on, at the lower with the engine at idle, and at the upper with nothing on as
+ * well.
  */
 export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
   const { facts } = main.model;

@@ -167,7 +167,10 @@ const buzzing = cachedBy(
     ),
 );
 
-/** What is connected behind a fuse: loads with their current in the engine's running state, the wires on the way, the longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it. */
+/**
+ * What is connected behind a fuse: loads with their current in the engine's running state, the wires on the way, the
+ * longest way's resistance; and whether that is all, for a relay that buzzes hides what is behind it.
+ */
 function hangsOn(solution: PowerSolution, { b: start, name: fuse }: NetSpan) {
   const { spans } = solution.model;
   const ohmsTo = new Map([[start, 0]]);

@@ -71,7 +71,10 @@ export function groundTable(solution: PowerSolution): GroundRow[] {
     });
 }
 
-/** Whether a computer's ground is near enough to the battery's negative, and a sensor ground free of other current. V, A. */
+/**
+ * Whether a computer's ground is near enough to the battery's negative, and a sensor ground free of other current. V,
+ * A.
+ */
 export type ReturnVerdict =
   | { readonly code: "apart"; readonly amps: number; readonly limit: number }
   | { readonly code: "shared"; readonly amps: number; readonly limit: number; readonly state: KeyPosition }
