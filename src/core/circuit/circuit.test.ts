@@ -425,6 +425,54 @@ describe("predictions by low-rank updates", () => {
     const predicted = compare(list, "run", [{ id: "to", ohms: Number.POSITIVE_INFINITY }]);
     expect(predicted.volts("x")).not.toBeNull();
   });
+  test("a load of constant power that a better feed lets rise to its upper operating point is found there", () => {
+    const list = netlist(
+      { id: "S", type: "source", a: "+", b: "0", volts: 13.5, ohms: 0.001 },
+      resistor("feed", "+", "x", 3),
+      { id: "P", type: "power", a: "x", b: "0", watts: 36, minVolts: 3 },
+    );
+    const predicted = compare(list, "run", [{ id: "feed", ohms: 0.999 }]);
+    // V² − 13.5·V + 36·1 = 0, while 13.5 / (1 + 1·36/9) = 2.7 V satisfies Kirchhoff as well.
+    expect(predicted.volts("x")).toBeCloseTo((13.5 + Math.sqrt(13.5 ** 2 - 4 * 36)) / 2, 6);
+  });
+  test("two wires in a row that both go bad count once each, and one of them open alone", () => {
+    const list = netlist(
+      battery(),
+      resistor("first", "+", "a", 0.1),
+      resistor("second", "a", "b", 0.1),
+      resistor("R", "b", "0", 10),
+    );
+    const poor = compare(list, "run", [
+      { id: "first", ohms: 2 },
+      { id: "second", ohms: 3 },
+    ]);
+    expect(poor.anew).toBe(false);
+    compare(list, "run", [
+      { id: "first", ohms: Number.POSITIVE_INFINITY },
+      { id: "second", ohms: 3 },
+    ]);
+  });
+  test("a part that floats with its own battery in it keeps its relay pulled in", () => {
+    const list = netlist(
+      battery(),
+      resistor("R", "+", "0", 10),
+      resistor("tie", "0", "own-", 0.01),
+      { id: "own", type: "source", a: "own+", b: "own-", volts: 12, ohms: 0.02 },
+      {
+        id: "K",
+        type: "relay",
+        coilA: "own+",
+        coilB: "own-",
+        coilOhms: 85,
+        pullInVolts: 7,
+        dropOutVolts: 3,
+        contacts: [{ a: "+", b: "y", when: "energised", ohms: 0.01 }],
+      },
+      resistor("lamp", "y", "0", 10),
+    );
+    const predicted = compare(list, "run", [{ id: "tie", ohms: Number.POSITIVE_INFINITY }]);
+    expect(predicted.volts("y")).toBeGreaterThan(11);
+  });
   test("what hung on the opened wire alone floats", () => {
     const list = netlist(
       battery(),

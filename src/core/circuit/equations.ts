@@ -55,6 +55,8 @@ export class Equations {
   readonly to: Int32Array;
   readonly between: Float64Array;
   readonly nonlinear: readonly number[];
+  /** 1 for branches that are a resistance, perhaps with a source: those whose resistance may change. */
+  readonly isStraight: Uint8Array;
   /** Where a branch stands in the matrix: at the diagonal of each end, and at their pair; −1 for the reference. */
   private readonly fromSlot: Int32Array;
   private readonly toSlot: Int32Array;
@@ -107,6 +109,7 @@ export class Equations {
     }
     this.siemens = floats(list, (branch) => branch.siemens);
     this.bent = new Uint8Array(list.length);
+    this.isStraight = Uint8Array.from(list, ({ kind }) => (kind === "linear" || kind === "emf" ? 1 : 0));
     const nonlinear: number[] = [];
     list.forEach(({ kind }, at) => {
       if (kind === "diode" || kind === "lamp" || kind === "power") {
@@ -180,7 +183,9 @@ export class Equations {
    * nothing is sure to find.
    */
   private missesUpper(): boolean {
-    const low = this.nonlinear.filter((at) => this.mayHaveUpper(at));
+    const low = this.nonlinear.filter(
+      (at) => this.closed[at] === 1 && this.mayHaveUpper(at, Math.abs(this.across(at))),
+    );
     const factor = this.last;
     if (low.length === 0 || factor === null) return low.length > 0;
     const unit = new Float64Array(this.supernodes.groups - 1);
@@ -204,12 +209,13 @@ export class Equations {
    * By bounds alone: both points exist where E² ≥ 4·R·W and r = R·W / m² > 1 (see {@link hasUpper}); the lower one is v
    * = E / (1 + r), so that
    * v ≥ m · 2√r / (1 + r). That falls with r, and r ≤ (E / 2m)², where no E is above that of all sources in series.
+   *
+   * @param volts across the branch, V, ≥ 0
    */
-  private mayHaveUpper(at: number): boolean {
+  mayHaveUpper(at: number, volts: number): boolean {
     const { kind, knee: minVolts } = this.branches.list[at] as Branch;
-    if (kind !== "power" || this.closed[at] === 0) return false;
+    if (kind !== "power") return false;
     const root = this.highest / (2 * minVolts);
-    const volts = Math.abs(this.across(at));
     return (
       root > 1 &&
       volts > 0 &&

@@ -180,6 +180,29 @@ export class Factor {
     this.y = new Float64Array(diagonal.length);
   }
 
+  /**
+   * (eᵢ − eⱼ)ᵀ·A⁻¹·(eᵢ − eⱼ), what a unit current from i to j sees: Σ y²/d with L·y = eᵢ − eⱼ, for which nothing needs to
+   * be solved backward.
+   *
+   * @param i, j unknowns; −1 for the reference
+   */
+  between(i: number, j: number): number {
+    const { placeOf, start, rowOf, lower, diagonal, y } = this;
+    y.fill(0);
+    if (i >= 0) y[placeOf[i] as number] = 1;
+    if (j >= 0) y[placeOf[j] as number] = -1;
+    let sum = 0;
+    for (let k = 0; k < y.length; k++) {
+      const value = y[k] as number;
+      if (value === 0) continue;
+      const end = start[k + 1] as number;
+      for (let at = start[k] as number; at < end; at++)
+        y[rowOf[at] as number] = (y[rowOf[at] as number] as number) - (lower[at] as number) * value;
+      sum += value ** 2 / (diagonal[k] as number);
+    }
+    return sum;
+  }
+
   /** Solves A·x = b; `b` is left as it is, and may be `x`. */
   solve(b: Float64Array, x: Float64Array): void {
     const { placeOf, start, rowOf, lower, diagonal, y } = this;

@@ -7,6 +7,8 @@ import { type Branch, type Branches, branchesOf, currentAt, hasUpper, limitedVol
 import { ClosedBranches } from "./closed-branches";
 import { SparseLdl, take } from "./ldl";
 import { inState } from "./setting";
+import { SmallLu } from "./small-lu";
+import { SolePaths } from "./sole-paths";
 import { Wires } from "./wires";
 
 const seeds = fc.integer({ min: 1, max: 1_000_000 });
@@ -55,7 +57,118 @@ function filled({ size, pairs, values, toReference }: ReturnType<typeof conducta
   return ldl;
 }
 
+/** Gauss & Jordan on a copy, the plainest way. */
+function plainlySolved(matrix: readonly (readonly number[])[], side: readonly number[]): number[] {
+  const rows = matrix.map((row, at) => [...row, side[at] as number]);
+  for (let column = 0; column < rows.length; column++) {
+    const best = rows
+      .slice(column)
+      .reduce((most, row) => (Math.abs(row[column] as number) > Math.abs(most[column] as number) ? row : most));
+    rows.splice(rows.indexOf(best), 1);
+    rows.splice(column, 0, best);
+    for (const row of rows) {
+      if (row === best) continue;
+      const part = (row[column] as number) / (best[column] as number);
+      best.forEach((value, at) => {
+        row[at] = (row[at] as number) - part * value;
+      });
+    }
+  }
+  return rows.map((row, at) => (row[rows.length] as number) / (row[at] as number));
+}
+
+describe("a small system of equations", () => {
+  test("is solved, whatever stood in its room before", () => {
+    const small = new SmallLu(12);
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const random = randoms(seed);
+        const size = 1 + Math.floor(12 * random());
+        const matrix = Array.from({ length: size }, () => Array.from({ length: size }, () => 2 * random() - 1));
+        const side = matrix.map(() => 10 * random());
+        small.begin(size);
+        matrix.forEach((row, i) => row.forEach((value, j) => small.put(i, j, value)));
+        expect(small.factor(1e-9)).toBe(true);
+        const x = Float64Array.from(side);
+        small.solve(x);
+        plainlySolved(matrix, side).forEach((value, at) =>
+          expect(x[at]).toBeCloseTo(value, Math.max(0, 9 - Math.ceil(Math.log10(1 + Math.abs(value))))),
+        );
+      }),
+      { numRuns: 60 },
+    );
+  });
+  test("needs its rows in another order where a pivot is 0, and is told to be singular where no order helps", () => {
+    const small = new SmallLu(2);
+    const put = ([a, b, c, d]: readonly [number, number, number, number]) => {
+      small.begin(2);
+      [a, b, c, d].forEach((value, at) => small.put(Math.floor(at / 2), at % 2, value));
+      return small.factor(1e-12);
+    };
+    expect(put([0, 2, 4, 0])).toBe(true);
+    const x = Float64Array.of(6, 20);
+    small.solve(x);
+    expect([...x]).toEqual([5, 3]);
+    expect(put([1, 2, 2, 4])).toBe(false);
+  });
+});
+
+describe("the only paths to parts of a network", () => {
+  /** Groups that lead to the first of those joined with them when a branch is left out: walked anew each time. */
+  const reachedWithout = (groups: number, ends: readonly (readonly [number, number])[], without: number) => {
+    const reached = new Set([0]);
+    for (let before = -1; before !== reached.size; ) {
+      before = reached.size;
+      ends.forEach(([a, b], at) => {
+        if (at === without) return;
+        if (reached.has(a)) reached.add(b);
+        if (reached.has(b)) reached.add(a);
+      });
+    }
+    return Array.from({ length: groups }, (_, group) => reached.has(group));
+  };
+  test("are those without which a walk from the reference does not arrive", () =>
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const random = randoms(seed);
+        const groups = 2 + Math.floor(14 * random());
+        const node = () => Math.floor(groups * random());
+        const ends = Array.from({ length: groups + Math.floor(6 * random()) }, () => [node(), node()] as const);
+        const closed = Uint8Array.from(ends, () => (random() < 0.85 ? 1 : 0));
+        const [from, to] = [Int32Array.from(ends, ([a]) => a), Int32Array.from(ends, ([, b]) => b)];
+        const paths = new SolePaths(groups, from, to, closed);
+        const there = ends.map((pair, at) => (closed[at] === 1 ? pair : ([0, 0] as const)));
+        const whole = reachedWithout(groups, there, -1);
+        ends.forEach((_, at) => {
+          const left = reachedWithout(groups, there, at);
+          const lost = whole.map((was, group) => was && !left[group]);
+          // What leads nowhere from the first is floating already, and of no interest here.
+          const seen = whole.map((was, group) => was && paths.leadsTo(at, group));
+          expect(seen).toEqual(lost);
+          if (lost.some(Boolean)) expect(paths.has(at)).toBe(true);
+        });
+      }),
+      { numRuns: 200 },
+    ));
+});
+
 describe("sparse LDLᵀ", () => {
+  test("what a unit current between two unknowns sees is what solving for it gives", () =>
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const random = randoms(seed);
+        const made = conductances(random);
+        const factor = filled(made).factor();
+        const [i, j] = [Math.floor(made.size * random()), Math.floor((made.size + 1) * random()) - 1];
+        const b = new Float64Array(made.size);
+        b[i] = 1;
+        if (j >= 0) b[j] = (b[j] as number) - 1;
+        factor?.solve(b, b);
+        const seen = i === j ? 0 : (b[i] as number) - (j < 0 ? 0 : (b[j] as number));
+        if (i !== j) expect(factor?.between(i, j)).toBeCloseTo(seen, 9);
+      }),
+      { numRuns: 100 },
+    ));
   test("what it solves satisfies the matrix written out in full", () =>
     fc.assert(
       fc.property(seeds, (seed) => {

@@ -155,7 +155,7 @@ export class Network {
     const setting = typeof state === "string" ? inState(state) : state;
     const before = this.equations.siemens.slice();
     const overrides = this.overridesOf(changes);
-    this.apply(this.branchChanges(overrides));
+    this.apply(this.branchChanges(changes));
     try {
       const settled = this.settle(setting, pulledIn);
       return isFault(settled)
@@ -224,18 +224,24 @@ export class Network {
 
   /** Changes by their branch of the whole. */
   overridesOf(changes: readonly Change[]): Overrides {
-    return new Map(
-      changes.map(({ id, ohms }) => {
-        const at = this.whole.named.get(id);
-        if (at === undefined) throw new Error(`no element “${id}” in the netlist`);
-        return [at, ohms];
-      }),
-    );
+    const overrides = new Map<number, number>();
+    for (const { id, ohms } of changes) {
+      const at = this.whole.named.get(id);
+      if (at === undefined) throw new Error(`no element “${id}” in the netlist`);
+      overrides.set(at, ohms);
+    }
+    return overrides;
   }
 
-  /** Changes as they bear the equations; those of what led nowhere bear nothing there. */
-  branchChanges(overrides: Overrides): BranchChange[] {
-    return [...overrides.keys()].flatMap((at) => this.reduction.changed(at, overrides) ?? []);
+  /** Changes as the equations have them, a branch once; of what led nowhere there are none. */
+  branchChanges(changes: readonly Change[]): BranchChange[] {
+    const overrides = this.overridesOf(changes);
+    const made: BranchChange[] = [];
+    for (const at of overrides.keys()) {
+      const change = this.reduction.changed(at, overrides);
+      if (change !== null && !made.some(({ branch }) => branch === change.branch)) made.push(change);
+    }
+    return made;
   }
 
   private apply(changes: readonly BranchChange[]): void {

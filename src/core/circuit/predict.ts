@@ -1,8 +1,12 @@
 import type { NetlistKey } from "../state";
+import { effectOf, groupVolts, type Predicted, unchanged } from "./effects";
 import type { NetlistFault } from "./netlist";
 import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
+import type { Overrides } from "./reduce";
 import { inState, type SwitchSetting } from "./setting";
-import { type BranchBridge, type Bridge, isHeldByDiodes, quietly, RankUpdateSteps, type Stage } from "./updates";
+import { SmallLu } from "./small-lu";
+import { Stage } from "./stage";
+import { type BranchBridge, type Bridge, MOST_UPDATES, RankUpdateSteps } from "./updates";
 
 /** Steps that relays may take from their start, or from where some of them are held; more are solved anew. */
 const MOST_RELAY_STEPS = 24;
@@ -27,6 +31,8 @@ export interface Prediction {
 export class Predictor {
   /** What opening a branch was found to do; null where it must be solved anew. */
   private readonly opened = new Map<number, Predicted | null>();
+  private readonly small = new SmallLu(MOST_UPDATES);
+  private readonly sound: Predicted;
 
   private constructor(
     private readonly network: Network,
@@ -36,34 +42,18 @@ export class Predictor {
     /** The same in the order in which they were taken. */
     private readonly path: readonly Stage[],
     private readonly last: Stage,
-  ) {}
+  ) {
+    this.sound = unchanged(last);
+  }
 
   static make(network: Network, state: NetlistKey | SwitchSetting): Predictor | NetlistFault {
     const setting = typeof state === "string" ? inState(state) : state;
-    const { equations } = network;
     const stages = new Map<string, Stage>();
     const path: Stage[] = [];
-    const settled = network.settle(setting, undefined, (energised, { island }) => {
-      const known = stages.get(patternOf(energised));
-      if (known !== undefined) {
-        path.push(known);
-        return;
-      }
-      const factor = equations.factorHere();
-      if (factor === null) throw new Error("the equations were solved, and cannot be factored there");
-      const active = equations.nonlinear.filter((at) => equations.closed[at] === 1);
-      const stage: Stage = {
-        energised,
-        closed: equations.closed.slice(),
-        island: island.slice(),
-        x: equations.x.slice(),
-        factor,
-        active,
-        volts: Float64Array.from(active, (at) => equations.across(at)),
-        slope: Float64Array.from(active, (at) => equations.slopeOf(at)),
-        directions: new Map(),
-      };
-      stages.set(patternOf(energised), stage);
+    const settled = network.settle(setting, undefined, (energised, joined) => {
+      const name = patternOf(energised);
+      const stage = stages.get(name) ?? new Stage(network, energised, joined);
+      stages.set(name, stage);
       path.push(stage);
     });
     if (isFault(settled)) return settled;
@@ -73,40 +63,24 @@ export class Predictor {
   }
 
   predict(changes: readonly (Change | Bridge)[]): Prediction {
-    const { reduction, whole } = this.network;
-    const overrides = this.network.overridesOf(changes.flatMap((change) => ("id" in change ? [change] : [])));
-    const bridges = changes.flatMap((change) =>
-      "a" in change ? [{ a: this.keptNode(change.a), b: this.keptNode(change.b), ohms: change.ohms }] : [],
-    );
+    const own: Change[] = [];
+    const bridges: BranchBridge[] = [];
+    for (const change of changes)
+      if ("id" in change) own.push(change);
+      else bridges.push({ a: this.keptNode(change.a), b: this.keptNode(change.b), ohms: change.ohms });
     // A bridge from the middle of what was taken out makes another network of it.
     const found = bridges.some(({ a, b }) => a < 0 || b < 0)
       ? null
-      : this.lowRank([...this.network.branchChanges(overrides), ...bridges]);
-    if (found !== null) {
-      const known = (kept: number) => this.voltsAt(found, kept);
-      return {
-        anew: false,
-        volts: (node) => {
-          const at = whole.nodeOf.get(node);
-          const volts = at === undefined ? Number.NaN : reduction.volts(at, known, overrides);
-          return Number.isNaN(volts) ? null : volts;
-        },
-      };
-    }
-    const solved = this.solveAnew(changes);
-    return { anew: true, volts: (node) => (solved.ok ? (solved.solution.volts.get(node) ?? null) : null) };
+      : this.lowRank(this.network.branchChanges(own), bridges);
+    return found === null
+      ? new SolvedAnew(this.solveAnew(changes))
+      : new LowRank(this.network, found, this.network.overridesOf(own));
   }
 
   private keptNode(name: string): number {
     const at = this.network.whole.nodeOf.get(name);
     if (at === undefined) throw new Error(`no node “${name}” in the netlist`);
     return this.network.reduction.kept[at] as number;
-  }
-
-  /** Volts of a node of the equations; NaN where it floats. */
-  private voltsAt({ x, island }: Predicted, at: number): number {
-    const { group, offset } = this.network.equations.supernodes;
-    return island[at] !== 0 ? Number.NaN : (x[group[at] as number] as number) + (offset[at] as number);
   }
 
   private solveAnew(changes: readonly (Change | Bridge)[]): SolveResult {
@@ -124,13 +98,13 @@ export class Predictor {
   }
 
   /**
-   * Group voltages under the changes, relays followed from step to step as `Network.settle` does; null where the
+   * What the changes make of the network, relays followed from step to step as `Network.settle` does; null where the
    * low-rank way does not hold.
    */
-  private lowRank(changes: readonly (BranchChange | BranchBridge)[]): Predicted | null {
+  private lowRank(changes: readonly BranchChange[], bridges: readonly BranchBridge[]): Predicted | null {
     const [only] = changes;
-    if (changes.length === 1 && only !== undefined && "branch" in only) return this.single(only);
-    return this.follow(changes);
+    if (bridges.length > 0 || changes.length > 1) return this.follow([...changes, ...bridges]);
+    return only === undefined ? this.sound : this.single(only);
   }
 
   /** One change of one branch. Wires in a row are one branch here: opening another of them is the same again. */
@@ -144,35 +118,36 @@ export class Predictor {
   }
 
   /**
-   * The network's own answer, where the change does nothing at any relay step but to leave a part without volts that no
-   * relay is pulled in by; else null.
+   * What a change does where no relay decides otherwise for it at any step, and no bent branch leaves its line; else
+   * null.
    */
   private quiet(change: BranchChange): Predicted | null {
-    const { relays } = this.network.branches;
-    const { from, to } = this.network.equations;
-    for (const [nth, stage] of this.path.entries()) {
-      const told = quietly(this.network, stage, change);
-      if (told === null) return null;
-      if (told.type === "same") continue;
-      const groups = new Set(told.groups);
-      const next = this.path[nth + 1]?.energised ?? stage.energised;
-      const pullsIn = (which: number, coil: number) =>
-        next[which] === true && (groups.has(from[coil] as number) || groups.has(to[coil] as number));
-      if (relays.some(({ coil }, which) => pullsIn(which, coil))) return null;
-      if (stage !== this.last || nth < this.path.length - 1) continue;
-      const x = stage.x.slice();
-      for (const group of told.groups) x[group] = Number.NaN;
-      return isHeldByDiodes(this.network, stage, x) ? null : { x, island: stage.island };
+    for (let nth = 0; nth < this.path.length; nth++) {
+      const stage = this.path[nth] as Stage;
+      const isLast = nth === this.path.length - 1;
+      const effect = effectOf(this.network, stage, change);
+      if (effect === null) return null;
+      if (effect.type === "line") {
+        const amps = Math.abs(effect.amps);
+        if (amps > stage.relayAmps(change.branch) || (isLast && amps > stage.straightAmps(change.branch))) return null;
+        if (isLast) return this.along(stage, change.branch, effect.amps, true);
+      } else if (effect.type === "cut" && isLast) return unchanged(stage, change.branch);
     }
-    return { x: this.last.x, island: this.last.island };
+    return this.sound;
+  }
+
+  private along(stage: Stage, branch: number, amps: number, isExact: boolean): Predicted {
+    const { from, to } = this.network.equations;
+    return { stage, currents: [{ from: from[branch] as number, to: to[branch] as number, amps }], cutOff: -1, isExact };
   }
 
   /** Relays followed from step to step. */
   private follow(changes: readonly (BranchChange | BranchBridge)[]): Predicted | null {
     const held = new Set<number>();
+    const known = new Map<string, Predicted>();
     for (;;) {
-      const settled = this.relaySteps(changes, held);
-      if (settled === null || "x" in settled) return settled;
+      const settled = this.relaySteps(changes, held, known);
+      if (settled === null || "stage" in settled) return settled;
       for (const which of settled.buzzing) held.add(which);
     }
   }
@@ -180,10 +155,13 @@ export class Predictor {
   /**
    * The relays' steps from their start, some held released: where they stay as they are, or which of them change for
    * ever.
+   *
+   * @param known what was found for a step before, by {@link patternOf} its relays
    */
   private relaySteps(
     changes: readonly (BranchChange | BranchBridge)[],
     held: ReadonlySet<number>,
+    known: Map<string, Predicted>,
   ): Predicted | { readonly buzzing: readonly number[] } | null {
     let energised = (this.path[0] as Stage).energised;
     const taken: (readonly boolean[])[] = [];
@@ -195,19 +173,33 @@ export class Predictor {
       }
       taken.push(energised);
       // On the way only the relays' decisions count; the step of the network's own answer is mostly this one's too.
-      const likely = isSame(energised, this.last.energised);
-      let found = this.solveAt(changes, energised, likely);
+      let found = this.stepOf(changes, energised, isSame(energised, this.last.energised), known);
       if (found === null) return null;
-      let next = this.decide(found.x, energised, held);
-      if (!likely && isSame(next, energised)) {
-        found = this.solveAt(changes, energised, true);
+      let next = this.decide(found, energised, held);
+      if (!found.isExact && isSame(next, energised)) {
+        found = this.stepOf(changes, energised, true, known);
         if (found === null) return null;
-        next = this.decide(found.x, energised, held);
+        next = this.decide(found, energised, held);
       }
       if (isSame(next, energised)) return found;
       energised = next;
     }
     return null;
+  }
+
+  /** {@link solveAt}, each step once. */
+  private stepOf(
+    changes: readonly (BranchChange | BranchBridge)[],
+    energised: readonly boolean[],
+    exact: boolean,
+    known: Map<string, Predicted>,
+  ): Predicted | null {
+    const name = patternOf(energised);
+    const before = known.get(name);
+    if (before !== undefined && (before.isExact || !exact)) return before;
+    const found = this.solveAt(changes, energised, exact);
+    if (found !== null) known.set(name, found);
+    return found;
   }
 
   /**
@@ -221,26 +213,64 @@ export class Predictor {
     const own = this.stages.get(patternOf(energised));
     const stage = own ?? this.last;
     const [only] = changes;
-    if (own !== undefined && changes.length === 1 && only !== undefined && "branch" in only)
-      if (quietly(this.network, own, only)?.type === "same") return { x: own.x, island: own.island };
-    const x = new RankUpdateSteps(this.network, stage, changes, energised).run(exact);
-    return x && { x, island: stage.island };
+    if (own !== undefined && changes.length === 1 && only !== undefined && "branch" in only) {
+      const effect = effectOf(this.network, own, only);
+      if (effect?.type === "same") return unchanged(own);
+      if (effect?.type === "cut") return unchanged(own, only.branch);
+      if (effect?.type === "line") {
+        const amps = Math.abs(effect.amps);
+        const isExact = amps < own.straightAmps(only.branch);
+        if (isExact || (!exact && amps < own.relayAmps(only.branch)))
+          return this.along(own, only.branch, effect.amps, isExact);
+      }
+    }
+    return new RankUpdateSteps(this.network, stage, changes, energised, this.small).run(exact);
   }
 
-  private decide(x: Float64Array, was: readonly boolean[], held: ReadonlySet<number>): boolean[] {
-    return this.network.branches.relays.map(({ element, coil }, which) => {
+  private decide(found: Predicted, was: readonly boolean[], held: ReadonlySet<number>): boolean[] {
+    const { stage, currents } = found;
+    return this.network.branches.relays.map(({ element }, which) => {
       if (held.has(which)) return false;
-      const volts = this.network.equations.across(coil, x);
-      // Both ends of a coil that is cut off float together.
-      return pullsIn(element, Number.isNaN(volts) ? 0 : volts, was[which] as boolean);
+      // In a part that was cut off no voltage has changed but that of the whole part.
+      let volts = stage.coilVolts(which);
+      for (const { from, to, amps } of currents) volts -= amps * stage.acrossCoil(which, from, to);
+      return pullsIn(element, volts, was[which] as boolean);
     });
   }
 }
 
-/** Group voltages, and which nodes of them float. */
-interface Predicted {
-  readonly x: Float64Array;
-  readonly island: Int32Array;
+class SolvedAnew implements Prediction {
+  readonly anew = true;
+
+  constructor(private readonly solved: SolveResult) {}
+
+  volts(node: string): number | null {
+    return this.solved.ok ? (this.solved.solution.volts.get(node) ?? null) : null;
+  }
+}
+
+class LowRank implements Prediction {
+  readonly anew = false;
+
+  constructor(
+    private readonly network: Network,
+    private readonly found: Predicted,
+    private readonly overrides: Overrides,
+  ) {}
+
+  volts(node: string): number | null {
+    const { whole, reduction } = this.network;
+    const at = whole.nodeOf.get(node);
+    const volts = at === undefined ? Number.NaN : reduction.volts(at, this, this.overrides);
+    return Number.isNaN(volts) ? null : volts;
+  }
+
+  /** Volts of a node of the equations; NaN where it floats. */
+  voltsAt(node: number): number {
+    const { group, offset } = this.network.equations.supernodes;
+    if (this.found.stage.island[node] !== 0) return Number.NaN;
+    return groupVolts(this.found, group[node] as number) + (offset[node] as number);
+  }
 }
 
 const patternOf = (energised: readonly boolean[]): string => energised.map(Number).join("");

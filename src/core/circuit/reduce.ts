@@ -102,16 +102,23 @@ export class Reduction {
   changed(at: number, overrides: Overrides): { readonly branch: number; readonly ohms: number } | null {
     const branch = this.branchOf[at] as number;
     if (branch < 0) return null;
-    const members = this.chains.get(branch)?.members ?? [at];
-    return { branch, ohms: members.reduce((sum, member) => sum + this.ohms(member, overrides), 0) };
+    const chain = this.chains.get(branch);
+    if (chain === undefined) return { branch, ohms: this.ohms(at, overrides) };
+    let ohms = 0;
+    for (const member of chain.members) ohms += this.ohms(member, overrides);
+    return { branch, ohms };
   }
 
-  /** Volts of a node of the whole from those of the equations; NaN where it floats. */
-  volts(node: number, known: (node: number) => number, overrides: Overrides): number {
+  /**
+   * Volts of a node of the whole from those of the equations; NaN where it floats.
+   *
+   * @param known tells those of a node of the equations
+   */
+  volts(node: number, known: { voltsAt(node: number): number }, overrides: Overrides): number {
     const { a, b, part } = this.origin(node, overrides);
     if (a < 0) return Number.NaN;
-    const from = known(a);
-    return part === 0 ? from : from + (known(b) - from) * part;
+    const from = known.voltsAt(a);
+    return part === 0 ? from : from + (known.voltsAt(b) - from) * part;
   }
 
   /**

@@ -1,31 +1,32 @@
 import { type Branch, currentAt, hasUpper } from "./branches";
-import { type Factor, take } from "./ldl";
+import { between, type Predicted, unchanged } from "./effects";
 import type { BranchChange, Network } from "./network";
+import type { SmallLu } from "./small-lu";
+import { STRAIGHT_VOLTS, type Stage } from "./stage";
 
 /** Volts by which a step may still move when it is taken as the answer; the contract asks for 1e-6 V. */
 const SETTLED_VOLTS = 2e-8;
 /**
- * While relays are on their way only their decision counts: volts are taken as they are when every coil is this far
- * from its thresholds, V.
+ * The steps after a small one lead less far than so many of it: a coil that is further from its thresholds than that has
+ * decided.
  */
-const COIL_MARGIN = 0.3;
+const ROUGH_VOLTS = 0.02;
+const STEPS_TO_COME = 15;
+/** The pivot of a change, in parts of what it was, below which it has cut something off. */
+const CUT_OFF = 1e-12;
 const MOST_ROUNDS = 25;
-/** Branches whose slope may differ from the factored one at the same time; more are solved anew. */
-const MOST_UPDATES = 80;
+/** Changes, and branches whose slope differs from the factored one, at the same time; more are solved anew. */
+export const MOST_UPDATES = 80;
 /**
  * Slopes that differ by more than this part are updated: Newton with a slightly stale slope still converges, one with a
  * wrong one does not.
  */
 const STALE_PART = 0.05;
+/** After a step as small as this, V, a stale slope leads there all the same. */
+const SMALL_STEP = 1e-4;
 const SAME_VOLTS = 1e-3;
-/** A branch that moved by less is still on its straight line: what that leaves out is of second order. */
-const SAME_VOLTS_ACROSS = 1e-6;
-/** Current that may be left over at a node when an answer is taken, A. */
-const SETTLED_AMPS = 1e-9;
-/** The pivot of an update, in parts of what it was, below which the change has cut something off. */
-const CUT_OFF = 1e-12;
-/** And below which it may have, and is looked at closely. */
-const NEARLY_CUT = 1e-6;
+/** A branch that moved by less since it was looked at is still on that line. */
+const SAME_VOLTS_ACROSS = 1e-8;
 
 /** A path that is not in the netlist: a short, or a wire to another node. */
 export interface Bridge {
@@ -43,407 +44,329 @@ export interface BranchBridge {
   readonly ohms: number;
 }
 
-/** One step of the relays on their way to a stable state, with its factored equations. */
-export interface Stage {
-  readonly energised: readonly boolean[];
-  readonly closed: Uint8Array;
-  /** By node: 0 where it leads to the reference. */
-  readonly island: Int32Array;
-  readonly x: Float64Array;
-  readonly factor: Factor;
-  readonly active: readonly number[];
-  /** Voltage across each active branch, and its slope there. */
-  readonly volts: Float64Array;
-  readonly slope: Float64Array;
-  /** By both groups as one number. */
-  readonly directions: Map<number, Direction>;
-}
-
-/** The factored equations solved for a unit current in at one group and out at another. */
-export interface Direction {
-  readonly volts: Float64Array;
-  /** The largest of them, without its sign. */
-  readonly most: number;
-}
-
-/** Found once for a stage: many changes are of the same two groups. */
-export function directionOf(stage: Stage, i: number, j: number): Direction {
-  const key = i * stage.x.length + j;
-  const known = stage.directions.get(key);
-  if (known !== undefined) return known;
-  const volts = new Float64Array(stage.x.length - 1);
-  if (i !== 0) volts[i - 1] = 1;
-  if (j !== 0) volts[j - 1] = -1;
-  stage.factor.solve(volts, volts);
-  let most = 0;
-  for (let at = 0; at < volts.length; at++) {
-    const size = Math.abs(volts[at] as number);
-    if (size > most) most = size;
-  }
-  const made = { volts, most };
-  stage.directions.set(key, made);
-  return made;
-}
-
-/** Where a change by itself leaves one relay step. */
-export type Quiet =
-  /** As it was. */
-  | { readonly type: "same" }
-  /** As it was, but for a part that is cut off: its groups. */
-  | { readonly type: "cut"; readonly groups: readonly number[] };
-
-/**
- * What a change does where it does next to nothing, found without a copy of anything: most faults are of wires that
- * carry nothing. Null where it does more.
- */
-export function quietly(network: Network, stage: Stage, { branch: at, ohms }: BranchChange): Quiet | null {
-  const { equations, branches } = network;
-  if (stage.closed[at] === 0) return { type: "same" };
-  const { kind, emf } = branches.list[at] as Branch;
-  if (kind !== "linear" && kind !== "emf") return null;
-  const [i, j] = [equations.from[at] as number, equations.to[at] as number];
-  const rise = (Number.isFinite(ohms) ? 1 / ohms : 0) - (equations.siemens[at] as number);
-  if (i === j || rise === 0) return { type: "same" };
-  const { volts, most } = directionOf(stage, i, j);
-  const across = between(volts, { from: i, to: j });
-  const pivot = 1 + rise * across;
-  const amps = rise * (equations.across(at, stage.x) - emf);
-  if (Math.abs(pivot) > NEARLY_CUT) return Math.abs(amps / pivot) * most < SETTLED_VOLTS ? { type: "same" } : null;
-  if (Number.isFinite(ohms) || Math.abs(amps) * most > SETTLED_VOLTS) return null;
-  const lift = -1 / rise;
-  if (Math.abs(across / lift - 1) > CUT_OFF) return null;
-  return { type: "cut", groups: liftedBy(volts, lift) };
-}
-
-/** Groups that a unit current through the one way to their part lifts as a whole. */
-function liftedBy(volts: Float64Array, lift: number): number[] {
-  const groups: number[] = [];
-  for (let at = 0; at < volts.length; at++)
-    if (Math.abs(Math.abs(volts[at] as number) / lift - 1) < 1e-6) groups.push(at + 1);
-  return groups;
-}
-
-/**
- * Whether a diode that hardly conducts joins what was cut off to the rest: it takes the rest's voltage there, through
- * the leak.
- */
-export function isHeldByDiodes({ equations }: Network, { active }: Stage, x: Float64Array): boolean {
-  return active.some(
-    (at) =>
-      equations.from[at] !== equations.to[at] &&
-      Number.isNaN(x[equations.from[at] as number]) !== Number.isNaN(x[equations.to[at] as number]),
-  );
-}
-
+/** A current that has changed with the voltage: by `offset` + `siemens` · what that has moved by, A. */
 interface Update {
   readonly from: number;
   readonly to: number;
-  /** What the conductance has risen by, S. */
+  /** Its place among the watched branches; −1 for one of no branch, or of another. */
+  readonly watched: number;
+  /** V across each watched branch for a unit current along it. */
+  readonly across: Float64Array;
+  offset: number;
   siemens: number;
-  /** The factored equations solved for a unit current in at one end and out at the other. */
-  readonly direction: Float64Array;
+  amps: number;
+  /** V by group for a unit current along it, where it was asked for. */
+  volts?: Float64Array;
 }
 
-/** The Newton steps of one change at one relay step. */
+/**
+ * The Newton steps of one change at one stage. They are taken among the watched branches alone: all else is a straight
+ * line of the currents found there, and is worked out where someone asks.
+ */
 export class RankUpdateSteps {
   private readonly updates: Update[] = [];
+  /** By active branch: its update, or −1; the slope of its line; how far it had moved when that was laid, V. */
+  private readonly updateOf: Int32Array;
   private readonly slope: Float64Array;
-  private readonly x: Float64Array;
-  private readonly residual: Float64Array;
-  /** Row by row. */
-  private inverse: Float64Array | null = null;
+  private readonly laidAt: Float64Array;
+  /** By active branch without an update: how far its current is off the factored line, A; and which these are. */
+  private readonly loose: Float64Array;
+  private readonly looseOnes = new Set<number>();
+  /** How far those move each watched branch, V. */
+  private readonly looseMoves: Float64Array;
+  /** By watched branch: how far its voltage has moved, V. */
+  private moved: Float64Array;
 
   constructor(
     private readonly network: Network,
     private readonly stage: Stage,
     private readonly changes: readonly (BranchChange | BranchBridge)[],
     private readonly energised: readonly boolean[],
+    private readonly small: SmallLu,
   ) {
+    const { active, watched } = stage;
+    this.updateOf = new Int32Array(active.length).fill(-1);
     this.slope = stage.slope.slice();
-    this.x = stage.x.slice();
-    this.residual = new Float64Array(stage.x.length - 1);
+    this.laidAt = new Float64Array(active.length);
+    this.loose = new Float64Array(active.length);
+    this.looseMoves = new Float64Array(watched.length);
+    this.moved = new Float64Array(watched.length);
   }
 
   /**
-   * @param last whether this is the answer's step; of those before it only the relays' decisions count
+   * @param last whether this is the answer's stage; of those before it only the relays' decisions count
    */
-  run(last: boolean): Float64Array | null {
-    const { equations, branches } = this.network;
-    const { active } = this.stage;
+  run(last: boolean): Predicted | null {
     for (const change of this.changes) if (!this.apply(change)) return null;
     this.toggleContacts();
-    if (this.updates.length === 0) return this.x;
-    if (this.cutsOff()) return isHeldByDiodes(this.network, this.stage, this.x) ? null : this.x;
-    const before = this.stage.volts.slice();
-    const step = new Float64Array(this.residual.length);
+    if (this.updates.length === 0) return unchanged(this.stage);
     for (let round = 0; round < MOST_ROUNDS; round++) {
-      if (!(round === 0 ? this.firstStep(step) : this.solve(step))) return null;
-      const moved = take(this.x, step);
-      if (!Number.isFinite(moved)) return null;
-      if (!last && this.coilsAreClear()) return this.x;
-      if (moved < SETTLED_VOLTS) return this.upper(before) ? this.x : null;
-      this.residual.fill(0);
-      let left = 0;
-      for (let nth = 0; nth < active.length; nth++) {
-        const at = active[nth] as number;
-        const was = before[nth] as number;
-        const now = equations.across(at, this.x);
-        if (Math.abs(now - was) < SAME_VOLTS_ACROSS) continue;
-        const branch = branches.list[at] as Branch;
-        // A diode that begins to conduct bends too sharply for slopes from before.
-        if (branch.kind === "diode" && now - was > 0.05 && now > 0.3) return null;
-        const [amps, tangent] = currentAt(branch, now);
-        const [ampsBefore] = currentAt(branch, was);
-        const off = amps - ampsBefore - (this.slope[nth] as number) * (now - was);
-        this.add(at, off);
-        left = Math.max(left, Math.abs(off));
-        const far =
-          branch.kind === "diode"
-            ? amps > 0 && amps < 0.7 * ampsBefore
-            : Math.abs(now - was) > 0.3 * Math.max(Math.abs(now), Math.abs(was));
-        // Far away the line through the origin leads nearer than the tangent: what loses its feed comes to rest at 0 in
-        // one step.
-        const slope = far && now !== 0 ? amps / now : tangent;
-        before[nth] = now;
-        if (
-          Math.abs(slope - (this.slope[nth] as number)) > STALE_PART * Math.abs(this.slope[nth] as number) &&
-          moved > 1e-4 &&
-          !this.update(nth, slope)
-        )
-          return null;
-      }
-      if (left < SETTLED_AMPS) return this.upper(before) ? this.x : null;
+      const step = this.step();
+      if (!Number.isFinite(step)) return null;
+      if (!last && this.relaysAreSure(step)) return this.found(false);
+      const left = this.layLines(step);
+      if (left === null) return null;
+      if (left < STRAIGHT_VOLTS || step < SETTLED_VOLTS) return this.isUpper() ? this.found(true) : null;
     }
     return null;
   }
 
-  private add(at: number, amps: number): void {
+  private found(isExact: boolean): Predicted {
+    const { stage, updates, looseOnes } = this;
     const { from, to } = this.network.equations;
-    const i = from[at] as number;
-    const j = to[at] as number;
-    if (i === j) return;
-    if (i !== 0) this.residual[i - 1] = (this.residual[i - 1] as number) + amps;
-    if (j !== 0) this.residual[j - 1] = (this.residual[j - 1] as number) - amps;
+    const loose = [...looseOnes].map((nth) => {
+      const at = stage.active[nth] as number;
+      return { from: from[at] as number, to: to[at] as number, amps: this.loose[nth] as number };
+    });
+    return { stage, currents: [...updates, ...loose], cutOff: -1, isExact };
   }
 
   private apply(change: BranchChange | BranchBridge): boolean {
-    const { equations, branches } = this.network;
-    const { group, offset } = equations.supernodes;
+    const { equations } = this.network;
+    const { x, closed, drive } = this.stage;
     if ("a" in change) {
+      const { group, offset } = equations.supernodes;
       const { a, b } = change;
       const [i, j] = [group[a] as number, group[b] as number];
-      if (i === j) return true;
-      const volts = (this.x[i] as number) + (offset[a] as number) - (this.x[j] as number) - (offset[b] as number);
+      const volts = (x[i] as number) + (offset[a] as number) - (x[j] as number) - (offset[b] as number);
       this.place(i, j, 1 / change.ohms, volts / change.ohms);
       return true;
     }
     const at = change.branch;
-    if (this.stage.closed[at] === 0) return true;
-    const { kind, emf } = branches.list[at] as Branch;
-    if (kind !== "linear" && kind !== "emf") return false;
+    if (closed[at] === 0) return true;
+    if (equations.isStraight[at] === 0) return false;
     const siemens = (Number.isFinite(change.ohms) ? 1 / change.ohms : 0) - (equations.siemens[at] as number);
-    this.place(
-      equations.from[at] as number,
-      equations.to[at] as number,
-      siemens,
-      siemens * (equations.across(at, this.x) - emf),
-    );
-    return true;
-  }
-
-  /** The residual of one change lies along its own direction: no solution is needed for the first step. */
-  private firstStep(step: Float64Array): boolean {
-    const [one] = this.updates;
-    if (one === undefined || this.updates.length > 1) return this.solve(step);
-    const { direction, siemens } = one;
-    const amps = one.from === 0 ? -(this.residual[one.to - 1] as number) : (this.residual[one.from - 1] as number);
-    const pivot = 1 + siemens * between(direction, one);
-    if (!(Math.abs(pivot) > CUT_OFF)) return false;
-    const weight = amps / pivot;
-    step.fill(0);
-    addTo(step, direction, weight);
+    this.placeBranch(at, siemens, siemens * (drive[at] as number));
     return true;
   }
 
   /** Contacts of relays that stand otherwise than when the equations were factored. */
   private toggleContacts(): void {
     const { equations, branches } = this.network;
+    const { energised, closed, drive } = this.stage;
     branches.relays.forEach(({ contacts }, which) => {
-      if (this.energised[which] === this.stage.energised[which]) return;
+      if (this.energised[which] === energised[which]) return;
       for (const at of contacts) {
-        const siemens = (this.stage.closed[at] === 1 ? -1 : 1) * (equations.siemens[at] as number);
-        this.place(
-          equations.from[at] as number,
-          equations.to[at] as number,
-          siemens,
-          siemens * equations.across(at, this.x),
-        );
+        const siemens = (closed[at] === 1 ? -1 : 1) * (equations.siemens[at] as number);
+        this.placeBranch(at, siemens, siemens * (drive[at] as number));
       }
     });
   }
 
-  private place(i: number, j: number, siemens: number, amps: number): void {
-    if (i === j || siemens === 0) return;
-    if (i !== 0) this.residual[i - 1] = (this.residual[i - 1] as number) + amps;
-    if (j !== 0) this.residual[j - 1] = (this.residual[j - 1] as number) - amps;
-    this.updates.push({ from: i, to: j, siemens, direction: directionOf(this.stage, i, j).volts });
-    this.inverse = null;
+  private placeBranch(at: number, siemens: number, amps: number): void {
+    const { from, to } = this.network.equations;
+    this.place(from[at] as number, to[at] as number, siemens, amps, this.stage.watchedAt(at));
   }
 
-  private update(nth: number, slope: number): boolean {
-    const at = this.stage.active[nth] as number;
-    const { from, to } = this.network.equations;
-    const [i, j] = [from[at] as number, to[at] as number];
-    const rise = slope - (this.slope[nth] as number);
+  private place(from: number, to: number, siemens: number, offset: number, watched = -1): void {
+    if (from === to || siemens === 0) return;
+    const across = watched < 0 ? this.stage.across(from, to) : this.stage.acrossWatched(watched);
+    this.updates.push({ from, to, watched, across, siemens, offset, amps: 0 });
+  }
+
+  /**
+   * The currents that fit all lines, and what they make of the watched branches. With d the directions and M what each
+   * has across each update, (I + G·M)·amps = offset − G·(what the loose ones move it by): Sherman & Morrison (1950),
+   * Woodbury (1950).
+   *
+   * @returns the furthest that a watched branch moved, V; NaN where the equations are singular
+   */
+  private step(): number {
+    const { updates, looseMoves } = this;
+    if (!this.factorSmall()) return Number.NaN;
+    const side = new Float64Array(updates.length);
+    for (let row = 0; row < side.length; row++) {
+      const { offset, siemens, across, watched } = updates[row] as Update;
+      side[row] = offset + siemens * (watched < 0 ? -this.looseAlong(across) : (looseMoves[watched] as number));
+    }
+    this.small.solve(side);
+    const now = looseMoves.slice();
+    for (let nth = 0; nth < side.length; nth++) {
+      const update = updates[nth] as Update;
+      update.amps = side[nth] as number;
+      takeFrom(now, update.across, update.amps);
+    }
+    const before = this.moved;
+    this.moved = now;
+    return furthest(before, now);
+  }
+
+  /** What the loose ones make of an update that is not watched, V, the other way round. */
+  private looseAlong(across: Float64Array): number {
+    let volts = 0;
+    for (const nth of this.looseOnes) volts += (this.loose[nth] as number) * (across[nth] as number);
+    return volts;
+  }
+
+  /** Sets what an active branch's current is off the factored line without an update, A. */
+  private setLoose(nth: number, amps: number): void {
+    const by = amps - (this.loose[nth] as number);
+    if (by !== 0) takeFrom(this.looseMoves, this.stage.acrossWatched(nth), by);
+    this.loose[nth] = amps;
+    if (amps === 0) this.looseOnes.delete(nth);
+    else this.looseOnes.add(nth);
+  }
+
+  private factorSmall(): boolean {
+    const { updates, small } = this;
+    small.begin(updates.length);
+    for (let row = 0; row < updates.length; row++) {
+      const one = updates[row] as Update;
+      for (let column = 0; column < updates.length; column++)
+        small.put(row, column, one.siemens * this.mutual(one, updates[column] as Update) + (row === column ? 1 : 0));
+    }
+    return small.factor(CUT_OFF);
+  }
+
+  /** V across one update for a unit current along another; the same the other way round. */
+  private mutual(one: Update, other: Update): number {
+    if (other.watched >= 0) return one.across[other.watched] as number;
+    if (one.watched >= 0) return other.across[one.watched] as number;
+    if (one === other) return this.stage.ohmsBetween(one.from, one.to);
+    other.volts ??= this.stage.solved(other.from, other.to);
+    return between(other.volts, one.from, one.to);
+  }
+
+  /**
+   * Lays a line anew for each bent branch that has left its own.
+   *
+   * @returns the most that a current off its line makes of its own place, V; null where the change is better solved anew
+   */
+  private layLines(step: number): number | null {
+    const { stage, moved, laidAt } = this;
+    const { list } = this.network.branches;
+    let left = 0;
+    for (let nth = 0; nth < stage.active.length; nth++) {
+      const move = moved[nth] as number;
+      const before = laidAt[nth] as number;
+      if (this.isOnItsLine(nth, move, before)) continue;
+      const branch = list[stage.active[nth] as number] as Branch;
+      const [was, now] = [(stage.volts[nth] as number) + before, (stage.volts[nth] as number) + move];
+      // A diode that begins to conduct bends too sharply for slopes from before.
+      if (branch.kind === "diode" && now - was > 0.05 && now > 0.3) return null;
+      const [amps, tangent] = currentAt(branch, now);
+      left = Math.max(left, Math.abs(amps - this.lineAmps(nth, move)) * (stage.behind[nth] as number));
+      const slope = now !== 0 && isFar(branch, was, now, amps) ? amps / now : tangent;
+      laidAt[nth] = move;
+      const own = this.slope[nth] as number;
+      const isStale = step > SMALL_STEP && Math.abs(slope - own) > STALE_PART * Math.abs(own);
+      if (!this.lay(nth, amps, isStale ? slope : own)) return null;
+    }
+    return left;
+  }
+
+  /**
+   * Whether an active branch that has moved so far, V, and lay on its line at `before`, still does. On the factored line
+   * by as much as it is off it, f″·|Δ² − before²| / 2, where `straight` is the Δ that is too much by itself.
+   */
+  private isOnItsLine(nth: number, move: number, before: number): boolean {
+    const by = Math.abs(move - before);
+    if ((this.updateOf[nth] as number) >= 0) return by < SAME_VOLTS_ACROSS;
+    return by * (Math.abs(move) + Math.abs(before)) < (this.stage.straight[nth] as number) ** 2;
+  }
+
+  /** Current of an active branch by the line that it was solved with, A. */
+  private lineAmps(nth: number, move: number): number {
+    const { amps, slope } = this.stage;
+    const update = this.updates[this.updateOf[nth] as number];
+    const beside = update === undefined ? (this.loose[nth] as number) : update.offset + update.siemens * move;
+    return (amps[nth] as number) + (slope[nth] as number) * move + beside;
+  }
+
+  /** A line through an active branch's present point; false where there are too many. */
+  private lay(nth: number, amps: number, slope: number): boolean {
+    const { stage, updates } = this;
+    const move = this.moved[nth] as number;
     this.slope[nth] = slope;
-    const known = this.updates.find((one) => one.from === i && one.to === j);
-    if (known !== undefined) known.siemens += rise;
-    else if (this.updates.length >= MOST_UPDATES) return false;
-    else this.updates.push({ from: i, to: j, siemens: rise, direction: directionOf(this.stage, i, j).volts });
-    this.inverse = null;
-    return true;
-  }
-
-  /** Solves the updated equations for the residual: (A + U·G·Uᵀ)⁻¹ = A⁻¹ − A⁻¹U·(I + G·UᵀA⁻¹U)⁻¹·G·UᵀA⁻¹. */
-  private solve(step: Float64Array): boolean {
-    const { updates } = this;
-    this.stage.factor.solve(this.residual, step);
-    this.inverse ??= smallInverse(updates);
-    const { inverse } = this;
-    if (inverse === null) return false;
-    const size = updates.length;
-    const along = new Float64Array(size);
-    for (let at = 0; at < size; at++) {
-      const one = updates[at] as Update;
-      along[at] = one.siemens * between(step, one);
+    const offset = amps - (stage.amps[nth] as number) - slope * move;
+    const siemens = slope - (stage.slope[nth] as number);
+    const known = updates[this.updateOf[nth] as number];
+    if (known !== undefined) {
+      known.offset = offset;
+      known.siemens = siemens;
+      return true;
     }
-    for (let row = 0; row < size; row++) {
-      let weight = 0;
-      for (let column = 0; column < size; column++)
-        weight += (inverse[row * size + column] as number) * (along[column] as number);
-      if (weight !== 0) addTo(step, (updates[row] as Update).direction, -weight);
+    if (siemens === 0) {
+      this.setLoose(nth, offset);
+      return true;
     }
-    return true;
-  }
-
-  /**
-   * Whether the one change opens the one way to a part: it carried nothing then, and the rest stays as it is. What it
-   * led to floats;
-   * it is what a unit current through the branch lifts as a whole.
-   */
-  private cutsOff(): boolean {
-    const [one] = this.updates;
-    const [change] = this.changes;
-    if (one === undefined || this.updates.length > 1 || change === undefined || Number.isFinite(change.ohms))
-      return false;
-    const lift = -1 / one.siemens;
-    if (Math.abs(between(one.direction, one) / lift - 1) > CUT_OFF) return false;
-    for (const group of liftedBy(one.direction, lift)) this.x[group] = Number.NaN;
-    return true;
-  }
-
-  /** No coil has moved by much, and none is near a voltage at which it would decide otherwise. */
-  private coilsAreClear(): boolean {
-    const { equations, branches } = this.network;
-    return branches.relays.every(({ element, coil }) => {
-      const volts = Math.abs(equations.across(coil, this.x));
-      const moved = Math.abs(volts - Math.abs(equations.across(coil, this.stage.x)));
-      return (
-        moved < COIL_MARGIN &&
-        Math.abs(volts - element.pullInVolts) > COIL_MARGIN &&
-        Math.abs(volts - element.dropOutVolts) > COIL_MARGIN
-      );
-    });
-  }
-
-  /**
-   * Ω between a branch's ends in the updated equations, itself among them, by the formula of {@link solve} for these
-   * two ends alone; null where it is singular.
-   */
-  private ohmsBetween(branch: number): number | null {
-    const { updates } = this;
+    if (updates.length >= MOST_UPDATES) return false;
+    this.setLoose(nth, 0);
+    const at = stage.active[nth] as number;
     const { from, to } = this.network.equations;
-    const ends = { from: from[branch] as number, to: to[branch] as number };
-    this.inverse ??= smallInverse(updates);
-    const { inverse } = this;
-    if (inverse === null) return null;
-    const { volts } = directionOf(this.stage, ends.from, ends.to);
-    const size = updates.length;
-    let ohms = between(volts, ends);
-    for (let row = 0; row < size; row++) {
-      let weight = 0;
-      for (let column = 0; column < size; column++) {
-        const one = updates[column] as Update;
-        weight += (inverse[row * size + column] as number) * one.siemens * between(volts, one);
-      }
-      ohms -= weight * between((updates[row] as Update).direction, ends);
-    }
-    return ohms;
+    const [i, j, across] = [from[at] as number, to[at] as number, stage.acrossWatched(nth)];
+    this.updateOf[nth] = updates.push({ from: i, to: j, watched: nth, across, siemens, offset, amps: 0 }) - 1;
+    return true;
+  }
+
+  /** Whether every relay's decision is plain, though the volts are not yet found to the last digit. */
+  private relaysAreSure(step: number): boolean {
+    const { stage, moved } = this;
+    return this.network.branches.relays.every(({ element: { pullInVolts, dropOutVolts } }, which) => {
+      const by = moved[stage.active.length + which] as number;
+      const volts = Math.abs(stage.coilVolts(which) + by);
+      const clear = Math.min(Math.abs(volts - pullInVolts), Math.abs(volts - dropOutVolts));
+      return Math.abs(by) < (stage.coilRoom[which] as number) || (step < ROUGH_VOLTS && clear > STEPS_TO_COME * step);
+    });
   }
 
   /**
    * Of a constant-power load's two operating points the upper counts: one that fell below its least voltage must have
    * no other.
    */
-  private upper(volts: Float64Array): boolean {
-    return this.stage.active.every((at, nth) => {
+  private isUpper(): boolean {
+    const { active, volts } = this.stage;
+    let isFactored = false;
+    return active.every((at, nth) => {
       const branch = this.network.branches.list[at] as Branch;
       if (branch.kind !== "power") return true;
-      const own = Math.abs(volts[nth] as number);
+      const before = Math.abs(volts[nth] as number);
+      const own = Math.abs((volts[nth] as number) + (this.moved[nth] as number));
       // Where hardly anything has changed, what was found for the network as it is still holds.
-      if (own >= branch.knee || Math.abs(own - Math.abs(this.stage.volts[nth] as number)) < SAME_VOLTS) return true;
+      if (own >= branch.knee || Math.abs(own - before) < SAME_VOLTS) return true;
+      if (!this.network.equations.mayHaveUpper(at, own)) return true;
       // Seen from the load, the rest of the network is a source behind a resistance.
-      const seen = this.ohmsBetween(at);
-      if (seen === null) return false;
-      const behind = 1 / (1 / seen - (this.slope[nth] as number));
+      isFactored ||= this.factorSmall();
+      if (!isFactored) return false;
+      const behind = 1 / (1 / this.ohmsBetween(nth) - (this.slope[nth] as number));
       if (!(behind > 0 && behind < 1e6)) return own < SAME_VOLTS;
       return !hasUpper(branch, own, behind);
     });
   }
-}
 
-function addTo(sum: Float64Array, values: Float64Array, weight: number): void {
-  for (let at = 0; at < sum.length; at++) sum[at] = (sum[at] as number) + weight * (values[at] as number);
+  /** Ω between a watched branch's ends in the updated equations, itself among them: {@link step} of a unit current. */
+  private ohmsBetween(nth: number): number {
+    const { updates } = this;
+    const side = Float64Array.from(updates, ({ siemens, across }) => siemens * (across[nth] as number));
+    this.small.solve(side);
+    let ohms = this.stage.acrossWatched(nth)[nth] as number;
+    for (let at = 0; at < side.length; at++)
+      ohms -= (side[at] as number) * ((updates[at] as Update).across[nth] as number);
+    return ohms;
+  }
 }
-
-const between = (x: Float64Array, { from, to }: { readonly from: number; readonly to: number }) =>
-  (from === 0 ? 0 : (x[from - 1] as number)) - (to === 0 ? 0 : (x[to - 1] as number));
 
 /**
- * (I + G·UᵀA⁻¹U)⁻¹ of a few updates, row by row, by Gauss & Jordan with pivots; null where it is singular: something is
- * cut off.
+ * Far away the line through the origin leads nearer than the tangent: what loses its feed comes to rest at 0 in one
+ * step.
  */
-function smallInverse(updates: readonly Update[]): Float64Array | null {
-  const size = updates.length;
-  const left = new Float64Array(size * size);
-  const right = new Float64Array(size * size);
-  for (let row = 0; row < size; row++) {
-    const one = updates[row] as Update;
-    for (let column = 0; column < size; column++)
-      left[row * size + column] = one.siemens * between((updates[column] as Update).direction, one);
-    left[row * size + row] = (left[row * size + row] as number) + 1;
-    right[row * size + row] = 1;
+function isFar(branch: Branch, was: number, now: number, amps: number): boolean {
+  if (branch.kind === "diode") return amps > 0 && amps < 0.7 * currentAt(branch, was)[0];
+  return Math.abs(now - was) > 0.3 * Math.max(Math.abs(now), Math.abs(was));
+}
+
+function takeFrom(sum: Float64Array, values: Float64Array, weight: number): void {
+  for (let at = 0; at < sum.length; at++) sum[at] = (sum[at] as number) - weight * (values[at] as number);
+}
+
+/** The largest difference; NaN where one is no number. */
+function furthest(before: Float64Array, now: Float64Array): number {
+  let most = 0;
+  let sum = 0;
+  for (let nth = 0; nth < now.length; nth++) {
+    const by = Math.abs((now[nth] as number) - (before[nth] as number));
+    if (by > most) most = by;
+    sum += by;
   }
-  for (let column = 0; column < size; column++) {
-    let best = column;
-    for (let row = column + 1; row < size; row++)
-      if (Math.abs(left[row * size + column] as number) > Math.abs(left[best * size + column] as number)) best = row;
-    const pivot = left[best * size + column] as number;
-    if (!(Math.abs(pivot) > CUT_OFF)) return null;
-    for (const side of [left, right]) {
-      for (let at = 0; at < size; at++) {
-        const moved = side[best * size + at] as number;
-        side[best * size + at] = side[column * size + at] as number;
-        side[column * size + at] = moved / pivot;
-      }
-    }
-    for (let row = 0; row < size; row++) {
-      const factor = left[row * size + column] as number;
-      if (row === column || factor === 0) continue;
-      for (const side of [left, right])
-        for (let at = 0; at < size; at++)
-          side[row * size + at] = (side[row * size + at] as number) - factor * (side[column * size + at] as number);
-    }
-  }
-  return right;
+  return Number.isNaN(sum) ? sum : most;
 }

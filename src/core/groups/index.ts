@@ -1,3 +1,5 @@
+export { incidence } from "./incidence";
+
 /**
  * Groups of numbered things that are joined two by two (disjoint sets; paths halved as they are followed, Tarjan & van
  * Leeuwen 1984).

@@ -1,5 +1,5 @@
 export { buildHarness, DRIVING } from "./graph";
-export { flood, incidence } from "./packed";
+export { flood } from "./packed";
 export { cavityPoint, endsOf, pointAt } from "./points";
 export { reach } from "./reach";
 export { type ToldCavity, tableWires } from "./table-wires";

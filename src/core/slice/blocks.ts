@@ -1,4 +1,4 @@
-import { incidence } from "../harness";
+import { incidence } from "../groups";
 
 /** A graph as two lists: edge i joins `a[i]` and `b[i]`, numbers below `nodes`. */
 export interface EdgeList {
