@@ -187,20 +187,38 @@ export class Factor {
    * @param i, j unknowns; −1 for the reference
    */
   between(i: number, j: number): number {
-    const { placeOf, start, rowOf, lower, diagonal, y } = this;
-    y.fill(0);
-    if (i >= 0) y[placeOf[i] as number] = 1;
-    if (j >= 0) y[placeOf[j] as number] = -1;
+    const { diagonal, y } = this;
     let sum = 0;
-    for (let k = 0; k < y.length; k++) {
+    for (let k = this.forwardUnit(i, j); k < y.length; k++) {
+      const value = y[k] as number;
+      if (value !== 0) sum += value ** 2 / (diagonal[k] as number);
+    }
+    return sum;
+  }
+
+  /** Solves A·x = eᵢ − eⱼ; −1 for the reference. */
+  solveUnit(i: number, j: number, x: Float64Array): void {
+    const { diagonal, y } = this;
+    for (let k = this.forwardUnit(i, j); k < y.length; k++) y[k] = (y[k] as number) / (diagonal[k] as number);
+    this.backward(x);
+  }
+
+  /** L·y = eᵢ − eⱼ, into y; returns the first place at which that is not 0. */
+  private forwardUnit(i: number, j: number): number {
+    const { placeOf, start, rowOf, lower, y } = this;
+    const [a, b] = [i < 0 ? y.length : (placeOf[i] as number), j < 0 ? y.length : (placeOf[j] as number)];
+    y.fill(0);
+    if (i >= 0) y[a] = 1;
+    if (j >= 0) y[b] = (y[b] as number) - 1;
+    const first = Math.min(a, b);
+    for (let k = first; k < y.length; k++) {
       const value = y[k] as number;
       if (value === 0) continue;
       const end = start[k + 1] as number;
       for (let at = start[k] as number; at < end; at++)
         y[rowOf[at] as number] = (y[rowOf[at] as number] as number) - (lower[at] as number) * value;
-      sum += value ** 2 / (diagonal[k] as number);
     }
-    return sum;
+    return first;
   }
 
   /** Solves A·x = b; `b` is left as it is, and may be `x`. */
@@ -216,6 +234,13 @@ export class Factor {
         y[rowOf[at] as number] = (y[rowOf[at] as number] as number) - (lower[at] as number) * value;
       y[j] = value / (diagonal[j] as number);
     }
+    this.backward(x);
+  }
+
+  /** Lᵀ·x = y. */
+  private backward(x: Float64Array): void {
+    const { placeOf, start, rowOf, lower, y } = this;
+    const size = y.length;
     for (let j = size - 1; j >= 0; j--) {
       let value = y[j] as number;
       const end = start[j + 1] as number;

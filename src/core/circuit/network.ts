@@ -155,7 +155,7 @@ export class Network {
     const setting = typeof state === "string" ? inState(state) : state;
     const before = this.equations.siemens.slice();
     const overrides = this.overridesOf(changes);
-    this.apply(this.branchChanges(changes));
+    this.apply(this.branchChanges(overrides));
     try {
       const settled = this.settle(setting, pulledIn);
       return isFault(settled)
@@ -234,8 +234,7 @@ export class Network {
   }
 
   /** Changes as the equations have them, a branch once; of what led nowhere there are none. */
-  branchChanges(changes: readonly Change[]): BranchChange[] {
-    const overrides = this.overridesOf(changes);
+  branchChanges(overrides: Overrides): BranchChange[] {
     const made: BranchChange[] = [];
     for (const at of overrides.keys()) {
       const change = this.reduction.changed(at, overrides);

@@ -68,13 +68,12 @@ export class Predictor {
     for (const change of changes)
       if ("id" in change) own.push(change);
       else bridges.push({ a: this.keptNode(change.a), b: this.keptNode(change.b), ohms: change.ohms });
+    const overrides = this.network.overridesOf(own);
     // A bridge from the middle of what was taken out makes another network of it.
     const found = bridges.some(({ a, b }) => a < 0 || b < 0)
       ? null
-      : this.lowRank(this.network.branchChanges(own), bridges);
-    return found === null
-      ? new SolvedAnew(this.solveAnew(changes))
-      : new LowRank(this.network, found, this.network.overridesOf(own));
+      : this.lowRank(this.network.branchChanges(overrides), bridges);
+    return found === null ? new SolvedAnew(this.solveAnew(changes)) : new LowRank(this.network, found, overrides);
   }
 
   private keptNode(name: string): number {
@@ -273,5 +272,10 @@ class LowRank implements Prediction {
   }
 }
 
-const patternOf = (energised: readonly boolean[]): string => energised.map(Number).join("");
+function patternOf(energised: readonly boolean[]): string {
+  let pattern = "";
+  for (const on of energised) pattern += on ? "1" : "0";
+  return pattern;
+}
+
 const isSame = (one: readonly boolean[], two: readonly boolean[]) => one.every((on, which) => on === two[which]);

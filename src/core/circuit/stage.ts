@@ -9,9 +9,10 @@ import { SolePaths } from "./sole-paths";
 const SAME_VOLTS = 2e-8;
 /**
  * A bent branch's current may be off the straight line that stands for it by as much as moves its own place by this, V.
- * It moves no other place further, so that some hundred together stay within what the contract asks for.
+ * It moves no other place further; all of them together stay within the 1e-6 V of the contract, for the most part of
+ * each lies in wires that it shares with few.
  */
-export const STRAIGHT_VOLTS = 4e-9;
+export const STRAIGHT_VOLTS = 2e-8;
 /** However straight a branch is, its line is not followed further than this unlooked at, V. */
 const LINE_VOLTS = 0.01;
 /** Columns of {@link Responses} that are written together. */
@@ -152,9 +153,7 @@ export class Stage {
   /** V by group, the reference left out, for a unit current in at one group and out at another. */
   solved(i: number, j: number): Float64Array {
     const volts = new Float64Array(this.x.length - 1);
-    if (i !== 0) volts[i - 1] = 1;
-    if (j !== 0) volts[j - 1] = -1;
-    this.factor.solve(volts, volts);
+    this.factor.solveUnit(i - 1, j - 1, volts);
     return volts;
   }
 

@@ -65,9 +65,8 @@ interface Update {
  */
 export class RankUpdateSteps {
   private readonly updates: Update[] = [];
-  /** By active branch: its update, or −1; the slope of its line; how far it had moved when that was laid, V. */
+  /** By active branch: its update, or −1; how far it had moved when its line was laid, V. */
   private readonly updateOf: Int32Array;
-  private readonly slope: Float64Array;
   private readonly laidAt: Float64Array;
   /** By active branch without an update: how far its current is off the factored line, A; and which these are. */
   private readonly loose: Float64Array;
@@ -76,6 +75,9 @@ export class RankUpdateSteps {
   private readonly looseMoves: Float64Array;
   /** By watched branch: how far its voltage has moved, V. */
   private moved: Float64Array;
+  /** Whether the small system is other than it was factored, and whether it could be. */
+  private isStale = true;
+  private isSolvable = false;
 
   constructor(
     private readonly network: Network,
@@ -86,7 +88,6 @@ export class RankUpdateSteps {
   ) {
     const { active, watched } = stage;
     this.updateOf = new Int32Array(active.length).fill(-1);
-    this.slope = stage.slope.slice();
     this.laidAt = new Float64Array(active.length);
     this.loose = new Float64Array(active.length);
     this.looseMoves = new Float64Array(watched.length);
@@ -209,13 +210,16 @@ export class RankUpdateSteps {
 
   private factorSmall(): boolean {
     const { updates, small } = this;
+    if (!this.isStale) return this.isSolvable;
+    this.isStale = false;
     small.begin(updates.length);
     for (let row = 0; row < updates.length; row++) {
       const one = updates[row] as Update;
       for (let column = 0; column < updates.length; column++)
         small.put(row, column, one.siemens * this.mutual(one, updates[column] as Update) + (row === column ? 1 : 0));
     }
-    return small.factor(CUT_OFF);
+    this.isSolvable = small.factor(CUT_OFF);
+    return this.isSolvable;
   }
 
   /** V across one update for a unit current along another; the same the other way round. */
@@ -248,9 +252,10 @@ export class RankUpdateSteps {
       left = Math.max(left, Math.abs(amps - this.lineAmps(nth, move)) * (stage.behind[nth] as number));
       const slope = now !== 0 && isFar(branch, was, now, amps) ? amps / now : tangent;
       laidAt[nth] = move;
-      const own = this.slope[nth] as number;
-      const isStale = step > SMALL_STEP && Math.abs(slope - own) > STALE_PART * Math.abs(own);
-      if (!this.lay(nth, amps, isStale ? slope : own)) return null;
+      const factored = stage.slope[nth] as number;
+      const rise = this.updateOfActive(nth)?.siemens ?? 0;
+      const isBent = step > SMALL_STEP && Math.abs(slope - factored - rise) > STALE_PART * Math.abs(factored + rise);
+      if (!this.lay(nth, amps, isBent ? slope - factored : rise)) return null;
     }
     return left;
   }
@@ -265,24 +270,32 @@ export class RankUpdateSteps {
     return by * (Math.abs(move) + Math.abs(before)) < (this.stage.straight[nth] as number) ** 2;
   }
 
+  private updateOfActive(nth: number): Update | undefined {
+    const at = this.updateOf[nth] as number;
+    return at < 0 ? undefined : this.updates[at];
+  }
+
   /** Current of an active branch by the line that it was solved with, A. */
   private lineAmps(nth: number, move: number): number {
     const { amps, slope } = this.stage;
-    const update = this.updates[this.updateOf[nth] as number];
+    const update = this.updateOfActive(nth);
     const beside = update === undefined ? (this.loose[nth] as number) : update.offset + update.siemens * move;
     return (amps[nth] as number) + (slope[nth] as number) * move + beside;
   }
 
-  /** A line through an active branch's present point; false where there are too many. */
-  private lay(nth: number, amps: number, slope: number): boolean {
+  /**
+   * A line through an active branch's present point; false where there are too many.
+   *
+   * @param siemens what its slope is above the factored one, S
+   */
+  private lay(nth: number, amps: number, siemens: number): boolean {
     const { stage, updates } = this;
-    const move = this.moved[nth] as number;
-    this.slope[nth] = slope;
-    const offset = amps - (stage.amps[nth] as number) - slope * move;
-    const siemens = slope - (stage.slope[nth] as number);
-    const known = updates[this.updateOf[nth] as number];
+    const offset =
+      amps - (stage.amps[nth] as number) - ((stage.slope[nth] as number) + siemens) * (this.moved[nth] as number);
+    const known = this.updateOfActive(nth);
     if (known !== undefined) {
       known.offset = offset;
+      if (known.siemens !== siemens) this.isStale = true;
       known.siemens = siemens;
       return true;
     }
@@ -292,6 +305,7 @@ export class RankUpdateSteps {
     }
     if (updates.length >= MOST_UPDATES) return false;
     this.setLoose(nth, 0);
+    this.isStale = true;
     const at = stage.active[nth] as number;
     const { from, to } = this.network.equations;
     const [i, j, across] = [from[at] as number, to[at] as number, stage.acrossWatched(nth)];
@@ -316,7 +330,6 @@ export class RankUpdateSteps {
    */
   private isUpper(): boolean {
     const { active, volts } = this.stage;
-    let isFactored = false;
     return active.every((at, nth) => {
       const branch = this.network.branches.list[at] as Branch;
       if (branch.kind !== "power") return true;
@@ -326,9 +339,9 @@ export class RankUpdateSteps {
       if (own >= branch.knee || Math.abs(own - before) < SAME_VOLTS) return true;
       if (!this.network.equations.mayHaveUpper(at, own)) return true;
       // Seen from the load, the rest of the network is a source behind a resistance.
-      isFactored ||= this.factorSmall();
-      if (!isFactored) return false;
-      const behind = 1 / (1 / this.ohmsBetween(nth) - (this.slope[nth] as number));
+      if (!this.factorSmall()) return false;
+      const slope = (this.stage.slope[nth] as number) + (this.updateOfActive(nth)?.siemens ?? 0);
+      const behind = 1 / (1 / this.ohmsBetween(nth) - slope);
       if (!(behind > 0 && behind < 1e6)) return own < SAME_VOLTS;
       return !hasUpper(branch, own, behind);
     });
