@@ -412,8 +412,8 @@ const allFaults = () => {
   return sum;
 };
 print(
-  "10,000 faults × 6 states of the large sample predicted",
-  Math.min(once(allFaults), once(allFaults)),
+  "10,000 faults × 6 states of the large sample predicted, best of five",
+  Math.min(...Array.from({ length: 5 }, () => once(allFaults))),
   1000,
   "the job loaded and solved from its tables, once",
   loaded,
