@@ -2,10 +2,9 @@ import { buildHarness, endsOf, type Harness, type Wire } from "@/core/harness";
 import type { Point, WireEnds } from "@/core/points";
 import { sliceHarness, triage } from "@/core/slice";
 import { cavityKey, harnessProblemWords, pointText, triageText } from "@/core/words";
-import { parseDocument } from "@/job/document";
 import { harnessFacts, keptFunctions, triageFacts } from "@/job/harness-facts";
-import { InputError, type ReadFile, UsageError } from "./errors";
-import { readFileBytes } from "./files";
+import type { ReadFile } from "./errors";
+import { jobFileOf } from "./job-file";
 
 export const SLICE_HELP = `Usage: npm run -s pantograph -- slice JOB.json
 
@@ -14,21 +13,7 @@ Wires are called by their side and both ends; "wires" says more of each, "functi
 Example: npm run -s pantograph -- slice tests/reference/slice/horn-and-brake-lamps.json`;
 
 export function slice(args: readonly string[], read: ReadFile): unknown {
-  const option = args.find((arg) => arg.startsWith("-"));
-  if (option !== undefined) throw new UsageError(`There is no option “${option}”.`);
-  const [file] = args;
-  if (file === undefined || args.length !== 1) throw new UsageError("Name one file, an exported job document.");
-  const result = parseDocument(new TextDecoder().decode(readFileBytes(file, read)));
-  if (!result.ok) {
-    const [fault] = result.faults;
-    throw new InputError({
-      code: fault?.code ?? "bad-field",
-      message: fault?.message ?? "The document cannot be read.",
-      file,
-      hint: fault?.hint ?? "Export the job again.",
-    });
-  }
-  const { document } = result;
+  const document = jobFileOf(args, read);
   const harness = buildHarness(harnessFacts(document));
   const kept = keptFunctions(document);
   const done = sliceHarness(harness, kept);

@@ -46,6 +46,13 @@ export function powerInput(
   };
 }
 
-/** The same from the document alone. */
+/** The same from the document alone, with nothing but what was decided. */
+export const decidedInputOf = (document: JobDocument): PowerInput =>
+  powerInput(
+    document,
+    deriveLines(signalPins(document), decisionsOf(document)).lines.filter(({ state }) => state === "decided"),
+  );
+
+/** The same with what is proposed. */
 export const powerInputOf = (document: JobDocument): PowerInput =>
   powerInput(document, deriveLines(signalPins(document), decisionsOf(document)).lines);

@@ -7,6 +7,8 @@ export {
   type Finding,
   type FindingCode,
   type FindingFacts,
+  type Places,
+  placesOf,
   SEVERITIES,
   type Severity,
 } from "./findings";

@@ -18,6 +18,11 @@ const LIVE: Readonly<Record<Alive, readonly KeyPosition[]>> = {
 
 /** Key positions in which a feed is live; none where only its relay knows, or nobody. */
 export const liveIn = (alive: Alive | null | undefined): readonly KeyPosition[] => (alive == null ? [] : LIVE[alive]);
+/** The feed that is live in just these key positions; null where none is. */
+export const aliveThroughout = (states: readonly KeyPosition[]): Alive | null =>
+  ALIVE.find((alive) => LIVE[alive].length === states.length && LIVE[alive].every((state) => states.includes(state))) ??
+  null;
+
 /**
  * Below this a wire is dead, V: what leaks through a meter, a lamp's other filament or a wet connector. Above it
  * something leads into it.

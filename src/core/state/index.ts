@@ -1,4 +1,4 @@
-export { ALIVE, type Alive, DEAD_VOLTS, liveIn } from "./feeds";
+export { ALIVE, type Alive, aliveThroughout, DEAD_VOLTS, liveIn } from "./feeds";
 export { KEY_POSITIONS, type KeyPosition, NETLIST_KEYS, type NetlistKey, shorthandOf, withCoasting } from "./keys";
 export {
   type ClosedWhen,

@@ -12,6 +12,7 @@ import { relayFindings } from "./relays";
 import { supplyFindings } from "./supply";
 import { type Finding, SEVERITIES } from "./types";
 
+export { type Places, placesOf } from "./places";
 export {
   type Cure,
   type CureFacts,
