@@ -184,7 +184,7 @@ describe("the power views of the sample", () => {
   const power = (tab: string) => read(view("heron", "power", `tab=${tab}`));
   test("findings stand in groups, the gravest first, each with its count", () => {
     const words = power("findings");
-    const at = ["Danger 4", "Engine 2", "Fault 5", "Note 1"].map((group) => words.indexOf(group));
+    const at = ["Danger 5", "Engine 2", "Fault 5", "Note 5"].map((group) => words.indexOf(group));
     expect(at.every((place) => place >= 0)).toBe(true);
     expect(at).toEqual(at.toSorted((a, b) => a - b));
   });
@@ -198,7 +198,7 @@ describe("the power views of the sample", () => {
   test("fuses: each with its load, margin, thinnest wire and verdict; the wires that are rated for less are named", () => {
     const words = power("fuses");
     expect(words).toMatch(/Fuse F9 of FB 10 A 18 .*−1\.\d A .*load over 0\.75/);
-    expect(words).toMatch(/11 wires are rated for less than the fuse: Air mass meter-1 to splice E03 \(0\.75 mm²\)/);
+    expect(words).toMatch(/15 wires are rated for less than the fuse: Purge valve-1 to splice E03 \(0\.5 mm²\)/);
     expect(words).toMatch(/Main relay K .* run, running/);
   });
   test("starting: current, volts at the posts and at the starter, what each computer keeps, and the cable of a moved battery", () => {

@@ -7,7 +7,9 @@ import { type added, facts } from "./harness";
 export const VAN = `
   host Battery-+ 1 supply-out battery-supply RD 25mm 0.4m alive=permanent "Battery positive"
   host Battery-- 2 ground ground BK 25mm 0.4m role=power "Battery negative"
-  host KEY-30 1 supply-in battery-supply RD 4mm 1m alive=permanent "Feed"
+  host Main-in 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed of the main fuse"
+  host Main-1 30 supply-out battery-supply RD 4mm 0.4m alive=permanent "To the key"
+  host KEY-30 30 supply-in battery-supply RD 4mm 1m alive=permanent "Feed"
   host KEY-15 3 supply-out ignition-supply WH 2.5mm 1m alive=run-crank maxAmps=15 "Ignition"
   host KEY-IG 4 supply-out ignition-supply WH 2.5mm 1m alive=run maxAmps=15 "Drops while cranking"
   host KEY-50 5 supply-out starter-request WH 2.5mm 1m alive=crank maxAmps=15 "Starter"
@@ -31,6 +33,18 @@ export const computer: PartFacts = {
     { name: "2", pinId: "ECU-2" },
   ],
   elements: [],
+};
+/** The fuse before all that the key switches. */
+export const mainFuse: PartFacts = {
+  id: "main",
+  side: "host",
+  type: "fuse-box",
+  label: "Main",
+  terminals: [
+    { name: "in", pinId: "Main-in" },
+    { name: "1", pinId: "Main-1" },
+  ],
+  elements: [{ id: "F1", type: "fuse", a: "in", b: "1", amps: 25, ohms: 0.004 }],
 };
 /** An alternator of the donor's, its output on the starter's cable. */
 export const ALTERNATOR = `  donor Alternator-B+ S1 supply-out battery-supply RD 16mm 0.8m alive=permanent maxAmps=90 "Output"
@@ -75,7 +89,7 @@ export function input({
   const joins = links.map(([fromPinId, toPinId], at) => ({ id: `l${at}`, fromPinId, toPinId }));
   return {
     harness: facts(van, {
-      parts: [...(bare ? [] : [computer, stud("Engine earth", "donor", "Block-1")]), ...parts],
+      parts: [...(bare ? [] : [mainFuse, computer, stud("Engine earth", "donor", "Block-1")]), ...parts],
       joins,
       wires,
     }),

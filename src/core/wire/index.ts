@@ -1,5 +1,6 @@
 export { warmPullInVolts } from "./coil";
 export {
+  type BlowLimit,
   blowSeconds,
   CONTINUOUS_PART,
   FUSE_RATINGS,
@@ -8,6 +9,8 @@ export {
   type FuseVerdict,
   fuseForLoad,
   judgeFuse,
+  type Protection,
+  protectionOf,
 } from "./fuse";
 export { CABIN_C, conductorC, continuousAmps, ENGINE_BAY_C, INSULATION_C, type Surroundings } from "./rating";
 export { type Conductor, dropVolts, type Path, USUAL_WIRE, wireOhms } from "./resistance";

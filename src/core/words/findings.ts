@@ -62,8 +62,9 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "fuse-load":
     case "fuse-wire":
     case "fuse-inrush":
-    case "fuse-short":
       return `${head} (${ratedAmps(finding.ratedAmps)}) ${finding.failing.map(({ code }) => CHECK_TITLES[code]).join(", and ")}`;
+    case "unfused-wire":
+      return `${capital(originText(finding.wire))}${finding.wires > 1 ? ` and ${finding.wires - 1} more from there have` : " has"} no fuse before ${finding.wires > 1 ? "them" : "it"}`;
     case "wire-hot":
       return `${finding.wires > 1 ? `${finding.wires} wires of circuit ${finding.circuit} carry` : `${head} carries`} ${amps(finding.amps)} ${when}`;
     case "relay-contact":
@@ -73,9 +74,15 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "relay-buzz":
       return `${head} chatters ${when}`;
     case "driver-overload":
-      return finding.against === null
-        ? `${head} supplies ${amps(finding.amps)} ${when}`
-        : `${cavityLabel(finding.against.at)} and ${findingPlace(finding)} short each other ${when}: ${amps(finding.amps)}`;
+      return `${head} supplies ${amps(finding.amps)} ${when}`;
+    case "two-drivers":
+      return `${cavityLabel(finding.against.at)} and ${findingPlace(finding)} short each other ${when}: ${amps(finding.amps)}`;
+    case "wrong-live":
+      return `${head} is live ${when} with all that should switch it open`;
+    case "no-flyback":
+      return `${head} switches the coil at ${cavityLabel(finding.load)} with no way for its current when it opens`;
+    case "cranks-in-gear":
+      return `${head} turns with the lever in gear and the clutch released`;
     case "drain":
       return `Parked, ${amps(finding.amps)} flow: half the battery is gone in ${days(finding.daysToHalf)}`;
     case "charge":
@@ -113,8 +120,9 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "fuse-load":
     case "fuse-wire":
     case "fuse-inrush":
-    case "fuse-short":
       return `${finding.failing.map((check) => capital(fuseCheckText(check, units))).join(". ")}.${finding.wire === null ? "" : ` Its thinnest wire: ${originText(finding.wire)}${finding.wire.assumed.includes("size") ? ", size assumed" : ""}.`}`;
+    case "unfused-wire":
+      return `${sizeWords(finding.wire.sizeMm2, units)}${finding.wire.assumed.includes("size") ? ", size assumed," : ""} is rated for ${amps(finding.wireAmps)} at ${temperatureText(finding.ambientC, units)}, and the battery gives hundreds: chafed through, it burns with all that lies beside it.`;
     case "wire-hot":
       return hotWireText(finding, units);
     case "relay-contact":
@@ -124,9 +132,15 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "relay-buzz":
       return "When it pulls in, it cuts the feed of its own coil, drops out, and pulls in again.";
     case "driver-overload":
-      return finding.against === null
-        ? `It is rated for ${ratedAmps(finding.limitAmps)}.`
-        : `${cavityLabel(finding.against.at)} is live on the wire that ${findingPlace(finding)} switches to ground. They are rated for ${ratedAmps(finding.against.limitAmps)} and ${ratedAmps(finding.limitAmps)}.`;
+      return `It is rated for ${ratedAmps(finding.limitAmps)}.`;
+    case "two-drivers":
+      return `${cavityLabel(finding.against.at)} is live on the wire that ${findingPlace(finding)} switches to ground. They are rated for ${ratedAmps(finding.against.limitAmps)} and ${ratedAmps(finding.limitAmps)}.`;
+    case "wrong-live":
+      return `${volts(finding.volts)} reach it past ${listed(finding.switches.map(cavityLabel))}.${finding.isFuel ? " The pump goes on when the engine has stalled, as after a crash." : ""}`;
+    case "no-flyback":
+      return "The driver's table says that it has no clamp of its own, and no diode lies beside the coil: each time it opens, a hundred volts and more go through it.";
+    case "cranks-in-gear":
+      return `${amps(finding.amps)} flow while ${listed(finding.passed.map(originText))} ${finding.passed.length === 1 ? "is" : "are"} open: the starter's circuit goes past ${finding.passed.length === 1 ? "it" : "them"}. The vehicle leaps forward.`;
     case "drain":
       return `Most of it goes into ${finding.loads.map(({ origin, amps: each }) => `${originText(origin)} ${amps(each)}`).join(", ") || "small loads"}.`;
     case "charge":
@@ -211,10 +225,22 @@ export function fuseCheckText(check: FuseCheck, units: Units): string {
     case "inrush":
       return `${amps(check.amps)} for ${seconds(check.seconds)} of inrush; a quick fuse blows after ${Number.isFinite(check.quickestSeconds) ? seconds(check.quickestSeconds) : "any time, or never"}`;
     case "short":
-      return check.slowestSeconds === null || check.wireSeconds === null
-        ? `a short draws ${amps(check.amps)}: a slow fuse need not blow at all`
-        : `at ${amps(check.amps)} insulation is damaged after ${seconds(check.wireSeconds)}, the slowest fuse blows after ${seconds(check.slowestSeconds)}`;
+      return shortText(check);
   }
+}
+
+function shortText({
+  amps: short,
+  wireSeconds,
+  slowestSeconds,
+}: Extract<FuseCheck, { readonly code: "short" }>): string {
+  const head = `in a short at its end ${amps(short)} flow`;
+  const fuse =
+    slowestSeconds === null
+      ? "a slow fuse need not blow at all"
+      : `the slowest fuse blows after ${seconds(slowestSeconds)}`;
+  const wire = wireSeconds === null ? "the wire bears them" : `insulation is damaged after ${seconds(wireSeconds)}`;
+  return `${head}: ${wire}, ${fuse}`;
 }
 
 /** A way out, as one says it. */
@@ -235,6 +261,14 @@ export function cureText(cure: Cure, units: Units): string {
       return `A fuse of ${ratedAmps(cure.amps)}`;
     case "branch-fuse":
       return `A fuse of its own, ${ratedAmps(cure.amps)}, where ${originText(cure.wire)} leaves the feed`;
+    case "second-feed-off":
+      return `Take the second feed off ${cavityLabel(cure.consumer)}, so that its relay alone feeds it`;
+    case "flyback-diode":
+      return `Put a diode across the coil at ${cavityLabel(cure.across)}, its band to the feed`;
+    case "fuse-at":
+      return cure.wires > 1
+        ? `Put a fuse into each within 20 cm of where it is fed: ${ratedAmps(cure.amps)} at most for the thinnest`
+        : `Put a fuse of ${ratedAmps(cure.amps)} at most into ${originText(cure.wire)}, within 20 cm of where it is fed`;
     case "ground-at":
       return `Ground it at ${pointText(cure.at)} instead`;
     case "strap":
@@ -263,6 +297,8 @@ export function cureText(cure: Cure, units: Units): string {
       return "Feed its coil from before its own contact";
     case "stronger-contact":
       return "A relay with a stronger contact, or a second one for part of the load";
+    case "through-interlock":
+      return "Lead the start signal through the range or clutch switch before it reaches the starter's relay or solenoid";
     case "better-coil-feed":
       return "Feed its coil with a thicker wire or from a feed that drops less, or use a relay that pulls in at less";
   }

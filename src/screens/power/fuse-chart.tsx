@@ -40,8 +40,8 @@ export function FuseChart({ row, units }: { row: FuseRow; units: Units }) {
       stroke="var(--ink)"
     >
       <Axes x={x} y={y} />
-      <path d={curve((at) => blowSeconds(at, row.ratedAmps))} strokeWidth="2" />
-      <path d={curve((at) => blowSeconds(at, row.ratedAmps, true))} strokeWidth="2" strokeDasharray="6 4" />
+      <path d={curve((at) => blowSeconds(at, row.ratedAmps, "quickest"))} strokeWidth="2" />
+      <path d={curve((at) => blowSeconds(at, row.ratedAmps, "slowest"))} strokeWidth="2" strokeDasharray="6 4" />
       <path d={curve(wire)} strokeWidth="3.5" />
       {row.shortAmps < most && (
         <path

@@ -64,10 +64,9 @@ export function driverFindings(solution: PowerSolution): Finding[] {
 const overloaded = ({ pin, at, node, limitAmps, state, amps }: Overload): Finding => ({
   code: "driver-overload",
   key: `driver ${pin.id}`,
-  severity: "danger",
+  severity: "fault",
   amps,
   limitAmps,
-  against: null,
   state,
   amount: { value: amps, limit: limitAmps, unit: "A" },
   node,
@@ -112,7 +111,7 @@ function fight(
 function shorted(one: Overload, two: Overload): Finding {
   const [source, sink] = sinks(one) ? [two, one] : [one, two];
   return {
-    code: "driver-overload",
+    code: "two-drivers",
     key: `driver ${source.pin.id} ${sink.pin.id}`,
     severity: "danger",
     amps: one.amps,

@@ -1,32 +1,40 @@
 import { soldSizes } from "../../units";
-import { continuousAmps, fuseForLoad } from "../../wire";
+import { continuousAmps, type FuseCheck, fuseForLoad } from "../../wire";
 import { settingValue } from "../settings";
 import type { FuseRow } from "../tables/fuses";
 import { atElement, type PowerSolution } from "../types";
 import { type Cure, type Finding, SEVERITIES, type Severity } from "./types";
 
-type FuseCode = "fuse-load" | "fuse-wire" | "fuse-inrush" | "fuse-short";
+type FuseCode = "fuse-load" | "fuse-wire" | "fuse-inrush";
 
-const CODES: Readonly<
-  Record<"continuous" | "wire" | "inrush" | "short", { readonly code: FuseCode; readonly severity: Severity }>
-> = {
-  continuous: { code: "fuse-load", severity: "fault" },
-  wire: { code: "fuse-wire", severity: "danger" },
-  inrush: { code: "fuse-inrush", severity: "note" },
-  short: { code: "fuse-short", severity: "danger" },
+const CODES: Readonly<Record<FuseCheck["code"], FuseCode>> = {
+  continuous: "fuse-load",
+  wire: "fuse-wire",
+  inrush: "fuse-inrush",
+  short: "fuse-wire",
 };
 
-const gravity = (check: { readonly code: keyof typeof CODES }) => SEVERITIES.indexOf(CODES[check.code].severity);
+/**
+ * A fuse that lets more through than its wire is rated for is a danger where the wire burns first in a short, too; by
+ * itself it is worth a note, for a load that is right never gets there.
+ */
+function severityOf(code: FuseCode, failing: readonly FuseCheck[]): Severity {
+  if (code !== "fuse-wire") return "fault";
+  return failing.some(({ code: one }) => one === "wire") && failing.some(({ code: one }) => one === "short")
+    ? "danger"
+    : "note";
+}
 
 /** One finding a fuse: what does not hold of it, the gravest first. */
 export function fuseFindings(solution: PowerSolution, rows: readonly FuseRow[]): Finding[] {
   return rows.flatMap((row): Finding[] => {
-    const failing = (row.verdict?.checks ?? [])
-      .filter((check) => !check.holds)
-      .toSorted((a, b) => gravity(a) - gravity(b));
+    const all = (row.verdict?.checks ?? []).filter((check) => !check.holds);
+    const gravity = (check: FuseCheck) => SEVERITIES.indexOf(severityOf(CODES[check.code], all));
+    const failing = all.toSorted((a, b) => gravity(a) - gravity(b));
     const [worst] = failing;
     if (worst === undefined) return [];
-    const { code, severity } = CODES[worst.code];
+    const code = CODES[worst.code];
+    const severity = severityOf(code, all);
     const element = solution.model.elementOf.get(row.key)?.element;
     const loadOnly = failing.every((check) => check.code === "continuous" || check.code === "inrush");
     return [

@@ -8,9 +8,12 @@ import { energyFindings } from "./energy";
 import { fuseFindings } from "./fuses";
 import { groundFindings } from "./grounds";
 import { hotWires } from "./hot-wires";
+import { interlockFindings } from "./interlock";
 import { relayFindings } from "./relays";
 import { supplyFindings } from "./supply";
+import { flybackFindings, wrongLiveFindings } from "./switched";
 import { type Finding, SEVERITIES } from "./types";
+import { unfusedFindings } from "./unfused";
 
 export { type Places, placesOf } from "./places";
 export {
@@ -46,8 +49,12 @@ export function findFindings(solution: PowerSolution, { rows, fuses, relays, cha
   const all = [
     ...supplyFindings(solution, rows),
     ...backFeedFindings(solution, rows),
+    ...wrongLiveFindings(solution, rows),
+    ...interlockFindings(solution),
     ...groundFindings(solution),
     ...driverFindings(solution),
+    ...flybackFindings(solution),
+    ...unfusedFindings(solution),
     ...hotWires(solution),
     ...fuseFindings(solution, fuses),
     ...relayFindings(solution, relays),

@@ -74,12 +74,19 @@ function ofFacts(finding: Finding): Mention[] {
     case "fuse-load":
     case "fuse-wire":
     case "fuse-inrush":
-    case "fuse-short":
       return finding.wire === null ? [] : [finding.wire];
+    case "unfused-wire":
+      return [finding.wire];
     case "wire-hot":
       return [finding.weakest];
-    case "driver-overload":
-      return finding.against === null ? [] : [finding.against.at];
+    case "two-drivers":
+      return [finding.against.at];
+    case "wrong-live":
+      return [...finding.switches];
+    case "no-flyback":
+      return [finding.load];
+    case "cranks-in-gear":
+      return [...finding.passed];
     case "drain":
       return finding.loads.map(({ origin }) => origin);
     default:

@@ -56,7 +56,7 @@ export type FindingFacts =
   | { readonly code: "ground-offset"; readonly part: string; readonly volts: number; readonly limitVolts: number }
   | { readonly code: "ground-missing"; readonly leastMm2: number; readonly volts: number | null }
   | {
-      readonly code: "fuse-load" | "fuse-wire" | "fuse-inrush" | "fuse-short";
+      readonly code: "fuse-load" | "fuse-wire" | "fuse-inrush";
       readonly ratedAmps: number;
       readonly failing: readonly FuseCheck[];
       readonly wire: WireOrigin | null;
@@ -71,6 +71,30 @@ export type FindingFacts =
       readonly ambientC: number;
       readonly loaded: number;
     }
+  | {
+      readonly code: "unfused-wire";
+      /** The thinnest of those that leave the place, and how many do. */
+      readonly wire: WireOrigin;
+      readonly wires: number;
+      readonly wireAmps: number;
+      readonly ambientC: number;
+    }
+  | {
+      readonly code: "wrong-live";
+      readonly volts: number;
+      /** What should switch it, all of it open. */
+      readonly switches: readonly CavityPoint[];
+      readonly isFuel: boolean;
+    }
+  | { readonly code: "no-flyback"; readonly load: CavityPoint }
+  /** The starter engages though these, which ask the lever or the clutch, are open. */
+  | { readonly code: "cranks-in-gear"; readonly amps: number; readonly passed: readonly Origin[] }
+  | {
+      readonly code: "two-drivers";
+      readonly amps: number;
+      readonly limitAmps: number;
+      readonly against: { readonly at: CavityPoint; readonly limitAmps: number };
+    }
   | { readonly code: "relay-contact"; readonly amps: number; readonly ratedAmps: number }
   | {
       readonly code: "relay-coil";
@@ -79,12 +103,7 @@ export type FindingFacts =
       readonly warmPullInVolts: number;
     }
   | { readonly code: "relay-buzz" }
-  | {
-      readonly code: "driver-overload";
-      readonly amps: number;
-      readonly limitAmps: number;
-      readonly against: { readonly at: CavityPoint; readonly limitAmps: number } | null;
-    }
+  | { readonly code: "driver-overload"; readonly amps: number; readonly limitAmps: number }
   | {
       readonly code: "drain";
       readonly amps: number;
@@ -131,6 +150,9 @@ export type CureFacts =
   | { readonly code: "thicker-wires"; readonly sizeMm2: number; readonly wires: number; readonly behindFuse: boolean }
   | { readonly code: "fuse-rating"; readonly amps: number }
   | { readonly code: "branch-fuse"; readonly amps: number; readonly wire: WireOrigin }
+  | { readonly code: "second-feed-off"; readonly consumer: CavityPoint }
+  | { readonly code: "flyback-diode"; readonly across: CavityPoint }
+  | { readonly code: "fuse-at"; readonly amps: number; readonly wires: number; readonly wire: WireOrigin }
   | { readonly code: "ground-at"; readonly at: Point }
   | { readonly code: "strap"; readonly sizeMm2: number; readonly from: Point; readonly to: Point }
   | { readonly code: "remove-wire"; readonly wire: WireOrigin }
@@ -146,7 +168,8 @@ export type CureFacts =
         | "refuse-link"
         | "coil-before-contact"
         | "stronger-contact"
-        | "better-coil-feed";
+        | "better-coil-feed"
+        | "through-interlock";
     };
 
 /** A way out, with what it would change; null where it cannot be tried here. */

@@ -59,6 +59,8 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
   "ignition-coil": neverClosed,
 };
 
+const INTERLOCKS: ReadonlySet<Quantity> = new Set<Quantity>(["park-neutral", "clutch-switch"]);
+
 /**
  * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in
  * the rain:
@@ -71,7 +73,9 @@ export function closedWhen(
   pins: readonly Pick<CavityFacts, "quantity" | "description">[],
   quiet = false,
 ): ClosedWhen {
-  const known = pins.find((pin) => pin.quantity !== null && WORKED[pin.quantity] !== undefined)?.quantity;
+  const told = pins.flatMap(({ quantity }) => (quantity !== null && WORKED[quantity] !== undefined ? [quantity] : []));
+  // One that leads the start signal through the lever or the clutch is worked by these, whatever it carries.
+  const known = told.find((quantity) => INTERLOCKS.has(quantity)) ?? told[0];
   if (known != null) return quiet && known === "brake-switch" ? neverClosed : (WORKED[known] as ClosedWhen);
   if (/door|boot|bonnet|hazard|horn|wash/i.test(`${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`))
     return neverClosed;

@@ -137,7 +137,20 @@ function ownLoads(
   return [...loads, ...awake];
 }
 
-/** Of several loads at a cavity the one that takes most now. */
+/** The loads that a cavity feeds in its own part. */
+export function ownLoadsAt(model: PowerModel, pinId: string): readonly NetSpan[] {
+  const [node, at] = [model.nodeOfPin.get(pinId), model.facts.harness.nodeOfPin.get(pinId)];
+  if (node === undefined || at === undefined) return [];
+  const partId = model.facts.harness.partAt[at]?.id;
+  return ownLoads(model, model.spans.at.get(node) ?? [], node, partId)
+    .map(({ span }) => span)
+    .filter((span) => span.a === node || span.b === node);
+}
+
+/**
+ * Of several loads at a cavity the one that takes most now; one with a ground of its own before one that something else
+ * works, for what that leaves to it says nothing of the feed.
+ */
 function busiest(
   solution: PowerSolution,
   state: KeyPosition,
@@ -145,8 +158,9 @@ function busiest(
   loads: readonly OwnLoad[],
 ): OwnLoad | undefined {
   if (loads.length < 2) return loads[0];
+  const grounded = loads.filter(({ worked }) => !worked);
   const taken = (load: OwnLoad) => Math.abs(ampsFrom(solution, state, load.span, node));
-  return loads.reduce<OwnLoad | undefined>(
+  return (grounded.length > 0 ? grounded : loads).reduce<OwnLoad | undefined>(
     (best, load) => (best === undefined || taken(load) > taken(best) ? load : best),
     undefined,
   );

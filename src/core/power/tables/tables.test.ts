@@ -135,7 +135,7 @@ describe("wires behind one fuse that are rated for less than it lets through", (
     const desk = new PowerAnalysis();
     const finding = toldFindings(desk.load(input(boxed(20)))).find((one) => one.code === "fuse-wire");
     const together = finding?.cures.find((cure) => cure.edit?.type === "wires");
-    expect(together?.text).toMatch(/^\d+ mm² for both wires behind it that are rated for less$/);
+    expect(together?.text).toMatch(/^\d+ mm² for (both|all \d) wires behind it that are rated for less$/);
     expect(desk.tryEdits(together?.edit == null ? [] : [together.edit]).gone).toContain(finding?.key);
     expect(
       together?.edit?.type === "wires" &&

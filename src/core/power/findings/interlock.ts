@@ -1,0 +1,51 @@
+import { usualState } from "../../state";
+import type { NetSpan } from "../model/spans";
+import { solveIn } from "../solved/solve";
+import { atElement, type PowerModel, type PowerSolution } from "../types";
+import type { Finding } from "./types";
+
+/** The lever in gear and the clutch not pressed: what every interlock must forbid. */
+const IN_GEAR = usualState("crank", { range: "D", clutch: "released" });
+/** A starter that takes this much turns, A. */
+const TURNS_AMPS = 10;
+
+/** Switches that ask the lever or the clutch. */
+const asks = ({ elements }: PowerModel) =>
+  elements.filter(
+    ({ closed }) => closed?.range?.some((range) => range === "P" || range === "N") || closed?.clutch === "pressed",
+  );
+
+/** Whether anything asks the lever or the clutch before the engine is cranked. */
+export const hasInterlock = (model: PowerModel): boolean => asks(model).length > 0;
+
+/** A starter that engages with the gearbox in gear, though something is there to ask. */
+export function interlockFindings(solution: PowerSolution): Finding[] {
+  const { model } = solution;
+  const interlocks = asks(model);
+  if (interlocks.length === 0) return [];
+  const inGear = solveIn(solution, IN_GEAR);
+  if (inGear === null || !inGear.ok) return [];
+  return starterMotors(model).flatMap((span): Finding[] => {
+    const amps = Math.abs(inGear.solution.byNumber.amps[span.at] ?? 0);
+    if (amps < TURNS_AMPS) return [];
+    return [
+      {
+        code: "cranks-in-gear",
+        key: `cranks ${span.name}`,
+        severity: "danger",
+        amps,
+        passed: interlocks.map(({ origin }) => origin),
+        state: "crank",
+        amount: { value: amps, limit: 0, unit: "A" },
+        node: span.a,
+        pinId: null,
+        at: atElement(span.planned),
+        also: [],
+        cures: [{ code: "through-interlock", edit: null }],
+      },
+    ];
+  });
+}
+
+const starterMotors = ({ spans }: PowerModel): NetSpan[] =>
+  spans.all.filter(({ planned: { origin } }) => origin.type === "part" && origin.role === "starter-motor");
