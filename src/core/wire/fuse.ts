@@ -142,7 +142,7 @@ export function judgeFuse(fused: FusedWire): FuseVerdict {
   }
   checks.push({
     code: "short",
-    // A wire that bears the short for good is not harmed by a fuse that bears it too.
+    // A wire whose own rating is above the short is not damaged, whatever the fuse does.
     holds: wireSeconds === Number.POSITIVE_INFINITY || wireSeconds > slowestSeconds,
     amps: shortAmps,
     wireSeconds: orNull(wireSeconds),
