@@ -239,7 +239,8 @@ function shortText({
     slowestSeconds === null
       ? "a slow fuse need not blow at all"
       : `the slowest fuse blows after ${seconds(slowestSeconds)}`;
-  const wire = wireSeconds === null ? "the wire is rated for more" : `insulation is damaged after ${seconds(wireSeconds)}`;
+  const wire =
+    wireSeconds === null ? "the wire is rated for more" : `insulation is damaged after ${seconds(wireSeconds)}`;
   return `${head}: ${wire}, ${fuse}`;
 }
 
