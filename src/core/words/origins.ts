@@ -7,7 +7,7 @@ import { cavityLabel, pointText } from "./points";
 import { aliveWords, closesWords } from "./states";
 
 /** What is inside of a part, by its role; its own elements go by the name that they have there. */
-const ROLE_WORDS: Readonly<Record<Exclude<PartRole, "own">, string>> = {
+const ROLE_WORDS: Readonly<Record<Exclude<PartRole, "own" | "motor">, string>> = {
   "starter-motor": "motor",
   "starter-solenoid": "solenoid",
   turning: "turning",
@@ -37,7 +37,7 @@ export function originText(origin: Origin): string {
       return `${origin.as === "wire" ? "the link" : `the ${ADAPTER_WORDS[origin.as]} in the link`} ${pointText(origin.from)} to ${pointText(origin.to)}`;
     case "part":
       if (origin.at !== null) return `${AT_WORDS[origin.kind] ?? "the load at"} ${cavityLabel(origin.at)}`;
-      if (origin.role !== "own")
+      if (origin.role !== "own" && origin.role !== "motor")
         return origin.role === "awake" ? origin.label : `${origin.label} ${ROLE_WORDS[origin.role]}`;
       return origin.kind === "fuse"
         ? `fuse ${origin.elementId} of ${origin.label}`

@@ -121,6 +121,30 @@ describe("what must be switched and is not", () => {
   });
 });
 
+describe("a motor's current", () => {
+  const pump = (lengthM: number) => {
+    const solution = solved({
+      van: `${VAN}  host Washer-1 3 supply-in ignition-supply WH 1mm ${lengthM}m amps=7.5 alive=run-crank "Pump feed"\n  host Washer-2 6 ground ground BK 2.5mm 0.5m "Pump ground"\n`,
+      parts: [
+        part("Washer", "motor", { 1: "Washer-1", 2: "Washer-2" }, [
+          { id: "M", type: "power", a: "1", b: "2", watts: 7.5 * 13.5, minVolts: 8 },
+        ]),
+      ],
+    });
+    const run = solution.states.get("run");
+    const volts = (pinId: string) => run?.volts.get(solution.model.nodeOfPin.get(pinId) ?? "") ?? 0;
+    return { volts: volts("Washer-1") - volts("Washer-2"), amps: run?.amps.get("part:Washer/M") ?? 0 };
+  };
+  test("is the stated one at the stated voltage, and falls with it", () => {
+    const near = pump(0.5);
+    expect(near.amps).toBeCloseTo((7.5 * near.volts) / 13.5, 6);
+    expect(near.volts).toBeGreaterThan(11);
+    expect(near.amps).toBeLessThan(7.5);
+  });
+  test("a long wire takes voltage from it and never makes it draw more", () =>
+    expect(pump(12).amps).toBeLessThan(pump(0.5).amps - 0.5));
+});
+
 describe("a coil's current when its driver opens", () => {
   const valve = (clamp: string, ...adapters: readonly "flyback"[]): Plan => ({
     van: `${VAN}  donor ECU-20 V2 low-side-out purge-valve BN 0.5mm 1m maxAmps=1 clamp=${clamp} "Valve"\n  donor Valve-2 V2 load-in purge-valve BN 0.5mm 1m amps=0.5 otherEnd=battery inductive=yes "Valve"\n`,
@@ -186,4 +210,56 @@ describe("a starter that asks the lever", () => {
     expect(one?.amount.value).toBeGreaterThan(100);
   });
   test("where nothing asks, nothing is found", () => expect(findings({}, "cranks-in-gear")).toEqual([]));
+});
+
+describe("what has no ground", () => {
+  test.each([
+    ["a computer without any", SOUND.filter(([, consumer]) => consumer !== "ECU-2")],
+    ["an engine without a strap", SOUND.filter(([, consumer]) => consumer !== "Block-1")],
+    ["both", SOUND.filter(([, consumer]) => consumer !== "ECU-2" && consumer !== "Block-1")],
+  ])("%s is told, and nothing is followed for ever", (_, links) => {
+    const van = `${VAN}  donor ECU-5 M5 low-side-out main-relay BN 0.5mm 1m maxAmps=1 "Main relay"\n  donor ECU-6 M6 low-side-out relay-supply BN 0.5mm 1m maxAmps=1 "Second relay"\n  donor R1-85 M5 load-in main-relay BN 0.5mm 0.3m "Coil"\n  donor R2-85 M6 load-in relay-supply BN 0.5mm 0.3m "Coil"\n`;
+    const coil = (id: string, pinId: string, other: string): PartFacts =>
+      part(
+        id,
+        "relay",
+        { 85: pinId, 86: "KEY-15", 30: other, 87: null },
+        [
+          {
+            id: "K",
+            type: "relay",
+            coilA: "86",
+            coilB: "85",
+            coilOhms: 85,
+            pullInVolts: 7,
+            dropOutVolts: 3,
+            contacts: [{ a: "30", b: "85", when: "energised", ohms: 0.01 }],
+          },
+        ],
+        "donor",
+      );
+    const computer = part(
+      "Engine computer",
+      "computer",
+      { 1: "ECU-1", 2: "ECU-2", 5: "ECU-5", 6: "ECU-6" },
+      [
+        { id: "P1", type: "power", a: "1", b: "2", watts: 30, minVolts: 6 },
+        { id: "S5", type: "switch", a: "5", b: "2", closedIn: [], ohms: 0.1 },
+        { id: "S6", type: "switch", a: "6", b: "2", closedIn: [], ohms: 0.1 },
+      ],
+      "donor",
+    );
+    const told = toldFindings(
+      reportPower(
+        solved({
+          van,
+          links,
+          bare: true,
+          parts: [computer, coil("R1", "R1-85", "R2-85"), coil("R2", "R2-85", "R1-85")],
+        }),
+      ),
+    );
+    expect(told.length).toBeGreaterThan(0);
+    expect(told.some(({ severity }) => severity === "stop" || severity === "danger")).toBe(true);
+  });
 });

@@ -169,7 +169,9 @@ function explain(solution: PowerSolution, state: KeyPosition, open: PathStep, hu
     // Deeper down only what is behind it all is of interest.
     return behind === null ? { ...own, cause } : { ...behind, cause: depth === 0 ? cause : behind.cause };
   }
-  const down = pathDown(solution, state, element.coilB, element.coilA).find((step) => step.open);
+  // Two that wait for one another's ground would be followed for ever.
+  const down =
+    depth > MOST_RELAYS ? undefined : pathDown(solution, state, element.coilB, element.coilA).find((step) => step.open);
   if (down === undefined) return { ...own, cause: { ...released, by: "ground", behind: null } };
   const behind = explain(solution, state, down, element.coilB, depth + 1);
   return { ...behind, cause: { ...released, by: "ground", behind: behind.cause } };

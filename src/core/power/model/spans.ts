@@ -42,15 +42,15 @@ const isCopper = (origin: Origin): boolean => {
   }
 };
 
+const isMotor = (origin: Origin) =>
+  origin.type === "part" && (origin.role === "motor" || origin.role === "starter-motor");
+
 function roleOf({ element, origin }: PlanElement): NetSpan["role"] {
   switch (element.type) {
     case "source":
       return "source";
     case "resistor":
-      return isCopper(origin) ||
-        (element.ohms < LOAD_OHMS && !(origin.type === "part" && origin.role === "starter-motor"))
-        ? "path"
-        : "load";
+      return isCopper(origin) || (element.ohms < LOAD_OHMS && !isMotor(origin)) ? "path" : "load";
     case "switch":
     case "fuse":
     case "diode":

@@ -96,6 +96,8 @@ class Translation {
     else
       switch (this.part.type) {
         case "motor":
+          for (const element of this.part.elements) this.controlled(atStatedPoint(element), "motor");
+          break;
         case "heater":
         case "solenoid":
         case "horn":
@@ -290,20 +292,20 @@ class Translation {
    * What is connected to a permanent feed and is no computer is worked by something: it runs with the key on, and not
    * in the car park.
    */
-  private controlled(element: ElementSpec): void {
+  private controlled(element: ElementSpec, role: PartRole = "own"): void {
     const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
     const pin = isLoad ? this.subject.pin(element.a) : undefined;
     // A lamp whose other side something else works is on when that is.
     const worked =
       element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.form.kind === "ground";
     if (!isLoad || !worked || pin?.form.kind !== "supply-in" || !isPermanent(pin)) {
-      this.copy(element);
+      this.copy(element, { role });
       return;
     }
     this.assumed.push({ code: "controlled-loads" });
     const inner = this.inner(`${element.id} control`);
     this.before(element, "control", inner, this.subject.quiet ? neverClosed : KEY_ON);
-    this.copy(element, { through: { [element.a]: inner } });
+    this.copy(element, { through: { [element.a]: inner }, role });
   }
 
   /**
@@ -456,6 +458,15 @@ class Translation {
     );
   }
 }
+
+/**
+ * A motor as the resistance that takes its power at the volts for which its current is stated: with less voltage it
+ * turns slower and takes less, where constant power would take more.
+ */
+const atStatedPoint = (spec: ElementSpec): ElementSpec =>
+  spec.type === "power"
+    ? { id: spec.id, type: "resistor", a: spec.a, b: spec.b, ohms: RATED_VOLTS ** 2 / spec.watts, joint: false }
+    : spec;
 
 const isPermanent = (pin: CavityFacts) => aliveOf(pin) === "permanent";
 const ampsOf = (pin: CavityFacts | undefined): number => (pin === undefined ? 0 : (fieldOf(pin.form, "amps") ?? 0));
