@@ -37,9 +37,13 @@ export function wrongLiveFindings(solution: PowerSolution, rows: readonly KeyRow
     if (switches.length === 0) return [];
     const found = new Map<string, Finding>();
     for (const state of LOOKED_AT) {
-      const volts = solvedWithout(solution, state, switches);
+      // What is dead as it is, is so without its switch.
+      const live = consumers.filter(({ cells }) =>
+        cells.some((cell) => cell.state === state && Math.abs(cell.across ?? 0) >= DEAD_VOLTS),
+      );
+      const volts = live.length === 0 ? null : solvedWithout(solution, state, switches);
       if (volts === null) continue;
-      for (const row of consumers) {
+      for (const row of live) {
         const across = mostAcross(solution.model, row, volts);
         if (across >= DEAD_VOLTS && !found.has(row.pin.id))
           found.set(row.pin.id, wrongLive(row, quantity, state, across, switches));
@@ -97,15 +101,11 @@ function solvedWithout(
   switches: readonly Switch[],
 ): ReadonlyMap<string, number | null> | null {
   if (network === null) return null;
-  const setting = settingOf(model, usualState(state));
-  const open = new Set(switches.map(({ elementId }) => elementId));
-  const solved = network.solve(
-    {
-      name: `${setting.name} without ${[...open].join(" ")}`,
-      isClosed: (element) => !open.has(element.id) && setting.isClosed(element),
-    },
-    { changes: state === "running" ? charged : [] },
-  );
+  const open = switches.map(({ elementId }) => ({ id: elementId, ohms: Number.POSITIVE_INFINITY }));
+  // Begun where the state itself was solved: a change of it, and no state of its own.
+  const solved = network.solve(settingOf(model, usualState(state)), {
+    changes: [...(state === "running" ? charged : []), ...open],
+  });
   return solved.ok ? solved.solution.volts : null;
 }
 
