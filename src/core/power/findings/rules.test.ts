@@ -146,9 +146,8 @@ describe("a motor's current", () => {
 });
 
 describe("a coil's current when its driver opens", () => {
-  const valve = (clamp: string, ...adapters: readonly "flyback"[]): Plan => ({
+  const valve = (clamp: string): Plan => ({
     van: `${VAN}  donor ECU-20 V2 low-side-out purge-valve BN 0.5mm 1m maxAmps=1 clamp=${clamp} "Valve"\n  donor Valve-2 V2 load-in purge-valve BN 0.5mm 1m amps=0.5 otherEnd=battery inductive=yes "Valve"\n`,
-    ...(adapters.length === 0 ? {} : {}),
   });
   test("a driver without a clamp of its own needs a diode", () => {
     const [one, ...more] = findings(valve("none"), "no-flyback");

@@ -1,6 +1,7 @@
 import { branchesOf, type NamedBranches, type NetElement, NumberedMap, withValues } from "../../circuit";
 import { fieldOf } from "../../forms";
 import { type Harness, type HarnessEdge, pointAt, type Wire } from "../../harness";
+import { RATED_VOLTS } from "../../parts";
 import type { Point } from "../../points";
 import { closedInShorthand, liveIn } from "../../state";
 import { USUAL_WIRE, wireOhms } from "../../wire";
@@ -230,7 +231,7 @@ class ModelBuilder {
         terminal: "+",
       });
       this.add(
-        { id: `tried load ${at}`, type: "power", a: end, b: BODY, watts, minVolts: 8 },
+        { id: `tried load ${at}`, type: "resistor", a: end, b: BODY, ohms: RATED_VOLTS ** 2 / watts },
         { type: "tried-load", name },
       );
     });

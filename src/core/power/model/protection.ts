@@ -57,24 +57,40 @@ export const protectionMap = cachedBy((model: PowerModel): ProtectionMap => {
   const fuses: { readonly span: NetSpan; readonly from: string; readonly ohms: number }[] = [];
   const unfused = new Map<string, ReachedWire>();
   const lastWire = new Map<string, string | null>();
-  for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
-    for (const span of spans.at.get(node) ?? []) {
-      const next = passes(span, node);
-      if (next === null) continue;
-      const ohms = (distance.get(node) as number) + ohmsOf(span);
-      if (span.planned.element.type === "fuse") {
-        if (!distance.has(next) || !isUnfused.has(next)) fuses.push({ span, from: node, ohms });
-        continue;
+  const stated: { readonly node: string; readonly ohms: number }[] = [];
+  const follow = (isStated: boolean) => {
+    for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
+      for (const span of spans.at.get(node) ?? []) {
+        const next = passes(span, node);
+        if (next === null) continue;
+        const ohms = (distance.get(node) as number) + ohmsOf(span);
+        if (span.planned.origin.type === "assumed-feed" && !isStated) {
+          stated.push({ node: next, ohms });
+          continue;
+        }
+        if (span.planned.element.type === "fuse") {
+          if (!isUnfused.has(next)) fuses.push({ span, from: node, ohms });
+          continue;
+        }
+        const after = lastWire.get(node) ?? null;
+        if (!isStated) put(unfused, span, { ohms, linkId: null, feedEnd: node, after });
+        if (distance.has(next)) continue;
+        lastWire.set(next, wireIdOf(span) ?? after);
+        distance.set(next, ohms);
+        isUnfused.add(next);
+        queue.push(next);
       }
-      const after = lastWire.get(node) ?? null;
-      put(unfused, span, { ohms, linkId: null, feedEnd: node, after });
-      if (distance.has(next)) continue;
-      lastWire.set(next, wireIdOf(span) ?? after);
-      distance.set(next, ohms);
-      isUnfused.add(next);
-      queue.push(next);
     }
+  };
+  follow(false);
+  // What is before a feed that a table states, a fuse or none, is not known; the fuses behind it are.
+  for (const { node, ohms } of stated) {
+    if (distance.has(node)) continue;
+    distance.set(node, ohms);
+    isUnfused.add(node);
+    queue.push(node);
   }
+  follow(true);
   return {
     unfused: [...unfused.values()],
     behind: behindFuses(model, fuses, isUnfused),
@@ -143,8 +159,7 @@ const ohmsOf = ({ planned: { element } }: NetSpan) =>
 
 /** The node on the other side of what passes a current on; null where it does not, or leads to ground. */
 function passes(span: NetSpan, node: string): string | null {
-  // What is behind a feed that a table states, a fuse or none, is not known.
-  if (span.role !== "path" || span.planned.origin.type === "assumed-feed") return null;
+  if (span.role !== "path") return null;
   const next = other(span, node);
   if (GROUNDS.has(next)) return null;
   return span.planned.element.type === "diode" && span.planned.element.a !== node ? null : next;

@@ -43,7 +43,8 @@ const isCopper = (origin: Origin): boolean => {
 };
 
 const isMotor = (origin: Origin) =>
-  origin.type === "part" && (origin.role === "motor" || origin.role === "starter-motor");
+  origin.type === "tried-load" ||
+  (origin.type === "part" && (origin.role === "motor" || origin.role === "starter-motor"));
 
 function roleOf({ element, origin }: PlanElement): NetSpan["role"] {
   switch (element.type) {
