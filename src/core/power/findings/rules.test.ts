@@ -211,54 +211,31 @@ describe("a starter that asks the lever", () => {
   test("where nothing asks, nothing is found", () => expect(findings({}, "cranks-in-gear")).toEqual([]));
 });
 
-describe("what has no ground", () => {
-  test.each([
-    ["a computer without any", SOUND.filter(([, consumer]) => consumer !== "ECU-2")],
-    ["an engine without a strap", SOUND.filter(([, consumer]) => consumer !== "Block-1")],
-    ["both", SOUND.filter(([, consumer]) => consumer !== "ECU-2" && consumer !== "Block-1")],
-  ])("%s is told, and nothing is followed for ever", (_, links) => {
-    const van = `${VAN}  donor ECU-5 M5 low-side-out main-relay BN 0.5mm 1m maxAmps=1 "Main relay"\n  donor ECU-6 M6 low-side-out relay-supply BN 0.5mm 1m maxAmps=1 "Second relay"\n  donor R1-85 M5 load-in main-relay BN 0.5mm 0.3m "Coil"\n  donor R2-85 M6 load-in relay-supply BN 0.5mm 0.3m "Coil"\n`;
-    const coil = (id: string, pinId: string, other: string): PartFacts =>
-      part(
-        id,
-        "relay",
-        { 85: pinId, 86: "KEY-15", 30: other, 87: null },
-        [
-          {
-            id: "K",
-            type: "relay",
-            coilA: "86",
-            coilB: "85",
-            coilOhms: 85,
-            pullInVolts: 7,
-            dropOutVolts: 3,
-            contacts: [{ a: "30", b: "85", when: "energised", ohms: 0.01 }],
-          },
+describe("two relays that wait for one another's ground", () => {
+  /** Each coil returns through the other's contact: neither ever pulls in, and what the first feeds is dead. */
+  const waiting = (id: string, feeds: readonly string[]): PartFacts =>
+    part(id, "relay", Object.fromEntries(["86", "85", "31", "87", ...feeds].map((name) => [name, `${id}-${name}`])), [
+      {
+        id: "K",
+        type: "relay",
+        coilA: "86",
+        coilB: "85",
+        coilOhms: 85,
+        pullInVolts: 7,
+        dropOutVolts: 3,
+        contacts: [
+          { a: "31", b: "87", when: "energised", ohms: 0.01 },
+          ...(feeds.length === 0 ? [] : [{ a: "30", b: "out", when: "energised" as const, ohms: 0.01 }]),
         ],
-        "donor",
-      );
-    const computer = part(
-      "Engine computer",
-      "computer",
-      { 1: "ECU-1", 2: "ECU-2", 5: "ECU-5", 6: "ECU-6" },
-      [
-        { id: "P1", type: "power", a: "1", b: "2", watts: 30, minVolts: 6 },
-        { id: "S5", type: "switch", a: "5", b: "2", closedIn: [], ohms: 0.1 },
-        { id: "S6", type: "switch", a: "6", b: "2", closedIn: [], ohms: 0.1 },
-      ],
-      "donor",
-    );
-    const told = toldFindings(
-      reportPower(
-        solved({
-          van,
-          links,
-          bare: true,
-          parts: [computer, coil("R1", "R1-85", "R2-85"), coil("R2", "R2-85", "R1-85")],
-        }),
-      ),
-    );
-    expect(told.length).toBeGreaterThan(0);
-    expect(told.some(({ severity }) => severity === "stop" || severity === "danger")).toBe(true);
+      },
+    ]);
+  const cavity = (id: string, own: string, others: string) =>
+    `  host ${id}-86 3 supply-in ignition-supply WH 1mm 0.3m alive=run-crank "Coil feed"\n  host ${id}-85 ${own} ground ground BN 1mm 0.3m "Coil, other side"\n  host ${id}-31 6 ground ground BK 1mm 0.3m "Ground"\n  host ${id}-87 ${others} ground ground BN 1mm 0.3m "Contact"\n`;
+  test("are told as the cause of what they feed, and are not followed for ever", () => {
+    const van = `${VAN}${cavity("A", "X1", "X2")}${cavity("B", "X2", "X1")}  host A-30 3 supply-in ignition-supply WH 1mm 0.3m alive=run-crank "Contact feed"\n  host A-out F1 supply-out ignition-supply YE 1mm 1m "Out"\n  host Fan-1 F1 supply-in ignition-supply YE 1mm 1m amps=3 alive=run "Fan"\n  host Fan-2 6 ground ground BK 1mm 0.4m "Fan ground"\n`;
+    const parts = [waiting("A", ["30", "out"]), waiting("B", [])];
+    const dead = findings({ van, parts }, "dead-feed");
+    const fan = dead.find(({ where, also }) => [where, ...also].includes("Fan-1"));
+    expect(fan?.why).toContain("does not pull in");
   });
 });
