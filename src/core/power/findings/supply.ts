@@ -149,7 +149,15 @@ const MOST_RELAYS = 6;
 /** Roots found before: many consumers are fed by the same wire. */
 const rootsOf = cachedBy((_: PowerSolution) => new Map<string, Root | null>());
 
-function explain(solution: PowerSolution, state: KeyPosition, open: PathStep, hungOn: string, depth: number): Root {
+/** @param seen relays on the way here: one that waits for another's ground, and that for its own, is told once */
+function explain(
+  solution: PowerSolution,
+  state: KeyPosition,
+  open: PathStep,
+  hungOn: string,
+  depth: number,
+  seen: ReadonlySet<string> = new Set(),
+): Root {
   const { element, origin, closed } = open.span.planned;
   const own = { key: open.span.name, hungOn };
   if (origin.type === "part" && origin.role === "way-control") return { ...own, cause: { type: "way-untold", origin } };
@@ -169,11 +177,10 @@ function explain(solution: PowerSolution, state: KeyPosition, open: PathStep, hu
     // Deeper down only what is behind it all is of interest.
     return behind === null ? { ...own, cause } : { ...behind, cause: depth === 0 ? cause : behind.cause };
   }
-  // Two that wait for one another's ground would be followed for ever.
-  const down =
-    depth > MOST_RELAYS ? undefined : pathDown(solution, state, element.coilB, element.coilA).find((step) => step.open);
-  if (down === undefined) return { ...own, cause: { ...released, by: "ground", behind: null } };
-  const behind = explain(solution, state, down, element.coilB, depth + 1);
+  const down = pathDown(solution, state, element.coilB, element.coilA).find((step) => step.open);
+  if (down === undefined || seen.has(down.span.planned.element.id))
+    return { ...own, cause: { ...released, by: "ground", behind: null } };
+  const behind = explain(solution, state, down, element.coilB, depth + 1, new Set([...seen, element.id]));
   return { ...behind, cause: { ...released, by: "ground", behind: behind.cause } };
 }
 
