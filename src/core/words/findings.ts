@@ -78,7 +78,7 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "two-drivers":
       return `${cavityLabel(finding.against.at)} and ${findingPlace(finding)} short each other ${when}: ${amps(finding.amps)}`;
     case "wrong-live":
-      return `${head} is live ${when} with all that should switch it open`;
+      return `${head} is live ${when} though all that should switch it is open`;
     case "no-flyback":
       return `${head} switches the coil at ${cavityLabel(finding.load)} with no way for its current when it opens`;
     case "cranks-in-gear":
