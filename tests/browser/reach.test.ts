@@ -169,6 +169,37 @@ describe("Ridgeway", () => {
   });
 });
 
+describe("two browsers on one job", () => {
+  test("one sees the other's change within two seconds", async () => {
+    const kim = await Person.named(app.address, "Kim");
+    try {
+      await Promise.all([robin.goTo("/jobs/heron/pins"), kim.goTo("/jobs/heron/pins")]);
+      // Measured is how news travels, not how a page starts: both have solved the plan.
+      await Promise.all([robin, kim].map((person) => person.sees("the engine stops or something burns", 20_000)));
+      let turn = 0;
+      const tell = async () => {
+        turn += 1;
+        const text = `told ${turn} times`;
+        await Promise.all([robin.note(text), kim.note(text)]);
+        await robin.click("button", /^Description of C1-1: .*edit$/);
+        await robin.press(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
+        await kim.sees(text);
+        const [{ entered }, { seen }] = [await robin.noted(), await kim.noted()];
+        return (seen ?? Number.POSITIVE_INFINITY) - (entered ?? 0);
+      };
+      const travelled = await best(
+        3,
+        (ms) => ms < 2_000,
+        tell,
+        (ms) => ms,
+      );
+      await holds("a change of one cell in another's browser", { "seen after ms": [travelled, 2_000] });
+    } finally {
+      await kim.close();
+    }
+  });
+});
+
 describe("ten times Ridgeway", () => {
   test("it opens, can be worked on, and keeps within its memory", async () => {
     // In a browser of its own: what pages before it left behind is not this one's.

@@ -28,20 +28,16 @@ async function edit(person: Person, what: string, text: string): Promise<void> {
 }
 
 describe("two browsers on one job", () => {
-  test("each sees the other's change within two seconds, and neither loses one", async () => {
+  // How long it takes is timed where nothing else runs (reach.test.ts).
+  test("each sees the other's change, and neither loses one", async () => {
     robin.pictureOnFailure();
     await Promise.all([robin.goTo("/jobs/heron/pins"), kim.goTo("/jobs/heron/pins")]);
-    // Measured is how news travels, not how a page starts: both have solved the plan.
     await Promise.all([robin, kim].map((person) => person.sees("the engine stops or something burns", 20_000)));
-    await Promise.all([robin.note("feed seen by Robin"), kim.note("feed seen by Robin")]);
     await edit(robin, "Description of C1-1", "feed seen by Robin");
     await kim.sees("feed seen by Robin");
-    const [{ entered }, { seen }] = [await robin.noted(), await kim.noted()];
-    expect(entered).not.toBeNull();
-    expect((seen as number) - (entered as number)).toBeLessThan(2_000);
     await Promise.all([edit(robin, "Description of C1-2", "from Robin"), edit(kim, "Size of C1-2", "0.66")]);
-    await robin.sees("0.66", 3_000);
-    await kim.sees("from Robin", 3_000);
+    await robin.sees("0.66");
+    await kim.sees("from Robin");
   });
   test("the same cell while one is typing: what came meanwhile is not written over unasked", async () => {
     robin.pictureOnFailure();
@@ -52,7 +48,7 @@ describe("two browsers on one job", () => {
     await robin.press(Key.ENTER);
     await robin.sees("Meanwhile it became “as Kim has it”");
     await robin.press(Key.ENTER);
-    await kim.sees("as Robin has it", 3_000);
+    await kim.sees("as Robin has it");
   });
   test("the same cell while one is cut off: one stands, the other is kept for its writer to apply", async () => {
     robin.pictureOnFailure();
@@ -67,13 +63,13 @@ describe("two browsers on one job", () => {
     await robin.sees("Someone else changed it first");
     await robin.sees("written by Kim");
     await robin.click("button", "Apply mine");
-    await kim.sees("written apart by Robin", 3_000);
+    await kim.sees("written apart by Robin");
   });
   test("one's own change is undone, the other's stays", async () => {
     robin.pictureOnFailure();
     await edit(robin, "Colour of C1-6", "BK/RD");
     await edit(kim, "Colour of C1-7", "BK/YE");
-    await robin.sees("BK/YE", 3_000);
+    await robin.sees("BK/YE");
     await robin.chord(Key.CONTROL, "z");
     // In the cells: the message that tells of the undo names what was undone, for as long as it stands.
     await kim.find("button", /^Colour of C1-6: (?!BK\/RD)/);
