@@ -187,41 +187,79 @@ function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
       : [contact(feed.cavity, feed.cavity, ground.cavity, NETLIST_KEYS)];
 }
 
+/** What an input that only listens takes, Ω: a coil's trigger, a fan's command. */
+const LISTENING_OHMS = 10_000;
+
 function loadElements(type: string, pins: readonly CavityFacts[], label: string): ElementSpec[] {
   const ground = pins.find(isGround);
   const live = pins.filter((pin) => pin !== ground);
-  const make = (id: string, a: string, b: string, pin: CavityFacts): ElementSpec => {
-    const [amps, ohms] = [fieldOf(pin.form, "amps") ?? 0, fieldOf(pin.form, "ohms") ?? 0];
+  const make = (id: string, a: string, b: string, pin: CavityFacts, amps = ampsOf(pin)): ElementSpec => {
+    const ohms = fieldOf(pin.form, "ohms") ?? 0;
     const watts = amps > 0 ? amps * RATED_VOLTS : usualWatts(type, pin, label);
     if (type === "lamp") return lamp(id, a, b, watts);
     if (type === "motor") return motor(id, a, b, watts);
     return coil(id, a, b, amps > 0 || !(ohms > 0) ? RATED_VOLTS ** 2 / watts : ohms);
   };
   const feed = live.find(isFeed);
-  // With a feed of its own, the other cavities are how it is worked: an injector's driver, a coil's trigger.
-  if (feed !== undefined && live.length > 1) {
-    return [
-      ...live.filter((pin) => pin !== feed).map((pin) => make(pin.cavity, feed.cavity, pin.cavity, pin)),
-      ...(ground === undefined ? [] : [make("case", feed.cavity, ground.cavity, feed)]),
-    ];
+  const worked = live.filter((pin) => !isFeed(pin));
+  if (feed !== undefined && worked.length > 0) {
+    // With a ground of its own it draws there, and what else it has is told what to do: a coil's trigger.
+    if (ground !== undefined)
+      return [
+        ...worked.map((pin) =>
+          ampsOf(pin) > 0
+            ? make(pin.cavity, feed.cavity, pin.cavity, pin)
+            : coil(pin.cavity, pin.cavity, ground.cavity, LISTENING_OHMS),
+        ),
+        make("case", feed.cavity, ground.cavity, feed),
+      ];
+    // Without one, the other cavities are how it is worked, an injector's driver; its feed states the sum of them.
+    const share = ampsOf(feed) / worked.length;
+    return worked.map((pin) => make(pin.cavity, feed.cavity, pin.cavity, pin, ampsOf(pin) || share));
   }
-  if (ground === undefined && live.length === 2) {
+  if (ground === undefined && live.length === 2 && worked.length > 0) {
     const [a, b] = live as [CavityFacts, CavityFacts];
     return [make(a.cavity, a.cavity, b.cavity, a)];
   }
   return live.map((pin) => make(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, pin));
 }
 
-/** A sensor works between its feed, its signal and its return; without a return its case is the return. */
+const ampsOf = (pin: CavityFacts): number => fieldOf(pin.form, "amps") ?? 0;
+
+/**
+ * A sensor works between its feed, its signal and its return; without a return its case is the return. What heats it,
+ * or its electronics, takes what its feed states.
+ */
 function sensorElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const ground = pins.find(isGround);
   const live = pins.filter((pin) => pin !== ground);
+  const heater = live.find((pin) => pin.quantity === "oxygen-heater" && pin.form.kind !== "supply-in");
+  const feed = live.find((pin) => pin.form.kind === "supply-in");
+  const back = ground?.cavity ?? CHASSIS;
+  if (feed !== undefined && (heater !== undefined || ampsOf(feed) > 0)) {
+    const amps = ampsOf(feed) || (heater === undefined ? 0 : ampsOf(heater));
+    const ohms = amps > 0 ? RATED_VOLTS / amps : RATED_VOLTS ** 2 / usualWatts("heater", feed, "oxygen sensor");
+    return [
+      coil(feed.cavity, feed.cavity, heater?.cavity ?? back, ohms),
+      ...live.filter((pin) => pin !== feed && pin !== heater).map((pin) => coil(pin.cavity, pin.cavity, back, 1000)),
+    ];
+  }
   if (ground === undefined && live.length === 2) {
     const [a, b] = live as [CavityFacts, CavityFacts];
     return [coil(a.cavity, a.cavity, b.cavity, 1000)];
   }
-  return live.map((pin) => coil(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, fieldOf(pin.form, "ohms") || 1000));
+  return live.map((pin) => coil(pin.cavity, pin.cavity, back, fieldOf(pin.form, "ohms") || 1000));
 }
+
+/** Outputs that lead what they work to ground; a coil's, unless it is only told when. */
+const sinksLoads = ({ form }: CavityFacts): boolean =>
+  form.kind === "low-side-out" ||
+  form.kind === "injector-out" ||
+  form.kind === "switch-out" ||
+  (form.kind === "coil-out" && fieldOf(form, "drive") !== "logic") ||
+  (form.kind === "pwm-out" && fieldOf(form, "drive") === "low-side");
+const feedsLoads = ({ form }: CavityFacts): boolean =>
+  form.kind === "high-side-out" || (form.kind === "pwm-out" && fieldOf(form, "drive") === "high-side");
 
 /**
  * A computer by its declared pins: grounds are one inside; every feed is a load to ground; an output that sinks leads
@@ -237,10 +275,8 @@ export function computerElements(pins: readonly CavityFacts[]): ElementSpec[] {
     if (isGround(pin)) return pin.cavity === ground ? [] : [joint(`G${pin.cavity}`, pin.cavity, ground)];
     if (pin.form.kind === "supply-in")
       return [motor(`S${pin.cavity}`, pin.cavity, ground, (fieldOf(pin.form, "amps") || 1) * 12)];
-    if (pin.form.kind === "low-side-out" || pin.form.kind === "injector-out" || pin.form.kind === "switch-out")
-      return [contact(`D${pin.cavity}`, pin.cavity, ground)];
-    if (pin.form.kind === "high-side-out" && feed !== undefined)
-      return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
+    if (sinksLoads(pin)) return [contact(`D${pin.cavity}`, pin.cavity, ground)];
+    if (feedsLoads(pin) && feed !== undefined) return [contact(`D${pin.cavity}`, feed.cavity, pin.cavity)];
     return directionOf(pin.form.kind) === "none" ? [] : [coil(`I${pin.cavity}`, pin.cavity, ground, 10_000)];
   });
 }

@@ -21,6 +21,7 @@ const MOTORS: Usual = [
 ];
 const HEATERS: Usual = [
   [/glow/i, 150],
+  [/oxygen|lambda/i, 12],
   [/rear|screen|glass|demist/i, 150],
   [/mirror/i, 20],
   [/choke|idle|throttle/i, 40],

@@ -4,6 +4,8 @@ export const SETTINGS = {
   "battery-ah": { unit: "Ah", low: 5, high: 400, usual: 60 },
   "battery-cca": { unit: "A", low: 50, high: 2000, usual: 540 },
   "battery-charge": { unit: "%", low: 10, high: 100, usual: 90 },
+  "battery-health": { unit: "%", low: 20, high: 110, usual: 75 },
+  "starter-kw": { unit: "kW", low: 0.2, high: 10, usual: 1.4 },
   "engine-bay-c": { unit: "°C", low: -40, high: 120, usual: 60 },
   "cabin-c": { unit: "°C", low: -40, high: 85, usual: 40 },
   "alternator-a": { unit: "A", low: 5, high: 400, usual: 90 },
@@ -67,10 +69,12 @@ export const settingValue = (settings: Settings, key: SettingKey): number =>
 const COLD_C = -18;
 const COLD_VOLTS = 7.5;
 /**
- * Its resistance grows by this part for each kelvin colder: about 2.2 times from 25 °C to −18 °C, as makers' curves
- * have it.
+ * Its resistance falls by this part for each kelvin warmer. Makers' curves lie between 1.2 and 2 %: the least, for a
+ * battery at 20 °C is known only by its test at −18 °C, and is not to look better than it is.
  */
-const RESISTANCE_PER_K = 0.018;
+const RESISTANCE_PER_K = 0.012;
+/** Thin acid conducts worse: an empty battery has this part more than a full one (our estimate). */
+const EMPTY_MORE = 0.5;
 /**
  * Open voltage of a 12 V lead-acid battery: empty, and what a full charge adds, V; per kelvin below 25 °C a little
  * less.
@@ -79,15 +83,34 @@ const EMPTY_VOLTS = 11.9;
 const CHARGE_VOLTS = 0.8;
 const VOLTS_PER_K = 0.0015;
 
-/** A battery as a source behind its resistance, from its rating, charge and temperature. V, Ω. */
+/**
+ * A battery as a source behind its resistance, V and Ω. The cold cranking test of EN 50342-1 gives a new and full one's:
+ * R = (12.7 V − 7.5 V) / I at −18 °C. From there to the temperature, the charge, and the part of its rated cold cranking
+ * current that it still has (which is what a battery tester shows).
+ */
 export function batterySource(settings: Settings): { readonly volts: number; readonly ohms: number } {
   const celsius = settingValue(settings, "battery-c");
+  const charge = settingValue(settings, "battery-charge") / 100;
   const cold = (EMPTY_VOLTS + CHARGE_VOLTS - COLD_VOLTS) / settingValue(settings, "battery-cca");
   return {
-    volts: EMPTY_VOLTS + (CHARGE_VOLTS * settingValue(settings, "battery-charge")) / 100 - VOLTS_PER_K * (25 - celsius),
-    ohms: cold * Math.exp(-RESISTANCE_PER_K * (celsius - COLD_C)),
+    volts: EMPTY_VOLTS + CHARGE_VOLTS * charge - VOLTS_PER_K * (25 - celsius),
+    ohms:
+      (cold * Math.exp(-RESISTANCE_PER_K * (celsius - COLD_C)) * (1 + EMPTY_MORE * (1 - charge))) /
+      (settingValue(settings, "battery-health") / 100),
   };
 }
+
+/** What a starter has left of the battery's voltage at its rated current, V. */
+export const CRANKING_VOLTS = 10;
+/** The part of a starter's electrical power that is on its shaft at its rated power (our estimate; 50 to 60 %). */
+const STARTER_EFFICIENCY = 0.55;
+
+/**
+ * A warm starter's current, A: what its cavity states, else from its rated power, I = P / (10 V · 0.55).
+ * @param stated what its cavity states, A; 0 where it states nothing
+ */
+export const starterAmps = (settings: Settings, stated: number): number =>
+  stated > 0 ? stated : (1000 * settingValue(settings, "starter-kw")) / (CRANKING_VOLTS * STARTER_EFFICIENCY);
 
 /**
  * By how much more current a starter takes from a cold engine than from a warm one at 20 °C: oil about twice as stiff

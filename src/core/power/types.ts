@@ -54,6 +54,7 @@ export type AssumedFact =
         | "switches-usual"
         | "controlled-loads"
         | "fuse-way-in-run"
+        | "mean-currents"
         | "outputs-on";
     }
   | { readonly code: "starter-amps" | "asleep-amps" | "fused-feed"; readonly amps: number }

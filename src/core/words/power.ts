@@ -46,6 +46,8 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
       return "motors, heaters and lamps on permanent feeds have a control of their own: on in run, off when parked";
     case "fuse-way-in-run":
       return "a fuse box output of which it is not known when it is live is taken as live in run only";
+    case "mean-currents":
+      return "what works in pulses (injectors, coils, valves) draws its mean current, as its pin table states it";
     case "outputs-on":
       return "a computer's outputs are on in the states in which their work is needed, while it has its supply";
     case "starter-amps":
@@ -69,6 +71,8 @@ export const SETTING_WORDS: Readonly<Record<SettingKey, { readonly name: string;
   "battery-ah": { name: "Battery capacity", why: "a common size" },
   "battery-cca": { name: "Cold cranking current", why: "usual for 60 Ah" },
   "battery-charge": { name: "Battery charge", why: "in daily use" },
+  "battery-health": { name: "Cold cranking current still there", why: "some years old; a battery tester shows it" },
+  "starter-kw": { name: "Starter's rated power", why: "a common size; counts where its cavity states no current" },
   "engine-bay-c": { name: "Air in the engine bay", why: "warm engine" },
   "cabin-c": { name: "Air in the cabin", why: "summer" },
   "alternator-a": { name: "Alternator's rated current", why: "a common size" },

@@ -11,11 +11,11 @@ const COLD = [-20, -10, 0, 10, 20, 30] as const;
 const [WIDTH, HEIGHT] = [560, 240];
 
 /** Cranking at one temperature of the battery. */
-interface ColdPoint extends CrankingReport {
+export interface ColdPoint extends CrankingReport {
   readonly celsius: number;
 }
 
-const weakest = (report: CrankingReport) =>
+export const weakest = (report: CrankingReport) =>
   Math.min(...report.computers.flatMap((one) => (one.volts === null || one.volts < 1 ? [] : [one.volts])));
 
 interface CurveOf {
@@ -32,9 +32,8 @@ const CURVES: readonly CurveOf[] = [
 ];
 
 /** Battery and the weakest computer's supply over the temperature, each point solved anew. */
-export function ColdChart() {
+export function ColdChart({ points }: { points: readonly ColdPoint[] | null }) {
   const { units } = useJob().document.job;
-  const points = useColdPoints();
   if (points === null)
     return (
       <p role="status" className="text-ink2">
@@ -73,7 +72,7 @@ export function ColdChart() {
 }
 
 /** The temperatures, solved one after the other; null until all are. */
-function useColdPoints(): readonly ColdPoint[] | null {
+export function useColdPoints(): readonly ColdPoint[] | null {
   const job = useJob();
   const [points, setPoints] = useState<readonly ColdPoint[] | null>(null);
   useEffect(() => {

@@ -7,7 +7,7 @@ import { cavityLabel, fixed, lengthText, ratedAmps, ratedVolts, sizeWords, tempe
 import { Button, Field } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
-import { ColdChart } from "./cold-chart";
+import { ColdChart, type ColdPoint, useColdPoints, weakest } from "./cold-chart";
 import { Figure } from "./loads-view";
 
 /** Cranking: the battery, the cable, the starter, and what the computers keep; then the same when it is colder. */
@@ -23,12 +23,14 @@ export function StartingView({
   const job = useJob();
   const { units } = job.document.job;
   const { crank } = report;
+  const points = useColdPoints();
   return (
     <div className="p-4">
       <Figures crank={crank} was={before?.crank} />
       <Computers crank={crank} />
       <h2 className="mt-6 mb-1 text-sm">When it is colder</h2>
-      <ColdChart />
+      <ColdTable crank={crank} cold={points?.find(({ celsius }) => celsius === COLD_C) ?? null} />
+      <ColdChart points={points} />
       <div className="no-print mt-3 flex flex-wrap gap-2">
         {[-18, 0].map((celsius) => (
           <Button key={celsius} onClick={() => onTry({ type: "setting", key: "battery-c", value: celsius })}>
@@ -36,7 +38,7 @@ export function StartingView({
           </Button>
         ))}
       </div>
-      <MovedBattery amps={crank.amps} />
+      <MovedBattery starter={crank.starter} />
       <div className="mt-4 max-w-2xl">
         <Caution>
           Cranking turns the engine: nobody near belts and fan, gearbox in Park or neutral, wheels chocked. A battery
@@ -93,6 +95,40 @@ function Figures({ crank, was }: { crank: CrankingReport; was: CrankingReport | 
   );
 }
 
+/** A frosty morning, °C: the swap must start then as well. */
+const COLD_C = -10;
+
+/** Starting as the settings have it beside a frosty morning, in figures. */
+function ColdTable({ crank, cold }: { crank: CrankingReport; cold: ColdPoint | null }) {
+  const { units } = useJob().document.job;
+  const rows: readonly (readonly [name: string, of: (one: CrankingReport) => string])[] = [
+    ["Current while cranking", (one) => `${one.amps.toFixed(0)} A`],
+    ["Battery, at its posts", (one) => volts(one.batteryVolts)],
+    ["At the starter", (one) => volts(one.starterVolts)],
+    ["Across the weakest computer", (one) => (Number.isFinite(weakest(one)) ? volts(weakest(one)) : "—")],
+  ];
+  return (
+    <table className="mb-3 w-full max-w-2xl">
+      <thead>
+        <tr className="border-b border-rule2 text-left text-[13px]">
+          <th className="py-1">While cranking</th>
+          <th className="px-2 py-1 text-right">at {temperatureText(crank.batteryC, units)}</th>
+          <th className="px-2 py-1 text-right">at {temperatureText(COLD_C, units)}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([name, of]) => (
+          <tr key={name} className="border-b border-rule">
+            <td className="py-1.5">{name}</td>
+            <td className="px-2 text-right font-mono font-semibold">{of(crank)}</td>
+            <td className="px-2 text-right font-mono font-semibold">{cold === null ? "…" : of(cold)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
 function Computers({ crank }: { crank: CrankingReport }) {
   return (
     <table className="mt-5 w-full max-w-2xl">
@@ -126,8 +162,14 @@ function Computers({ crank }: { crank: CrankingReport }) {
   );
 }
 
+const STARTER_FROM: Readonly<Record<CrankingReport["starter"]["from"], (amps: string) => string>> = {
+  solved: (amps) => `For ${amps}, what the starter takes in this plan.`,
+  stated: (amps) => `For ${amps}, what the starter would take: in this plan it does not turn.`,
+  power: (amps) => `For ${amps}, by the starter's rated power under Given values: no starter stands in the plan.`,
+};
+
 /** The cable for a battery that is moved: each size with what it loses while cranking. */
-function MovedBattery({ amps }: { amps: number }) {
+function MovedBattery({ starter: { amps, from } }: { starter: CrankingReport["starter"] }) {
   const { units } = useJob().document.job;
   const [written, setWritten] = useState("4");
   const metres = Number(written.replace(",", ".")) * (units === "metric" ? 1 : FOOT_M);
@@ -135,6 +177,7 @@ function MovedBattery({ amps }: { amps: number }) {
   return (
     <section className="mt-6">
       <h2 className="mb-1 text-sm">A battery that is moved</h2>
+      <p className="mb-2 max-w-2xl text-[13px] text-ink2">{STARTER_FROM[from](`${amps.toFixed(0)} A`)}</p>
       <div className="max-w-60">
         <Field
           label={`Cable from battery to starter, ${units === "metric" ? "m" : "ft"}`}

@@ -12,7 +12,7 @@ import {
   isPowerGround,
   isSensorGround,
   offsetLimit,
-  SENSORS_AMPS,
+  sensorGroundLimit,
 } from "../tables/computer-grounds";
 import { atPoint, type PowerSolution } from "../types";
 import { thickerWire } from "./thicker";
@@ -41,7 +41,7 @@ function sharedGrounds(solution: PowerSolution): Finding[] {
     for (const state of solvedStates(solution)) {
       const amps = ampsAtPin(solution, state, node);
       const known = nets.get(harness.netOf[at] as number);
-      if (amps > SENSORS_AMPS && amps > (known?.amps ?? 0))
+      if (amps > sensorGroundLimit(harness, pin.id) && amps > (known?.amps ?? 0))
         nets.set(harness.netOf[at] as number, { pin, node, amps, state });
     }
   }
@@ -54,7 +54,7 @@ function sharedGrounds(solution: PowerSolution): Finding[] {
       volts: voltsAt(solution, state, node) ?? 0,
       joins: powerGroundsOn(solution, node),
       state,
-      amount: { value: amps, limit: SENSORS_AMPS, unit: "A" },
+      amount: { value: amps, limit: sensorGroundLimit(harness, pin.id), unit: "A" },
       node,
       pinId: pin.id,
       at: atPoint(cavityPoint(harness, pin.id)),

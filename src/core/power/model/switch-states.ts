@@ -11,14 +11,17 @@ const TURNING: readonly KeyPosition[] = ["crank", "running"];
 export const ALWAYS: ClosedWhen = {};
 /** With the key in run or the engine running, as lamps and wipers are on a rainy night. */
 export const KEY_ON: ClosedWhen = { key: ["run", "running"] };
+/** While the key has the engine turned or running: what sparks and injects. */
+export const whileFiring: ClosedWhen = { key: TURNING };
 export const whileCranking: ClosedWhen = { key: ["crank"] };
 export const engineOn: ClosedWhen = { key: ENGINE_ON };
 /** While the engine turns under its own power, whatever the key. */
 export const whileTurning: ClosedWhen = { key: ["running", "coasting"] };
 
 /**
- * In which key positions a computer works an output, once it is awake. What is not here it leaves open: pulses, and
- * what only a driver's wish asks for.
+ * In which key positions a computer works an output, once it is awake. What it works in pulses is closed all the time:
+ * the current that is stated for an injector, a coil or a valve is its mean. What is not here it leaves open: what only
+ * a driver's wish asks for.
  */
 const DRIVEN: Partial<Record<Quantity, readonly KeyPosition[]>> = {
   "main-relay": ENGINE_ON,
@@ -30,7 +33,37 @@ const DRIVEN: Partial<Record<Quantity, readonly KeyPosition[]>> = {
   "malfunction-lamp": ["run"],
   "glow-plug": ["run", "crank"],
   "oxygen-heater": ["running"],
+  injector: TURNING,
+  "ignition-coil": TURNING,
+  "idle-control": TURNING,
+  "cooling-fan-high": ["running"],
+  "ac-clutch": ["running"],
+  "camshaft-phaser": ["running"],
+  "intake-runner": ["running"],
+  "boost-control": ["running"],
+  "exhaust-recirculation": ["running"],
+  "purge-valve": ["running"],
+  "alternator-field": ["running"],
+  "shift-solenoid": ["running"],
+  "pressure-solenoid": ["running"],
+  "converter-clutch": ["running"],
 };
+
+/** What is worked in pulses, and counts by its mean current. */
+const PULSED: ReadonlySet<Quantity> = new Set<Quantity>([
+  "injector",
+  "ignition-coil",
+  "idle-control",
+  "oxygen-heater",
+  "camshaft-phaser",
+  "boost-control",
+  "exhaust-recirculation",
+  "purge-valve",
+  "alternator-field",
+  "pressure-solenoid",
+]);
+export const isPulsed = (pin: Pick<CavityFacts, "quantity"> | undefined): boolean =>
+  pin?.quantity != null && PULSED.has(pin.quantity);
 
 /** When a computer works this output, assumed from what it carries; null where it leaves it open. */
 export const drivenWhen = ({ quantity }: Pick<CavityFacts, "quantity">): ClosedWhen | null => {
@@ -56,7 +89,8 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
   handbrake: neverClosed,
   "brake-fluid": neverClosed,
   hazard: neverClosed,
-  "ignition-coil": neverClosed,
+  // A contact breaker: closed and opened with every spark.
+  "ignition-coil": whileFiring,
 };
 
 const INTERLOCKS: ReadonlySet<Quantity> = new Set<Quantity>(["park-neutral", "clutch-switch"]);

@@ -13,13 +13,21 @@ import {
 import { aliveOf } from "../../signals";
 import { type ClosedWhen, closedInShorthand, NETLIST_KEYS, neverClosed, withCoasting } from "../../state";
 import type { PartRole } from "../plan-element";
-import { batterySource, coldTorque, type Settings, settingValue } from "../settings";
+import { batterySource, CRANKING_VOLTS, coldTorque, type Settings, settingValue, starterAmps } from "../settings";
 import type { AssumedFact } from "../types";
 import { alternatorOhms, EXCITER, ratedAmps, regulatedVolts } from "./sources";
-import { ALWAYS, closedWhen, drivenWhen, engineOn, KEY_ON, whileCranking, whileTurning } from "./switch-states";
+import {
+  ALWAYS,
+  closedWhen,
+  drivenWhen,
+  engineOn,
+  isPulsed,
+  KEY_ON,
+  whileCranking,
+  whileFiring,
+  whileTurning,
+} from "./switch-states";
 
-/** What a starter has left of the battery's voltage at its rated current, V. */
-const CRANKING_VOLTS = 10;
 /** A solenoid pulls in and lets go at about these, V. */
 const SOLENOID = { pullInVolts: 7, dropOutVolts: 3 } as const;
 /** A computer that nobody has said more of works down to this, V. */
@@ -29,6 +37,8 @@ const SENSE_OHMS = 1e6;
 /** The library's alternator: what it is worth then comes from the settings and its cavities. */
 const LIBRARY_VOLTS = 14.2;
 const LIBRARY_OHMS = 0.02;
+/** The library's starter motor: its current is its cavity's, or comes from the settings. */
+const LIBRARY_STARTER_OHMS = 0.06;
 /** A charging alternator lifts its lamp terminal to its own voltage through the exciter diodes, Ω behind it. */
 const EXCITER_OHMS = 0.5;
 const DRIVER_OHMS = 0.1;
@@ -216,10 +226,11 @@ class Translation {
       for (const element of this.part.elements) this.copy(element);
       return;
     }
-    const amps = ampsOf(this.subject.pin(motor.a));
-    const warm = amps > 0 ? CRANKING_VOLTS / amps : motor.ohms;
-    if (!(amps > 0)) this.assumed.push({ code: "starter-amps", amps: Math.round(CRANKING_VOLTS / motor.ohms) });
-    const ohms = warm / coldTorque(settingValue(this.subject.settings, "battery-c"));
+    const stated =
+      ampsOf(this.subject.pin(motor.a)) || (motor.ohms === LIBRARY_STARTER_OHMS ? 0 : CRANKING_VOLTS / motor.ohms);
+    const amps = starterAmps(this.subject.settings, stated);
+    if (!(stated > 0)) this.assumed.push({ code: "starter-amps", amps: Math.round(amps) });
+    const ohms = CRANKING_VOLTS / amps / coldTorque(settingValue(this.subject.settings, "battery-c"));
     const inner = this.inner("motor");
     const [coilA, coilB] = solenoid === undefined ? [] : [this.subject.node(solenoid.a), this.subject.node(solenoid.b)];
     if (solenoid === undefined || coilA === undefined || coilB === undefined)
@@ -295,18 +306,23 @@ class Translation {
   private controlled(element: ElementSpec, role: PartRole = "own"): void {
     const isLoad = element.type === "power" || element.type === "resistor" || element.type === "lamp";
     const pin = isLoad ? this.subject.pin(element.a) : undefined;
-    // A lamp whose other side something else works is on when that is.
-    const worked =
-      element.type !== "lamp" || element.b === CHASSIS || this.subject.pin(element.b)?.form.kind === "ground";
-    if (!isLoad || !worked || pin?.form.kind !== "supply-in" || !isPermanent(pin)) {
+    // A load whose other side something else works is on when that is.
+    const ownGround = isLoad && (element.b === CHASSIS || this.subject.pin(element.b)?.form.kind === "ground");
+    const fires = ownGround && pin?.form.kind === "supply-in" && this.isIgnitionCoil();
+    const worked = ownGround || element.type !== "lamp";
+    if (!fires && (!isLoad || !worked || pin?.form.kind !== "supply-in" || !isPermanent(pin))) {
       this.copy(element, { role });
       return;
     }
-    this.assumed.push({ code: "controlled-loads" });
+    this.assumed.push({ code: fires ? "mean-currents" : "controlled-loads" });
     const inner = this.inner(`${element.id} control`);
-    this.before(element, "control", inner, this.subject.quiet ? neverClosed : KEY_ON);
+    this.before(element, "control", inner, fires ? whileFiring : this.subject.quiet ? neverClosed : KEY_ON);
     this.copy(element, { through: { [element.a]: inner }, role });
   }
+
+  /** Fed by the key or a relay, an ignition coil with electronics of its own draws only while it is told to spark. */
+  private isIgnitionCoil = (): boolean =>
+    this.part.terminals.some(({ name }) => this.subject.pin(name)?.quantity === "ignition-coil");
 
   /**
    * A way that a table describes without saying when it is live is taken as live with the ignition: a switch stands
@@ -375,6 +391,7 @@ class Translation {
     }
     if (awake.length === 0) return;
     this.assumed.push({ code: "outputs-on" });
+    if (awake.some(({ spec }) => this.isPulsed(spec))) this.assumed.push({ code: "mean-currents" });
     const inner = (id: string) => this.inner(`${id} awake`);
     const contacts = awake.flatMap(({ spec }) => {
       const a = this.subject.node(spec.a);
@@ -405,6 +422,9 @@ class Translation {
       }
     }
   }
+
+  private isPulsed = (spec: ElementSpec & { readonly a: string; readonly b: string }): boolean =>
+    spec.type === "switch" && [spec.a, spec.b].some((terminal) => isPulsed(this.subject.pin(terminal)));
 
   /** A load that the other side drives: a lamp or a coil between its cavity and the side that `otherEnd` names. */
   private lampFor(element: ElementSpec): ElementSpec | null {

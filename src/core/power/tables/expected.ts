@@ -26,7 +26,7 @@ const CORNERS: Readonly<Partial<Record<SettingKey, readonly [low: number, high: 
   "battery-charge": [60, 100],
   "battery-c": [5, 30],
   "joint-ohms": [4, 0.5],
-  "battery-cca": [400, 700],
+  "battery-health": [60, 100],
   "alternator-v": [13.8, 14.6],
 };
 

@@ -4,7 +4,7 @@ import type { KeyPosition } from "../../state";
 import type { Origin } from "../plan-element";
 import { ampsFrom, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";
-import { ampsAtPin, computerGrounds, isSensorGround, offsetLimit, SENSORS_AMPS } from "./computer-grounds";
+import { ampsAtPin, computerGrounds, isSensorGround, offsetLimit, sensorGroundLimit } from "./computer-grounds";
 import { RETURN_STATES } from "./loads";
 
 export interface GroundRow {
@@ -108,7 +108,7 @@ export function returnTable(solution: PowerSolution): ReturnRow[] {
         at: cavityPoint(harness, pin.id),
         role: isSensorGround(pin) ? "sensor-ground" : "computer-ground",
         verdict: isSensorGround(pin)
-          ? keptApart(solution, node, states)
+          ? keptApart(solution, pin.id, node, states)
           : nearEnough(solution, node, states, harness.connectorById.get(pin.connectorId)?.side === "host"),
         volts: Object.fromEntries(states.map((state) => [state, voltsAt(solution, state, node) ?? null])),
       }),
@@ -116,13 +116,17 @@ export function returnTable(solution: PowerSolution): ReturnRow[] {
     .toSorted((a, b) => Number(isWrong(b)) - Number(isWrong(a)));
 }
 
-function keptApart(solution: PowerSolution, node: string, states: readonly KeyPosition[]): ReturnVerdict {
+function keptApart(
+  solution: PowerSolution,
+  pinId: string,
+  node: string,
+  states: readonly KeyPosition[],
+): ReturnVerdict {
+  const limit = sensorGroundLimit(solution.model.facts.harness, pinId);
   const worst = states
     .map((state) => ({ state, amps: ampsAtPin(solution, state, node) }))
     .reduce((most, one) => (one.amps > most.amps ? one : most), { state: "run" as KeyPosition, amps: 0 });
-  return worst.amps > SENSORS_AMPS
-    ? { code: "shared", ...worst, limit: SENSORS_AMPS }
-    : { code: "apart", amps: worst.amps, limit: SENSORS_AMPS };
+  return worst.amps > limit ? { code: "shared", ...worst, limit } : { code: "apart", amps: worst.amps, limit };
 }
 
 /** @param own the host's own computer: what it has always had is no fault of the swap's */

@@ -4,7 +4,7 @@ import { alternatorsOf, isBattery, ratedAmpsOf, sourcesOf } from "../model/sourc
 import type { NetSpan } from "../model/spans";
 import { BODY } from "../nodes";
 import { type Origin, originKey, type PartRole } from "../plan-element";
-import { batterySource, settingValue } from "../settings";
+import { batterySource, CRANKING_VOLTS, coldTorque, settingValue, starterAmps } from "../settings";
 import { mostAmps, voltsAt } from "../solved/flow";
 import type { PowerSolution } from "../types";
 
@@ -110,6 +110,8 @@ export interface CrankingReport {
   readonly openVolts: number;
   readonly batteryOhms: number;
   readonly amps: number;
+  /** What the starter alone takes, and where that is from: solved, or what it would take if it were connected. A. */
+  readonly starter: { readonly amps: number; readonly from: "solved" | "stated" | "power" };
   /** At the battery's posts, at the starter, and across the computers' supplies, V. */
   readonly batteryVolts: number;
   readonly starterVolts: number | null;
@@ -122,6 +124,9 @@ export interface CrankingReport {
   }[];
 }
 
+/** A starter that takes less than this does not turn, A. */
+const TURNS_AMPS = 20;
+
 /** What happens at the battery, along the cable and at the computers while cranking. */
 export function cranking(solution: PowerSolution, computers: CrankingReport["computers"]): CrankingReport {
   const { model } = solution;
@@ -131,15 +136,25 @@ export function cranking(solution: PowerSolution, computers: CrankingReport["com
   const elementOf = (role: PartRole) =>
     model.elements.find(({ origin }) => origin.type === "part" && origin.role === role)?.element;
   const [motor, solenoid] = [elementOf("starter-motor"), elementOf("starter-solenoid")];
-  const cableEnd =
-    solenoid?.type === "relay" ? solenoid.contacts[0]?.a : solenoid?.type === "switch" ? solenoid.a : undefined;
   const batteryVolts = battery?.type === "source" ? at(battery.a) - at(battery.b) : 0;
   const starterVolts = motor?.type === "resistor" ? at(motor.a) - at(motor.b) : null;
+  const motorAmps = motor?.type === "resistor" && starterVolts !== null ? Math.abs(starterVolts) / motor.ohms : 0;
+  const cableEnd =
+    solenoid?.type === "relay" ? solenoid.contacts[0]?.a : solenoid?.type === "switch" ? solenoid.a : undefined;
   return {
     batteryC: settingValue(model.facts.settings, "battery-c"),
     openVolts: volts,
     batteryOhms: ohms,
     amps: batteryAmps(solution, "crank"),
+    starter:
+      motorAmps > TURNS_AMPS
+        ? { amps: motorAmps, from: "solved" }
+        : motor?.type === "resistor"
+          ? { amps: CRANKING_VOLTS / motor.ohms, from: "stated" }
+          : {
+              amps: starterAmps(model.facts.settings, 0) * coldTorque(settingValue(model.facts.settings, "battery-c")),
+              from: "power",
+            },
     batteryVolts,
     starterVolts,
     cableVolts: cableEnd === undefined || battery?.type !== "source" ? 0 : at(battery.a) - at(cableEnd),
