@@ -58,16 +58,18 @@ describe("the Heron's planted trouble", () => {
     expect(shared.why).toContain("Engine earth-1");
   });
   test.each([
-    ["dead-feed", "C1-2", "Ignition relay-87"],
-    ["back-feed", "IP-10", "diode"],
-    ["shared-ground", "C2-2", "Remove the wire"],
-  ])("%s at %s goes with the cure (%s), and nothing comes", (code, where, words) => {
+    // The relay's contact then carries both computers: 18 A of the 20 A that its output states.
+    ["dead-feed", "C1-2", "Ignition relay-87", ["relay-contact"]],
+    ["back-feed", "IP-10", "diode", []],
+    ["shared-ground", "C2-2", "Remove the wire", []],
+  ])("%s at %s goes with the cure (%s), and what comes is %j", (code, where, words, comes) => {
     const found = finding(code, where);
     const cure = found.cures.find((one) => one.text.includes(words));
     if (cure?.edit == null) throw new Error(`no cure: ${found.cures.map((one) => one.text).join("; ")}`);
     const effect = desk.tryEdits([cure.edit]);
     expect(effect.gone).toContain(found.key);
-    expect(effect.come).toEqual([]);
+    expect(effect.come.map((one) => one.code)).toEqual(comes);
+    expect(effect.come.every((one) => one.severity === "note")).toBe(true);
   });
 });
 

@@ -246,6 +246,8 @@ export class Network {
   private apply(changes: readonly BranchChange[]): void {
     for (const { branch, ohms } of changes) {
       const { kind, name } = this.branches.list[branch] as Branch;
+      const isOpened = ohms === Number.POSITIVE_INFINITY;
+      if (isOpened && kind !== "linear" && kind !== "emf") continue;
       if (kind !== "linear" && kind !== "emf")
         throw new Error(`“${name}” has no resistance of its own that could change: open it by a wire beside it`);
       this.equations.siemens[branch] = Number.isFinite(ohms) ? 1 / ohms : 0;

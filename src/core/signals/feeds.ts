@@ -3,7 +3,7 @@ import type { Alive, KeyPosition } from "../state";
 import { liveIn } from "../state";
 import type { AdapterOf } from "./adapter";
 import { OptionBuilder, SUPPLY } from "./option-builder";
-import { feedPoint, fuseFor, permanentFeed, RELAY_COIL_AMPS, relayFor, round3 } from "./parts";
+import { feedPoint, fuseFor, permanentFeed, RELAY_COIL_AMPS, relayWithFuse, round3 } from "./parts";
 import type { Load } from "./reasons";
 import { type LinkOption, pointOf, type SignalPin, type Surroundings } from "./types";
 
@@ -92,9 +92,9 @@ export function feedOptions(provider: Feed, consumer: Consumer, around: Surround
 function switchedOff({ provider, wanted, amps, around, load, builder }: Pair): LinkOption {
   const coil = around.feeds.find(({ pin }) => pin !== provider && covers(pin, wanted))?.pin ?? null;
   builder.show({ type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(provider) });
-  const step = relayFor(amps, pointOf(provider));
-  if (coil === null && wanted !== null) return builder.manual({ code: "live-key-off-no-coil", wanted }, [step]);
-  return builder.option(builder.lacks ? "manual" : "adapter", [step], {
+  const steps = relayWithFuse(amps, provider);
+  if (coil === null && wanted !== null) return builder.manual({ code: "live-key-off-no-coil", wanted }, steps);
+  return builder.option(builder.lacks ? "manual" : "adapter", steps, {
     code: "relay-cuts-key-off",
     coil: feedPoint(coil),
     ...load,
@@ -163,7 +163,7 @@ function deadOptions({ provider, wanted, amps, around, builder }: Pair, keys: re
     return pin !== provider && !live.includes("off") && keys.every((key) => live.includes(key));
   };
   const helper = around.feeds.find(livesThere)?.pin;
-  const step = relayFor(amps, feedPoint(contact));
+  const steps = relayWithFuse(amps, contact);
   builder.show({
     type: "coil-from",
     amps: RELAY_COIL_AMPS,
@@ -178,12 +178,12 @@ function deadOptions({ provider, wanted, amps, around, builder }: Pair, keys: re
     if (contact === null)
       return [builder.option("impossible", [], { code: "dead-in", keys, cure: { type: "none-live" } })];
     return [
-      builder.manual({ code: "dead-in", keys, cure: { type: "no-coil-feed", contact: pointOf(contact) } }, [step]),
+      builder.manual({ code: "dead-in", keys, cure: { type: "no-coil-feed", contact: pointOf(contact) } }, steps),
     ];
   }
-  if (builder.lacks) return [builder.manual({ code: "dead-in", keys, cure: { type: "facts-missing" } }, [step])];
+  if (builder.lacks) return [builder.manual({ code: "dead-in", keys, cure: { type: "facts-missing" } }, steps)];
   return [
-    builder.option("adapter", [{ type: "blocking-diode", volts: 50, amps: 1 }, step], {
+    builder.option("adapter", [{ type: "blocking-diode", volts: 50, amps: 1 }, ...steps], {
       code: "dead-in",
       keys,
       cure: { type: "relay", helper: pointOf(helper), contact: feedPoint(contact) },
@@ -202,7 +202,7 @@ function tooWeak({ provider, wanted, amps, around, builder }: Pair, totalAmps: n
   builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps: 0, limitAmps });
   if (RELAY_COIL_AMPS > limitAmps)
     return builder.manual({ ...reason, cure: { type: "coil-too-strong", coilAmps: RELAY_COIL_AMPS } });
-  return builder.option("adapter", [relayFor(amps, feedPoint(contact))], {
+  return builder.option("adapter", relayWithFuse(amps, contact), {
     ...reason,
     cure: { type: "relay", contact: feedPoint(contact) },
   });
@@ -214,8 +214,8 @@ function relayFed({ provider, given, wanted, amps, builder }: Pair): LinkOption 
     return builder.lacks ? builder.manual() : builder.manual({ code: "relay-on-relay" });
   if (given === "relay") return builder.manual({ code: "relay-decides" });
   builder.show({ type: "contact", amps: amps ?? 0, ratingAmps: null, from: pointOf(provider) });
-  const step = relayFor(amps, pointOf(provider));
+  const steps = relayWithFuse(amps, provider);
   if (builder.lacks || !comparedIn(given).includes("crank"))
-    return builder.manual({ code: "computer-relay", works: false }, [step]);
-  return builder.option("adapter", [step], { code: "computer-relay", works: true });
+    return builder.manual({ code: "computer-relay", works: false }, steps);
+  return builder.option("adapter", steps, { code: "computer-relay", works: true });
 }

@@ -19,14 +19,29 @@ export const contactFor = (loadAmps: number | null): number | null =>
 /** The smallest usual fuse with the load at 0.75 of its rating, A. */
 export const fuseFor = (loadAmps: number | null): number | null => (loadAmps === null ? null : fuseForLoad(loadAmps));
 
-/** A relay whose contact switches `loadAmps` from a feed, or to ground; null where the tables have no such feed. */
-export const relayFor = (loadAmps: number | null, contactFeed: ContactFeed | null): AdapterOf<"relay"> => ({
-  type: "relay",
-  coilAmps: RELAY_COIL_AMPS,
-  coilOhms: RELAY_COIL_OHMS,
-  contactAmps: contactFor(loadAmps),
-  contactFeed,
-});
+/** Connectors at which current is taken before any fuse: the battery's posts, and the cables that are bolted to them. */
+const POST = /\b(battery|starter|alternator|dynamo)\b|\b(post|cable)\b/i;
+const isBeforeFuses = ({ connector }: SignalPin): boolean => POST.test(connector);
+
+/**
+ * A relay whose contact switches `loadAmps` from a feed, or to ground; null where the tables have no such feed. One that
+ * no fuse stands before brings its fuse along: it goes into the contact's feed, next to where that is taken.
+ */
+export function relayWithFuse(
+  loadAmps: number | null,
+  from: SignalPin | "ground" | null,
+): readonly (AdapterOf<"fuse"> | AdapterOf<"relay">)[] {
+  const contactFeed: ContactFeed | null = from === null || from === "ground" ? from : pointOf(from);
+  const relay: AdapterOf<"relay"> = {
+    type: "relay",
+    coilAmps: RELAY_COIL_AMPS,
+    coilOhms: RELAY_COIL_OHMS,
+    contactAmps: contactFor(loadAmps),
+    contactFeed,
+  };
+  const fused = from === null || from === "ground" || !isBeforeFuses(from);
+  return fused ? [relay] : [{ type: "fuse", amps: fuseFor(loadAmps) }, relay];
+}
 
 /** Rated for three times the supply's worst, since the coil's current must pass and nothing else may break it down. */
 export const flyback = (amps: number): AdapterOf<"flyback-diode"> => ({
@@ -35,7 +50,7 @@ export const flyback = (amps: number): AdapterOf<"flyback-diode"> => ({
   amps: round3(Math.max(1, amps * 1.5)),
 });
 
-/** A permanently live feed that still has room for the load, the weakest that has; else null. */
+/** A permanently live feed that still has room for the load: behind a fuse, and the weakest that has; else null. */
 export function permanentFeed(
   around: Surroundings,
   loadAmps: number | null,
@@ -49,7 +64,9 @@ export function permanentFeed(
         (freeAmps ?? 0) >= (loadAmps ?? 0) &&
         freeAmps !== null,
     )
-    .sort((a, b) => (a.freeAmps ?? 0) - (b.freeAmps ?? 0));
+    .sort(
+      (a, b) => Number(isBeforeFuses(a.pin)) - Number(isBeforeFuses(b.pin)) || (a.freeAmps ?? 0) - (b.freeAmps ?? 0),
+    );
   return able[0]?.pin ?? null;
 }
 

@@ -2,7 +2,7 @@ import { type FormOf, fieldOf, type Quantity } from "../forms";
 import type { Adapter, AdapterOf } from "./adapter";
 import { e24Within } from "./e-series";
 import { OptionBuilder, SUPPLY } from "./option-builder";
-import { contactFor, feedPoint, flyback, permanentFeed, RELAY_COIL_AMPS, relayFor } from "./parts";
+import { contactFor, feedPoint, flyback, permanentFeed, RELAY_COIL_AMPS, relayWithFuse } from "./parts";
 import type { Load, SwitchedCause } from "./reasons";
 import type { LinkOption, SignalPin, Surroundings } from "./types";
 
@@ -123,7 +123,8 @@ function bySwitchedStep(
   because: SwitchedCause,
 ): LinkOption[] {
   const toGround = fieldOf(consumer.form, "otherEnd") === "battery";
-  const contact = toGround ? "ground" : feedPoint(permanentFeed(around, amps));
+  const feed = toGround ? "ground" : permanentFeed(around, amps);
+  const contact = feed === "ground" ? feed : feedPoint(feed);
   const alsoAmps = around.connectedAmps ?? 0;
   builder.show({ type: "coil-load", amps: RELAY_COIL_AMPS, alsoAmps, limitAmps });
   if (amps !== null) builder.show({ type: "contact", amps, ratingAmps: contactFor(amps), from: contact });
@@ -139,7 +140,7 @@ function bySwitchedStep(
   const needsDiode = switchedBy(provider).semiconductor && fieldOf(provider.form, "clamp") === "none";
   const relayOption = builder.option(
     "adapter",
-    [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), relayFor(amps, contact)],
+    [...(needsDiode ? [flyback(RELAY_COIL_AMPS)] : []), ...relayWithFuse(amps, feed)],
     reason("relay"),
   );
   return [relayOption, solidOption];

@@ -52,7 +52,9 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "low-volts":
       return `${head} has ${volts(finding.volts)} ${when}`;
     case "back-feed":
-      return `${head} is live ${when}`;
+      return finding.input === null
+        ? `${head} is live ${when}`
+        : `${head} is held at ${volts(finding.volts)} ${when}, and its computer reads ${ratedVolts(finding.input.limitVolts)}`;
     case "shared-ground":
       return `${head}, a sensor ground, carries ${amps(finding.amps)} ${when}`;
     case "ground-offset":
@@ -82,7 +84,9 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "no-flyback":
       return `${head} switches the coil at ${cavityLabel(finding.load)} with no way for its current when it opens`;
     case "cranks-in-gear":
-      return `${head} turns with the lever in gear and the clutch released`;
+      return finding.passed.length === 0
+        ? `Nothing asks the lever or the clutch before ${head} turns`
+        : `${head} turns with the lever in gear and the clutch released`;
     case "drain":
       return `Parked, ${amps(finding.amps)} flow: half the battery is gone in ${days(finding.daysToHalf)}`;
     case "charge":
@@ -92,7 +96,9 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "cranking":
       return finding.what === "battery"
         ? `The battery drops to ${volts(finding.volts)} while cranking at ${temperatureText(finding.batteryC, units)}`
-        : `${head} has ${volts(finding.volts)} while cranking, ${volts(finding.volts - finding.neededVolts)} to spare`;
+        : finding.what === "starter"
+          ? `${head} has ${volts(finding.volts)} while cranking: ${volts(finding.lostVolts)} are lost on the way`
+          : `${head} has ${volts(finding.volts)} while cranking, ${volts(finding.volts - finding.neededVolts)} to spare`;
     case "bus-termination":
       return `The bus at ${findingPlace(finding)} has ${finding.ended === 0 ? "no terminator" : finding.ended === 1 ? "one terminator" : `${finding.ended} terminators`}`;
   }
@@ -108,6 +114,8 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "low-volts":
       return `It needs ${ratedVolts(finding.neededVolts)}.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)} at ${amps(finding.mostLost.amps)}.`}`;
     case "back-feed":
+      if (finding.input !== null)
+        return `${finding.through === null ? "It is connected to a feed" : `Current comes through ${originText(finding.through)}`}: ${pathText(finding.path)}. ${finding.input.isStated ? "Its pin table says what it stands." : "What it stands nobody has said: the usual 5 V input is assumed."}`;
       return finding.through === null
         ? `It is connected to a permanent feed: ${pathText(finding.path)}.`
         : `Current flows back through ${originText(finding.through)}: ${pathText(finding.path)}.${finding.holdsRelay ? " That holds the relay, and the relay holds the rest." : ""}`;
@@ -126,7 +134,9 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "wire-hot":
       return hotWireText(finding, units);
     case "relay-contact":
-      return `It is rated for ${ratedAmps(finding.ratedAmps)}, and is used to 0.75 of that for long life.`;
+      return finding.isAssumed
+        ? `Nobody has read what it is rated for: ${ratedAmps(finding.ratedAmps)} is assumed, as for the usual relay. Read it on the relay and enter it at its output.`
+        : `It is rated for ${ratedAmps(finding.ratedAmps)}, and is used to 0.75 of that for long life.`;
     case "relay-coil":
       return `Its coil has ${volts(finding.volts)} then. It pulls in at ${ratedVolts(finding.pullInVolts)} cold and ${volts(finding.warmPullInVolts)} warm, since copper's resistance rises by 0.4 % a kelvin.`;
     case "relay-buzz":
@@ -140,6 +150,8 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "no-flyback":
       return "The driver's table says that it has no clamp of its own, and no diode lies beside the coil: each time it opens, a hundred volts and more go through it.";
     case "cranks-in-gear":
+      if (finding.passed.length === 0)
+        return "No switch for park, neutral or clutch is in the pin tables: with a gear in, the vehicle leaps forward at the key.";
       return `${amps(finding.amps)} flow while ${listed(finding.passed.map(originText))} ${finding.passed.length === 1 ? "is" : "are"} open: the starter's circuit goes past ${finding.passed.length === 1 ? "it" : "them"}. The vehicle leaps forward.`;
     case "drain":
       return `Most of it goes into ${finding.loads.map(({ origin, amps: each }) => `${originText(origin)} ${amps(each)}`).join(", ") || "small loads"}.`;
@@ -152,7 +164,9 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "cranking":
       return finding.what === "battery"
         ? `${amps(finding.amps)} through ${ohms(finding.ohms)} of its own.`
-        : `It needs ${ratedVolts(finding.neededVolts)}; a colder or older battery uses up that margin.`;
+        : finding.what === "starter"
+          ? `${amps(finding.amps)} flow.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)}.`} With the way back it should lose 1.2 V at most, and keep 8.5 V.`
+          : `It needs ${ratedVolts(finding.neededVolts)}; a colder or older battery uses up that margin.`;
     case "bus-termination":
       return `With the battery off a meter across the pair reads ${finding.ohms === null ? "an open circuit" : ohms(finding.ohms)}; two of 120 Ω make 60 Ω.`;
   }
@@ -264,6 +278,8 @@ export function cureText(cure: Cure, units: Units): string {
       return `A fuse of its own, ${ratedAmps(cure.amps)}, where ${originText(cure.wire)} leaves the feed`;
     case "second-feed-off":
       return `Take the second feed off ${cavityLabel(cure.consumer)}, so that its relay alone feeds it`;
+    case "input-diode":
+      return `A diode in the wire at ${cavityLabel(cure.at)}, its band towards the switch: the switch can pull the input down, and nothing can hold it up`;
     case "flyback-diode":
       return `Put a diode across the coil at ${cavityLabel(cure.across)}, its band to the feed`;
     case "fuse-at":

@@ -1,18 +1,50 @@
 import { pointAt } from "../../harness";
 import type { Point } from "../../points";
-import { DEAD_VOLTS } from "../../state";
+import { DEAD_VOLTS, usualState } from "../../state";
 import { pointOfNode } from "../model/node-names";
 import type { Origin } from "../plan-element";
 import { type PathStep, pathThrough } from "../solved/path";
-import type { KeyCell, KeyRow } from "../tables/keys";
-import { atPoint, type PowerSolution } from "../types";
+import { settingOf } from "../solved/solve";
+import { type KeyCell, type KeyRow, keyTable } from "../tables/keys";
+import { atPoint, type Item, type PowerSolution } from "../types";
+import { heldInputs } from "./held-inputs";
 import type { Cure, Finding } from "./types";
 
 /** Below this nothing works and no relay holds, V: a lamp may glow. */
 const HOLDS_VOLTS = 2.5;
 
-/** Nodes live where they must be dead: current that found a way back, with that way and the diode that closes it. */
+/**
+ * Nodes live where they must be dead: current that found a way back, with that way and the diode that closes it. Judged
+ * with what is certain to load them: a computer that should be asleep may take anything down to nothing.
+ */
 export function backFeedFindings(solution: PowerSolution, rows: readonly KeyRow[]): Finding[] {
+  const least = withLeastLoads(solution);
+  const found = backFedIn(solution, rows);
+  if (least === null) return found;
+  const known = new Set(found.flatMap(({ pinId, also }) => [pinId, ...also.map(pinOf)]));
+  const more = backFedIn(least, keyTable(least)).filter(
+    ({ pinId, also }) => !known.has(pinId) && !also.some((item) => known.has(pinOf(item))),
+  );
+  return [...found, ...more, ...heldInputs(solution)];
+}
+
+const pinOf = (item: Item): string | null =>
+  item.type === "point" && item.point.type === "cavity" ? item.point.pinId : null;
+
+/** The plan coasting, its computers taking nothing; null where there is none to leave out. */
+function withLeastLoads(solution: PowerSolution): PowerSolution | null {
+  const { network, model, charged, states } = solution;
+  const running = states.get("running");
+  const logic = model.elements.flatMap(({ element, origin }) =>
+    element.type === "power" && origin.type === "part" ? [{ id: element.id, ohms: Number.POSITIVE_INFINITY }] : [],
+  );
+  if (network === null || running === undefined || logic.length === 0) return null;
+  const pulledIn = new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : [])));
+  const solved = network.solve(settingOf(model, usualState("coasting")), { pulledIn, changes: [...charged, ...logic] });
+  return solved.ok ? { ...solution, states: new Map([["coasting", solved.solution]]) } : null;
+}
+
+function backFedIn(solution: PowerSolution, rows: readonly KeyRow[]): Finding[] {
   const groups = new Map<string, { row: KeyRow; cell: KeyCell; entry: Entry }[]>();
   for (const row of rows) {
     const wrong = row.cells.filter((cell) => cell.verdict === "back-fed");
@@ -26,16 +58,18 @@ export function backFeedFindings(solution: PowerSolution, rows: readonly KeyRow[
       members.find((one) => one.row.node === one.entry.node) ?? (members[0] as (typeof members)[number]);
     const most = Math.max(...members.map((one) => Math.abs(one.cell.volts ?? 0)));
     const held = members.some((one) => one.row.pin.quantity === "ignition-supply");
+    const holds = most >= HOLDS_VOLTS || members.some((one) => holdsAt(solution, one.row.node, one.cell));
     const { through, holdsRelay, path } = entry;
     const others = new Map(members.filter((one) => one.row !== row).map((one) => [one.row.pin.id, one.row.at]));
     return {
       code: "back-feed",
       key: `back ${key}`,
-      severity: most < HOLDS_VOLTS ? "note" : held ? "stop" : "fault",
+      severity: !holds ? "note" : held ? "stop" : "fault",
       volts: cell.volts ?? 0,
       through,
       holdsRelay,
       path,
+      input: null,
       state: cell.state,
       amount: { value: cell.volts ?? 0, limit: DEAD_VOLTS, unit: "V" },
       node: row.node,
@@ -46,6 +80,13 @@ export function backFeedFindings(solution: PowerSolution, rows: readonly KeyRow[
     };
   });
 }
+
+/** Whether a relay's coil at a node has more than it drops out at, or a computer more than it goes to sleep at. */
+const holdsAt = ({ model }: PowerSolution, node: string, { volts }: KeyCell): boolean =>
+  (model.spans.at.get(node) ?? []).some(
+    ({ role, planned: { element } }) =>
+      role === "load" && element.type === "relay" && Math.abs(volts ?? 0) >= element.dropOutVolts,
+  );
 
 interface Entry {
   readonly key: string;
@@ -89,7 +130,7 @@ function entryOf(solution: PowerSolution, row: KeyRow, cell: KeyCell, node = row
 }
 
 /** Points on a way that one could probe, each once in its order. */
-function pointsOf({ model }: PowerSolution, steps: readonly PathStep[]): Point[] {
+export function pointsOf({ model }: PowerSolution, steps: readonly PathStep[]): Point[] {
   const points = new Map(steps.map((step) => [step.to, pointOfNode(model, step.to)]));
   return [...points.values()].filter(({ type }) => type !== "inside" && type !== "open-end");
 }

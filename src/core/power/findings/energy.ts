@@ -4,7 +4,10 @@ import { cavityPoint, type Harness } from "../../harness";
 import type { CavityFacts } from "../../parts";
 import { settingValue } from "../settings";
 import type { ChargeBalance, CrankingReport } from "../tables/loads";
-import { atPoint, type Item, type PowerSolution } from "../types";
+import { atElement, atPoint, type Item, type PowerSolution } from "../types";
+import { starterMotors } from "./interlock";
+import { mostLostOn } from "./most-lost";
+import { thickerWire } from "./thicker";
 import type { Finding } from "./types";
 
 /** A vehicle should stand this long and start, days; below the second it is a fault. */
@@ -12,8 +15,10 @@ const DAYS_TO_STAND = 21;
 const DAYS_AT_LEAST = 3;
 /** A sound battery at 20 °C stays above this while cranking, V. */
 const CRANK_BATTERY_VOLTS = 9.6;
-/** Below this it is the battery that keeps the engine from starting, V. */
-const CRANK_LEAST_VOLTS = 8;
+/** Below this it is a fault of the battery, or of the starter that is left with it (contracts/verbs.md), V. */
+const CRANK_LEAST_VOLTS = 8.5;
+/** More than this lost on the way to a starter and back is a fault of that way (contracts/verbs.md), V. */
+const STARTER_LOST_VOLTS = 1.2;
 /** What a computer should have to spare above its least voltage while cranking, V. */
 const CRANK_MARGIN = 1;
 
@@ -117,10 +122,8 @@ const TURNS_AMPS = 10;
 /** Cold cranking current of a battery a size up, A. */
 const NEXT_BATTERY_CCA = 720;
 
-function starting(
-  solution: PowerSolution,
-  { starterVolts, amps, batteryVolts, batteryOhms, batteryC, computers }: CrankingReport,
-): Finding[] {
+function starting(solution: PowerSolution, report: CrankingReport): Finding[] {
+  const { starterVolts, amps, batteryVolts, batteryOhms, batteryC, computers } = report;
   if (starterVolts === null || amps < TURNS_AMPS || !solution.states.has("crank")) return [];
   const battery: Finding[] =
     batteryVolts >= CRANK_BATTERY_VOLTS
@@ -131,7 +134,7 @@ function starting(
             code: "cranking",
             what: "battery",
             key: "cranking battery",
-            severity: batteryVolts < CRANK_LEAST_VOLTS ? "stop" : "note",
+            severity: batteryVolts < CRANK_LEAST_VOLTS ? "fault" : "note",
             volts: batteryVolts,
             amps,
             ohms: batteryOhms,
@@ -150,6 +153,7 @@ function starting(
         ];
   return [
     ...battery,
+    ...weakStarter(solution, report),
     ...computers.flatMap(({ at, volts, leastVolts }): Finding[] => {
       if (volts === null || volts < leastVolts || volts >= leastVolts + CRANK_MARGIN) return [];
       return [
@@ -168,6 +172,45 @@ function starting(
         },
       ];
     }),
+  ];
+}
+
+/** A starter that turns, and has too little for what the battery has left: its cable, its return or a contact. */
+function weakStarter(solution: PowerSolution, { starter, starterVolts, batteryVolts }: CrankingReport): Finding[] {
+  const lost = batteryVolts - (starterVolts ?? 0);
+  const tooLittle = (starterVolts ?? 0) < CRANK_LEAST_VOLTS && batteryVolts >= CRANK_LEAST_VOLTS;
+  const [motor] = starterMotors(solution.model);
+  if (starterVolts === null || motor === undefined || starter.from !== "solved") return [];
+  if (lost <= STARTER_LOST_VOLTS && !tooLittle) return [];
+  const { planned } = motor;
+  const part =
+    planned.origin.type === "part" ? solution.model.facts.harness.partById.get(planned.origin.partId) : undefined;
+  const cable = part?.terminals.find(({ name }) => name === "30" || name === "B")?.pinId ?? part?.terminals[0]?.pinId;
+  const most = mostLostOn(solution, "crank", motor.a);
+  return [
+    {
+      ...base,
+      code: "cranking",
+      what: "starter",
+      key: `cranking ${motor.name}`,
+      severity: "fault",
+      volts: starterVolts,
+      lostVolts: lost,
+      amps: starter.amps,
+      mostLost: most,
+      state: "crank",
+      node: motor.a,
+      pinId: cable ?? null,
+      amount:
+        lost > STARTER_LOST_VOLTS
+          ? { value: lost, limit: STARTER_LOST_VOLTS, unit: "V" }
+          : { value: starterVolts, limit: CRANK_LEAST_VOLTS, unit: "V" },
+      at: cable == null ? atElement(planned) : atPoint(cavityPoint(solution.model.facts.harness, cable)),
+      cures:
+        most?.origin.type === "wire"
+          ? [thickerWire(most.origin, most.volts, lost - STARTER_LOST_VOLTS, solution.model.facts.units)]
+          : [],
+    },
   ];
 }
 

@@ -18,14 +18,34 @@ const asks = ({ elements }: PowerModel) =>
 /** Whether anything asks the lever or the clutch before the engine is cranked. */
 export const hasInterlock = (model: PowerModel): boolean => asks(model).length > 0;
 
+const turns = ({ states }: PowerSolution, span: NetSpan): boolean =>
+  Math.abs(states.get("crank")?.amps.get(span.name) ?? 0) >= TURNS_AMPS;
+
+/** Nothing is there that could ask: as old cars are, and worth knowing. */
+const nothingAsks = (span: NetSpan): Finding => ({
+  code: "cranks-in-gear",
+  key: `cranks ${span.name}`,
+  severity: "note",
+  amps: 0,
+  passed: [],
+  state: "crank",
+  amount: { value: 0, limit: null, unit: "A" },
+  node: span.a,
+  pinId: null,
+  at: atElement(span.planned),
+  also: [],
+  cures: [{ code: "through-interlock", edit: null }],
+});
+
 /** A starter that engages with the gearbox in gear, though something is there to ask. */
 export function interlockFindings(solution: PowerSolution): Finding[] {
   const { model } = solution;
   const interlocks = asks(model);
-  if (interlocks.length === 0) return [];
+  const motors = starterMotors(model);
+  if (interlocks.length === 0) return motors.filter((span) => turns(solution, span)).map(nothingAsks);
   const inGear = solveIn(solution, IN_GEAR);
   if (inGear === null || !inGear.ok) return [];
-  return starterMotors(model).flatMap((span): Finding[] => {
+  return motors.flatMap((span): Finding[] => {
     const amps = Math.abs(inGear.solution.byNumber.amps[span.at] ?? 0);
     if (amps < TURNS_AMPS) return [];
     return [
@@ -47,5 +67,6 @@ export function interlockFindings(solution: PowerSolution): Finding[] {
   });
 }
 
-const starterMotors = ({ spans }: PowerModel): NetSpan[] =>
+/** The motors of the starters, each behind the contact of its solenoid. */
+export const starterMotors = ({ spans }: PowerModel): NetSpan[] =>
   spans.all.filter(({ planned: { origin } }) => origin.type === "part" && origin.role === "starter-motor");

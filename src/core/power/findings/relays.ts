@@ -72,13 +72,14 @@ function weakCoil({ model }: PowerSolution, row: RelayRow): Finding[] {
 
 function strainedContact({ model }: PowerSolution, row: RelayRow): Finding {
   const element = model.elementOf.get(row.key)?.element;
-  const { contactAmps: amps, contactRating: ratedAmps } = row;
+  const { contactAmps: amps, contactRating: ratedAmps, isRatingAssumed: isAssumed } = row;
   return {
     code: "relay-contact",
     key: `contact ${row.key}`,
-    severity: amps > ratedAmps ? "danger" : "note",
+    severity: amps > ratedAmps && !isAssumed ? "fault" : "note",
     amps,
     ratedAmps,
+    isAssumed,
     state: "running",
     amount: { value: amps, limit: ratedAmps, unit: "A" },
     node: element?.type === "relay" ? (element.contacts[0]?.b ?? null) : null,

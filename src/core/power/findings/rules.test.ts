@@ -1,8 +1,9 @@
 import { describe, expect, test } from "vitest";
 import { type ToldFinding, toldFindings } from "../../../../tests/support/told";
-import { type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
+import { input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
-import { type FindingCode, reportPower } from "../index";
+import { parseAdapter, type WrittenAdapter } from "../../signals";
+import { type FindingCode, PowerAnalysis, reportPower } from "../index";
 
 /** Rules of contracts/verbs.md, each with its limit from both sides. */
 const findings = (plan: Plan, code: FindingCode): ToldFinding[] =>
@@ -22,6 +23,23 @@ const part = (
   terminals: Object.entries(terminals).map(([name, pinId]) => ({ name, pinId })),
   elements,
 });
+
+const adapter = (written: WrittenAdapter) =>
+  parseAdapter(written, () => {
+    throw new Error("names a cavity");
+  });
+/** A computer of the donor's whose elements are as its cavities tell. */
+const computerOf = (label: string, cavities: number): PartFacts =>
+  part(
+    label,
+    "computer",
+    Object.fromEntries(Array.from({ length: cavities }, (_, at) => [`${at + 1}`, `${label}-${at + 1}`])),
+    [
+      { id: "I1", type: "resistor", a: "1", b: "2", ohms: 10_000, joint: false },
+      { id: "S3", type: "power", a: "3", b: "2", watts: 6, minVolts: 6 },
+    ],
+    "donor",
+  );
 
 describe("a wire that nothing protects", () => {
   const box = (sizeMm2: number, lengthM: number): Plan => ({
@@ -208,7 +226,10 @@ describe("a starter that asks the lever", () => {
     expect(one?.why).toContain("Lever");
     expect(one?.amount.value).toBeGreaterThan(100);
   });
-  test("where nothing asks, nothing is found", () => expect(findings({}, "cranks-in-gear")).toEqual([]));
+  test("where nothing asks, that is a note and no danger; where nothing turns it, nothing is said", () => {
+    expect(findings({}, "cranks-in-gear")).toMatchObject([{ severity: "note", amount: { limit: null } }]);
+    expect(findings({ links: SOUND.filter(([from]) => from !== "KEY-50") }, "cranks-in-gear")).toEqual([]);
+  });
 });
 
 describe("two relays that wait for one another's ground", () => {
@@ -238,4 +259,113 @@ describe("two relays that wait for one another's ground", () => {
     const fan = dead.find(({ where, also }) => [where, ...also].includes("Fan-1"));
     expect(fan?.why.match(/does not pull in/g)).toHaveLength(2);
   });
+});
+
+describe("what nothing feeds, whatever is switched", () => {
+  const horn = (line: string): Plan => ({ van: `${VAN}${line}` });
+  test("a load with both ends at ground, or with its wire on nothing, has no voltage: a fault, and no feed is guessed", () => {
+    const both = '  host Horn-1 2 load-in horn BK 1mm 1m amps=5 otherEnd=ground "Horn"\n';
+    expect(findings(horn(both), "dead-feed")).toMatchObject([{ severity: "fault", where: "Horn-1", cures: [] }]);
+    const loose = '  host Horn-1 77 load-in horn BK 1mm 1m amps=5 otherEnd=ground "Horn"\n';
+    expect(findings(horn(loose), "dead-feed")).toMatchObject([{ severity: "fault", where: "Horn-1", cures: [] }]);
+  });
+  test("one behind an open switch is fed, and one that a computer may feed is not judged", () => {
+    const pushed =
+      '  host Horn_switch-1 3 supply-in ignition-supply WH 1mm 1m "Feed"\n  host Horn_switch-2 77 switch-out horn BK 1mm 1m to=battery "Horn"\n  host Horn-1 77 load-in horn BK 1mm 1m amps=5 otherEnd=ground "Horn"\n';
+    expect(findings(horn(pushed), "dead-feed")).toEqual([]);
+    const driven =
+      '  host Body_computer-1 77 pwm-out horn BK 1mm 1m "Horn"\n  host Body_computer-2 2 ground ground BK 1mm 1m "Ground"\n  host Horn-1 77 load-in horn BK 1mm 1m amps=5 otherEnd=ground "Horn"\n';
+    expect(findings(horn(driven), "dead-feed")).toEqual([]);
+  });
+});
+
+describe("back-feed with what is certain to load it", () => {
+  // A lamp of 2 W from a permanent feed to the ignition: at 4 A assumed the computer would hold it down to nothing.
+  const glowing = (watts: number): Plan => ({
+    van: `${VAN}  host Panel_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=${watts / 13.5} "Feed"\n  host Panel_lamp-2 3 unknown - WH 0.75mm 1m "Worked side"\n`,
+  });
+  test("a lamp of 2 W holds the ignition of a computer that sleeps", () => {
+    const [back] = findings(glowing(2), "back-feed");
+    expect(back).toMatchObject({ state: "coasting", severity: "stop" });
+    expect(back?.amount.value).toBeGreaterThan(8);
+    expect([back?.where, ...(back?.also ?? [])]).toEqual(expect.arrayContaining(["KEY-15", "ECU-1"]));
+  });
+  test("with no lamp there is none", () => expect(findings({}, "back-feed")).toEqual([]));
+});
+
+describe("an input that a lamp holds up", () => {
+  /** The host's lamp and switch on one wire, and the computer's input linked to it. */
+  const lamp = (input: string, adapters: readonly WrittenAdapter[] = []): Plan => ({
+    van: `${VAN}  host Cluster_lamp-1 3 supply-in ignition-supply WH 0.75mm 1m amps=0.2 alive=run-crank "Feed"
+  host Cluster_lamp-2 70 unknown - WH 0.75mm 1m "Worked side"
+  host Oil_switch-1 70 switch-out oil-pressure-warning BU 0.75mm 1m to=ground "Oil pressure"
+  donor Module-1 Q1 logic-in oil-pressure-warning BU 0.75mm 1m active=low pull=up ${input} "Oil pressure"
+  donor Module-2 E2 ground ground BK 1mm 1m role=power "Ground"
+  donor Module-3 E1 supply-in ignition-supply RD 1mm 1m amps=0.5 alive=run-crank "Feed"\n`,
+    parts: [computerOf("Module", 3)],
+    links: [...SOUND, ["Oil switch-1", "Module-1", ...adapters.map(adapter)]],
+  });
+  test("a diode in the input's own wire is the cure, and is tried like any other", () => {
+    const desk = new PowerAnalysis();
+    desk.load(input(lamp("")));
+    const [held] = findings(lamp(""), "back-feed");
+    const cure = held?.cures[0]?.edit;
+    expect(cure).toMatchObject({ type: "diode" });
+    expect(desk.tryEdits(cure == null ? [] : [cure]).gone).toContain(held?.key);
+  });
+  test("13 V on one of 5 V is a fault while the switch is open, with the lamp named", () => {
+    const [held] = findings(lamp(""), "back-feed");
+    expect(held).toMatchObject({ severity: "fault", where: "Module-1", state: "running", amount: { limit: 5 } });
+    expect(held?.amount.value).toBeGreaterThan(12);
+    expect(held?.why).toContain("Cluster lamp");
+  });
+  test.each([
+    ["one that says it stands 18 V has nothing to fear", "maxVolts=18", []],
+    [
+      "a diode that lets the switch sink and not feed keeps the lamp away",
+      "",
+      [{ type: "blocking-diode", volts: 50, amps: 1 }],
+    ],
+  ] as const)("%s", (_, says, adapters) => expect(findings(lamp(says, adapters), "back-feed")).toEqual([]));
+});
+
+describe("starting", () => {
+  const cable = (sizeMm2: number): Plan => ({
+    van: VAN.replace("start-supply RD 25mm 1m amps=150", `start-supply RD ${sizeMm2}mm 1m amps=150`),
+  });
+  test("a starter that loses more than 1.2 V on the way is a fault at its cable, with the wire that loses most", () => {
+    expect(findings(cable(25), "cranking").filter((one) => one.severity === "fault")).toEqual([]);
+    const [weak] = findings(cable(2.5), "cranking").filter((one) => one.severity === "fault");
+    expect(weak).toMatchObject({ where: "Starter-30", amount: { limit: 1.2, unit: "V" } });
+    // Ohm: 1 m of 2.5 mm² has 7.6 mΩ at 20 °C, and carries more than 100 A.
+    expect(weak?.amount.value).toBeGreaterThan(100 * 0.0076);
+    expect(weak?.cures[0]?.text).toMatch(/mm²/);
+  });
+  test("a battery below 8.5 V while cranking is a fault of the battery", () => {
+    const old = (share: number): Plan => ({
+      settings: [
+        { key: "battery-cca", value: 300, origin: "x" },
+        { key: "battery-health", value: share, origin: "x" },
+      ],
+    });
+    const faults = (plan: Plan) => findings(plan, "cranking").filter((one) => one.severity === "fault");
+    expect(faults(old(30))).toMatchObject([{ where: "battery positive" }]);
+    expect(faults(old(30))[0]?.amount.value).toBeLessThan(8.5);
+    expect(faults(old(100))).toEqual([]);
+  });
+});
+
+describe("a relay's contact", () => {
+  const contact = (maxAmps: string): Plan => ({
+    van: `${VAN}  host Relay-30 30 supply-in battery-supply RD 6mm 0.2m alive=permanent "Feed"
+  host Relay-86 3 load-in other WH 1mm 0.2m ohms=85 "Coil"
+  host Relay-85 6 ground ground BK 1mm 0.2m "Coil ground"
+  host Relay-87 88 supply-out other RD 6mm 0.2m ${maxAmps} "Out"
+  host Heater-1 88 load-in demister RD 6mm 0.2m amps=27 otherEnd=ground "Heater"\n`,
+  });
+  test.each([
+    ["a contact of 20 A that carries 24 A and more is a fault", "maxAmps=20", "fault"],
+    ["one of 100 A is not taken for one of 30 A", "maxAmps=100", undefined],
+    ["one that nobody has read is a note at most", "", "note"],
+  ])("%s", (_, maxAmps, severity) => expect(findings(contact(maxAmps), "relay-contact")[0]?.severity).toBe(severity));
 });

@@ -1,12 +1,14 @@
 import { cachedBy } from "../../cached-by";
-import { fieldOf, type Quantity } from "../../forms";
-import { cavityPoint } from "../../harness";
+import { fieldOf, type Kind, type Quantity } from "../../forms";
+import { cavityPoint, type Harness } from "../../harness";
 import type { CavityFacts } from "../../parts";
 import { closedIn, DEAD_VOLTS, type KeyPosition, neverClosed } from "../../state";
+import type { NetSpan } from "../model/spans";
 import { voltsAt } from "../solved/flow";
-import { opening, type PathStep, pathDown, pathThrough } from "../solved/path";
+import { opening, type PathStep, pathDown } from "../solved/path";
 import { type KeyCell, type KeyRow, leastVolts } from "../tables/keys";
-import { atPoint, type PowerSolution } from "../types";
+import { atPoint, type PowerModel, type PowerSolution } from "../types";
+import { mostLostOn } from "./most-lost";
 import { thickerWire } from "./thicker";
 import type { Cure, DeadCause, Finding, Severity } from "./types";
 
@@ -48,16 +50,15 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
   };
   for (const row of rows) {
     if (row.role !== "consumer") continue;
+    const untold = row.cells.find((cell) => cell.state === "run");
+    if (untold !== undefined && !row.trouble && hasNoWay(solution, row))
+      put(dead, copperKey(harness, row), { row, cell: untold, root: null });
     for (const cell of row.cells) {
       if (cell.verdict === "low") put(low, row.pin.id, { row, cell, root: null });
       if (cell.verdict !== "missing" && cell.verdict !== "floating") continue;
       const root = rootOf(solution, cell.state, row.node);
       // What is connected to one piece of copper that nothing leads to is dead by one cause.
-      put(dead, root === null ? `copper ${harness.netOf[harness.nodeOfPin.get(row.pin.id) as number]}` : root.key, {
-        row,
-        cell,
-        root,
-      });
+      put(dead, root === null ? copperKey(harness, row) : root.key, { row, cell, root });
     }
   }
   return [
@@ -65,6 +66,45 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
     ...[...low.values()].map((members) => lowFinding(solution, members)),
   ];
 }
+
+const copperKey = (harness: Harness, row: KeyRow) =>
+  `copper ${harness.netOf[harness.nodeOfPin.get(row.pin.id) as number]}`;
+
+/**
+ * Whether nothing leads to a consumer from any source, whatever is switched: its wire is missing, or both of its ends
+ * are at ground. What a link feeds through electronics of its own is not followed.
+ */
+function hasNoWay({ model }: PowerSolution, { node, pin }: KeyRow): boolean {
+  return !fedOf(model).has(node) && !model.facts.links.some((link) => link.consumerId === pin.id);
+}
+
+const MAY_FEED: ReadonlySet<Kind> = new Set<Kind>([
+  "high-side-out",
+  "switch-out",
+  "pwm-out",
+  "coil-out",
+  "motor-out",
+  "supply-out",
+  "unknown",
+]);
+/** What has circuits of its own inside, or may have. */
+const ELECTRONIC: ReadonlySet<string> = new Set(["computer", "assembly", "plug"]);
+
+/**
+ * Nodes that a source's positive side reaches with every switch and contact closed, but through no load; and what an
+ * output feeds of which only its computer knows how.
+ */
+const fedOf = cachedBy(({ spans, net, facts: { harness }, nodeOfPin }: PowerModel): ReadonlySet<string> => {
+  const fed = new Set(net.sources.map((at) => (spans.all[at] as NetSpan).a));
+  for (const [pinId, at] of harness.nodeOfPin) {
+    const kind = harness.pinById.get(pinId)?.form.kind ?? "spare";
+    const node = nodeOfPin.get(pinId);
+    if (node !== undefined && MAY_FEED.has(kind) && ELECTRONIC.has(harness.partAt[at]?.type ?? "plug")) fed.add(node);
+  }
+  for (const node of fed)
+    for (const span of spans.at.get(node) ?? []) if (span.role === "path") fed.add(span.a).add(span.b);
+  return fed;
+});
 
 function deadFinding(solution: PowerSolution, key: string, members: readonly Member[]): Finding {
   // Of those that are connected to it themselves, one that the engine needs.
@@ -101,12 +141,7 @@ function lowFinding(solution: PowerSolution, members: readonly Member[]): Findin
   const worst = members.reduce((least, one) => ((one.cell.across ?? 0) < (least.cell.across ?? 0) ? one : least));
   const { row, cell } = worst;
   const volts = cell.across ?? 0;
-  const dropOf = (step: PathStep) =>
-    Math.abs((voltsAt(solution, cell.state, step.from) ?? 0) - (voltsAt(solution, cell.state, step.to) ?? 0));
-  const [most] = pathThrough(solution, cell.state, row.node)
-    .steps.filter((step) => step.span.role === "path")
-    .map((step) => ({ origin: step.span.planned.origin, amps: Math.abs(step.amps), volts: dropOf(step) }))
-    .toSorted((a, b) => b.volts - a.volts);
+  const most = mostLostOn(solution, cell.state, row.node);
   const thicker =
     most?.origin.type === "wire"
       ? [thickerWire(most.origin, most.volts, leastVolts(row.pin, cell.state) - volts, solution.model.facts.units)]
@@ -117,7 +152,7 @@ function lowFinding(solution: PowerSolution, members: readonly Member[]): Findin
     severity: severityOf(row),
     volts,
     neededVolts: row.leastVolts,
-    mostLost: most ?? null,
+    mostLost: most,
     ...placeOf(row, cell, volts),
     also: [],
     cures: [...thicker, ...feedCures(solution, row, neededStates(row))],
@@ -214,6 +249,8 @@ function feedCures(
   const {
     facts: { harness, links },
   } = solution.model;
+  // When it must be live nobody has said: no feed can be named.
+  if (needed.length === 0) return [];
   const permanent = needed.includes("off");
   const amps = fieldOf(consumer.form, "amps") ?? 0;
   const all = hostFeeds(solution);

@@ -4,6 +4,7 @@ import type { FuseCheck } from "../../wire";
 import type { Origin, WireOrigin } from "../plan-element";
 import type { PowerEdit } from "../tried";
 import type { Item } from "../types";
+import type { Lost } from "./most-lost";
 
 /**
  * The one rule of severity: what happens if nothing is done.
@@ -43,7 +44,7 @@ export type FindingFacts =
       readonly code: "low-volts";
       readonly volts: number;
       readonly neededVolts: number;
-      readonly mostLost: { readonly origin: Origin; readonly volts: number; readonly amps: number } | null;
+      readonly mostLost: Lost | null;
     }
   | {
       readonly code: "back-feed";
@@ -51,6 +52,8 @@ export type FindingFacts =
       readonly through: Origin | null;
       readonly holdsRelay: boolean;
       readonly path: readonly Point[];
+      /** An input that is held above what its computer reads there, V; null where a feed or consumer is live. */
+      readonly input: { readonly limitVolts: number; readonly isStated: boolean } | null;
     }
   | { readonly code: "shared-ground"; readonly amps: number; readonly volts: number; readonly joins: readonly Point[] }
   | { readonly code: "ground-offset"; readonly part: string; readonly volts: number; readonly limitVolts: number }
@@ -95,7 +98,13 @@ export type FindingFacts =
       readonly limitAmps: number;
       readonly against: { readonly at: CavityPoint; readonly limitAmps: number };
     }
-  | { readonly code: "relay-contact"; readonly amps: number; readonly ratedAmps: number }
+  | {
+      readonly code: "relay-contact";
+      readonly amps: number;
+      readonly ratedAmps: number;
+      /** Nobody has read what the contact is rated for. */
+      readonly isAssumed: boolean;
+    }
   | {
       readonly code: "relay-coil";
       readonly volts: number;
@@ -126,6 +135,14 @@ export type FindingFacts =
       readonly ohms: number;
       readonly batteryC: number;
     }
+  | {
+      readonly code: "cranking";
+      readonly what: "starter";
+      readonly volts: number;
+      readonly lostVolts: number;
+      readonly amps: number;
+      readonly mostLost: Lost | null;
+    }
   | { readonly code: "cranking"; readonly what: "computer"; readonly volts: number; readonly neededVolts: number }
   | { readonly code: "bus-termination"; readonly ended: number; readonly ohms: number | null };
 
@@ -152,6 +169,7 @@ export type CureFacts =
   | { readonly code: "branch-fuse"; readonly amps: number; readonly wire: WireOrigin }
   | { readonly code: "second-feed-off"; readonly consumer: CavityPoint }
   | { readonly code: "flyback-diode"; readonly across: CavityPoint }
+  | { readonly code: "input-diode"; readonly at: CavityPoint }
   | { readonly code: "fuse-at"; readonly amps: number; readonly wires: number; readonly wire: WireOrigin }
   | { readonly code: "ground-at"; readonly at: Point }
   | { readonly code: "strap"; readonly sizeMm2: number; readonly from: Point; readonly to: Point }

@@ -92,5 +92,7 @@ function partTypeAt({ facts: { harness } }: PowerModel, point: Point): string | 
   if (point.type === "pole") return "battery";
   if (point.type === "splice") return "splice";
   if (point.type !== "cavity" && point.type !== "open-end") return null;
+  // The old starter's cable is a post of its own once its starter has gone.
+  if (harness.pinById.get(point.pinId)?.quantity === "start-supply") return "starter";
   return harness.partAt[harness.nodeOfPin.get(point.pinId) ?? -1]?.type ?? null;
 }

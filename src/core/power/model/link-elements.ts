@@ -74,6 +74,10 @@ const APART: ReadonlySet<Adapter["type"]> = new Set([
 /** What a consumer takes, A; a usual small load where nobody says. */
 const ampsOf = ({ pin }: LinkEnd): number => fieldOf(pin.form, "amps") || 5;
 
+/** What it works lies between it and a feed: current comes into it. */
+const sinksLoad = ({ pin: { form } }: LinkEnd): boolean =>
+  form.kind === "low-side-out" || (form.kind === "switch-out" && fieldOf(form, "to") === "ground");
+
 class LinkBuilder {
   private readonly elements: { element: NetElement; of: Adapter["type"] | null }[] = [];
   private readonly assumed: AssumedFact[] = [];
@@ -92,7 +96,7 @@ class LinkBuilder {
   build(adapters: readonly Adapter[], directOhms: number): LinkElements {
     const relay = adapters.find((adapter) => adapter.type === "relay");
     if (adapters.some((adapter) => APART.has(adapter.type))) return { elements: [], assumed: [] };
-    for (const adapter of adapters) this.add(adapter, relay !== undefined);
+    for (const adapter of adapters) this.add(adapter, adapters);
     if (relay === undefined && this.at !== this.to.node)
       this.push(null, { type: "resistor", a: this.at, b: this.to.node, ohms: directOhms });
     return { elements: this.elements, assumed: this.assumed };
@@ -110,19 +114,19 @@ class LinkBuilder {
     return `inside ${this.id} ${this.count}`;
   }
 
-  private add(adapter: Adapter, withRelay: boolean): void {
+  private add(adapter: Adapter, all: readonly Adapter[]): void {
     const { type } = adapter;
+    const withRelay = all.some((one) => one.type === "relay");
     switch (adapter.type) {
       case "relay":
-        this.relay(adapter);
+        this.relay(adapter, all);
         return;
-      // A relay's own blocking and flyback diodes are placed with its coil.
+      // A relay's own fuse, blocking and flyback diodes are placed with its contact and its coil.
       case "blocking-diode": {
         if (withRelay) return;
         const after = this.inner();
         // Against the way that current must not take: a driver that sinks is blocked from feeding back.
-        const sinks = this.from.pin.form.kind === "low-side-out";
-        this.push(type, sinks ? diode(after, this.at) : diode(this.at, after));
+        this.push(type, sinksLoad(this.from) ? diode(after, this.at) : diode(this.at, after));
         this.at = after;
         return;
       }
@@ -130,6 +134,7 @@ class LinkBuilder {
         if (!withRelay) this.push(type, diode(BODY, this.to.node));
         return;
       case "fuse": {
+        if (withRelay) return;
         const amps = adapter.amps ?? fuseForLoad(ampsOf(this.to)) ?? 10;
         const after = this.inner();
         this.push(type, { type: "fuse", a: this.at, b: after, amps, ohms: 0.1 / amps });
@@ -185,18 +190,23 @@ class LinkBuilder {
    * A relay between provider and consumer: worked by the provider, its contact from `contactFeed`, else from a new
    * fused feed of the battery.
    */
-  private relay({ type, contactFeed, coilOhms }: AdapterOf<"relay">): void {
+  private relay({ type, contactFeed, coilOhms }: AdapterOf<"relay">, all: readonly Adapter[]): void {
     const { from, to, around } = this;
+    const has = (wanted: Adapter["type"]) => all.some((one) => one.type === wanted);
     const named = contactFeed === null ? undefined : around.feed(contactFeed);
+    const fuse = all.find((one) => one.type === "fuse");
     let contact = named;
-    if (contact === undefined) {
+    if (named !== undefined && named !== BODY && fuse?.type === "fuse") {
+      const amps = fuse.amps ?? fuseForLoad(ampsOf(to)) ?? 30;
+      contact = this.inner();
+      this.push("fuse", { type: "fuse", a: named, b: contact, amps, ohms: 0.1 / amps });
+    } else if (contact === undefined) {
       const amps = fuseForLoad(ampsOf(to)) ?? 30;
       contact = this.inner();
       this.push("fuse", { type: "fuse", a: PLUS, b: contact, amps, ohms: 0.1 / amps });
       this.assumed.push({ code: "fused-feed", amps });
     }
-    const { kind } = from.pin.form;
-    const sinks = kind === "low-side-out" || (kind === "switch-out" && fieldOf(from.pin.form, "to") === "ground");
+    const sinks = sinksLoad(from);
     let [coilA, coilB] = sinks
       ? [contact === BODY ? (around.feedAlive("run") ?? PLUS) : contact, from.node]
       : [from.node, BODY];
@@ -210,8 +220,19 @@ class LinkBuilder {
       this.push("blocking-diode", diode(coilA, coil));
       this.push("blocking-diode", diode(helper, coil));
       coilA = coil;
+    } else if (has("blocking-diode")) {
+      const coil = this.inner();
+      // In the way of the coil's current, and in no other's.
+      if (sinks) {
+        this.push("blocking-diode", diode(coil, coilB));
+        coilB = coil;
+      } else {
+        this.push("blocking-diode", diode(coilA, coil));
+        coilA = coil;
+      }
     }
     if (coilA === coilB) coilB = BODY;
+    if (has("flyback-diode")) this.push("flyback-diode", diode(coilB, coilA));
     this.push(type, {
       type: "relay",
       coilA,

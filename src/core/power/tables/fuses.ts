@@ -1,4 +1,5 @@
 import { cachedBy } from "../../cached-by";
+import { fieldOf } from "../../forms";
 import type { Point } from "../../points";
 import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import {
@@ -298,12 +299,28 @@ export interface RelayRow {
   readonly warmPullInVolts: number;
   readonly contactAmps: number;
   readonly contactRating: number;
+  /** Nobody has read the rating: the usual one is taken. */
+  readonly isRatingAssumed: boolean;
   readonly diode: boolean;
   readonly pulledIn: readonly KeyPosition[];
 }
 
 /** What a relay's contact is rated for where nobody has read it, A. */
 const USUAL_CONTACT = 30;
+
+/** What the outputs of a relay's contacts are rated for, A: the least; null where no cavity says it (contracts/verbs.md). */
+function statedContactAmps({ facts: { harness } }: PowerModel, partId: string, elementId: string): number | null {
+  const part = harness.partById.get(partId);
+  const spec = part?.elements.find(({ id }) => id === elementId);
+  if (part === undefined || spec?.type !== "relay") return null;
+  const outputs = new Set(spec.contacts.map(({ b }) => b));
+  const stated = part.terminals.flatMap(({ name, pinId }) => {
+    const pin = outputs.has(name) && pinId !== null ? harness.pinById.get(pinId) : undefined;
+    const amps = pin === undefined ? 0 : (fieldOf(pin.form, "maxAmps") ?? 0);
+    return amps > 0 ? [amps] : [];
+  });
+  return stated.length === 0 ? null : Math.min(...stated);
+}
 
 export function relayTable(solution: PowerSolution): RelayRow[] {
   const { model } = solution;
@@ -319,7 +336,9 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
     )
       return [];
     const link = origin.type === "link" ? model.facts.links.find((one) => one.id === origin.linkId) : undefined;
-    const planned = link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps;
+    const rated =
+      link?.adapters.find((adapter) => adapter.type === "relay")?.contactAmps ??
+      (origin.type === "part" ? statedContactAmps(model, origin.partId, origin.elementId) : null);
     const states = KEY_POSITIONS.filter((state) => solution.states.get(state)?.relays.get(element.id) === "energised");
     const coilAmps = mostAmps(solution, span, KEY_POSITIONS);
     // Its contacts stand behind its coil.
@@ -352,7 +371,8 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
           settingValue(model.facts.settings, isDonors ? "engine-bay-c" : "cabin-c"),
         ),
         contactAmps,
-        contactRating: planned ?? USUAL_CONTACT,
+        contactRating: rated ?? USUAL_CONTACT,
+        isRatingAssumed: rated === null,
         diode: across(element.coilA, element.coilB),
         pulledIn: states,
       },
