@@ -1,8 +1,8 @@
 import { buildHarness, endsOf, type Harness, type Wire } from "@/core/harness";
 import type { Point, WireEnds } from "@/core/points";
-import { sliceHarness, triage } from "@/core/slice";
+import { sliceByChoice, triage } from "@/core/slice";
 import { cavityKey, harnessProblemWords, pointText, triageText } from "@/core/words";
-import { harnessFacts, keptFunctions, triageFacts } from "@/job/harness-facts";
+import { functionChoices, harnessFacts, triageFacts } from "@/job/harness-facts";
 import type { ReadFile } from "./errors";
 import { jobFileOf } from "./job-file";
 
@@ -15,8 +15,8 @@ Example: npm run -s pantograph -- slice tests/reference/slice/horn-and-brake-lam
 export function slice(args: readonly string[], read: ReadFile): unknown {
   const document = jobFileOf(args, read);
   const harness = buildHarness(harnessFacts(document));
-  const kept = keptFunctions(document);
-  const done = sliceHarness(harness, kept);
+  const done = sliceByChoice(harness, functionChoices(document));
+  const { kept } = done;
   const { rows } = triage(harness, done, triageFacts(document), kept);
   const names = wireNames(harness);
   const name = (wire: Wire) => names.get(wire.id) ?? wire.id;

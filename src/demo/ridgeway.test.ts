@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, test } from "vitest";
 import { buildHarness, type Harness } from "@/core/harness";
-import { sliceHarness } from "@/core/slice";
+import { sliceByChoice } from "@/core/slice";
 import { parseDocument, writeDocument } from "@/job/document";
-import { harnessFacts, keptFunctions } from "@/job/harness-facts";
+import { functionChoices, harnessFacts } from "@/job/harness-facts";
 import type { JobDocument } from "@/job/schema";
 import { inStep } from "@/job/table-wires";
 import { heronDocument, heronTables } from "./heron";
@@ -31,7 +31,7 @@ describe("the large sample", () => {
   });
   test("is a valid document, and every function it has can work", () => {
     expect(parseDocument(writeDocument(document)).ok).toBe(true);
-    const slice = sliceHarness(harness, keptFunctions(document));
+    const slice = sliceByChoice(harness, functionChoices(document));
     expect(slice.needs.length).toBeGreaterThan(25);
     expect(slice.needs.flatMap((need) => need.unmet)).toEqual([]);
   });

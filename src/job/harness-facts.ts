@@ -1,6 +1,5 @@
 import { cachedBy } from "@/core/cached-by";
 import type { Shape } from "@/core/compare";
-import { FUNCTIONS } from "@/core/functions";
 import type { HarnessFacts } from "@/core/harness";
 import type { CavityFacts } from "@/core/parts";
 import type { TriageFacts } from "@/core/slice";
@@ -54,11 +53,9 @@ function inTableOrder({ pins, wires }: Pick<JobDocument, "pins" | "wires">): rea
     .map(([, row]) => row);
 }
 
-/** Functions that must work at the end: all, but those that someone has dropped. */
-export function keptFunctions(document: Pick<JobDocument, "kept">): Set<string> {
-  const dropped = new Set(document.kept.filter((row) => !row.kept).map((row) => row.id));
-  return new Set(FUNCTIONS.map((one) => one.key).filter((key) => !dropped.has(key)));
-}
+/** Functions that somebody kept or dropped; of all others `core/slice` has the default. */
+export const functionChoices = ({ kept }: Pick<JobDocument, "kept">): Map<string, boolean> =>
+  new Map(kept.map((row) => [row.id, row.kept]));
 
 export const triageFacts = (document: Pick<JobDocument, "cuts">): TriageFacts[] =>
   document.cuts

@@ -6,7 +6,7 @@ import { heronTables } from "@/demo/heron";
 import { decideOps } from "./decide";
 import { parseDocument, writeDocument } from "./document";
 import { findSubject, subjectName, topicsOf } from "./evidence";
-import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "./harness-facts";
+import { functionChoices, harnessFacts, movedConnectors, removedConnectors, triageFacts } from "./harness-facts";
 import {
   addCavityOps,
   addWireOps,
@@ -204,12 +204,16 @@ describe("triage", () => {
       { choice: "remove", done: true, unplanned: true },
     ]);
   });
-  test("functions are dropped and kept again; what nobody dropped is kept", () => {
+  test("functions are dropped and kept again; of all others the harness has the default", () => {
     const dropped = changed(keepOps(heron, ["horn", "audio"], false));
-    expect(keptFunctions(dropped).has("horn")).toBe(false);
-    expect(keptFunctions(dropped).has("lights")).toBe(true);
-    expect(keptFunctions(changed(keepOps(dropped, ["horn"], true), dropped)).has("horn")).toBe(true);
-    expect(keepOps(heron, ["horn"], true)).toEqual([]);
+    expect(functionChoices(heron).size).toBe(0);
+    expect([...functionChoices(dropped)]).toEqual([
+      ["horn", false],
+      ["audio", false],
+    ]);
+    expect(functionChoices(changed(keepOps(dropped, ["horn"], true), dropped)).get("horn")).toBe(true);
+    // What is dropped unless somebody keeps it can be kept.
+    expect(functionChoices(changed(keepOps(heron, ["old-engine-running"], true))).get("old-engine-running")).toBe(true);
   });
   test("connectors taken out, loose ends settled and opened again, debts paid", () => {
     expect([...removedConnectors(decide(heron, `connector:${connector("Horn")}`))]).toEqual([connector("Horn")]);

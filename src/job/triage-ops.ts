@@ -100,9 +100,7 @@ export function keepOps(document: JobDocument, keys: readonly string[], kept: bo
   return keys.flatMap((key) => {
     const row = rows.get(key);
     return row === undefined
-      ? kept
-        ? []
-        : [insertOp("kept_function", { id: key, kept })]
+      ? [insertOp("kept_function", { id: key, kept })]
       : known(updateOp("kept_function", key, row, { kept }));
   });
 }

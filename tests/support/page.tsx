@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { PowerAnalysis } from "@/core/power";
 import { HarnessAnalysis } from "@/core/slice";
-import { harnessFacts, keptFunctions, movedConnectors, removedConnectors, triageFacts } from "@/job/harness-facts";
+import { functionChoices, harnessFacts, movedConnectors, removedConnectors, triageFacts } from "@/job/harness-facts";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { Deriver } from "@/screens/shell/derive";
@@ -23,7 +23,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
   const harness = new HarnessAnalysis();
   harness.load(harnessFacts(document));
   const report = harness.report({
-    kept: [...keptFunctions(document)],
+    functions: [...functionChoices(document)],
     cuts: triageFacts(document),
     removedConnectors: [...removedConnectors(document)],
     moved: movedConnectors(document),

@@ -132,9 +132,9 @@ export class Reduction {
   ): { readonly volts: Float64Array; readonly island: Int32Array } {
     const size = this.kept.length;
     const all = { volts: new Float64Array(size), island: new Int32Array(size) };
-    const isPlain = overrides.size === 0;
+    const touched = new Set([...overrides.keys()].map((at) => this.branchOf[at] as number));
     for (let node = 0; node < size; node++) {
-      const origin = isPlain ? null : this.origin(node, overrides);
+      const origin = this.isMoved(node, overrides, touched) ? this.origin(node, overrides) : null;
       const a = origin === null ? (this.a[node] as number) : origin.a;
       const b = origin === null ? (this.b[node] as number) : origin.b;
       const part = origin === null ? (this.part[node] as number) : origin.part;
@@ -142,6 +142,14 @@ export class Reduction {
       all.volts[node] = a < 0 ? 0 : (volts[a] as number) + ((volts[b] as number) - (volts[a] as number)) * part;
     }
     return all;
+  }
+
+  /** Whether an override changes where a node that needs no equation takes its voltage from. */
+  private isMoved(node: number, overrides: Overrides, touched: ReadonlySet<number>): boolean {
+    if (overrides.size === 0 || (this.kept[node] as number) >= 0) return false;
+    const stub = this.stubs.get(node);
+    if (stub !== undefined) return overrides.has(stub.by) || this.isMoved(stub.at, overrides, touched);
+    return touched.has(this.inChain.get(node)?.chain.branch ?? -1);
   }
 
   /** Currents of all branches of the whole, from a to b, from those of the equations, A. */

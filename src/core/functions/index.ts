@@ -8,8 +8,13 @@ export interface FunctionDef {
   readonly quantities: readonly Quantity[];
   /** Parts that belong to it though none of their cavities says so. */
   readonly parts?: RegExp;
-  /** It comes with the engine: what the other vehicle has of it leaves with its own engine. */
-  readonly ofEngine?: true;
+  /**
+   * Where it comes from: `engine` with the engine, so that the old engine's own is another thing and leaves with it;
+   * `body` with the body, so that the donor's stays behind. Nowhere: both vehicles have a part in it.
+   */
+  readonly home?: "engine" | "body";
+  /** Nice to have: where nothing but a computer's cavities is there for it, it is not kept unasked. */
+  readonly isAccessory?: true;
 }
 
 const define = (set: string, list: readonly Omit<FunctionDef, "set">[]): FunctionDef[] =>
@@ -21,7 +26,7 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     {
       key: "engine-running",
       name: "Engine running",
-      ofEngine: true,
+      home: "engine",
       quantities: [
         "crankshaft-position",
         "camshaft-position",
@@ -72,7 +77,7 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     {
       key: "transmission",
       name: "Transmission",
-      ofEngine: true,
+      home: "engine",
       quantities: [
         "shift-solenoid",
         "pressure-solenoid",
@@ -85,25 +90,27 @@ export const FUNCTIONS: readonly FunctionDef[] = [
         "reverse-lockout",
       ],
     },
-    { key: "four-wheel-drive", name: "Four-wheel drive", quantities: ["four-wheel-drive"] },
+    { key: "four-wheel-drive", isAccessory: true, name: "Four-wheel drive", quantities: ["four-wheel-drive"] },
   ]),
   ...define("Lights", [
     {
       key: "lights",
+      home: "body",
       name: "Head, side and tail lamps",
       quantities: ["lighting"],
       parts: /head ?lamp|side ?lamp|tail ?lamp|light switch|dip switch|interior lamp|number plate/i,
     },
     {
       key: "turn-signals",
+      home: "body",
       name: "Turn signals and hazard",
       quantities: ["turn-signal", "hazard"],
       parts: /flasher|indicator|hazard/i,
     },
     { key: "brake-lamps", name: "Brake lamps", quantities: ["brake-switch"], parts: /brake (lamp|light)/i },
     { key: "reverse-lamps", name: "Reversing lamps", quantities: ["reverse-lamp"] },
-    { key: "panel-lighting", name: "Panel lighting", quantities: ["illumination"] },
-    { key: "trailer", name: "Trailer socket", quantities: ["trailer"] },
+    { key: "panel-lighting", home: "body", name: "Panel lighting", quantities: ["illumination"] },
+    { key: "trailer", home: "body", isAccessory: true, name: "Trailer socket", quantities: ["trailer"] },
   ]),
   ...define("Instruments", [
     { key: "tachometer", name: "Tachometer", quantities: ["engine-speed"] },
@@ -116,41 +123,57 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     },
     { key: "fuel-gauge", name: "Fuel gauge", quantities: ["fuel-level"] },
     { key: "warning-lamps", name: "Warning lamps", quantities: ["malfunction-lamp", "handbrake", "brake-fluid"] },
-    { key: "gear-display", name: "Gear display", quantities: ["gear-display"] },
+    { key: "gear-display", isAccessory: true, name: "Gear display", quantities: ["gear-display"] },
   ]),
   ...define("Wipers", [
-    { key: "wipers", name: "Wipers and washer", quantities: ["wiper", "washer"], parts: /wiper|washer/i },
+    { key: "wipers", home: "body", name: "Wipers and washer", quantities: ["wiper", "washer"], parts: /wiper|washer/i },
   ]),
   ...define("Heating", [
     {
       key: "heating",
+      home: "body",
       name: "Heater",
       quantities: ["heater-blower", "heater-control", "ambient-temperature"],
       parts: /heater (blower|control)/i,
     },
-    { key: "demister", name: "Demister", quantities: ["demister"] },
-    { key: "seat-heating", name: "Seat heating", quantities: ["seat-heater"] },
+    { key: "demister", home: "body", isAccessory: true, name: "Demister", quantities: ["demister"] },
+    { key: "seat-heating", home: "body", isAccessory: true, name: "Seat heating", quantities: ["seat-heater"] },
   ]),
   ...define("Air conditioning", [
     {
       key: "air-conditioning",
+      isAccessory: true,
       name: "Air conditioning",
       quantities: ["ac-request", "ac-clutch", "refrigerant-pressure"],
     },
   ]),
-  ...define("Audio", [{ key: "audio", name: "Audio", quantities: ["audio", "aerial"], parts: /radio|audio|aerial/i }]),
+  ...define("Audio", [
+    {
+      key: "audio",
+      home: "body",
+      isAccessory: true,
+      name: "Audio",
+      quantities: ["audio", "aerial"],
+      parts: /radio|audio|aerial/i,
+    },
+  ]),
   ...define("Doors", [
-    { key: "doors", name: "Doors and locks", quantities: ["door", "lock"] },
-    { key: "windows", name: "Windows", quantities: ["window"] },
-    { key: "mirrors", name: "Mirrors", quantities: ["mirror"] },
+    { key: "doors", home: "body", name: "Doors and locks", quantities: ["door", "lock"] },
+    { key: "windows", home: "body", isAccessory: true, name: "Windows", quantities: ["window"] },
+    { key: "mirrors", home: "body", isAccessory: true, name: "Mirrors", quantities: ["mirror"] },
   ]),
   ...define("Driving", [
-    { key: "cruise", name: "Cruise control", quantities: ["cruise-request", "cruise-active"] },
-    { key: "horn", name: "Horn", quantities: ["horn"], parts: /^horn\b/i },
-    { key: "steering-assistance", name: "Steering assistance", quantities: ["power-steering-pressure"] },
+    { key: "cruise", isAccessory: true, name: "Cruise control", quantities: ["cruise-request", "cruise-active"] },
+    { key: "horn", home: "body", name: "Horn", quantities: ["horn"], parts: /^horn\b/i },
+    {
+      key: "steering-assistance",
+      isAccessory: true,
+      name: "Steering assistance",
+      quantities: ["power-steering-pressure"],
+    },
   ]),
   ...define("Safety", [
-    { key: "restraints", name: "Airbags and belts", quantities: ["airbag", "seat-belt"] },
+    { key: "restraints", home: "body", name: "Airbags and belts", quantities: ["airbag", "seat-belt"] },
     { key: "anti-lock", name: "Anti-lock brakes", quantities: ["anti-lock", "wheel-speed", "brake-vacuum"] },
   ]),
   ...define("Security and data", [
@@ -158,12 +181,26 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     { key: "diagnosis", name: "Diagnosis", quantities: ["diagnostic-data"] },
     { key: "networks", name: "Data networks", quantities: ["powertrain-data", "body-data", "wake-up"] },
   ]),
-  ...define("Other", [{ key: "other-equipment", name: "Other equipment", quantities: ["other"] }]),
+  ...define("Other", [{ key: "other-equipment", home: "body", name: "Other equipment", quantities: ["other"] }]),
 ];
 
-export const FUNCTION_SETS: readonly string[] = [...new Set(FUNCTIONS.map((one) => one.set))];
+/** The same function of the vehicle that it does not come from: there by default to be dropped. */
+const elsewhere = (def: FunctionDef): FunctionDef =>
+  def.home === "engine"
+    ? { ...def, key: `old-${def.key}`, name: `${def.name}, old engine's`, set: "Old engine" }
+    : { ...def, key: `donor-${def.key}`, name: `${def.name}, donor's`, set: "Donor's body" };
 
-const BY_KEY = new Map(FUNCTIONS.map((one) => [one.key, one]));
+/** By key of a function that comes with the engine or the body: the other vehicle's. */
+export const ELSEWHERE: ReadonlyMap<string, FunctionDef> = new Map(
+  FUNCTIONS.flatMap((def) => (def.home === undefined ? [] : [[def.key, elsewhere(def)] as const])),
+);
+
+/** All of them, those of the other vehicle after those that the swap is about. */
+export const ALL_FUNCTIONS: readonly FunctionDef[] = [...FUNCTIONS, ...ELSEWHERE.values()];
+
+export const FUNCTION_SETS: readonly string[] = [...new Set(ALL_FUNCTIONS.map((one) => one.set))];
+
+const BY_KEY = new Map(ALL_FUNCTIONS.map((one) => [one.key, one]));
 export const functionName = (key: string): string => BY_KEY.get(key)?.name ?? key;
 
 /**

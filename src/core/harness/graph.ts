@@ -75,7 +75,7 @@ class Builder {
         const node = pinId === null ? undefined : nodeOfPin.get(pinId);
         if (node !== undefined) partAt[node] = part;
       }
-    const markOf = safetyMarks({ pinAt, netOf, connectorById });
+    const markOf = safetyMarks({ pinAt, netOf, connectorById, edges, edgesAt });
     const wires = this.wires.map((wire): Wire => ({ ...wire, mark: markOf(wire) }));
     const harness: Harness = {
       nodes,

@@ -6,7 +6,7 @@ import { type Decisions, HarnessAnalysis } from "./index";
 const TABLE =
   "host Battery-+ 1 supply-out battery-supply\nhost FB-9 1 supply-in battery-supply alive=permanent\nhost FB-1 10 supply-out battery-supply alive=permanent\nhost Horn-1 10 load-in horn\nhost Horn-2 20 ground ground\nhost Lamp-1 10 load-in lighting\nhost Lamp-2 20 ground ground\nhost G1-1 20 ground ground\nhost X-1 30 unknown -";
 const decisions = (more: Partial<Decisions> = {}): Decisions => ({
-  kept: ["horn", "lights"],
+  functions: [],
   cuts: [],
   removedConnectors: [],
   ...more,
@@ -21,7 +21,11 @@ describe("the desk keeps a harness between questions", () => {
   test("rows with names, functions with their wires, ends at each cavity, inventory", () => {
     const report = desk().report(decisions());
     expect(report.rows.map((row) => wireText(row.ends))).toContain("Horn-1 to splice 10");
-    expect(report.functions.find((one) => one.key === "horn")).toMatchObject({ kept: true, unmet: [] });
+    expect(report.functions.find((one) => one.key === "horn")).toMatchObject({
+      kept: true,
+      keptByDefault: true,
+      unmet: [],
+    });
     expect(report.ends.get("Horn-1")).toEqual([
       { by: "wire", to: { type: "splice", side: "host", circuit: "10" }, pinIds: ["FB-1", "Horn-1", "Lamp-1"] },
     ]);
@@ -33,8 +37,9 @@ describe("the desk keeps a harness between questions", () => {
     const one = desk();
     one.report(decisions());
     expect(
-      one.report(decisions({ kept: ["horn"] })).rows.find((row) => wireText(row.ends) === "Lamp-1 to splice 10")
-        ?.proposed,
+      one
+        .report(decisions({ functions: [["lights", false]] }))
+        .rows.find((row) => wireText(row.ends) === "Lamp-1 to splice 10")?.proposed,
     ).toBe("remove");
     one.load(facts("host A-1 1\nhost B-1 1"));
     expect(one.report(decisions()).rows.map((row) => wireText(row.ends))).toEqual(["A-1 to B-1"]);

@@ -5,7 +5,7 @@ import type { Point, WireEnds } from "../points";
 import { type Consequences, consequencesOf, type OtherFeed, otherFeeds, type Stop } from "./consequences";
 import { findInventory, type InventoryItem } from "./inventory";
 import { pathPoints, pathsThrough } from "./paths";
-import { type Slice, sliceHarness } from "./slice";
+import { type Slice, sliceByChoice } from "./slice";
 import {
   type BenchTask,
   benchList,
@@ -21,7 +21,8 @@ import {
 
 /** What people have decided, as the report takes it. */
 export interface Decisions {
-  readonly kept: readonly string[];
+  /** Functions that somebody kept or dropped, by key. */
+  readonly functions: readonly (readonly [key: string, kept: boolean])[];
   readonly cuts: readonly TriageFacts[];
   readonly removedConnectors: readonly string[];
   /** Connectors that go to another place, with that place. */
@@ -44,6 +45,8 @@ export interface HarnessReport {
     readonly name: string;
     readonly set: string;
     readonly kept: boolean;
+    /** Whether it is kept where nobody has said. */
+    readonly keptByDefault: boolean;
     readonly wires: number;
     readonly unmet: readonly WireEnds[];
   }[];
@@ -80,7 +83,7 @@ export class HarnessAnalysis {
   private harness: Harness | null = null;
   private slice: Slice | null = null;
   private ends: ReadonlyMap<string, readonly WireEnd[]> | null = null;
-  private keptNow = "";
+  private chosen = "";
 
   load(facts: HarnessFacts): void {
     this.harness = buildHarness(facts);
@@ -88,8 +91,8 @@ export class HarnessAnalysis {
     this.ends = null;
   }
 
-  report({ kept, cuts, removedConnectors, moved = [] }: Decisions): HarnessReport {
-    const { harness, slice, keys } = this.sliced(kept);
+  report({ functions, cuts, removedConnectors, moved = [] }: Decisions): HarnessReport {
+    const { harness, slice, keys } = this.sliced(functions);
     const done = triage(harness, slice, cuts, keys, new Map(moved));
     const gone = goneWires(cuts);
     const short = new Map(incomplete(slice.needs, keys).map((need) => [need.def.key, need.unmet]));
@@ -107,6 +110,7 @@ export class HarnessAnalysis {
         name: def.name,
         set: def.set,
         kept: keys.has(def.key),
+        keptByDefault: slice.keptByDefault.has(def.key),
         wires: edges.filter((at) => harness.edges[at]?.type === "wire").length,
         unmet: (short.get(def.key) ?? [])
           .slice(0, 6)
@@ -124,8 +128,8 @@ export class HarnessAnalysis {
     };
   }
 
-  consequences({ kept, cuts }: Decisions, wireIds: readonly string[]): CutReport {
-    const { harness, slice, keys } = this.sliced(kept);
+  consequences({ functions, cuts }: Decisions, wireIds: readonly string[]): CutReport {
+    const { harness, slice, keys } = this.sliced(functions);
     const cut = new Set(wireIds);
     const gone = goneWires(cuts.filter((one) => !cut.has(one.wireId)));
     const told = consequencesOf(harness, slice, cut, gone, keys);
@@ -154,15 +158,14 @@ export class HarnessAnalysis {
     return this.ends;
   }
 
-  private sliced(kept: readonly string[]) {
+  private sliced(functions: Decisions["functions"]) {
     if (this.harness === null) throw new Error("load the harness before asking about it");
-    const keys = new Set(kept);
-    const name = kept.join();
-    if (this.slice === null || this.keptNow !== name) {
-      this.slice = sliceHarness(this.harness, keys);
-      this.keptNow = name;
+    const name = functions.join(" ");
+    if (this.slice === null || this.chosen !== name) {
+      this.slice = sliceByChoice(this.harness, new Map(functions));
+      this.chosen = name;
     }
-    return { harness: this.harness, slice: this.slice, keys };
+    return { harness: this.harness, slice: this.slice, keys: this.slice.kept };
   }
 }
 

@@ -1,8 +1,12 @@
+import { cachedBy } from "../cached-by";
+import { fieldOf } from "../forms";
 import { Groups } from "../groups";
 import type { Harness, HarnessEdge } from "../harness";
 import { cavityPoint, endsOf, pointAt } from "../harness";
 import type { CavityPoint, Point, WireEnds } from "../points";
+import { liveIn, NETLIST_KEYS, type NetlistKey } from "../state";
 import { findBlocks } from "./blocks";
+import { conducting } from "./conducting";
 import { type CopperOfSize, copperBySize } from "./copper";
 import type { Demand } from "./demands";
 import type { FunctionNeed, Slice } from "./slice";
@@ -50,12 +54,12 @@ export function consequencesOf(
   const before = without(harness, gone);
   const after = without(harness, new Set([...gone, ...cut]));
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
-  const stops = brokenDemands(needs, after).filter(({ demand }) => before(demand.from, demand.to));
+  const stops = brokenDemands(harness, needs, before, after);
   const alone = without(harness, cut);
   const edgesCut = new Set(harness.wires.filter((wire) => cut.has(wire.id)).map((wire) => wire.edge));
   return {
     stops: stops.map(({ need, demand }) => stopOf(harness, need, demand)),
-    earlier: stops.some(({ demand }) => alone(demand.from, demand.to))
+    earlier: stops.some(({ demand }) => alone.any(demand.from, demand.to))
       ? earlierCuts(
           harness,
           slice,
@@ -83,7 +87,9 @@ export function stopsWithout(
   kept: ReadonlySet<string>,
 ): Stop[] {
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
-  return brokenDemands(needs, without(harness, gone)).map(({ need, demand }) => stopOf(harness, need, demand));
+  return brokenDemands(harness, needs, whole(harness), without(harness, gone)).map(({ need, demand }) =>
+    stopOf(harness, need, demand),
+  );
 }
 
 /** A cavity that could feed or ground what a cut would leave without. */
@@ -115,7 +121,7 @@ export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: 
           const edge = harness.edges[at] as HarnessEdge;
           return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis);
         }) ?? false;
-      const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined(harness.plus, node);
+      const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined.any(harness.plus, node);
       return fits
         ? [{ at: cavityPoint(harness, pin.id), spare: /spare/i.test(pin.description ?? "") || !wired.has(pin.id) }]
         : [];
@@ -123,20 +129,80 @@ export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: 
     .toSorted((a, b) => Number(b.spare) - Number(a.spare));
 }
 
-/** Whether two nodes are joined by what conducts when some wires are gone. */
-function without(harness: Harness, gone: ReadonlySet<string>): (a: number, b: number) => boolean {
-  const groups = new Groups(harness.nodes.length);
-  for (const edge of harness.edges) {
-    if (edge.type === "load" || edge.type === "source" || (edge.type === "wire" && gone.has(edge.id))) continue;
-    groups.join(edge.a, edge.b);
-  }
-  return (a, b) => groups.of(a) === groups.of(b);
+type Joined = (a: number, b: number) => boolean;
+
+/** Whether two nodes are joined by what conducts when some wires are gone: at all, and in a key position. */
+interface Reached {
+  readonly any: Joined;
+  readonly inKey: (key: NetlistKey) => Joined;
 }
 
-const brokenDemands = (needs: readonly FunctionNeed[], joined: (a: number, b: number) => boolean) =>
+function without(harness: Harness, gone: ReadonlySet<string>): Reached {
+  const through = conducting(harness);
+  const { keys } = contactsOf(harness);
+  const joinedIn = (key: NetlistKey | null): Joined => {
+    const groups = new Groups(harness.nodes.length);
+    harness.edges.forEach((edge, at) => {
+      if (through[at] === 0 || (edge.type === "wire" && gone.has(edge.id))) return;
+      if (key === null || keys.get(at)?.includes(key) !== false) groups.join(edge.a, edge.b);
+    });
+    return (a, b) => groups.of(a) === groups.of(b);
+  };
+  const known = new Map<NetlistKey, Joined>();
+  return {
+    any: joinedIn(null),
+    inKey: (key) => {
+      const joined = known.get(key) ?? joinedIn(key);
+      known.set(key, joined);
+      return joined;
+    },
+  };
+}
+
+const whole = cachedBy((harness: Harness) => without(harness, new Set()));
+
+/** By edge: the key positions in which a contact that the key works is closed. */
+const contactsOf = cachedBy((harness: Harness) => {
+  const keys = new Map<number, readonly NetlistKey[]>();
+  const byElement = new Map(
+    harness.parts.flatMap((part) =>
+      part.elements.flatMap((element) =>
+        element.type === "switch" && part.type === "key-switch"
+          ? [[`${part.id} ${element.id}`, element.closedIn] as const]
+          : [],
+      ),
+    ),
+  );
+  harness.edges.forEach((edge, at) => {
+    const closedIn = byElement.get(`${edge.partId} ${edge.elementId}`);
+    if (closedIn !== undefined) keys.set(at, closedIn);
+  });
+  return { keys };
+});
+
+/** The key positions in which a demand must be met, as its consumer says; none where nobody says. */
+function neededIn(harness: Harness, { purpose, serves }: Demand): readonly NetlistKey[] {
+  const pin = harness.pinAt[serves];
+  const alive = purpose === "feed" && pin?.form.kind === "supply-in" ? fieldOf(pin.form, "alive") : null;
+  return alive === null || alive === "relay" ? [] : NETLIST_KEYS.filter((key) => liveIn(alive).includes(key));
+}
+
+/**
+ * Demands that are met before and not after: at all, or in a key position in which they must be. A second way that is
+ * dead while cranking is no second way for what must be live then.
+ */
+const brokenDemands = (harness: Harness, needs: readonly FunctionNeed[], before: Reached, after: Reached) =>
   needs
     .flatMap((need) =>
-      need.demands.filter((demand) => !joined(demand.from, demand.to)).map((demand) => ({ need, demand })),
+      need.demands
+        .filter(
+          (demand) =>
+            (before.any(demand.from, demand.to) && !after.any(demand.from, demand.to)) ||
+            neededIn(harness, demand).some(
+              (key) => before.inKey(key)(demand.from, demand.to) && !after.inKey(key)(demand.from, demand.to),
+            ),
+        )
+        .map((demand) => ({ need, demand })),
     )
     .toSorted((x, y) => URGENCY[x.demand.purpose] - URGENCY[y.demand.purpose]);
 

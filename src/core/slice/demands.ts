@@ -1,8 +1,9 @@
 import { directionOf } from "../forms";
-import { FUNCTIONS, type FunctionDef } from "../functions";
+import { ALL_FUNCTIONS, ELSEWHERE, FUNCTIONS, type FunctionDef } from "../functions";
 import type { Harness, HarnessEdge, HarnessPart } from "../harness";
-import { CONDUCTS, flood, letThrough, SOLID } from "../harness";
-import { POWERED } from "../parts";
+import { flood, letThrough, SOLID } from "../harness";
+import { type ConnectorFacts, POWERED } from "../parts";
+import { conducting } from "./conducting";
 
 /** Two nodes between which current or a signal must get across, for one function to work. */
 export interface Demand {
@@ -44,7 +45,7 @@ export class Demands {
     private readonly engineSide: "donor" | "host",
   ) {
     this.partOfEdge = new Map(harness.parts.map((part) => [part.id, part]));
-    const [solid, conducts] = [letThrough(harness.edges, SOLID), letThrough(harness.edges, CONDUCTS)];
+    const [solid, conducts] = [letThrough(harness.edges, SOLID), conducting(harness)];
     const solidPlus = flood(harness.packed, [harness.plus], solid);
     const solidMinus = flood(harness.packed, [harness.minus, harness.chassis], solid);
     this.rails = solidPlus.map((one, at) => one | (solidMinus[at] as number));
@@ -62,7 +63,20 @@ export class Demands {
 
   /** Functions that anything in the two harnesses belongs to, in the catalogue's order. */
   present(): FunctionDef[] {
-    return FUNCTIONS.filter((one) => this.engaged.has(one.key));
+    return ALL_FUNCTIONS.filter((one) => this.engaged.has(one.key));
+  }
+
+  /**
+   * Whether a function is kept where nobody has said: what the other vehicle has of it is not, nor an accessory of which
+   * nothing but a computer's cavities is there.
+   */
+  isKeptByDefault({ key, isAccessory }: FunctionDef): boolean {
+    if (!MAIN.has(key)) return false;
+    if (isAccessory !== true) return true;
+    return (this.engaged.get(key) ?? []).some((node) => {
+      const type = this.harness.partAt[node]?.type;
+      return type !== undefined && !POWERED.has(type) && !DISTRIBUTES.has(type);
+    });
   }
 
   /**
@@ -154,16 +168,27 @@ export class Demands {
         continue;
       const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
       for (const def of claimed ?? byPart.get(harness.partAt[node]) ?? []) {
-        if (def.ofEngine === true && side !== this.engineSide) continue;
-        const nodes = engaged.get(def.key);
-        if (nodes === undefined) engaged.set(def.key, [node]);
-        else nodes.push(node);
+        this.put(engaged, def, side, node);
       }
     }
-    const unclaimed = this.unclaimedLoads(new Set([...engaged.values()].flat()));
-    if (unclaimed.length > 0) engaged.set(OTHER, [...(engaged.get(OTHER) ?? []), ...unclaimed]);
+    const other = FUNCTIONS.find(({ key }) => key === OTHER) as FunctionDef;
+    for (const node of this.unclaimedLoads(new Set([...engaged.values()].flat())))
+      this.put(engaged, other, this.sideOf(node), node);
     return engaged;
   }
+
+  /** The old engine's ignition is no ignition of the donor's, nor the donor's lamps the host's. */
+  private put(engaged: Map<string, number[]>, def: FunctionDef, side: ConnectorSide, node: number): void {
+    const home = def.home === "engine" ? this.engineSide : "host";
+    const isOther = def.home !== undefined && side !== undefined && side !== home;
+    const { key } = isOther ? (ELSEWHERE.get(def.key) as FunctionDef) : def;
+    const nodes = engaged.get(key);
+    if (nodes === undefined) engaged.set(key, [node]);
+    else nodes.push(node);
+  }
+
+  private sideOf = (node: number): ConnectorSide =>
+    this.harness.connectorById.get(this.harness.pinAt[node]?.connectorId ?? "")?.side;
 
   /**
    * Feeds of parts that use current for something that no quantity tells: a socket, a fridge. Nothing of them is free
@@ -282,7 +307,9 @@ export class Demands {
   }
 }
 
+type ConnectorSide = ConnectorFacts["side"] | undefined;
 const OTHER = "other-equipment";
+const MAIN: ReadonlySet<string> = new Set(FUNCTIONS.map(({ key }) => key));
 const NOTHING: readonly Demand[] = [];
 
 /** Functions that claim a quantity; feeds and grounds are claimed by none. */

@@ -9,9 +9,10 @@ export {
 export { consequencesOf, otherFeeds, type Stop, stopsWithout } from "./consequences";
 export { copperTotal } from "./copper";
 export type { Demand } from "./demands";
+export { GUARDS, type Guard, guardsOf } from "./guards";
 export { findInventory, type InventoryItem, type InventoryKind, type InventoryName } from "./inventory";
 export { pathPoints, pathsThrough } from "./paths";
-export { type Slice, sliceHarness } from "./slice";
+export { type Slice, sliceByChoice, sliceHarness } from "./slice";
 export {
   type BenchTask,
   benchList,

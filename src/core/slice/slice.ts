@@ -1,7 +1,7 @@
 import type { FunctionDef, SafetyMark } from "../functions";
 import type { Harness, HarnessEdge, Wire } from "../harness";
-import { CONDUCTS } from "../harness";
 import { type Blocks, findBlocks } from "./blocks";
+import { conducting } from "./conducting";
 import { type Demand, Demands } from "./demands";
 
 /** What one function needs. */
@@ -36,6 +36,9 @@ export interface Slice {
   /** By edge: 1 where whoever needs it has no other way. */
   readonly single: Uint8Array;
   readonly blocks: Blocks;
+  /** Keys of the functions that must work, and of those that would where nobody had said otherwise. */
+  readonly kept: ReadonlySet<string>;
+  readonly keptByDefault: ReadonlySet<string>;
   /** Place among the conducting edges → place in the harness's edges, and back (−1 where it does not conduct). */
   readonly conductors: Int32Array;
 }
@@ -54,6 +57,28 @@ export function sliceHarness(
   kept: ReadonlySet<string>,
   engineSide: "donor" | "host" = "donor",
 ): Slice {
+  return sliceBy(harness, new Demands(harness, engineSide), ({ key }) => kept.has(key));
+}
+
+/**
+ * The same with the functions that people chose; where nobody has, the other vehicle's functions and accessories
+ * without parts are dropped, and all else is kept.
+ *
+ * @param chosen by key of a function: whether it is kept
+ */
+export function sliceByChoice(
+  harness: Harness,
+  chosen: ReadonlyMap<string, boolean>,
+  engineSide: "donor" | "host" = "donor",
+): Slice {
+  const demands = new Demands(harness, engineSide);
+  return sliceBy(harness, demands, (def) => chosen.get(def.key) ?? demands.isKeptByDefault(def));
+}
+
+function sliceBy(harness: Harness, demands: Demands, isKept: (def: FunctionDef) => boolean): Slice {
+  const present = demands.present();
+  const kept = new Set(present.flatMap((def) => (isKept(def) ? [def.key] : [])));
+  const keptByDefault = new Set(present.flatMap((def) => (demands.isKeptByDefault(def) ? [def.key] : [])));
   const conductors = conductorsOf(harness);
   const [a, b] = [new Int32Array(conductors.length), new Int32Array(conductors.length)];
   conductors.forEach((at, place) => {
@@ -62,9 +87,8 @@ export function sliceHarness(
     b[place] = edge.b;
   });
   const blocks = findBlocks({ nodes: harness.nodes.length, a, b });
-  const demands = new Demands(harness, engineSide);
   const functionsOf: (readonly string[])[] = new Array(harness.edges.length).fill(NONE);
-  const needs = demands.present().map((def): FunctionNeed => {
+  const needs = present.map((def): FunctionNeed => {
     const need = followNeeds(def, demands, harness, blocks, conductors);
     for (const at of need.edges) {
       const known = functionsOf[at] as string[];
@@ -88,15 +112,12 @@ export function sliceHarness(
       class: classOf(by.length, all.length, net, live),
     };
   });
-  return { needs, uses, functionsOf, single, blocks, conductors };
+  return { needs, uses, functionsOf, single, blocks, kept, keptByDefault, conductors };
 }
 
 function conductorsOf(harness: Harness): Int32Array {
-  const places = new Int32Array(harness.edges.length);
-  let count = 0;
-  for (let at = 0; at < harness.edges.length; at++)
-    if (CONDUCTS.has((harness.edges[at] as HarnessEdge).type)) places[count++] = at;
-  return places.subarray(0, count);
+  const through = conducting(harness);
+  return Int32Array.from(through.keys()).filter((at) => through[at] === 1);
 }
 
 /**

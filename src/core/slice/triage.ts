@@ -3,6 +3,7 @@ import { cavityPoint, endsOf, pointAt } from "../harness";
 import type { Point, WireEnds } from "../points";
 import { type Stop, stopsWithout } from "./consequences";
 import { type CopperOfSize, copperBySize } from "./copper";
+import { type Guard, guardsOf } from "./guards";
 import type { FunctionNeed, Slice, WireUse } from "./slice";
 
 export const TRIAGE = ["keep", "remove", "lengthen", "move", "park"] as const;
@@ -24,7 +25,7 @@ export interface TriageFacts {
  * core/words/harness.ts.
  */
 export type TriageReason =
-  | { readonly code: "airbag" }
+  | { readonly code: "guarded"; readonly guard: Guard; readonly by: readonly string[] }
   | { readonly code: "moves"; readonly by: readonly string[]; readonly place: string }
   | {
       readonly code: "shared" | "needed";
@@ -37,6 +38,8 @@ export type TriageReason =
 
 /** One wire with what is proposed for it, what was decided, and why. */
 export interface TriageRow extends WireUse {
+  /** Why it is never offered nor taken out with others; null where it may be. */
+  readonly guard: Guard | null;
   readonly proposed: TriageChoice;
   readonly reason: TriageReason;
   readonly decided: TriageFacts | null;
@@ -74,9 +77,11 @@ export function triage(
   moved: ReadonlyMap<string, string> = new Map(),
 ): Triage {
   const byWire = new Map(decisions.map((one) => [one.wireId, one]));
-  const rows = slice.uses.map(
-    (use): TriageRow => ({ ...use, ...proposal(harness, use, moved), decided: byWire.get(use.wire.id) ?? null }),
-  );
+  const guardOf = guardsOf(harness);
+  const rows = slice.uses.map((use): TriageRow => {
+    const guard = guardOf(use.wire);
+    return { ...use, guard, ...proposal(harness, use, guard, moved), decided: byWire.get(use.wire.id) ?? null };
+  });
   const gone = goneWires(decisions);
   const stops = stopsWithout(harness, slice, gone, kept);
   const chosen = (choice: TriageChoice) => rows.filter((row) => row.decided?.choice === choice);
@@ -103,16 +108,21 @@ export const goneWires = (decisions: readonly TriageFacts[]): Set<string> =>
 
 function proposal(
   harness: Harness,
-  { wire, class: what, mark, by, unkept, sole }: WireUse,
+  { wire, class: what, by, unkept, sole }: WireUse,
+  guard: Guard | null,
   moved: ReadonlyMap<string, string>,
 ): { proposed: TriageChoice; reason: TriageReason } {
-  if (mark === "airbag") return { proposed: "keep", reason: { code: "airbag" } };
+  if (guard === "airbag") return { proposed: "keep", reason: { code: "guarded", guard, by } };
   const place =
     by.length === 0
       ? undefined
       : wire.pinIds.map((id) => moved.get(harness.pinById.get(id)?.connectorId ?? "")).find((one) => one !== undefined);
   if (place !== undefined) return { proposed: "move", reason: { code: "moves", by, place } };
   const endUnknown = harness.nodes[wire.b]?.type === "open";
+  if (what !== "needed" && what !== "shared" && guard !== null)
+    return guard === "end-unknown"
+      ? { proposed: "park", reason: { code: "end-unknown" } }
+      : { proposed: "keep", reason: { code: "guarded", guard, by: unkept } };
   switch (what) {
     case "shared":
       return { proposed: "keep", reason: { code: "shared", by, secondWay: sole.length === 0, endUnknown: false } };

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
-import { harnessFacts, keptFunctions } from "@/job/harness-facts";
+import { harnessFacts } from "@/job/harness-facts";
 import { decisionsOf } from "@/job/links";
 import { powerInput } from "@/job/power-facts";
 import { signalPins } from "@/job/signal-pins";
@@ -54,7 +54,7 @@ beforeAll(() => {
   power = analysis.load(powerInput(document, lines.lines));
   const slices = new HarnessAnalysis();
   slices.load(harnessFacts(document));
-  harness = slices.report({ kept: [...keptFunctions(document)], cuts: [], removedConnectors: [] });
+  harness = slices.report({ functions: [], cuts: [], removedConnectors: [] });
   const volts = new Map(analysis.expected().map((one) => [`${one.pinId} ${one.state}`, one]));
   const byId = new Map(pins.map((pin) => [pin.id, pin]));
   steps = makeSteps(

@@ -11,7 +11,7 @@ import type {
 import { functionName } from "../functions";
 import type { HarnessProblem } from "../harness";
 import type { Point } from "../points";
-import type { BenchTask, InventoryName, Stop, TriageChoice, TriageReason, WireEnd } from "../slice";
+import type { BenchTask, Guard, InventoryName, Stop, TriageChoice, TriageReason, WireEnd } from "../slice";
 import type { Units } from "../units";
 import { sizeWords } from "./measures";
 import { count, listed } from "./numbers";
@@ -108,8 +108,8 @@ const functions = (keys: readonly string[]) => listed(keys.map(functionName));
 /** Why a wire is proposed to be kept, moved, capped or removed. */
 export function triageText(reason: TriageReason): string {
   switch (reason.code) {
-    case "airbag":
-      return "Airbag circuit: left to those licensed for it, and never cut or probed here.";
+    case "guarded":
+      return guardText(reason.guard);
     case "moves":
       return `Needed by ${functions(reason.by)}, and its connector moves to another place (${reason.place}): measure whether it reaches, and lengthen it if not.`;
     case "shared":
@@ -125,6 +125,43 @@ export function triageText(reason: TriageReason): string {
       return "Other end not known yet: cap it off and leave it in the harness until someone knows what it feeds.";
     case "use-unknown":
       return "Not known yet what it does: cap it off and leave it in the harness until it is known.";
+  }
+}
+
+const GUARD_NAMES: Readonly<Record<Guard, string>> = {
+  airbag: "airbag circuit",
+  "sensor-ground": "sensor ground",
+  screen: "screen of a signal",
+  "main-relay": "main relay control",
+  "charging-cable": "charging cable",
+  "brake-input": "brake input",
+  interlock: "interlock",
+  "ground-strap": "ground strap",
+  "end-unknown": "other end not known",
+};
+export const guardName = (guard: Guard): string => GUARD_NAMES[guard];
+
+/** Why a wire is never offered for removal, and what to do before it is decided on all the same. */
+export function guardText(guard: Guard): string {
+  switch (guard) {
+    case "airbag":
+      return "Airbag circuit: left to those licensed for it, and never cut or probed here.";
+    case "sensor-ground":
+      return "Sensor ground: every sensor on it reads wrong without it. Decided on by itself alone.";
+    case "screen":
+      return "Screen of a signal: without it the signal picks up noise. Decided on by itself alone.";
+    case "main-relay":
+      return "Main relay control: without it the computer and all that it feeds are dead. Decided on by itself alone.";
+    case "charging-cable":
+      return "Charging cable: an alternator that loses it while it turns destroys itself and what it feeds. Decided on by itself alone.";
+    case "brake-input":
+      return "Brake input: brake lamps and computers rest on it. Decided on by itself alone.";
+    case "interlock":
+      return "Interlock: it keeps the engine from being cranked in gear. Decided on by itself alone.";
+    case "ground-strap":
+      return "Ground strap between block, body and battery: without it the starter's current finds thinner ways. Decided on by itself alone.";
+    case "end-unknown":
+      return "Its other end is not known: find it before it is cut.";
   }
 }
 

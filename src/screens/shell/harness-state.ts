@@ -6,8 +6,8 @@ import type { Blocker } from "@/core/plan";
 import type { Step } from "@/core/proving";
 import type { CutReport, Decisions, HarnessReport } from "@/core/slice";
 import {
+  functionChoices,
   harnessFacts,
-  keptFunctions,
   movedConnectors,
   removedConnectors,
   shapesOf,
@@ -42,7 +42,7 @@ export function useHarness(document: JobDocument): HarnessState {
   );
   const decisions = useMemo(
     (): Decisions => ({
-      kept: [...keptFunctions({ kept })],
+      functions: [...functionChoices({ kept })],
       cuts: triageFacts({ cuts }),
       removedConnectors: [...removedConnectors({ cuts, connectors })],
       moved: movedConnectors({ counts }),

@@ -3,7 +3,7 @@
 import { type ReactNode, useEffect, useState } from "react";
 import type { SafetyMark } from "@/core/functions";
 import type { CutReport, ReportRow, TriageChoice } from "@/core/slice";
-import { CHOICE_WORDS, lengthText, triageText, wireText } from "@/core/words";
+import { CHOICE_WORDS, count, guardName, lengthText, triageText, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import { updateOp } from "@/job/ops";
 import type { CutRow } from "@/job/schema";
@@ -13,7 +13,7 @@ import { SavedInput } from "@/ui/saved-input";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { CutEffects, Paths } from "./cut-effects";
-import { Refused, Repair } from "./cut-refused";
+import { GuardRefused, Refused, Repair } from "./cut-refused";
 import { MARK_WORDS } from "./wire-row";
 
 interface Props {
@@ -21,7 +21,9 @@ interface Props {
   readonly subject: string | null;
   readonly row: ReportRow | undefined;
   readonly wireIds: readonly string[];
-  /** A removal was tried and stops something kept. */
+  /** Of a connector or branch: what is decided on wire by wire alone. */
+  readonly guarded: readonly ReportRow[];
+  /** A removal was tried, and stops something kept or takes what is guarded. */
   readonly refused: boolean;
   readonly onDecide: (choice: TriageChoice, override?: string) => void;
   readonly onRemove: () => void;
@@ -51,6 +53,7 @@ export function CutPanel(props: Props) {
         {row === undefined ? `${name}, the whole ${subject.startsWith("branch:") ? "branch" : "connector"}` : name}
       </h2>
       {row !== undefined && <WireFacts row={row} />}
+      {props.guarded.length > 0 && <LeftOut guarded={props.guarded} />}
       {row?.mark !== "airbag" && <Choices {...props} chosen={decided?.choice} />}
       {decided != null && (
         <Decided decided={decided} name={name} subjects={[subject, ...(row === undefined ? wireIds : [])]} />
@@ -82,6 +85,34 @@ function useCutReport(wireIds: readonly string[]): CutReport | null {
   }, [asked, job.report]);
   return told;
 }
+
+/** What a decision on the whole leaves as it is, each with its reason. */
+function LeftOut({ guarded }: { guarded: readonly ReportRow[] }) {
+  const airbag = guarded.some((row) => row.guard === "airbag");
+  return (
+    <div className="mt-2 text-[13px]">
+      <p className="font-semibold">
+        {count(guarded.length, "wire is", "wires are")} left out, and the connector stays: each is decided on by itself.
+      </p>
+      <ul className="mt-1 space-y-0.5">
+        {guarded.slice(0, MOST_LEFT_OUT).map((row) => (
+          <li key={row.wire.id}>
+            <span className="font-mono">{wireText(row.ends)}</span>{" "}
+            <span className="text-ink2">{row.guard === null ? "" : guardName(row.guard)}</span>
+          </li>
+        ))}
+        {guarded.length > MOST_LEFT_OUT && <li className="text-ink2">{guarded.length - MOST_LEFT_OUT} more</li>}
+      </ul>
+      {airbag && (
+        <div className="mt-2">
+          <Caution>{cautionOf("airbag")}</Caution>
+        </div>
+      )}
+    </div>
+  );
+}
+
+const MOST_LEFT_OUT = 6;
 
 function WireFacts({ row }: { row: ReportRow }) {
   const { units } = useJob().document.job;
@@ -187,6 +218,7 @@ function Effects({
   return (
     <>
       {refused && stops && <Refused told={told} wireIds={wireIds} onDecide={onDecide} />}
+      {refused && !stops && row?.guard != null && <GuardRefused guard={row.guard} onDecide={onDecide} />}
       {decided?.unplanned === true && stops && <Repair row={row} told={told} />}
       <CutEffects told={told} cutAlready={decided?.choice === "remove"} />
       {row !== undefined && <Paths paths={told.paths} />}

@@ -2,8 +2,8 @@
 
 import { useState } from "react";
 import { functionName } from "@/core/functions";
-import type { CutReport, ReportRow, TriageChoice } from "@/core/slice";
-import { cavityLabel, lengthText, listed, sizeWords, stopText, wireText } from "@/core/words";
+import type { CutReport, Guard, ReportRow, TriageChoice } from "@/core/slice";
+import { cavityLabel, guardName, guardText, lengthText, listed, sizeWords, stopText, wireText } from "@/core/words";
 import { feedElsewhereOps, keepOps } from "@/job/triage-ops";
 import { Button } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
@@ -34,6 +34,20 @@ export function Refused({ told, wireIds, onDecide }: Props) {
         </Button>
       </div>
       <FeedElsewhere told={told} wireId={wireIds[0]} />
+      <Override onOverride={(why) => onDecide("remove", why)} />
+    </div>
+  );
+}
+
+/** What is guarded goes only by itself, and with a reason. */
+export function GuardRefused({ guard, onDecide }: { guard: Guard } & Pick<Props, "onDecide">) {
+  return (
+    <div role="alert" className="mt-3 border-[1.5px] border-stop p-3">
+      <p className="font-semibold text-stop">Refused: {guardName(guard)}.</p>
+      <p className="mt-1">{guardText(guard)}</p>
+      <div className="mt-2">
+        <Button onClick={() => onDecide("keep")}>Keep it</Button>
+      </div>
       <Override onOverride={(why) => onDecide("remove", why)} />
     </div>
   );

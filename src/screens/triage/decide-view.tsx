@@ -16,7 +16,7 @@ import { FILTERS, type Shown, WireList } from "./wire-list";
 /** Functions left, wires by connector in the middle, what a decision would do on the right. */
 export function DecideView({ wantedFunction }: { wantedFunction: string | null }) {
   const { rows, items, shown, show } = useShownWires(wantedFunction);
-  const { selected, select, current, wireIds, refused, decide, tryRemove, again } = useDecisions(rows);
+  const { selected, select, current, wireIds, guarded, refused, decide, tryRemove, again } = useDecisions(rows);
   const { safe, acceptSafe } = useSafeRemovals(rows);
   const searchField = useRef<HTMLInputElement>(null);
   const order = useMemo(() => items.map(subjectOf), [items]);
@@ -54,6 +54,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
         subject={selected}
         row={current}
         wireIds={wireIds}
+        guarded={guarded}
         refused={refused}
         onDecide={decide}
         onRemove={tryRemove}
@@ -104,29 +105,36 @@ function useDecisions(rows: readonly ReportRow[]) {
     setSelected(subject);
     setRefusing(null);
   };
-  /** The wires of a connector or branch that is decided as a whole; airbag circuits are left out of it. */
+  /** The wires of a connector or branch that is decided as a whole. */
   const wholeOf = (subject: string) =>
-    rows
-      .filter(
-        (row) =>
-          row.mark !== "airbag" &&
-          (`branch:${row.wire.branchId}` === subject ||
-            row.wire.pinIds.some((id) => `connector:${job.pinById.get(id)?.connector.id}` === subject)),
-      )
-      .map((row) => row.wire.id);
-  const wireIds = selected === null ? [] : current !== undefined ? [selected] : wholeOf(selected);
+    rows.filter(
+      (row) =>
+        `branch:${row.wire.branchId}` === subject ||
+        row.wire.pinIds.some((id) => `connector:${job.pinById.get(id)?.connector.id}` === subject),
+    );
+  const whole = selected === null || current !== undefined ? [] : wholeOf(selected);
+  // What is guarded is never decided with others: a connector that has some is not taken out whole.
+  const guarded = whole.filter((row) => row.guard !== null);
+  const wireIds =
+    current === undefined ? whole.flatMap((row) => (row.guard === null ? [row.wire.id] : [])) : [current.wire.id];
   const name = current === undefined ? subjectName(job.document, selected ?? "") : wireText(current.ends);
   const decide = (choice: TriageChoice, override = "") => {
     if (selected === null || (current?.mark === "airbag" && choice !== "keep")) return;
-    const subjects = current !== undefined ? [selected] : [selected, ...wireIds];
+    const subjects =
+      current !== undefined ? [selected] : guarded.length > 0 && choice === "remove" ? wireIds : [selected, ...wireIds];
+    if (subjects.length === 0) return;
     setRefusing(null);
     job.change(`${capital(CHOICE_WORDS[choice])} ${name}${override === "" ? "" : " against need"}`, (person) =>
       decideCutOps(job.document, { subjects, choice, override, person }),
     );
   };
-  /** A removal that stops something kept is refused first; the panel then shows the ways out. */
+  /** A removal that stops something kept, or of what is guarded, is refused first; the panel then shows the ways out. */
   const tryRemove = () => {
     if (selected === null || current?.mark === "airbag") return;
+    if (current !== undefined && current.guard !== null) {
+      setRefusing(selected);
+      return;
+    }
     void job.askCut(wireIds).then((told) => (told.stops.length > 0 ? setRefusing(selected) : decide("remove")));
   };
   const again = () => selected !== null && job.change(`Decide ${name} anew`, reopenCutOps(job.document, [selected]));
@@ -135,6 +143,7 @@ function useDecisions(rows: readonly ReportRow[]) {
     select,
     current,
     wireIds,
+    guarded,
     refused: refusing !== null && refusing === selected,
     decide,
     tryRemove,
@@ -145,7 +154,9 @@ function useDecisions(rows: readonly ReportRow[]) {
 /** Wires that nothing kept needs and that nobody has decided of; none that could hurt someone is among them. */
 function useSafeRemovals(rows: readonly ReportRow[]) {
   const job = useJob();
-  const safe = rows.filter((row) => row.decided === null && row.proposed === "remove" && row.mark === null);
+  const safe = rows.filter(
+    (row) => row.decided === null && row.proposed === "remove" && row.mark === null && row.guard === null,
+  );
   const acceptSafe = () =>
     safe.length > 0 &&
     job.change(`Remove ${safe.length} wires that nothing kept needs`, (person) =>

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import { FUNCTION_SETS } from "@/core/functions";
 import type { HarnessReport } from "@/core/slice";
-import { keptFunctions } from "@/job/harness-facts";
+import { functionChoices } from "@/job/harness-facts";
 import { keepOps } from "@/job/triage-ops";
 import { useJob } from "../shell/job-provider";
 
@@ -18,8 +18,11 @@ interface Props {
 export function FunctionList({ only, onOnly }: Props) {
   const job = useJob();
   // What is kept is known at once; which wires that needs, the worker says a moment later.
-  const keptNow = useMemo(() => keptFunctions(job.document), [job.document.kept]);
-  const functions = (job.report?.functions ?? []).map((one) => ({ ...one, kept: keptNow.has(one.key) }));
+  const chosen = useMemo(() => functionChoices(job.document), [job.document.kept]);
+  const functions = (job.report?.functions ?? []).map((one) => ({
+    ...one,
+    kept: chosen.get(one.key) ?? one.keptByDefault,
+  }));
   const kept = functions.filter((one) => one.kept).length;
   const list = FUNCTION_SETS.map((set) => (
     <FunctionSet

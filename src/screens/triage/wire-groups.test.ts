@@ -1,13 +1,13 @@
 import { describe, expect, test } from "vitest";
 import { HarnessAnalysis } from "@/core/slice";
 import { ridgewayDocument } from "@/demo/ridgeway";
-import { harnessFacts, keptFunctions } from "@/job/harness-facts";
+import { harnessFacts } from "@/job/harness-facts";
 import { inGroups, subjectOf } from "./wire-groups";
 
 const document = ridgewayDocument();
 const analysis = new HarnessAnalysis();
 analysis.load(harnessFacts(document));
-const { rows } = analysis.report({ kept: [...keptFunctions(document)], cuts: [], removedConnectors: [] });
+const { rows } = analysis.report({ functions: [], cuts: [], removedConnectors: [] });
 const { connectors, branches } = document;
 const items = inGroups(rows, connectors, branches);
 

@@ -1,5 +1,6 @@
+import { cachedBy } from "../../cached-by";
 import { fieldOf } from "../../forms";
-import { cavityPoint } from "../../harness";
+import { cavityPoint, type Harness } from "../../harness";
 import type { CavityFacts } from "../../parts";
 import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import { voltsAt } from "../solved/flow";
@@ -18,21 +19,31 @@ const MARGIN_VOLTS = 0.5;
  * the battery's voltage as soon as the switch opens.
  */
 export function heldInputs(solution: PowerSolution): Finding[] {
-  const { harness } = solution.model.facts;
-  return [...harness.nodeOfPin].flatMap(([pinId, at]): Finding[] => {
-    const pin = harness.pinById.get(pinId);
-    const limit = pin === undefined || harness.partAt[at]?.type !== "computer" ? null : limitOf(pin);
-    const node = solution.model.nodeOfPin.get(pinId);
-    if (pin === undefined || limit === null || node === undefined) return [];
+  return limitedInputsOf(solution.model.facts.harness).flatMap(({ pin, limit }): Finding[] => {
+    const node = solution.model.nodeOfPin.get(pin.id) as string;
     const worst = KEY_POSITIONS.map((state) => ({ state, volts: voltsAt(solution, state, node) ?? 0 })).reduce(
       (most, one) => (one.volts > most.volts ? one : most),
     );
-    return worst.volts > limit.volts + MARGIN_VOLTS ? [heldInput(solution, pin, node, worst, limit.isStated)] : [];
+    return worst.volts > limit.volts + MARGIN_VOLTS ? [heldInput(solution, pin, node, worst, limit)] : [];
   });
 }
 
+interface InputLimit {
+  readonly volts: number;
+  readonly isStated: boolean;
+}
+
+/** Inputs of computers with what they stand. */
+const limitedInputsOf = cachedBy((harness: Harness) =>
+  [...harness.nodeOfPin].flatMap(([pinId, at]) => {
+    const pin = harness.pinById.get(pinId);
+    const limit = pin === undefined || harness.partAt[at]?.type !== "computer" ? null : limitOf(pin);
+    return pin === undefined || limit === null ? [] : [{ pin, limit }];
+  }),
+);
+
 /** The most that an input may have, V; null where it reads the battery's voltage, or nobody can tell. */
-function limitOf({ form }: CavityFacts): { readonly volts: number; readonly isStated: boolean } | null {
+function limitOf({ form }: CavityFacts): InputLimit | null {
   if (form.kind !== "logic-in") return null;
   const most = fieldOf(form, "maxVolts");
   if (most !== null) return { volts: most, isStated: true };
@@ -58,12 +69,11 @@ function heldInput(
   pin: CavityFacts,
   node: string,
   { state, volts }: { readonly state: KeyPosition; readonly volts: number },
-  isStated: boolean,
+  limit: InputLimit,
 ): Finding {
   const { steps } = pathThrough(solution, state, node);
   const up = steps.slice(0, steps.findIndex((step) => step.to === node) + 1);
   const load = up.findLastIndex((step) => step.span.role === "load");
-  const limitVolts = limitOf(pin)?.volts ?? USUAL_PULL_VOLTS;
   return {
     code: "back-feed",
     key: `held ${pin.id}`,
@@ -72,9 +82,9 @@ function heldInput(
     through: up[load]?.span.planned.origin ?? null,
     holdsRelay: false,
     path: pointsOf(solution, up),
-    input: { limitVolts, isStated },
+    input: { limitVolts: limit.volts, isStated: limit.isStated },
     state,
-    amount: { value: volts, limit: limitVolts, unit: "V" },
+    amount: { value: volts, limit: limit.volts, unit: "V" },
     node,
     pinId: pin.id,
     at: atPoint(cavityPoint(solution.model.facts.harness, pin.id)),

@@ -90,17 +90,21 @@ const MAY_FEED: ReadonlySet<Kind> = new Set<Kind>([
 /** What has circuits of its own inside, or may have. */
 const ELECTRONIC: ReadonlySet<string> = new Set(["computer", "assembly", "plug"]);
 
+const mayFeedOf = cachedBy((harness: Harness): readonly string[] =>
+  [...harness.nodeOfPin].flatMap(([pinId, at]) =>
+    MAY_FEED.has(harness.pinById.get(pinId)?.form.kind ?? "spare") && ELECTRONIC.has(harness.partAt[at]?.type ?? "plug")
+      ? [pinId]
+      : [],
+  ),
+);
+
 /**
  * Nodes that a source's positive side reaches with every switch and contact closed, but through no load; and what an
  * output feeds of which only its computer knows how.
  */
 const fedOf = cachedBy(({ spans, net, facts: { harness }, nodeOfPin }: PowerModel): ReadonlySet<string> => {
   const fed = new Set(net.sources.map((at) => (spans.all[at] as NetSpan).a));
-  for (const [pinId, at] of harness.nodeOfPin) {
-    const kind = harness.pinById.get(pinId)?.form.kind ?? "spare";
-    const node = nodeOfPin.get(pinId);
-    if (node !== undefined && MAY_FEED.has(kind) && ELECTRONIC.has(harness.partAt[at]?.type ?? "plug")) fed.add(node);
-  }
+  for (const pinId of mayFeedOf(harness)) fed.add(nodeOfPin.get(pinId) as string);
   for (const node of fed)
     for (const span of spans.at.get(node) ?? []) if (span.role === "path") fed.add(span.a).add(span.b);
   return fed;

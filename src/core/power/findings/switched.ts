@@ -1,3 +1,4 @@
+import { cachedBy } from "../../cached-by";
 import { fieldOf, type Quantity } from "../../forms";
 import { cavityPoint } from "../../harness";
 import type { CavityPoint } from "../../points";
@@ -13,7 +14,10 @@ const SWITCHED: readonly Quantity[] = [
   "fuel-pump",
   "cooling-fan",
   "cooling-fan-high",
+  "injector",
   "oxygen-heater",
+  "purge-valve",
+  "camshaft-phaser",
   "glow-plug",
   "starter-request",
 ];
@@ -32,9 +36,9 @@ interface Switch {
  */
 export function wrongLiveFindings(solution: PowerSolution, rows: readonly KeyRow[]): Finding[] {
   return SWITCHED.flatMap((quantity) => {
-    const consumers = rows.filter((row) => row.role === "consumer" && row.pin.quantity === quantity);
-    const switches = consumers.length === 0 ? [] : switchesOf(solution.model, quantity);
+    const switches = switchesOf(solution.model).get(quantity) ?? [];
     if (switches.length === 0) return [];
+    const consumers = rows.filter((row) => row.role === "consumer" && carries(solution.model, row, quantity));
     const found = new Map<string, Finding>();
     for (const state of LOOKED_AT) {
       // What is dead as it is, is so without its switch.
@@ -51,6 +55,18 @@ export function wrongLiveFindings(solution: PowerSolution, rows: readonly KeyRow
     }
     return [...found.values()];
   });
+}
+
+/** Whether a consumer is of this quantity, by its own cavity or by the one over which its load is worked. */
+function carries({ facts: { harness }, names, spans, nodeOfPin }: PowerModel, { pin }: KeyRow, quantity: Quantity) {
+  if (pin.quantity === quantity) return true;
+  const node = nodeOfPin.get(pin.id);
+  if (pin.form.kind !== "supply-in" || node === undefined) return false;
+  return (spans.at.get(node) ?? []).some(
+    (span) =>
+      span.role === "load" &&
+      (names.pinsOf.get(other(span, node)) ?? []).some((id) => harness.pinById.get(id)?.quantity === quantity),
+  );
 }
 
 const wrongLive = (
@@ -75,24 +91,27 @@ const wrongLive = (
   cures: [{ code: "second-feed-off", consumer: row.at, edit: null }],
 });
 
-/** The computers' outputs and the switches that carry a quantity. */
-function switchesOf({ elements, facts: { harness } }: PowerModel, quantity: Quantity): Switch[] {
-  return elements.flatMap(({ element, origin }): Switch[] => {
-    if (element.type !== "switch" || origin.type !== "part") return [];
-    const part = harness.partById.get(origin.partId);
-    if (part?.type !== "computer" && part?.type !== "switch") return [];
-    const spec = part.elements.find(({ id }) => id === origin.elementId);
-    if (spec?.type !== "switch") return [];
-    const pinIds = part.terminals.flatMap(({ name, pinId }) =>
-      (name === spec.a || name === spec.b) && pinId !== null ? [pinId] : [],
-    );
-    const pinId = pinIds.find((id) => {
-      const pin = harness.pinById.get(id);
-      return pin?.quantity === quantity && pin.form.kind.endsWith("-out");
-    });
-    return pinId === undefined ? [] : [{ elementId: element.id, at: cavityPoint(harness, pinId) }];
-  });
-}
+/** The computers' outputs and the switches, by what they carry. */
+const switchesOf = cachedBy(
+  ({ elements, facts: { harness } }: PowerModel): ReadonlyMap<Quantity, readonly Switch[]> => {
+    const byQuantity = new Map<Quantity, Switch[]>();
+    for (const { element, origin } of elements) {
+      if (element.type !== "switch" || origin.type !== "part") continue;
+      const part = harness.partById.get(origin.partId);
+      if (part?.type !== "computer" && part?.type !== "switch") continue;
+      const spec = part.elements.find(({ id }) => id === origin.elementId);
+      if (spec?.type !== "switch") continue;
+      for (const { name, pinId } of part.terminals) {
+        const pin = (name === spec.a || name === spec.b) && pinId !== null ? harness.pinById.get(pinId) : undefined;
+        if (pin?.quantity == null || !pin.form.kind.endsWith("-out")) continue;
+        const own = byQuantity.get(pin.quantity) ?? [];
+        if (own.every(({ elementId }) => elementId !== element.id))
+          byQuantity.set(pin.quantity, [...own, { elementId: element.id, at: cavityPoint(harness, pin.id) }]);
+      }
+    }
+    return byQuantity;
+  },
+);
 
 /** Volts by node with some switches open, beside what a state does with them; null where it has no solution. */
 function solvedWithout(
