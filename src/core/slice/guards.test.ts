@@ -34,6 +34,8 @@ donor Range_switch-1 P1 switch-out park-neutral GN 0.5mm 1m to=ground "Park and 
 donor ECU-5 P1 logic-in park-neutral GN 0.5mm 1m "Park and neutral"
 donor Block-1 G1 ground ground BK 16mm 0.5m "Engine block strap"
 host Body-1 G1 ground ground BK 16mm 0.5m "Body"
+donor Gearbox-1 G2 ground ground BK 16mm 0.5m "Ground"
+host Frame-1 G2 ground ground BK 16mm 0.5m "Ground"
 donor Loose-1 X1 unknown - GY 0.5mm 1m "Purpose not clear"
 donor Horn-1 H1 load-in horn GY 0.5mm 1m "Horn"
 donor Horn_switch-1 H1 switch-out horn GY 0.5mm 1m to=battery "Horn"`;
@@ -45,6 +47,7 @@ donor Horn_switch-1 H1 switch-out horn GY 0.5mm 1m to=battery "Horn"`;
     ["ECU-4", "brake-input"],
     ["Range switch-1", "interlock"],
     ["Block-1", "ground-strap"],
+    ["Gearbox-1", "ground-strap"],
     ["Loose-1", "end-unknown"],
     ["Horn-1", null],
   ] as const)("the wire at %s: %s", (pinId, guard) => expect(guards(harness(TABLE))[pinId]).toBe(guard));
@@ -140,7 +143,7 @@ host Fan_relay-85 7 load-in cooling-fan BK 0.5mm 1m "Coil"
 host Fan_switch-1 7 switch-out cooling-fan BK 0.5mm 1m to=ground "Switch"
 host Fan_relay-87 8 supply-out cooling-fan GN 2mm 1m "Out"
 host Fan-1 8 load-in cooling-fan GN 2mm 1m "Fan"
-host Horn-1 1 load-in horn RD 1mm 1m "Horn"`;
+host Side_lamp-1 7 load-in lighting GN 1mm 1m "Side lamp"`;
   const K = {
     id: "K",
     type: "relay",
@@ -158,10 +161,12 @@ host Horn-1 1 load-in horn RD 1mm 1m "Horn"`;
     const built = harness(TABLE, {
       parts: [relay([K, { id: "D", type: "diode", a, b, saturationAmps: 1e-9, emission: 1.8 }])],
     });
-    const rows = triage(built, sliceHarness(built, new Set(["horn"])), [], new Set(["horn"])).rows;
-    const of = (id: string) => rows.find((row) => row.wire.id === `wire:${id}`);
-    expect(of("Fan relay-85")).toMatchObject({ class: "free", proposed: "remove" });
-    expect(of("Fan relay-86")).toMatchObject({ class: "free" });
+    // The lamp on the switch's side would be fed through the diode, and keep the coil's feed.
+    const rows = triage(built, sliceHarness(built, new Set(["lights"])), [], new Set(["lights"])).rows;
+    expect(rows.find((row) => row.wire.id === "wire:Fan relay-86")).toMatchObject({
+      class: "free",
+      proposed: "remove",
+    });
   });
 });
 

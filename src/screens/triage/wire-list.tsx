@@ -11,7 +11,7 @@ import { Empty } from "@/ui/states";
 import { VirtualList } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
 import { type Item, subjectOf } from "./wire-groups";
-import { WireRow } from "./wire-row";
+import { MARK_WORDS, WireRow } from "./wire-row";
 
 export const FILTERS = {
   all: { name: "All", test: (_row: ReportRow) => true },
@@ -167,6 +167,9 @@ function GroupHead({
         {item.type === "branch" ? " branch" : ""}, {item.rows.length} {item.rows.length === 1 ? "wire" : "wires"},{" "}
         {removed ? "to be removed" : needed === 0 ? "none needed" : `${needed} needed`}
       </span>
+      {item.rows.some((row) => row.mark === "airbag") && (
+        <strong className="shrink-0 text-[13px] text-warn">{MARK_WORDS.airbag}: leave it closed</strong>
+      )}
     </button>
   );
 }
