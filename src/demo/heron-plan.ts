@@ -34,7 +34,7 @@ class Plan {
     this.wire("Main fuses-2", "Ignition relay-30", "RD", 4, 1.2);
     this.wire("KEY-15", "Ignition relay-86", "WH", 0.75, 1.1);
     this.wire("Ignition relay-85", "G3-1", "BK", 0.75, 0.6);
-    this.wire("Alternator-B+", "Starter-30", "RD", 16, 0.9);
+    this.wire("Alternator-B+", "Starter-30", "RD", 25, 0.9);
     this.form("Ignition relay-87", {
       kind: "supply-out",
       quantity: "ignition-supply",

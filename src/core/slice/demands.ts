@@ -70,12 +70,14 @@ export class Demands {
    * Whether a function is kept where nobody has said: what the other vehicle has of it is not, nor an accessory of which
    * nothing but a computer's cavities is there.
    */
-  isKeptByDefault({ key, isAccessory }: FunctionDef): boolean {
+  isKeptByDefault({ key, isAccessory, parts }: FunctionDef): boolean {
     if (!MAIN.has(key)) return false;
     if (isAccessory !== true) return true;
     return (this.engaged.get(key) ?? []).some((node) => {
-      const type = this.harness.partAt[node]?.type;
-      return type !== undefined && !POWERED.has(type) && !DISTRIBUTES.has(type);
+      const part = this.harness.partAt[node];
+      if (part === undefined || DISTRIBUTES.has(part.type)) return false;
+      // A radio is a computer of its own, and the part that does it.
+      return !POWERED.has(part.type) || parts?.test(part.label) === true;
     });
   }
 

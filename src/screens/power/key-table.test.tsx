@@ -23,7 +23,7 @@ const printed = (html: string) => html.slice(html.indexOf("hidden print:block"))
 const rowOf = (html: string, label: string) =>
   printed(html)
     .split('role="row"')
-    .find((row) => row.includes(`>${label}<`)) ?? "";
+    .find((row) => row.includes(`title="host: ${label}"`) || row.includes(`title="donor: ${label}"`)) ?? "";
 const base = (label: string) => report.rows.find((row) => cavityLabel(row.at) === label) as KeyRow;
 
 describe("the key table on paper", () => {

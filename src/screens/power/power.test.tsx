@@ -122,7 +122,7 @@ describe("lists and charts", () => {
     const edit = dead?.cures.find((cure) => cureText(cure, "metric").includes("KEY-15"))?.edit;
     if (edit == null) throw new Error("no cure by KEY-15");
     // A battery that is frozen and flat cannot crank: that comes.
-    const { report: after, come } = desk.tryEdits([edit, { type: "setting", key: "battery-c", value: -30 }]);
+    const { report: after, come } = desk.tryEdits([edit, { type: "setting", key: "battery-c", value: -18 }]);
     if (after === null) throw new Error("not solved");
     expect(come.length).toBeGreaterThan(0);
     const html = renderToStaticMarkup(
@@ -152,8 +152,8 @@ describe("lists and charts", () => {
       ),
     ).toContain("Nothing is wrong"));
   test("a fuse is drawn with its wire, its slowest curve, and the short that its wires allow", () => {
-    const fuse = report.fuses.find((one) => originText(one.origin) === "fuse F6 of FB");
-    if (fuse === undefined) throw new Error("no fuse F6");
+    const fuse = report.fuses.find((one) => originText(one.origin) === "fuse F9 of FB");
+    if (fuse === undefined) throw new Error("no fuse F9");
     const html = renderToStaticMarkup(<FuseChart row={fuse} units="metric" />);
     for (const words of ["wire is damaged", "fuse blows", "slowest allowed", "current, A"])
       expect(html).toContain(words);

@@ -111,7 +111,12 @@ export function closedWhen(
   // One that leads the start signal through the lever or the clutch is worked by these, whatever it carries.
   const known = told.find((quantity) => INTERLOCKS.has(quantity)) ?? told[0];
   if (known != null) return quiet && known === "brake-switch" ? neverClosed : (WORKED[known] as ClosedWhen);
-  if (/door|boot|bonnet|hazard|horn|wash/i.test(`${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`))
+  // Nobody holds these, and where there are two speeds or beams the other one is on.
+  if (
+    /door|boot|bonnet|hazard|horn|wash|\b(main|full|high) beam|\bslow\b|\bright (indicator|turn)/i.test(
+      `${part.label} ${pins.map((pin) => pin.description ?? "").join(" ")}`,
+    )
+  )
     return neverClosed;
   return quiet ? neverClosed : KEY_ON;
 }
