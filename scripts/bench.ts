@@ -420,7 +420,7 @@ print(
 );
 
 const tenfold = ridgewayDocument(10);
-const [tenfoldPins, ownPins] = [signalPins(tenfold), signalPins(ridgewayDocument())];
+const [tenfoldPins, ownPins] = [signalPins(tenfold, new Set()), signalPins(ridgewayDocument(), new Set())];
 print(
   `match a job of ${tenfold.pins.length} cavities, ten times the large sample`,
   median(() => deriveLines(tenfoldPins, decisionsOf(tenfold))),

@@ -1,6 +1,6 @@
 import { parseForm, type Side } from "@/core/forms";
 import { KNOWN_FROM } from "@/core/intake";
-import type { SignalPin } from "@/core/signals";
+import { type SignalPin, saidOf } from "@/core/signals";
 import type { Told } from "@/job/import-table";
 import type { TablePin } from "./pin-table";
 
@@ -11,6 +11,7 @@ const believed = <T, U>(told: Pick<Told<T>, "value" | "confidence">, unknown: U)
 /** A table's rows as the matcher takes them; ids are `side:line`. */
 export function signalPinsOf(pins: readonly TablePin[], side: Side): SignalPin[] {
   return pins.map((pin) => ({
+    ...saidOf(pin.description, parseForm(believed(pin.kind, "unknown"), pin.params)),
     id: `${side}:${pin.line}`,
     side,
     connector: pin.connector,

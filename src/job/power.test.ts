@@ -45,6 +45,7 @@ describe("the Heron's planted trouble", () => {
       "danger cranks-in-gear Starter motor",
       "danger fuse-wire fuse F1 of Main fuses",
       "danger fuse-wire fuse F2 of Main fuse box",
+      "danger shared-ground C2-2",
       "danger wire-hot the wire C1-3 to splice E03",
       "danger wrong-live Fuel pump-1",
       "stop back-feed IP-10",
@@ -63,9 +64,9 @@ describe("the Heron's planted trouble", () => {
     expect(back.why).toContain("lamp at IP-5");
     expect(back.also).toEqual(expect.arrayContaining(["KEY-15", "T1-2", "Ignition relay-87"]));
   });
-  test("a sensor ground carries the starter's current", () => {
+  test("a sensor ground carries what the engine computer's power grounds should", () => {
     const shared = finding("shared-ground", "C2-2");
-    expect(shared).toMatchObject({ state: "crank" });
+    expect(shared).toMatchObject({ state: "running", severity: "danger" });
     expect(shared.amount.value).toBeGreaterThan(1);
     expect(shared.why).toContain("Engine earth-1");
   });
@@ -73,7 +74,8 @@ describe("the Heron's planted trouble", () => {
     // The relay's contact then carries both computers: 18 A of the 20 A that its output states.
     ["dead-feed", "C1-2", "Ignition relay-87", ["relay-contact"]],
     ["back-feed", "IP-10", "diode", []],
-    ["shared-ground", "C2-2", "Remove the wire", []],
+    // Its two power grounds then carry all of it alone, and lose more.
+    ["shared-ground", "C2-2", "Remove the wire", ["ground-offset"]],
   ])("%s at %s goes with the cure (%s), and what comes is %j", (code, where, words, comes) => {
     const found = finding(code, where);
     const cure = found.cures.find((one) => one.text.includes(words));
@@ -81,7 +83,7 @@ describe("the Heron's planted trouble", () => {
     const effect = desk.tryEdits([cure.edit]);
     expect(effect.gone).toContain(found.key);
     expect(effect.come.map((one) => one.code)).toEqual(comes);
-    expect(effect.come.every((one) => one.severity === "note")).toBe(true);
+    expect(effect.come.some((one) => one.severity === "danger" || one.severity === "stop")).toBe(false);
   });
 });
 

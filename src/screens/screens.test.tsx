@@ -184,21 +184,21 @@ describe("the power views of the sample", () => {
   const power = (tab: string) => read(view("heron", "power", `tab=${tab}`));
   test("findings stand in groups, the gravest first, each with its count", () => {
     const words = power("findings");
-    const at = ["Danger 5", "Engine 2", "Fault 3", "Note 8"].map((group) => words.indexOf(group));
+    const at = ["Danger 6", "Engine 2", "Fault 2", "Note 9"].map((group) => words.indexOf(group));
     expect(at.every((place) => place >= 0)).toBe(true);
     expect(at).toEqual(at.toSorted((a, b) => a - b));
   });
   test("grounds: what carries other current and what lies too far off stand first, each with its number and limit", () => {
     const words = power("grounds");
     expect(words).toContain("No strap is missing");
-    expect(words).toMatch(/Carries 2\.9 A while cranking, limit 50\.?0? mA: shared with other loads/);
-    expect(words).toMatch(/343 mV in run, limit 200 mV: ground offset/);
+    expect(words).toMatch(/Carries 8\.4 A with the engine running, limit 50\.?0? mA: shared with other loads/);
+    expect(words).toMatch(/344 mV in run, limit 200 mV: ground offset/);
     expect(words.indexOf("shared with other loads")).toBeLessThan(words.search(/Carries [\d.]+ m?A, limit/));
   });
   test("fuses: each with its load, margin, thinnest wire and verdict; the wires that are rated for less are named", () => {
     const words = power("fuses");
     // A pump of 7.5 A at 13.5 V takes 6.0 A of what reaches it, and no more than it states.
-    expect(words).toMatch(/Fuse F9 of FB 10 A 18 6\.0 A 6\.0 A 1\.5 A .*rated above its wire/);
+    expect(words).toMatch(/Fuse F9 of FB 10 A 18 6\.0 A 6\.0 A 1\.5 A 2 mm² .*in order/);
     expect(words).toMatch(/15 wires are rated for less than the fuse: Purge valve-1 to splice E03 \(0\.5 mm²\)/);
     expect(words).toMatch(/Main relay K .* run, running/);
   });
@@ -249,7 +249,7 @@ describe("the list of jobs", () => {
     revision: 3,
     changedAt: "2026-11-25T10:00:00.000Z",
     donorPins: 206,
-    hostPins: 136,
+    hostPins: 138,
     decidedLinks: 4,
     readings: 0,
   });

@@ -65,7 +65,7 @@ describe("keeping a job", () => {
     expect((await listJobs(pool)).find((job) => job.id === id)).toMatchObject({
       name: "Heron",
       donorPins: 206,
-      hostPins: 136,
+      hostPins: 138,
     });
     expect(await deleteJob(pool, id)).toBe(true);
     expect(await loadJob(pool, id)).toBeNull();

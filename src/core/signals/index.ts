@@ -15,4 +15,4 @@ export { SUPPLY } from "./option-builder";
 export { CONTACT_PART, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";
 export type * from "./reasons";
 export { loadAmps, PULL_DOWN_OHMS } from "./switched";
-export { type LinkOption, pointOf, type SignalPin, VERDICTS, type Verdict } from "./types";
+export { type LinkOption, pointOf, type SignalPin, saidOf, VERDICTS, type Verdict } from "./types";

@@ -138,7 +138,7 @@ describe("drivers, contacts, lamps, motors", () => {
     [
       "low-side-out fuel-pump maxAmps=0.05;clamp=own",
       "load-in fuel-pump amps=7;otherEnd=ground",
-      "adapter high-side-switch",
+      "adapter fuse high-side-switch",
     ],
     [
       "high-side-out cooling-fan maxAmps=0.05;clamp=own",

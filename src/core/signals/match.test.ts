@@ -49,7 +49,11 @@ describe("pairing", () => {
       host HORN-1@9 supply-in battery-supply amps=4;alive=permanent
       donor C1-1 supply-in battery-supply amps=5;alive=permanent
       donor C1-2 supply-in battery-supply amps=5;alive=permanent`);
-    expect(summary(pins)).toEqual(["FB-1 > C1-1 direct", "FB-1 > C1-2 adapter"]);
+    expect(summary(pins)).toEqual(["FB-1 > C1-1 adapter", "FB-1 > C1-2 adapter"]);
+    expect(summary(pins.filter(({ connector }) => connector !== "HORN"))).toEqual([
+      "FB-1 > C1-1 direct",
+      "FB-1 > C1-2 direct",
+    ]);
   });
   test("where no circuit is written, the output's own consumer of the same quantity connected on it too", () => {
     const pins = (limit: number) =>

@@ -1,4 +1,6 @@
 import { directionOf, fieldOf, type Quantity, type Side } from "../forms";
+import { CONTINUOUS_PART } from "../wire";
+import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
 import { VERDICT_RANK } from "./option-builder";
 import type { UnmatchedReason } from "./reasons";
@@ -83,6 +85,10 @@ class Matcher {
   private readonly links: ProposedLink[] = [];
   private readonly reasons = new Map<string, UnmatchedReason>();
 
+  /** Connectors that carry grounds alone, and the battery: their grounds have a post or stud of their own. */
+  private readonly studs: ReadonlySet<string>;
+  private readonly neighbours: Neighbours;
+
   private readonly served = new Set<string>();
   private readonly used = new Set<string>();
   private readonly refused: ReadonlySet<string>;
@@ -100,11 +106,29 @@ class Matcher {
       this.used.add(providerId);
       this.connect(provider, consumer);
     }
+    this.studs = studConnectors(pins);
+    const starterRelay = pins.find(
+      ({ side, quantity, form, leaves }) =>
+        side === "host" &&
+        quantity === "start-supply" &&
+        form.kind === "supply-out" &&
+        fieldOf(form, "alive") === "crank" &&
+        leaves !== true,
+    );
+    this.neighbours = {
+      onCircuit: (pin) => this.mates(pin).filter(({ id }) => id !== pin.id),
+      isStud: (pin) => this.studs.has(connectorKey(pin)),
+      starterRelay: starterRelay ?? null,
+    };
     for (const pin of pins) {
+      if (pin.leaves === true) {
+        this.reasons.set(pin.id, { code: "leaves" });
+        continue;
+      }
       if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
       if (pin.circuit !== null) push(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
     }
-    this.feeds = pins.filter((pin) => pin.form.kind === "supply-out" && pin.side === "host");
+    this.feeds = pins.filter((pin) => pin.form.kind === "supply-out" && pin.side === "host" && pin.leaves !== true);
   }
 
   run(): Matching {
@@ -129,7 +153,13 @@ class Matcher {
     const able = members.filter((pin) => directionOf(pin.form.kind) !== "none");
     const buses = able.filter((pin) => directionOf(pin.form.kind) === "shared");
     this.matchBuses(quantity, buses);
-    const providers = new Mates(able.filter((pin) => directionOf(pin.form.kind) === "provider"));
+    const providers = new Mates([
+      ...able.filter((pin) => directionOf(pin.form.kind) === "provider"),
+      // A solenoid is worked by the starter relay where there is one, and not by the key past it.
+      ...(quantity === "starter-request" && this.neighbours.starterRelay !== null
+        ? [this.neighbours.starterRelay]
+        : []),
+    ]);
     const consumers = new Mates(able.filter((pin) => directionOf(pin.form.kind) === "consumer"));
     for (const consumer of consumers.pins) this.serve(quantity, consumer, providers);
     for (const provider of providers.pins) this.explainProvider(quantity, provider, consumers);
@@ -148,9 +178,16 @@ class Matcher {
       return;
     }
     const best = this.bestOf(quantity, consumer, across);
-    if (best !== null) {
+    if (consumer.form.kind === "reference-in" && best !== null) {
+      this.reasons.set(consumer.id, { code: "reference-own-computer" });
+      return;
+    }
+    const refused = best === null ? null : this.refusedBetter(best);
+    if (refused !== null) this.reasons.set(consumer.id, { code: "rest-worse", refused: pointOf(refused) });
+    else if (best !== null) {
       this.links.push(best);
       this.connect(best.provider, best.consumer);
+      this.connectContact(best);
     } else if (home !== undefined) {
       this.reasons.set(consumer.id, { code: "own-side-none-across", partner: pointOf(home), quantity });
     } else {
@@ -195,6 +232,8 @@ class Matcher {
       VERDICT_RANK[link.options[0].verdict],
       link.provider.index === link.consumer.index ? 0 : 1,
       link.options[0].missing.length,
+      // A feed that is too weak is named for want of a better one.
+      link.options[0].reason.code === "feed-too-weak" ? 1 : 0,
       link.options[0].minutes,
       ...(link.provider.form.kind === "ground"
         ? groundFit(link.provider, link.consumer)
@@ -237,17 +276,27 @@ class Matcher {
   private matchGrounds(quantity: Quantity, members: readonly SignalPin[]): void {
     const grounds = members.filter((pin) => pin.form.kind === "ground");
     const hosts = grounds.filter((pin) => pin.side === "host");
+    const studs = hosts.filter((pin) => this.neighbours.isStud(pin));
     for (const donor of grounds.filter((pin) => pin.side === "donor" && !this.served.has(pin.id))) {
       if (quantity === "sensor-ground") {
         this.reasons.set(donor.id, { code: "sensor-ground-own-computer" });
         continue;
       }
+      const own = this.neighbours.isStud(donor)
+        ? undefined
+        : this.neighbours.onCircuit(donor).find((pin) => pin.form.kind === "ground" && this.neighbours.isStud(pin));
+      if (own !== undefined) {
+        this.reasons.set(donor.id, { code: "grounded-at", partner: pointOf(own) });
+        continue;
+      }
       const best = this.bestOf(
         quantity,
         donor,
-        hosts.filter((host) => !this.isRefused(host, donor)),
+        studs.filter((host) => !this.isRefused(host, donor)),
       );
+      const refused = best === null ? null : this.refusedBetter(best);
       if (best === null) this.reasons.set(donor.id, { code: "no-ground-across" });
+      else if (refused !== null) this.reasons.set(donor.id, { code: "rest-worse", refused: pointOf(refused) });
       else this.links.push(best);
     }
     for (const host of hosts)
@@ -259,6 +308,25 @@ class Matcher {
 
   private notRefused(providers: readonly SignalPin[], consumer: SignalPin): readonly SignalPin[] {
     return this.refused.size === 0 ? providers : providers.filter((provider) => !this.isRefused(provider, consumer));
+  }
+
+  /** A provider that was refused for this consumer and would have done better: nobody asked for something worse. */
+  private refusedBetter({ provider, consumer, options: [best] }: ProposedLink): SignalPin | null {
+    if (this.refused.size === 0) return null;
+    const rank = VERDICT_RANK[best.verdict];
+    return (
+      this.pins.find(
+        (pin) =>
+          pin.id !== provider.id &&
+          this.isRefused(pin, consumer) &&
+          VERDICT_RANK[this.ways(pin, consumer)[0].verdict] < rank,
+      ) ?? null
+    );
+  }
+
+  /** Pins of one circuit and side. */
+  private mates(pin: SignalPin): readonly SignalPin[] {
+    return pin.circuit === null ? [] : (this.byCircuit.get(`${pin.side} ${pin.circuit}`) ?? []);
   }
 
   private isRefused(provider: SignalPin, consumer: SignalPin): boolean {
@@ -278,7 +346,12 @@ class Matcher {
   }
 
   ways(provider: SignalPin, consumer: SignalPin): readonly [LinkOption, ...LinkOption[]] {
-    return linkOptions(provider, consumer, this.around(provider, consumer));
+    const held = heldOption(provider, consumer, this.neighbours);
+    if (held === null) return linkOptions(provider, consumer, this.around(provider, consumer));
+    // What would work by its forms is shown no more as something that does.
+    if (held.verdict !== "adapter") return [held];
+    const [best, ...rest] = linkOptions(provider, consumer, this.around(provider, consumer));
+    return best.verdict === "direct" ? [held, ...rest] : [best, ...rest];
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
@@ -295,7 +368,7 @@ class Matcher {
   private freeOf(feed: SignalPin): number | null {
     const limit = fieldOf(feed.form, "maxAmps");
     const connected = this.connectedOn(feed, feed);
-    return limit === null || connected === null ? null : limit - connected;
+    return limit === null || connected === null ? null : CONTINUOUS_PART * limit - connected;
   }
 
   /** Load that the provider's own side has wired to it, and what links have added, A; null where one is not known. */
@@ -356,11 +429,29 @@ class Matcher {
     this.connected.set(provider.id, amps === null || before === null ? null : before + amps);
   }
 
+  /** What a relay's contact takes from its feed is taken there, and not from what works its coil. */
+  private connectContact({ consumer, options: [best] }: ProposedLink): void {
+    const from = best.adapters.find((adapter) => adapter.type === "relay")?.contactFeed;
+    if (from == null || from === "ground") return;
+    const feed = this.feeds.find(({ id }) => id === from.pinId);
+    if (feed !== undefined) this.connect(feed, consumer);
+  }
+
   /** One circuit, or no circuit written on either: then the quantity alone must tell. */
   private joined(provider: SignalPin, consumer: SignalPin, quantity: Quantity): boolean {
     if (provider.circuit !== null && consumer.circuit !== null) return provider.circuit === consumer.circuit;
     return !FEEDS.has(quantity);
   }
+}
+
+const connectorKey = ({ side, connector }: Pick<SignalPin, "side" | "connector">) => `${side} ${connector}`;
+
+function studConnectors(pins: readonly SignalPin[]): ReadonlySet<string> {
+  const studs = new Set(pins.filter(({ form }) => form.kind === "ground").map(connectorKey));
+  for (const pin of pins)
+    if (pin.form.kind !== "ground" && pin.form.kind !== "spare" && !/^batter(y|ies)\b/i.test(pin.connector))
+      studs.delete(connectorKey(pin));
+  return studs;
 }
 
 const otherSide = (side: Side): Side => (side === "donor" ? "host" : "donor");

@@ -25,6 +25,14 @@ export type Reason =
   | { readonly code: "facts-missing" }
   | { readonly code: "no-method"; readonly provider: Kind; readonly consumer: Kind }
   | { readonly code: "screen-one-end" }
+  /** Held back by a rule of the trade, whatever the forms allow. */
+  | { readonly code: "leaves"; readonly at: CavityPoint }
+  | { readonly code: "reference-own-computer" }
+  | { readonly code: "opposite-contact"; readonly opens: "provider" | "consumer" }
+  | { readonly code: "ballast" }
+  | { readonly code: "past-starter-relay"; readonly relay: CavityPoint }
+  | { readonly code: "ground-of-another"; readonly at: CavityPoint }
+  | { readonly code: "others-fuse"; readonly other: CavityPoint; readonly amps: number | null }
   | { readonly code: "sensor-ground-apart"; readonly at: CavityPoint }
   | { readonly code: "power-grounds" }
   | ({ readonly code: "live-as-needed"; readonly alive: Alive } & Load)
@@ -199,6 +207,10 @@ export type UnmatchedReason =
   | { readonly code: "sensor-ground-own-computer" }
   | { readonly code: "no-ground-across" }
   | { readonly code: "ground-unused" }
+  | { readonly code: "leaves" }
+  | { readonly code: "grounded-at"; readonly partner: CavityPoint }
+  | { readonly code: "reference-own-computer" }
+  | { readonly code: "rest-worse"; readonly refused: CavityPoint }
   | { readonly code: "served-by-another"; readonly consumer: CavityPoint }
   | { readonly code: "no-consumer-across"; readonly quantity: Quantity }
   | { readonly code: "no-relay-feed" }

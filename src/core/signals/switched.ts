@@ -2,7 +2,7 @@ import { type FormOf, fieldOf, type Quantity } from "../forms";
 import type { Adapter, AdapterOf } from "./adapter";
 import { e24Within } from "./e-series";
 import { OptionBuilder, SUPPLY } from "./option-builder";
-import { contactFor, feedPoint, flyback, permanentFeed, RELAY_COIL_AMPS, relayWithFuse } from "./parts";
+import { contactFor, feedPoint, flyback, fuseFor, permanentFeed, RELAY_COIL_AMPS, relayWithFuse } from "./parts";
 import type { Load, SwitchedCause } from "./reasons";
 import type { LinkOption, SignalPin, Surroundings } from "./types";
 
@@ -135,7 +135,12 @@ function bySwitchedStep(
     maxAmps: amps === null ? null : Number((amps * 1.5).toPrecision(3)),
     inVolts: SUPPLY.nominal,
   };
-  const solidOption = builder.option("adapter", [solid], reason("solid-state"));
+  // It takes what it switches from the battery: behind a fuse of its own.
+  const solidOption = builder.option(
+    "adapter",
+    toGround ? [solid] : [{ type: "fuse", amps: fuseFor(amps) }, solid],
+    reason("solid-state"),
+  );
   if (RELAY_COIL_AMPS + alsoAmps > limitAmps) return [solidOption];
   const needsDiode = switchedBy(provider).semiconductor && fieldOf(provider.form, "clamp") === "none";
   const relayOption = builder.option(

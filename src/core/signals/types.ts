@@ -1,4 +1,4 @@
-import type { Form, Quantity, Side } from "../forms";
+import { type Form, fieldOf, type Quantity, type Side } from "../forms";
 import type { CavityPoint } from "../points";
 import type { Adapter } from "./adapter";
 import type { Arithmetic, Missing, Reason } from "./reasons";
@@ -17,7 +17,23 @@ export interface SignalPin {
   readonly index: string | null;
   /** Copper cross-section, mm²; null where the table does not say. */
   readonly sizeMm2: number | null;
+  /** It goes: its wire or its connector is to be removed. */
+  readonly leaves?: boolean;
+  /** A contact, or an input that watches one, that is closed at rest and opens when it is worked. */
+  readonly opensWhenWorked?: boolean;
+  /** Its wire drops the voltage for an old ignition coil. */
+  readonly isBallast?: boolean;
 }
+
+/** What the words of a pin table say beside form and quantity. */
+export const saidOf = (description: string | null, form: Form): Pick<SignalPin, "opensWhenWorked" | "isBallast"> => ({
+  ...(/\bopens (when|if|on)\b|normally closed|closed at rest|closed when released/i.test(
+    `${description ?? ""} ${fieldOf(form, "closedWhen") === "released" ? "closed when released" : ""}`,
+  )
+    ? { opensWhenWorked: true }
+    : {}),
+  ...(/\bballast\b|resist(or|ive|ance) wire/i.test(description ?? "") ? { isBallast: true } : {}),
+});
 
 export const VERDICTS = ["direct", "adapter", "calibration", "manual", "impossible"] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -48,8 +64,8 @@ export interface Surroundings {
    */
   readonly connectedAmps: number | null;
   /**
-   * Feeds of the host that a relay's contact or coil could take, each with what is left of its rating, A; null where
-   * that is not known.
+   * Feeds of the host that a relay's contact or coil could take, each with what is left of what it carries for good, A;
+   * null where that is not known.
    */
   readonly feeds: readonly FreeFeed[];
 }

@@ -3,8 +3,8 @@ import type { Harness, HarnessEdge, Wire } from "../harness";
 import type { CavityFacts } from "../parts";
 
 /**
- * Why a wire is never offered for removal nor taken out with others: what hangs on it is not told by its path alone, or
- * a mistake with it hurts someone or stops the engine for good.
+ * Why a wire is never offered for removal nor taken out with others: its path alone does not tell what it is for, or a
+ * mistake with it hurts someone or stops the engine for good.
  */
 export const GUARDS = [
   "airbag",

@@ -115,7 +115,7 @@ export function findingWhy(finding: Finding, units: Units): string {
       return `It needs ${ratedVolts(finding.neededVolts)}.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)} at ${amps(finding.mostLost.amps)}.`}`;
     case "back-feed":
       if (finding.input !== null)
-        return `${finding.through === null ? "It is connected to a feed" : `Current comes through ${originText(finding.through)}`}: ${pathText(finding.path)}. ${finding.input.isStated ? "Its pin table says what it stands." : "What it stands nobody has said: the usual 5 V input is assumed."}`;
+        return `${finding.through === null ? "It is connected to a feed" : `Current comes through ${originText(finding.through)}`}: ${pathText(finding.path)}. ${finding.input.isStated ? "Its pin table says what it stands." : "What it stands is not known yet: the usual 5 V input is assumed."}`;
       return finding.through === null
         ? `It is connected to a permanent feed: ${pathText(finding.path)}.`
         : `Current flows back through ${originText(finding.through)}: ${pathText(finding.path)}.${finding.holdsRelay ? " That holds the relay, and the relay holds the rest." : ""}`;

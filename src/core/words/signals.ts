@@ -53,6 +53,22 @@ export function reasonText(reason: Reason, link: LinkNames): string {
       return "";
     case "no-method":
       return `${provider} (${KIND_WORDS[reason.provider]}) to ${consumer} (${KIND_WORDS[reason.consumer]}): the adapter needs your decision`;
+    case "leaves":
+      return `${cavityLabel(reason.at)} goes: its wire or its connector is to be removed (Triage). Keep it there first`;
+    case "reference-own-computer":
+      return "A 5 V supply feeds the sensors of its own computer alone: another computer's would read wrong, and a short there stops both";
+    case "opposite-contact":
+      return reason.opens === "provider"
+        ? `${provider} opens when it is worked, and ${consumer} wants a contact that closes`
+        : `${consumer} wants a contact that opens when it is worked, and ${provider} closes`;
+    case "ballast":
+      return `${provider} is fed through a ballast wire: it gives 6 to 9 V under load, too little for a computer`;
+    case "past-starter-relay":
+      return `Past the starter relay: ${cavityLabel(reason.relay)} works the solenoid, and the key's contact is not rated for it`;
+    case "ground-of-another":
+      return `${cavityLabel(reason.at)} is another part's own thin ground: take a stud or the battery's negative, with copper of its own`;
+    case "others-fuse":
+      return `${provider} has ${cavityLabel(reason.other)} on its fuse: a fuse of its own at the tap${reason.amps === null ? "" : `, ${ratedAmps(reason.amps)}`}, so that neither takes the other along`;
     case "screen-one-end":
       return `A screen is grounded at one end only; choose which end for ${consumer}`;
     case "sensor-ground-apart":
@@ -352,6 +368,14 @@ export function unmatchedText(reason: UnmatchedReason, { side }: Pick<SignalPin,
       return "A sensor ground ends at its own computer";
     case "no-ground-across":
       return "The host's pin table has no ground";
+    case "leaves":
+      return "Its wire or its connector is to be removed (Triage)";
+    case "grounded-at":
+      return `Grounded at ${cavityLabel(reason.partner)} on its own side already: that needs the way to the battery`;
+    case "reference-own-computer":
+      return "A sensor's 5 V comes from its own computer alone";
+    case "rest-worse":
+      return `${cavityLabel(reason.refused)} was refused for it, and what is left would do worse: pair it by hand`;
     case "ground-unused":
       return "A ground of the host's own; nothing of the donor returns here";
     case "served-by-another":

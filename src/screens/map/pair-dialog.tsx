@@ -1,12 +1,12 @@
 "use client";
 
 import { Command } from "cmdk";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { directionOf } from "@/core/forms";
 import { optionsBetween, type SignalPin } from "@/core/signals";
 import { chainText, KIND_WORDS, optionText, VERDICT_WORDS } from "@/core/words";
 import { decideOps } from "@/job/decide";
-import { signalPins } from "@/job/signal-pins";
+import { leavingPins, signalPins } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { Plate } from "@/ui/plate";
@@ -25,7 +25,7 @@ export function PairDialog({
   onPaired: (key: string) => void;
 }) {
   const job = useJob();
-  const pins = signalPins(job.document);
+  const pins = useMemo(() => signalPins(job.document, leavingPins(job.document)), [job.document]);
   const [first, setFirst] = useState(pins.find((pin) => pin.id === start) ?? null);
   const [second, setSecond] = useState<SignalPin | null>(null);
   const joined = job.plan.lines
@@ -109,7 +109,7 @@ export function PairDialog({
                 </p>
                 <p className="text-[13px] text-ink2">{optionText(option, inOrder(first as SignalPin, second))}</p>
               </div>
-              <Button primary={at === 0} onClick={() => pair(at)}>
+              <Button primary={at === 0} disabled={option.reason.code === "leaves"} onClick={() => pair(at)}>
                 {option.verdict === "manual" || option.verdict === "impossible" ? "Pair by hand" : "Pair"}
               </Button>
             </li>

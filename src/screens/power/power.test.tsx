@@ -39,7 +39,7 @@ describe("the current path as it is drawn", () => {
     expect(path.elements[0]?.symbol).toBe("source");
     expect(path.points.filter((one) => one.asked).map((one) => pointText(one.point))).toEqual(["C1-1"]);
     const html = renderToStaticMarkup(<PathDrawing path={path} units="metric" />);
-    for (const words of ["FB-10", "fuse F2 of FB", "25 A", "C1-1", "wire RD", "1 mm², 2.1 m"])
+    for (const words of ["Main fuse box-5", "fuse F5 of Main fuse box", "20 A", "C1-1", "wire RD", "1 mm², 2.1 m"])
       expect(html).toContain(words);
     for (const point of path.points.filter((one) => one.volts !== null && one.point.type !== "open-end"))
       expect(html).toContain(`${fixed(point.volts ?? 0, 2)} V`);

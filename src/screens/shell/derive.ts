@@ -7,7 +7,7 @@ import type { SignalPin } from "@/core/signals";
 import { cavityLabel } from "@/core/words";
 import { decisionsOf } from "@/job/links";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
-import { signalPins } from "@/job/signal-pins";
+import { leavingPins, signalPins } from "@/job/signal-pins";
 
 /** A cavity with the connector it is in, in table order. */
 export interface PinView {
@@ -44,8 +44,18 @@ type Expected = readonly ExpectedVolts[] | null;
 /** Derives again only what the changed lists bear: ticking off a cut must not match every signal anew. */
 export class Deriver {
   private views: Views | null = null;
-  private readonly signals = lastOf((pins: JobDocument["pins"], connectors: JobDocument["connectors"]) =>
-    signalPins({ pins, connectors }),
+  private readonly leaving = lastOf(
+    (
+      pins: JobDocument["pins"],
+      connectors: JobDocument["connectors"],
+      wires: JobDocument["wires"],
+      cuts: JobDocument["cuts"],
+    ): ReadonlySet<string> => leavingPins({ pins, connectors, wires, cuts }),
+  );
+  private gone: ReadonlySet<string> = new Set();
+  private readonly signals = lastOf(
+    (pins: JobDocument["pins"], connectors: JobDocument["connectors"], leaving: ReadonlySet<string>) =>
+      signalPins({ pins, connectors }, leaving),
   );
   private readonly decisions = lastOf(
     (
@@ -58,8 +68,16 @@ export class Deriver {
   private readonly rest = lastOf(deriveRest);
 
   /** The lines of the map, which the power solution is made from. */
-  plan({ pins, connectors, links }: JobDocument): PlanLines {
-    return this.lines(this.signals(pins, connectors), this.decisions(pins, connectors, links));
+  plan(document: JobDocument): PlanLines {
+    const { pins, connectors, links } = document;
+    return this.lines(this.signalsOf(document), this.decisions(pins, connectors, links));
+  }
+
+  private signalsOf({ pins, connectors, wires, cuts }: JobDocument): readonly SignalPin[] {
+    const leaving = this.leaving(pins, connectors, wires, cuts);
+    // A tick at the bench, or a cut of one end, takes no cavity away: then nothing is matched anew.
+    if (leaving.size !== this.gone.size || [...leaving].some((id) => !this.gone.has(id))) this.gone = leaving;
+    return this.signals(pins, connectors, this.gone);
   }
 
   /** The cavities alone, which follow the document at once. */
@@ -69,8 +87,8 @@ export class Deriver {
   }
 
   derive(document: JobDocument, expected: Expected = null): Derived {
-    const { pins: rows, connectors, readings } = document;
-    return this.rest(this.pins(document), this.signals(rows, connectors), this.plan(document), readings, expected);
+    const { readings } = document;
+    return this.rest(this.pins(document), this.signalsOf(document), this.plan(document), readings, expected);
   }
 }
 

@@ -116,7 +116,7 @@ class LinkBuilder {
 
   private add(adapter: Adapter, all: readonly Adapter[]): void {
     const { type } = adapter;
-    const withRelay = all.some((one) => one.type === "relay");
+    const withRelay = all.some(({ type: one }) => one === "relay" || one === "high-side-switch");
     switch (adapter.type) {
       case "relay":
         this.relay(adapter, all);
@@ -168,7 +168,7 @@ class LinkBuilder {
       case "high-side-switch":
       case "dc-converter": {
         // What it lets through depends on what works it: as a relay of no coil current to speak of.
-        const contact = type === "low-side-switch" ? BODY : PLUS;
+        const contact = type === "low-side-switch" ? BODY : this.fusedBattery(all);
         this.push(type, {
           type: "relay",
           coilA: this.from.node,
@@ -184,6 +184,16 @@ class LinkBuilder {
       default:
         return;
     }
+  }
+
+  /** The battery, behind the fuse that the link brings; where it brings none, bare. */
+  private fusedBattery(all: readonly Adapter[]): string {
+    const fuse = all.find((one) => one.type === "fuse");
+    if (fuse?.type !== "fuse") return PLUS;
+    const behind = this.inner();
+    const amps = fuse.amps ?? fuseForLoad(ampsOf(this.to)) ?? 10;
+    this.push("fuse", { type: "fuse", a: PLUS, b: behind, amps, ohms: 0.1 / amps });
+    return behind;
   }
 
   /**
