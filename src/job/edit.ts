@@ -24,6 +24,15 @@ export interface Edit {
 
 export type HistoryEntry = Omit<Edit, "ops" | "key"> & { readonly rows: number };
 
+/** Revisions of the changes that stand: made, and not taken back since, or done again. */
+export function standing(entries: readonly Pick<HistoryEntry, "revision" | "role" | "ofRevision">[]): Set<number> {
+  const stand = new Set<number>();
+  for (const { revision, role, ofRevision } of entries.toSorted((a, b) => a.revision - b.revision))
+    if (role === "undo") stand.delete(ofRevision ?? revision);
+    else stand.add(ofRevision ?? revision);
+  return stand;
+}
+
 /** One line of the list of jobs. */
 export interface JobSummary {
   readonly id: string;

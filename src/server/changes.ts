@@ -45,6 +45,7 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
 
 /**
  * Takes back, or does again, the person's own latest change that can be; refused where others have built on those rows.
+ * @param of the revision of an earlier change of one's own to take back instead of the latest
  */
 export function stepHistory(
   on: Pool,
@@ -52,6 +53,7 @@ export function stepHistory(
   role: "undo" | "redo",
   person: string,
   key: string,
+  of: number | null = null,
 ): Promise<ChangeResult> {
   return settled(() =>
     transaction(on, async (db): Promise<ChangeResult> => {
@@ -59,7 +61,7 @@ export function stepHistory(
       if (revision === null) return { ok: false, code: "no-job" };
       const before = await findByKey(db, jobId, key);
       if (before !== null) return { ok: true, edit: before };
-      const target = await historyTarget(db, jobId, person, role);
+      const target = await historyTarget(db, jobId, person, role, of);
       if (target === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
       const original = await findEdit(db, jobId, target);
       if (original === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
@@ -280,6 +282,7 @@ async function historyTarget(
   jobId: string,
   person: string,
   role: "undo" | "redo",
+  of: number | null,
 ): Promise<number | null> {
   const [rows] = await db.query<RowDataPacket[]>(
     "SELECT revision, role, of_revision FROM (SELECT revision, role, of_revision FROM edit WHERE job_id = ? AND person = ? ORDER BY revision DESC LIMIT ?) AS latest ORDER BY revision",
@@ -300,6 +303,7 @@ async function historyTarget(
       done.push(target);
     }
   }
+  if (role === "undo" && of !== null) return done.includes(of) ? of : null;
   return (role === "undo" ? done.at(-1) : undone.at(-1)) ?? null;
 }
 

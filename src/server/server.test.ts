@@ -6,6 +6,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest"
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { emptyDocument, writeDocument } from "@/job/document";
+import { standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
@@ -310,6 +311,26 @@ describe("undo and redo", () => {
     expect(
       (await history(pool, jobId)).map((edit) => `${edit.role} ${edit.ofRevision ?? ""}`.trim()).reverse(),
     ).toEqual(["edit", "edit", "undo 2", "undo 1", "redo 1", "edit", "undo 6"]);
+  });
+  test("an earlier change of one's own is taken back by its number where nothing has built on it", async () => {
+    await withPins(pin("p1", "1"), pin("p2", "2"));
+    const describe = async (id: string, description: string) => {
+      const row = (await load()).pins.find((one) => one.id === id);
+      const done = await change([updateOp("pin", id, row ?? {}, { description }) as RowOp]);
+      return done.ok ? done.edit.revision : 0;
+    };
+    const [first, second] = [await describe("p1", "one"), await describe("p2", "two")];
+    const takeBack = (of: number, person = "Robin") => stepHistory(pool, jobId, "undo", person, nanoid(), of);
+    expect(await takeBack(first, "Kim")).toMatchObject({ ok: false, code: "nothing-to-undo" });
+    expect(await takeBack(first)).toMatchObject({ ok: true, edit: { role: "undo", ofRevision: first } });
+    expect((await load()).pins.map((row) => row.description)).toEqual([null, "two"]);
+    expect([...standing(await history(pool, jobId))]).toContain(second);
+    expect([...standing(await history(pool, jobId))]).not.toContain(first);
+    // Taken back once, it cannot be again; and what someone wrote over it stands.
+    expect(await takeBack(first)).toMatchObject({ ok: false, code: "nothing-to-undo" });
+    await describe("p2", "three");
+    expect(await takeBack(second)).toMatchObject({ ok: false, code: "conflict" });
+    expect((await load()).pins.map((row) => row.description)).toEqual([null, "three"]);
   });
   test("another's change is not undone, nor one that others have built on", async () => {
     await withPins(pin("p1", "1"));

@@ -118,7 +118,7 @@ describe("intake", () => {
   test("two tables of one harness are compared; one wire is as in the other, the rest as in the job", async () => {
     robin.pictureOnFailure();
     const table = readFileSync("src/demo/heron-host.csv", "utf8")
-      .replace("Horn,1,88,PU/BK", "Horn,1,88,PU/WH")
+      .replace("Horn,1,10,PU,", "Horn,1,10,PU/WH,")
       .replace("Washer pump,1,92,LG/BK,0.75", "Washer pump,1,92,LG/BK,1.0")
       .replace("Radio,3,29,BK,0.75,0.4,Earth,,,\n", "");
     const file = path.join(folder, "heron-1990.csv");
@@ -196,7 +196,7 @@ describe("triage", () => {
     robin.pictureOnFailure();
     await robin.goTo("/jobs/heron/triage");
     await robin.sees("Functions to keep");
-    await robin.sees(/25[01]\s+wires/);
+    await robin.sees(/258\s+wires/);
     await wire("brake light switch-2");
     await robin.sees(/functions that are kept stop:[\s\S]*Brake lamps/);
     await robin.press("r");
@@ -237,6 +237,10 @@ describe("triage", () => {
     );
     await robin.sees(/Drop audio/);
     await robin.click("button", /^Remove [1-9]\d* free/);
+    // It asks once, with the list of what goes.
+    await robin.sees(/Remove \d+ free wires?\?/);
+    await robin.sees("Only Audio needs it, and it is not kept.");
+    await robin.click("button", /^Remove \d+$/);
     await robin.sees(/Remove \d+ wires that nothing kept needs/);
     await robin.find("button", /^Bench list\s*[1-9]/);
   });

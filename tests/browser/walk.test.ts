@@ -55,8 +55,8 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.click("button", "Save name");
   await robin.sees("The host's pin table");
   await robin.chooseFile("Pin table file", spoiltHostTable());
-  await robin.sees(/Line 17, size: found “thick”/);
-  await robin.click("button", "Import 124 rows, leave the faulty one out");
+  await robin.sees(/Line 26, size: found “thick”/);
+  await robin.click("button", "Import 137 rows, leave the faulty one out");
   await robin.sees("Pin tables");
   await robin.press("2");
   await robin.click("link", "Import");
@@ -69,8 +69,8 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
     readFileSync(spoiltHostTable(), "utf8").replace("thick", "0.75"),
   );
   await robin.click("button", "Read it");
-  await robin.sees("1 new, 0 changed, 124 the same");
-  await robin.click("button", "Import 125 rows");
+  await robin.sees("1 new, 0 changed, 137 the same");
+  await robin.click("button", "Import 138 rows");
 
   // 3. The pin tables: search, see what is no markup, correct a guess by keys.
   await robin.find("link", /^Pin tables/);
@@ -92,7 +92,10 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees(/your decision/i);
   await robin.driver.executeScript("document.activeElement.blur()");
   await robin.press("a");
-  await robin.sees(/Accept \d+ wire-only links/);
+  await robin.sees(/Accept \d+ wire-only links\?/);
+  await robin.sees("Left for you, one by one");
+  await robin.sees("what it carries may hurt someone or stop the engine");
+  await robin.click("button", /^Accept \d+$/);
   await robin.sees(/Accept 0 wire only/);
   await robin.click("button", /^Engine speed .*C1-23/);
   await robin.sees("pull-up 2.2 kΩ");

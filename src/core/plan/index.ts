@@ -1,4 +1,5 @@
 export { type Blocker, type BlockerTarget, findBlockers, type PlanFacts, type ReadStep } from "./blockers";
+export { type Guess, type LeftOut, leftOut } from "./left-out";
 export {
   type Decision,
   deriveLines,

@@ -2,7 +2,16 @@ import { describe, expect, test } from "vitest";
 import { pinsFrom } from "../../../tests/support/pins";
 import { ADAPTER_TYPES, parseAdapter } from "../signals";
 import { adapterText, chainText, MAP_GROUP_WORDS, sheetAdapter, sheetNote } from "../words";
-import { type Decision, deriveLines, findBlockers, groupOf, type PlanFacts, sheetRows } from "./index";
+import {
+  type Decision,
+  deriveLines,
+  findBlockers,
+  groupOf,
+  type Line,
+  leftOut,
+  type PlanFacts,
+  sheetRows,
+} from "./index";
 
 const pins = pinsFrom(`
   host KEY-15 supply-out ignition-supply maxAmps=15;alive=run-crank
@@ -53,6 +62,38 @@ describe("lines", () => {
   });
   test("a decision whose cavity is gone makes no line", () =>
     expect(states([decision({ consumerId: "donor gone" })])).toHaveLength(3));
+});
+
+describe("what may be accepted together", () => {
+  const line = (text: string) => {
+    const { lines } = deriveLines(pinsFrom(text), []);
+    return lines[0] as Line;
+  };
+  const LAMP =
+    "donor C1-24 low-side-out malfunction-lamp maxAmps=0.4;clamp=own\nhost IP-13 load-in malfunction-lamp amps=0.1;otherEnd=battery;inductive=no";
+  const sure =
+    (kindConfidence: number, quantityConfidence = kindConfidence) =>
+    () => ({ kindConfidence, quantityConfidence });
+  test("what is sure, given and harmless; a guess from 0.9 on counts as sure", () => {
+    expect(leftOut(line(LAMP), sure(1))).toBeNull();
+    expect(leftOut(line(LAMP), sure(0.9))).toBeNull();
+    expect(leftOut(line(LAMP), sure(0.89))).toBe("guess");
+    expect(leftOut(line(LAMP), sure(1, 0.8))).toBe("guess");
+    expect(leftOut(line(LAMP), () => undefined)).toBe("guess");
+  });
+  test.each(["fuel-pump", "starter-relay", "brake-switch"])("never %s, however sure", (quantity) => {
+    const text = `donor C1-1 low-side-out ${quantity} maxAmps=9;clamp=own\nhost X-1 load-in ${quantity} amps=1;otherEnd=battery;inductive=no`;
+    expect(leftOut(line(text), sure(1))).toBe("caution");
+  });
+  test("nor what rests on a value that nobody gave", () => {
+    const given = line(LAMP);
+    const field = { value: 0.1, source: "assumed" } as const;
+    const assumed = {
+      ...given,
+      consumer: { ...given.consumer, form: { ...given.consumer.form, amps: field } },
+    } as Line;
+    expect(leftOut(assumed, sure(1))).toBe("assumed");
+  });
 });
 
 describe("what holds the job back", () => {

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { pinFrom, pinsFrom } from "../../../tests/support/pins";
 import { cavityLabel as label, unmatchedText } from "../words";
-import { matchSignals, optionsBetween, type SignalPin } from "./index";
+import { matchSignals, optionsBetween, type SignalPin, saidOf } from "./index";
 
 const summary = (pins: readonly SignalPin[]) =>
   matchSignals(pins).links.map(
@@ -219,4 +219,131 @@ test("no provider across would have served a consumer better than the one it got
     }),
     { numRuns: 150 },
   );
+});
+
+describe("rules of the trade that hold a pair back", () => {
+  const verdict = (text: string) => summary(pinsFrom(text));
+  const BRAKE = (said: Partial<SignalPin>, of: "input" | "switch") =>
+    matchSignals(
+      pinsFrom(`
+      donor C1-16 logic-in brake-switch active=high;pull=down;maxVolts=18
+      host BS-2 switch-out brake-switch to=battery;maxAmps=8`).map((pin) =>
+        (of === "input") === (pin.side === "donor") ? { ...pin, ...said } : pin,
+      ),
+    ).links[0]?.options[0];
+  test("a contact that closes does not serve an input that wants one that opens, nor the other way round", () => {
+    expect(BRAKE({}, "input")?.verdict).toBe("direct");
+    expect(BRAKE({ opensWhenWorked: true }, "input")).toMatchObject({
+      verdict: "manual",
+      reason: { code: "opposite-contact", opens: "consumer" },
+    });
+    expect(BRAKE({ opensWhenWorked: true }, "switch")).toMatchObject({
+      verdict: "manual",
+      reason: { code: "opposite-contact", opens: "provider" },
+    });
+  });
+  test("what a pin table says in words: opening contacts and ballast wires", () => {
+    const form = pinFrom("donor C1-1 switch-out brake-switch closedWhen=released").form;
+    expect(saidOf("Brake pedal test switch, opens when pressed", form)).toEqual({ opensWhenWorked: true });
+    expect(saidOf(null, form)).toEqual({ opensWhenWorked: true });
+    expect(saidOf("Clutch switch, closes when pressed", pinFrom("donor C1-1 logic-in clutch-switch").form)).toEqual({});
+    expect(saidOf("Ballast wire to coil", form).isBallast).toBe(true);
+  });
+  test("a ballast wire feeds no computer", () => {
+    const [feed, computer] = pinsFrom(`
+      host COIL-1 supply-out ignition-supply maxAmps=10;alive=run-crank
+      donor C1-2 supply-in ignition-supply amps=4;alive=run-crank`) as [SignalPin, SignalPin];
+    expect(optionsBetween(feed, computer, [feed, computer], [])[0].verdict).toBe("direct");
+    expect(optionsBetween({ ...feed, isBallast: true }, computer, [feed, computer], [])[0]).toMatchObject({
+      verdict: "manual",
+      reason: { code: "ballast" },
+    });
+  });
+  test("the solenoid is worked by the starter relay where there is one, and not by the key past it", () => {
+    const key = "host KEY-50 supply-out starter-request maxAmps=15;alive=crank";
+    const solenoid = "donor ST-50 load-in starter-request amps=12;otherEnd=ground;inductive=yes";
+    expect(verdict(`${key}\n${solenoid}`)).toEqual(["KEY-50 > ST-50 direct"]);
+    expect(verdict(`${key}\nhost SR-87@50 supply-out start-supply maxAmps=25;alive=crank\n${solenoid}`)).toEqual([
+      "SR-87 > ST-50 direct",
+    ]);
+    const pins = pinsFrom(`${key}\nhost SR-87@50 supply-out start-supply maxAmps=25;alive=crank\n${solenoid}`);
+    const [from, , to] = pins as [SignalPin, SignalPin, SignalPin];
+    expect(optionsBetween(from, to, pins, [])[0].reason.code).toBe("past-starter-relay");
+  });
+  test("grounds go to studs and the battery, never to another part's pin; what is on the block has its ground there", () => {
+    const table = `
+      donor C1-6@E6 ground ground role=power
+      donor BLOCK-1@E6 ground ground role=power
+      donor C1-8@E8 ground ground role=power
+      donor C1-2 logic-in ac-request active=high
+      host BCM-11 ground ground role=chassis
+      host BCM-1 supply-in ignition-supply amps=1
+      host G3-1 ground ground role=power`;
+    expect(verdict(table)).toEqual(["G3-1 > BLOCK-1 direct", "G3-1 > C1-8 direct"]);
+    expect(reasons(pinsFrom(table))["C1-6"]).toContain("Grounded at BLOCK-1");
+    expect(verdict(table.replace("host G3-1 ground ground role=power", ""))).toEqual([]);
+  });
+  test("a permanent feed that another consumer's fuse protects brings a fuse of its own, sized for what is added", () => {
+    const table = `
+      host FB-2@11 supply-out battery-supply maxAmps=25;alive=permanent
+      host FAN-1@11 supply-in battery-supply amps=11;alive=permanent
+      donor C1-1 supply-in battery-supply amps=3;alive=permanent`;
+    expect(matchSignals(pinsFrom(table)).links[0]?.options[0]).toMatchObject({
+      verdict: "adapter",
+      // 3 A at 0.75 of its rating: 4 A, and 5 A is the next that is sold.
+      adapters: [{ type: "fuse", amps: 5 }],
+      reason: { code: "others-fuse" },
+    });
+  });
+  test("5 V of one computer goes to no sensor of another", () => {
+    const table = `
+      donor C1-9 reference-out sensor-supply volts=5;maxAmps=0.1
+      host SENSOR-1 reference-in sensor-supply amps=0.01`;
+    expect(verdict(table)).toEqual([]);
+    expect(reasons(pinsFrom(table))["SENSOR-1"]).toContain("own computer alone");
+  });
+  test("what is to be removed is proposed nowhere, and a pair by hand is refused with the reason", () => {
+    const pins = pinsFrom(`
+      host KEY-15 supply-out ignition-supply maxAmps=12;alive=run-crank
+      donor C1-2 supply-in ignition-supply amps=4;alive=run-crank`).map((pin) =>
+      pin.side === "host" ? { ...pin, leaves: true } : pin,
+    ) as [SignalPin, SignalPin];
+    expect(matchSignals(pins).links).toEqual([]);
+    expect(reasons(pins)["KEY-15"]).toContain("to be removed");
+    expect(optionsBetween(pins[0], pins[1], pins, [])[0]).toMatchObject({
+      verdict: "impossible",
+      reason: { code: "leaves" },
+    });
+  });
+  test("refusing a line brings none that does worse", () => {
+    const pins = pinsFrom(`
+      host KEY-15 supply-out ignition-supply maxAmps=12;alive=run-crank
+      host KEY-IG supply-out ignition-supply maxAmps=12;alive=run
+      host FB-1 supply-out battery-supply maxAmps=30;alive=permanent
+      donor C1-2 supply-in ignition-supply amps=4;alive=run-crank`);
+    const [first, , , consumer] = pins as [SignalPin, SignalPin, SignalPin, SignalPin];
+    const refused = { joined: [], refused: [{ providerId: first.id, consumerId: consumer.id }] };
+    expect(matchSignals(pins).links.map(({ provider }) => label(provider))).toEqual(["KEY-15"]);
+    // By a relay it could be fed from the terminal that drops out: nobody asked for that.
+    expect(matchSignals(pins, refused).links).toEqual([]);
+    const like = pins.map((pin) => (pin.cavity === "IG" ? { ...pin, form: first.form } : pin));
+    expect(matchSignals(like, refused).links.map(({ provider }) => label(provider))).toEqual(["KEY-IG"]);
+  });
+  test("a relay's contact counts at the feed that it takes from: three of 7 A do not all fit behind one of 20 A", () => {
+    const pins = pinsFrom(`
+      host FB-1 supply-out battery-supply maxAmps=20;alive=permanent
+      host FB-2 supply-out battery-supply maxAmps=30;alive=permanent
+      donor C1-1 low-side-out fuel-pump maxAmps=0.5;clamp=own
+      donor C1-2 low-side-out cooling-fan maxAmps=0.5;clamp=own
+      donor C1-3 low-side-out demister maxAmps=0.5;clamp=own
+      host P-1 load-in fuel-pump amps=7;otherEnd=ground
+      host F-1 load-in cooling-fan amps=7;otherEnd=ground
+      host D-1 load-in demister amps=7;otherEnd=ground`);
+    const feeds = matchSignals(pins).links.map(({ options: [best] }) => {
+      const relay = best.adapters.find((one) => one.type === "relay");
+      return relay?.contactFeed == null || relay.contactFeed === "ground" ? null : label(relay.contactFeed);
+    });
+    // 0.75 of 20 A carries two of them for good, and the third goes behind the next.
+    expect(feeds).toEqual(["FB-1", "FB-1", "FB-2"]);
+  });
 });

@@ -2,7 +2,7 @@
 
 import { Redo2, Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
-import type { HistoryEntry } from "@/job/edit";
+import { type HistoryEntry, standing } from "@/job/edit";
 import { Button } from "@/ui/controls";
 import { Empty, Trouble } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -83,6 +83,8 @@ function useHistory() {
 }
 
 function EditTable({ edits }: { edits: readonly HistoryEntry[] }) {
+  const job = useJob();
+  const stand = standing(edits);
   return (
     <table className="w-full text-left">
       <thead className="sticky top-0 bg-sheet text-[13px] text-ink2">
@@ -92,18 +94,30 @@ function EditTable({ edits }: { edits: readonly HistoryEntry[] }) {
           <th className="w-40 font-semibold">Who</th>
           <th className="font-semibold">What</th>
           <th className="w-20 pr-3 text-right font-semibold">Rows</th>
+          <th className="w-32 pr-3">
+            <span className="hidden-text">Take back</span>
+          </th>
         </tr>
       </thead>
       <tbody>
         {edits.map((edit) => (
-          <EditLine key={edit.revision} edit={edit} />
+          <EditLine
+            key={edit.revision}
+            edit={edit}
+            onTakeBack={
+              edit.role === "edit" && edit.person === job.person && stand.has(edit.revision)
+                ? () => job.step("undo", edit.revision)
+                : null
+            }
+          />
         ))}
       </tbody>
     </table>
   );
 }
 
-function EditLine({ edit }: { edit: HistoryEntry }) {
+/** @param onTakeBack null where it is not one's own, or does not stand any more */
+function EditLine({ edit, onTakeBack }: { edit: HistoryEntry; onTakeBack: (() => void) | null }) {
   return (
     <tr className="border-b border-rule">
       <td className="px-3 py-2 font-mono text-[13px]">{edit.revision}</td>
@@ -118,6 +132,18 @@ function EditLine({ edit }: { edit: HistoryEntry }) {
         {edit.ofRevision !== null && <span className="text-[13px] text-ink2"> (of No. {edit.ofRevision})</span>}
       </td>
       <td className="pr-3 text-right font-mono text-[13px]">{edit.rows}</td>
+      <td className="pr-3 text-right">
+        {onTakeBack !== null && (
+          <button
+            type="button"
+            className="min-h-10 text-[13px] underline"
+            aria-label={`Take back No. ${edit.revision}: ${edit.label}`}
+            onClick={onTakeBack}
+          >
+            Take back
+          </button>
+        )}
+      </td>
     </tr>
   );
 }

@@ -40,7 +40,7 @@ export function VariantTable({ variant, onRemoved }: { variant: VariantTableRow;
     ArrowUp: () => move(-1),
     j: () => move(1),
     k: () => move(-1),
-    h: () => current && pick([current], "here"),
+    b: () => current && pick([current], "here"),
     t: () => current && pick([current], "there"),
   });
   const show = (one: DifferenceType | "different") => {

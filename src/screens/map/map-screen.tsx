@@ -9,6 +9,7 @@ import { useMove } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
+import { AcceptAll } from "./accept-all";
 import { FILTERS, inGroups, LineList } from "./line-list";
 import { PairDialog } from "./pair-dialog";
 import { UnmatchedList } from "./unmatched-list";
@@ -22,6 +23,7 @@ export function MapScreen() {
   const { lines } = job.plan;
   const { filter, setFilter, selected, setSelected, opened, setOpened, openLine } = useOpened();
   const [pairing, setPairing] = useState<{ pinId: string | null } | null>(null);
+  const [asking, setAsking] = useState(false);
   const decide = useDecide();
   const visible = useMemo(() => (filter === "unmatched" ? [] : lines.filter(FILTERS[filter].test)), [lines, filter]);
   const items = useMemo(() => inGroups(visible), [visible]);
@@ -33,7 +35,7 @@ export function MapScreen() {
     ArrowUp: () => move(-1),
     j: () => move(1),
     k: () => move(-1),
-    a: decide.acceptDirect,
+    a: () => setAsking(true),
     p: () => setPairing({ pinId: null }),
     Enter: () => selected !== null && setOpened(opened === selected ? null : selected),
     y: () => current && current.state !== "decided" && decide.accept(current),
@@ -48,12 +50,12 @@ export function MapScreen() {
           Pair by hand
         </Button>
         <Button
-          primary={opened === null && decide.direct.length > 0}
+          primary={opened === null && decide.sure.length > 0}
           hotkey="A"
-          disabled={decide.direct.length === 0}
-          onClick={decide.acceptDirect}
+          disabled={decide.sure.length + decide.alone.length === 0}
+          onClick={() => setAsking(true)}
         >
-          Accept {decide.direct.length} wire only
+          Accept {decide.sure.length} wire only …
         </Button>
         <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook()}>
           Plan sheet
@@ -79,6 +81,7 @@ export function MapScreen() {
           />
         )}
       </div>
+      {asking && <AcceptAll decide={decide} onClose={() => setAsking(false)} />}
       {pairing !== null && (
         <PairDialog
           start={pairing.pinId}

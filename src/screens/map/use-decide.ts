@@ -1,4 +1,4 @@
-import type { Line } from "@/core/plan";
+import { type LeftOut, type Line, leftOut } from "@/core/plan";
 import { cavityLabel, count, lineText, quantityWords } from "@/core/words";
 import { type Choice, decideOps } from "@/job/decide";
 import { useJob } from "../shell/job-provider";
@@ -9,9 +9,10 @@ export interface Decide {
   readonly choose: (line: Line, text: string, choice?: Partial<Choice>) => void;
   /** As it is proposed; where nothing works by itself, the decision is the person's own. */
   readonly accept: (line: Line) => void;
-  /** Lines that a wire alone joins. */
-  readonly direct: readonly Line[];
-  readonly acceptDirect: () => void;
+  /** Lines that a wire alone joins: those that may be accepted together, and those that may not, with the reason. */
+  readonly sure: readonly Line[];
+  readonly alone: readonly { readonly line: Line; readonly why: LeftOut }[];
+  readonly acceptSure: () => void;
 }
 
 /** Neither works by itself: whoever decides so does it against the rules, or without them. */
@@ -33,16 +34,20 @@ export function useDecide(): Decide {
       ...choice,
     });
   const choose: Decide["choose"] = (line, text, choice) => job.change(`${text} ${nameOf(line)}`, opsOf(line, choice));
-  const direct = lines.filter((line) => line.state === "proposed" && line.verdict === "direct");
+  const direct = lines
+    .filter((line) => line.state === "proposed" && line.verdict === "direct")
+    .map((line) => ({ line, why: leftOut(line, (id) => job.pinById.get(id)?.row) }));
+  const sure = direct.flatMap(({ line, why }) => (why === null ? [line] : []));
   return {
     choose,
     accept: (line) => choose(line, "Accept", isByHand(line) ? { byHand: true } : {}),
-    direct,
-    acceptDirect: () =>
-      direct.length > 0 &&
+    sure,
+    alone: direct.flatMap(({ line, why }) => (why === null ? [] : [{ line, why }])),
+    acceptSure: () =>
+      sure.length > 0 &&
       job.change(
-        `Accept ${count(direct.length, "wire-only link")}`,
-        direct.flatMap((line) => opsOf(line, { adapters: [] })),
+        `Accept ${count(sure.length, "wire-only link")}`,
+        sure.flatMap((line) => opsOf(line, { adapters: [] })),
       ),
   };
 }

@@ -34,7 +34,7 @@ export function PinsScreen() {
   useKeys({
     ArrowDown: () => view.move(1),
     ArrowUp: () => view.move(-1),
-    j: () => view.move(1),
+    // Here k is the kind, so that j and k do not move.
     k: () => open("kind"),
     Enter: () => open("kind"),
     q: () => open("quantity"),

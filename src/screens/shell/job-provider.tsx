@@ -38,7 +38,7 @@ export interface JobContextValue extends JobSnapshot, Derived, HarnessState, Pow
    * back.
    */
   readonly change: (label: string, ops: Ops | ((person: string) => Ops), options?: { quiet?: boolean }) => void;
-  readonly step: (role: "undo" | "redo") => void;
+  readonly step: (role: "undo" | "redo", of?: number) => void;
   readonly rename: () => void;
 }
 
@@ -72,7 +72,7 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
           if (options.quiet !== true)
             toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
         }),
-      step: (role) => ask(() => void sync.step(role)),
+      step: (role, of) => ask(() => void sync.step(role, of)),
       rename: () => ask(() => undefined, true),
     }),
     [snapshot, worked, person, ask, loaded.id, sync],

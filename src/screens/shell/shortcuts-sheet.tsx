@@ -39,7 +39,7 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
   [
     "Variants, inventory, confusable connectors",
     [
-      ["H, T", "the job's wire lies on the bench, or the other table's"],
+      ["B, T", "the job's wire lies on the bench, or the other table's"],
       ["P M D R", "present, missing, damaged, replaced"],
       ["C", "pair checked at installation"],
     ],
@@ -50,8 +50,8 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
       ["↑ ↓", "from wire to wire"],
       ["E", "keep"],
       ["R", "remove; refused where something kept would stop"],
-      ["P L M", "park, lengthen, move"],
-      ["A", "remove all that is free"],
+      ["P L M", "cap off, lengthen, move"],
+      ["A", "what is free and may go together: asks first"],
       ["Del", "decide anew"],
     ],
   ],
@@ -62,7 +62,7 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
       ["Enter", "open or close the line"],
       ["Y", "accept it"],
       ["X", "refuse it"],
-      ["A", "accept all that are direct"],
+      ["A", "links that wire alone makes and that are sure: asks first"],
       ["P", "pair two cavities by hand"],
     ],
   ],

@@ -96,10 +96,17 @@ export class JobSync {
     void this.work();
   }
 
-  /** Undo or redo of this person's own latest change; after what waits has been sent. */
-  async step(role: "undo" | "redo"): Promise<void> {
+  /**
+   * Undo or redo of this person's own latest change, or undo of an earlier one of theirs; after what waits has been
+   * sent.
+   */
+  async step(role: "undo" | "redo", of?: number): Promise<void> {
     await this.work();
-    const answer = await this.post(role, { person: this.host.person(), key: this.newKey() });
+    const answer = await this.post(role, {
+      person: this.host.person(),
+      key: this.newKey(),
+      ...(of === undefined ? {} : { of }),
+    });
     if (answer === null) {
       this.host.notify({
         type: "refused",

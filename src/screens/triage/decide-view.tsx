@@ -10,6 +10,7 @@ import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { CutPanel } from "./cut-panel";
 import { FunctionList } from "./function-list";
+import { RemoveFree } from "./remove-free";
 import { inGroups, subjectOf } from "./wire-groups";
 import { FILTERS, type Shown, WireList } from "./wire-list";
 
@@ -18,6 +19,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   const { rows, items, shown, show } = useShownWires(wantedFunction);
   const { selected, select, current, wireIds, guarded, refused, decide, tryRemove, again } = useDecisions(rows);
   const { safe, acceptSafe } = useSafeRemovals(rows);
+  const [asking, setAsking] = useState(false);
   const searchField = useRef<HTMLInputElement>(null);
   const order = useMemo(() => items.map(subjectOf), [items]);
   const move = useMove(order, selected, select);
@@ -32,7 +34,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
     p: () => decide("park"),
     l: () => decide("lengthen"),
     m: () => decide("move"),
-    a: acceptSafe,
+    a: () => setAsking(true),
     Delete: again,
   });
   return (
@@ -46,7 +48,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
         selected={selected}
         onSelect={select}
         safe={safe.length}
-        onAcceptSafe={acceptSafe}
+        onAcceptSafe={() => setAsking(true)}
         searchField={searchField}
       />
       <CutPanel
@@ -59,6 +61,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
         onDecide={decide}
         onRemove={tryRemove}
       />
+      {asking && <RemoveFree rows={safe} onRemove={acceptSafe} onClose={() => setAsking(false)} />}
     </div>
   );
 }

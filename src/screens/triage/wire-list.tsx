@@ -106,7 +106,7 @@ function ListHead({
           field={searchField}
         />
         <Button hotkey="A" disabled={safe === 0} onClick={onAcceptSafe}>
-          Remove {safe} free
+          Remove {safe} free …
         </Button>
       </div>
       {shown.onlyFunction !== null && (

@@ -232,9 +232,15 @@ interface HostFeed {
   readonly volts: ReadonlyMap<KeyPosition, number>;
 }
 
+/** Parts at which current is taken before any fuse: what a cure would lay from there would have none. */
+const BEFORE_FUSES: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
+
 const hostFeeds = cachedBy((solution: PowerSolution): readonly HostFeed[] => {
-  const { nodeOfPin, names } = solution.model;
-  return names.hostFeeds.map((pin): HostFeed => {
+  const { nodeOfPin, names, facts } = solution.model;
+  const isFused = (pin: CavityFacts) =>
+    pin.quantity !== "start-supply" &&
+    !BEFORE_FUSES.has(facts.harness.partAt[facts.harness.nodeOfPin.get(pin.id) ?? -1]?.type ?? "");
+  return names.hostFeeds.filter(isFused).map((pin): HostFeed => {
     const node = nodeOfPin.get(pin.id) as string;
     return {
       pin,

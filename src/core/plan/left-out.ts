@@ -1,0 +1,49 @@
+import type { Quantity } from "../forms";
+import type { SignalPin } from "../signals";
+import type { Line } from "./lines";
+
+/** What is never taken with others: a mistake there hurts someone, or stops the engine for good. */
+const CAUTIONED: ReadonlySet<Quantity> = new Set<Quantity>([
+  "airbag",
+  "seat-belt",
+  "anti-lock",
+  "wheel-speed",
+  "brake-switch",
+  "fuel-pump",
+  "starter-request",
+  "starter-relay",
+  "start-supply",
+  "park-neutral",
+  "clutch-switch",
+  "main-relay",
+  "security-data",
+  "sensor-ground",
+]);
+/** A guess below this is looked at by a person first. */
+const SURE_FROM = 0.9;
+
+/** How sure a cavity's reading is, 0 … 1. */
+export interface Guess {
+  readonly kindConfidence: number;
+  readonly quantityConfidence: number;
+}
+
+/** Why a proposal that a wire alone makes is not taken with others. */
+export type LeftOut = "caution" | "guess" | "assumed";
+
+/**
+ * Why a line is decided on by itself; null where it may be accepted together with others: its kind and quantity are
+ * sure, no fact of it is assumed, and it needs no caution.
+ */
+export function leftOut(line: Line, guessOf: (pinId: string) => Guess | undefined): LeftOut | null {
+  if (line.quantity === null || CAUTIONED.has(line.quantity)) return "caution";
+  const ends = [line.provider, line.consumer];
+  const isSure = ({ id }: SignalPin) => {
+    const guess = guessOf(id);
+    return guess !== undefined && guess.kindConfidence >= SURE_FROM && guess.quantityConfidence >= SURE_FROM;
+  };
+  if (!ends.every(isSure)) return "guess";
+  const isGiven = ({ form }: SignalPin) =>
+    Object.values(form).every((field) => typeof field !== "object" || field.source === "given");
+  return ends.every(isGiven) && line.options[0].missing.length === 0 ? null : "assumed";
+}
