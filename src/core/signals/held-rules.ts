@@ -14,7 +14,7 @@ export interface Neighbours {
 }
 
 /**
- * Rules of the trade that hold a pair back whatever its forms allow: copper alone would do harm there. Null where none
+ * Rules of the trade that hold a pair back whatever its forms allow: a wire alone would do harm there. Null where none
  * does. Each has its reason in words (core/words/signals.ts).
  */
 export function heldOption(provider: SignalPin, consumer: SignalPin, around: Neighbours): LinkOption | null {
