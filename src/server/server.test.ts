@@ -323,14 +323,14 @@ describe("undo and redo", () => {
     const takeBack = (of: number, person = "Robin") => stepHistory(pool, jobId, "undo", person, nanoid(), of);
     expect(await takeBack(first, "Kim")).toMatchObject({ ok: false, code: "nothing-to-undo" });
     expect(await takeBack(first)).toMatchObject({ ok: true, edit: { role: "undo", ofRevision: first } });
-    expect((await load()).pins.map((row) => row.description)).toEqual([null, "two"]);
+    expect((await load()).pins.map((row) => row.description)).toEqual(["text", "two"]);
     expect([...standing(await history(pool, jobId))]).toContain(second);
     expect([...standing(await history(pool, jobId))]).not.toContain(first);
     // Taken back once, it cannot be again; and what someone wrote over it stands.
     expect(await takeBack(first)).toMatchObject({ ok: false, code: "nothing-to-undo" });
     await describe("p2", "three");
     expect(await takeBack(second)).toMatchObject({ ok: false, code: "conflict" });
-    expect((await load()).pins.map((row) => row.description)).toEqual([null, "three"]);
+    expect((await load()).pins.map((row) => row.description)).toEqual(["text", "three"]);
   });
   test("another's change is not undone, nor one that others have built on", async () => {
     await withPins(pin("p1", "1"));

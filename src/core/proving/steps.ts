@@ -5,8 +5,8 @@ import { DEAD_VOLTS, type KeyPosition, liveIn } from "../state";
 import { USUAL_WIRE, wireOhms } from "../wire";
 import type { Expected, PlannedPin, Probe, Step, StepState } from "./types";
 
-/** Lead and contact resistance of a meter's probes that a reading of a joint may hold, Ω. */
-const LEADS_OHMS = 0.3;
+/** What a meter's leads have at most, Ω: more is a poor plug or probe. Taken off every low reading once it is known. */
+export const LEADS_OHMS = 0.3;
 
 const poleProbe = (pole: "plus" | "minus"): Probe => ({ at: { type: "pole", pole }, place: null, description: null });
 const BATTERY_NEGATIVE = poleProbe("minus");
@@ -59,10 +59,12 @@ export function makeSteps(
       return provider && consumer ? [{ line, provider, consumer }] : [];
     });
   if (decided.length === 0) return [];
+  // What is measured first is the meter itself.
   const ofKind = (kind: string) => decided.filter(({ line }) => line.consumer.form.kind === kind);
   const [grounds, feeds] = [ofKind("ground"), ofKind("supply-in")];
   const signals = decided.filter(({ line }) => line.consumer.form.kind !== "ground");
   return [
+    leads(),
     ...grounds.map(groundOhms),
     ...feeds.map(feedShort),
     ...signals.flatMap((joint) => [...continuity(joint), ...wireShort(joint), ...coil(joint)]),
@@ -127,35 +129,79 @@ const groundOhms = (joint: Joint): Step => ({
   black: BATTERY_NEGATIVE,
 });
 
-/** A feed whose current nobody knows should read at least this, Ω; below the second nobody connects a battery. */
-const LEAST_FEED_OHMS = 5;
-const SHORT_OHMS = 1;
-/** Half of 12 V: what reads lower would draw more than twice its rated current. */
-const HALF_VOLTS = 6;
+function leads(): Step {
+  return {
+    ...beforePower,
+    key: LEADS_STEP,
+    kind: "leads",
+    link: null,
+    lineKey: null,
+    red: { at: { type: "other-probe" }, place: null, description: null },
+    black: { at: { type: "other-probe" }, place: null, description: null },
+    meter: "lowest-ohms",
+    expected: atMost(LEADS_OHMS, 0.2, "Ω"),
+    basis: { type: "leads", mostOhms: LEADS_OHMS },
+  };
+}
+/** The step at which the leads themselves are read. */
+export const LEADS_STEP = "leads";
 
+/** Of more than this nothing is left between what is connected and a short that ohms could tell, A. */
+const TELLING_AMPS = 2;
+/** A cold lamp has a tenth of what it has at its current; what is less than that is shorted. */
+const LEAST_PART = 0.1;
+const RATED_VOLTS = 12;
+
+/**
+ * A feed against ground. With a small load it is read as connected: the load's own ohms, at the least a tenth of them.
+ * What takes more, or nobody knows how much, is read unplugged on the highest range: a starter's cable would pass at
+ * 0.3 Ω with a dead short behind it.
+ */
 function feedShort(joint: Joint): Step {
   const amps = fieldOf(joint.consumer.form, "amps");
-  const leastOhms = amps === null || amps === 0 ? LEAST_FEED_OHMS : round(HALF_VOLTS / amps);
-  return {
+  const step = {
     ...ofJoint(joint),
     ...beforePower,
     key: `feed-short:${joint.line.key}`,
     kind: "feed-short",
     red: probeAt(joint.consumer),
     black: BATTERY_NEGATIVE,
+  } as const;
+  if (amps === null || amps === 0 || amps > TELLING_AMPS)
+    return {
+      ...step,
+      meter: "highest-ohms-unplugged",
+      expected: isolated(),
+      basis: { type: "unplugged-feed", amps, leastOhms: LEAST_OPEN_OHMS },
+    };
+  const ohms = RATED_VOLTS / amps;
+  const leastOhms = round(LEAST_PART * ohms);
+  return {
+    ...step,
     meter: "middle-ohms-plugged",
     expected: {
       unit: "Ω",
       low: leastOhms,
       high: null,
-      nominal: null,
+      nominal: round(ohms),
       openIsRight: true,
-      stopBelow: SHORT_OHMS,
+      stopBelow: leastOhms,
       stopAbove: null,
     },
-    basis: { type: "load", amps, leastOhms },
+    basis: { type: "load", amps, ohms, leastOhms },
   };
 }
+
+/** Nothing leads to ground: an open circuit, or as many ohms as damp leaves. */
+const isolated = (): Expected => ({
+  unit: "Ω",
+  low: LEAST_OPEN_OHMS,
+  high: null,
+  nominal: null,
+  openIsRight: true,
+  stopBelow: LEAST_OPEN_OHMS,
+  stopAbove: null,
+});
 
 function continuity(joint: Joint): Step[] {
   if (!joint.line.adapters.every((adapter) => COPPER_THROUGH.has(adapter.type))) return [];
@@ -191,15 +237,7 @@ function wireShort(joint: Joint): Step[] {
       red: probeAt(joint.consumer),
       black: BATTERY_NEGATIVE,
       meter: "highest-ohms-unplugged",
-      expected: {
-        unit: "Ω",
-        low: LEAST_OPEN_OHMS,
-        high: null,
-        nominal: null,
-        openIsRight: true,
-        stopBelow: null,
-        stopAbove: null,
-      },
+      expected: { ...isolated(), stopBelow: null },
       basis: { type: "unplugged", leastOhms: LEAST_OPEN_OHMS },
     },
   ];
@@ -264,8 +302,8 @@ function batteryAtRest(): Step {
 
 /** What a live feed has at least in each position, V, where the plan itself would leave it dead. */
 const LEAST_LIVE: Readonly<Record<ReadPosition, number>> = { off: 12, accessory: 11.5, run: 11, crank: 9 };
-/** Below this a computer resets while cranking, V: nobody cranks on. */
-const CRANK_STOP_VOLTS = 8;
+/** What a computer works down to while cranking, V, where its table does not say it. */
+const USUAL_CRANK_VOLTS = 6;
 
 function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): Step[] {
   const { provider, consumer, line } = joint;
@@ -306,7 +344,13 @@ function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): S
   const least = fieldOf(consumer.form, "minVolts") ?? 0;
   // Where the plan itself would leave it dead, the proof asks for what it must have.
   const planFails = volts.volts < Math.max(least, DEAD_VOLTS);
-  const low = planFails ? Math.max(least, LEAST_LIVE[position]) : Math.max(least, volts.low);
+  // While cranking a computer's own least counts, and not what the plan makes of a good battery.
+  const low =
+    position === "crank"
+      ? least || USUAL_CRANK_VOLTS
+      : planFails
+        ? Math.max(least, LEAST_LIVE[position])
+        : Math.max(least, volts.low);
   // Loads are solved at what their tables state; one that sleeps takes less, and the feed stands nearer to the battery.
   // While cranking the battery itself is down.
   const high = planFails || position !== "crank" ? Math.max(volts.high, REST.high) : volts.high;
@@ -319,7 +363,7 @@ function feedVolts(joint: Joint, position: ReadPosition, solved: SolvedVolts): S
         high: tenth(high),
         nominal: tenth(planFails ? REST.high : volts.volts),
         openIsRight: false,
-        stopBelow: position === "crank" ? Math.max(CRANK_STOP_VOLTS, least) : null,
+        stopBelow: position === "crank" && least > 0 ? least : null,
         stopAbove: REST.stopAbove,
       },
       basis: { type: "live", alive: wanted, ...volts, planFails, batteryVolts: REST.high },

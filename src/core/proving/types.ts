@@ -8,7 +8,9 @@ export interface Probe {
   readonly at:
     | CavityPoint
     | Extract<Point, { type: "pole" }>
-    | { readonly type: "relay-terminal"; readonly terminal: "85" | "86"; readonly other: "ground" | "driver" | "feed" };
+    | { readonly type: "relay-terminal"; readonly terminal: "85" | "86"; readonly other: "ground" | "driver" | "feed" }
+    /** The tip of the other probe: what the meter's own leads have. */
+    | { readonly type: "other-probe" };
   /** Where its connector sits, and what its table says of it. */
   readonly place: string | null;
   readonly description: string | null;
@@ -33,6 +35,7 @@ export interface Expected {
 
 export type StepGroup = "before-power" | "first-power" | "grounds-under-load";
 export type StepKind =
+  | "leads"
   | "battery"
   | "ground-ohms"
   | "feed-short"
@@ -54,7 +57,11 @@ export type MeterSetting =
 /** What an expectation is made from, with its numbers: Ω, V, A. */
 export type StepBasis =
   | { readonly type: "wires"; readonly ohms: number; readonly leadsOhms: number; readonly assumed: boolean }
-  | { readonly type: "load"; readonly amps: number | null; readonly leastOhms: number }
+  | { readonly type: "leads"; readonly mostOhms: number }
+  /** Plugged in: what is connected there has this by its current, and at least a tenth of it. */
+  | { readonly type: "load"; readonly amps: number; readonly ohms: number; readonly leastOhms: number }
+  /** Unplugged: with less than this between what is connected and a short, ohms could not tell the two apart. */
+  | { readonly type: "unplugged-feed"; readonly amps: number | null; readonly leastOhms: number }
   | { readonly type: "unplugged"; readonly leastOhms: number }
   | { readonly type: "coil"; readonly ohms: number; readonly tolerance: number }
   | { readonly type: "battery" }
@@ -94,6 +101,7 @@ export type ReadingVerdict =
   | "path-open"
   | "no-volts"
   | "touches-ground"
+  | "live-ohms"
   | "shorted"
   | "dead"
   | "low-volts"

@@ -31,11 +31,11 @@ export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
   "first-power":
     "Shorts burn and gas explodes: fit only the computer's fuse and leave the fuel pump's out. A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach. Follow the makers' procedures.",
   crank:
-    "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, nobody under the vehicle, fuel pump's fuse out. Follow the makers' procedures.",
+    "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, nobody under the vehicle. No fuel and no spark: the fuel pump's fuse out, injectors and ignition coils unplugged. Follow the makers' procedures.",
 };
 
 const METER_WORDS: Readonly<Record<MeterSetting, string>> = {
-  "lowest-ohms": "Ohms, lowest range; touch the leads first and note their own reading",
+  "lowest-ohms": "Ohms, lowest range; the leads' own reading is taken off",
   "middle-ohms-plugged": "Ohms, middle range; connector plugged in, fuse out",
   "highest-ohms-unplugged": "Ohms, highest range; both ends unplugged",
   "coil-ohms": "Ohms, 200 Ω range; the relay fitted",
@@ -55,6 +55,8 @@ export function probeLabel({ at }: Probe): string {
       return at.pole === "plus" ? "Battery positive" : "Battery negative";
     case "relay-terminal":
       return `Coil ${at.terminal}`;
+    case "other-probe":
+      return "The other probe";
   }
 }
 
@@ -67,6 +69,8 @@ export function probeWhere({ at, place, description }: Probe): string {
       return at.pole === "plus"
         ? "Battery positive post"
         : "Battery negative post, or its lead while the battery is off";
+    case "other-probe":
+      return "Both tips together, held tight";
     case "relay-terminal":
       return `The relay's socket, terminal ${at.terminal}: its ${at.other === "feed" ? "feed" : at.other === "driver" ? "driver" : "ground"} side`;
   }
@@ -79,6 +83,8 @@ const linkNames = ({ link }: Step) =>
 export function stepTitle(step: Step): string {
   const [provider, consumer] = linkNames(step);
   switch (step.kind) {
+    case "leads":
+      return "The meter's own leads";
     case "battery":
       return "Battery at rest";
     case "ground-ohms":
@@ -123,10 +129,12 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
   switch (basis.type) {
     case "wires":
       return wiresWhy(basis, kind, units);
+    case "leads":
+      return `Good leads have 0.1 to ${ohms(basis.mostOhms)}; what they read is taken off every reading on the lowest range after this`;
     case "load":
-      return basis.amps === null
-        ? `Its current is not known yet, so ${ohms(basis.leastOhms)} is assumed as the least`
-        : `Half of 12 V over its ${amps(basis.amps)}: a lower reading would draw more than twice its rated current`;
+      return `What is connected there has about ${ohms(basis.ohms)} by its ${amps(basis.amps)}, and a tenth of that at the least (a cold lamp): less is a short`;
+    case "unplugged-feed":
+      return `${basis.amps === null ? "Its current is not known yet" : `What is connected there takes ${amps(basis.amps)} and has next to no ohms itself`}, so that a short would not show: unplug all that is on this wire, and nothing may lead to ground (damp leaves ${ohms(basis.leastOhms)} and more)`;
     case "unplugged":
       return `With both ends unplugged nothing leads to ground; damp may read some tens of kΩ (${ohms(basis.leastOhms)} is assumed as the least)`;
     case "coil":
@@ -146,9 +154,11 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
 
 function wiresWhy(basis: Extract<StepBasis, { type: "wires" }>, kind: Step["kind"], units: Units): string {
   const [what, after] =
-    kind === "continuity" ? ["Wire only: ", ""] : ["Its wires are ", ". Everything after this depends on it"];
+    kind === "continuity"
+      ? ["Wire only: ", ""]
+      : ["Its wires are ", ". Ohms only find an open here: the ground is proven by its drop under load, later"];
   const assumed = basis.assumed ? `; a length or size is not known yet, so ${usualWire(units)} is assumed for it` : "";
-  return `${what}${ohms(basis.ohms)} by length and size, and the leads may add ${ohms(basis.leadsOhms)}${assumed}${after}`;
+  return `${what}${ohms(basis.ohms)} by length and size, and leads that have not been read may add ${ohms(basis.leadsOhms)}${assumed}${after}`;
 }
 
 /** When to stop, and what it would mean. */
@@ -161,6 +171,8 @@ export function stepStop({ kind, keyState, basis, expected }: Step): string {
         : ratedVolts(expected.stopBelow);
   const above = expected.stopAbove === null ? "" : ratedVolts(expected.stopAbove);
   switch (kind) {
+    case "leads":
+      return "A reading that jumps: a poor plug or a worn probe. Change the leads first.";
     case "ground-ohms":
       return "An open ground: the computer would find another way back, through a sensor.";
     case "feed-short":
@@ -177,7 +189,9 @@ export function stepStop({ kind, keyState, basis, expected }: Step): string {
       return basis.type === "dead"
         ? "Battery voltage here: it is back-fed; find the path first."
         : keyState === "crank"
-          ? `Below ${below}: the computer resets; do not crank on.`
+          ? below === ""
+            ? "A relay that chatters or a lamp that goes out while cranking: note it, and do not crank on."
+            : `Below ${below}, the least that its pin table states: do not crank on.`
           : "Smoke, heat or a fuse that blows: battery off.";
     case "ground-drop":
       return keyState === "crank"
@@ -191,6 +205,7 @@ const VERDICT_TEXT: Readonly<Record<ReadingVerdict, string>> = {
   "path-open": "Open: the path is broken",
   "no-volts": "The meter shows no voltage; check its setting",
   "touches-ground": "too low: the wire touches ground",
+  "live-ohms": "negative ohms: something on this wire is live. Find it before you go on",
   shorted: "too low: shorted, or something else is connected to it",
   dead: "dead",
   "low-volts": "too low",

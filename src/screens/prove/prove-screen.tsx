@@ -50,7 +50,7 @@ export function ProveScreen() {
       </ScreenHead>
       <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[320px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[250px_minmax(0,1fr)]">
         <StepList steps={steps} current={current} onSelect={setSelected} />
-        <StepPanel key={current.step.key} view={current} onNext={() => go(at + 1)} />
+        <StepPanel key={current.step.key} view={current} onNext={() => go(at + 1)} onGo={setSelected} />
       </div>
       <FirstPowerSheet steps={steps} job={job.document.job} revision={job.revision} />
     </>

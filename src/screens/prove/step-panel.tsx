@@ -14,6 +14,7 @@ import {
   stepTitle,
   stepWhy,
 } from "@/core/words";
+import { Button } from "@/ui/controls";
 import { NumberWithOrigin } from "@/ui/origin";
 import { Plate } from "@/ui/plate";
 import { Caution } from "@/ui/states";
@@ -26,7 +27,15 @@ import { ReadingForm } from "./reading-form";
 /**
  * One step, to be read from two metres: what, where, how, what to expect, what was read, and what explains a failure.
  */
-export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void }) {
+export function StepPanel({
+  view,
+  onNext,
+  onGo,
+}: {
+  view: StepView;
+  onNext: () => void;
+  onGo: (stepKey: string) => void;
+}) {
   const { step } = view;
   const judgement = view.stale ? null : view.judgement;
   const why = stepWhy(step, useJob().document.job.units);
@@ -45,7 +54,11 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
           <p className="mt-1">{stepKey(step)}</p>
         </div>
         <Expected step={step} why={why} />
-        <ReadingForm view={view} onPass={onNext} />
+        {view.gate === null ? (
+          <ReadingForm view={view} onPass={onNext} />
+        ) : (
+          <NotYet gate={view.gate} onGo={() => onGo(view.gate?.key ?? "")} />
+        )}
       </div>
       <p>
         <strong>Why.</strong> {why}.
@@ -55,6 +68,24 @@ export function StepPanel({ view, onNext }: { view: StepView; onNext: () => void
       </p>
       {judgement !== null && judgement.outcome !== "pass" && <LikelyCauses step={step} judgement={judgement} />}
     </section>
+  );
+}
+
+/** What must be proven before this may be read. */
+function NotYet({ gate, onGo }: { gate: Step; onGo: () => void }) {
+  return (
+    <div className="bg-fill p-4 max-lg:col-span-2 max-lg:border-t-[1.5px] max-lg:border-ink">
+      <h3 className="mb-2 text-[13px] font-semibold text-ink2">Not yet</h3>
+      <p className="font-semibold">{stepTitle(gate)} comes first.</p>
+      <p className="mt-1 text-[13px] text-ink2">
+        {gate.group === "before-power"
+          ? "Nothing is connected to the battery before what can be read without it is proven."
+          : "Nobody cranks before the feeds and grounds are proven with the key in run."}
+      </p>
+      <p className="mt-3">
+        <Button onClick={onGo}>Go to it</Button>
+      </p>
+    </div>
   );
 }
 

@@ -2,7 +2,16 @@ import { cachedBy } from "@/core/cached-by";
 import { KNOWN_FROM } from "@/core/intake";
 import { type Blocker, type Decision, deriveLines, findBlockers, type PlanLines } from "@/core/plan";
 import type { ExpectedVolts } from "@/core/power";
-import { basisOf, type Judgement, judge, makeSteps, type PlannedPin, type Step } from "@/core/proving";
+import {
+  basisOf,
+  gatesOf,
+  type Judgement,
+  judge,
+  LEADS_STEP,
+  makeSteps,
+  type PlannedPin,
+  type Step,
+} from "@/core/proving";
 import type { SignalPin } from "@/core/signals";
 import { cavityLabel } from "@/core/words";
 import { decisionsOf } from "@/job/links";
@@ -24,6 +33,8 @@ export interface StepView {
   /** The plan has changed since it was read. */
   readonly stale: boolean;
   readonly attempts: number;
+  /** The step that must be proven before this one is read; null where none stands in the way. */
+  readonly gate: Step | null;
 }
 
 /** All that the screens show, from the document by core functions alone. */
@@ -218,15 +229,22 @@ export const isGuess = (pin: PinView) => pin.row.kindSource === "proposed" && !i
 function viewSteps(steps: readonly Step[], readings: readonly ReadingRow[]): StepView[] {
   const byStep = new Map<string, ReadingRow[]>();
   for (const reading of readings) byStep.set(reading.stepKey, [...(byStep.get(reading.stepKey) ?? []), reading]);
-  return steps.map((step) => {
-    const own = (byStep.get(step.key) ?? []).toSorted((a, b) => a.takenAt.localeCompare(b.takenAt));
+  const readingsOf = (step: Pick<Step, "key">) =>
+    (byStep.get(step.key) ?? []).toSorted((a, b) => a.takenAt.localeCompare(b.takenAt));
+  const leads = readingsOf({ key: LEADS_STEP }).at(-1)?.value ?? null;
+  const views = steps.map((step) => {
+    const own = readingsOf(step);
     const latest = own.at(-1) ?? null;
     return {
       step,
       latest,
-      judgement: latest && judge(step, latest.value),
+      judgement: latest && judge(step, latest.value, leads),
       stale: latest !== null && latest.basis !== basisOf(step),
       attempts: own.length,
     };
   });
+  const gates = gatesOf(
+    views.map(({ step, judgement, stale }) => ({ step, proven: judgement?.outcome === "pass" && !stale })),
+  );
+  return views.map((view) => ({ ...view, gate: gates.get(view.step.key) ?? null }));
 }
