@@ -25,7 +25,14 @@ if (typeof document !== "undefined") {
     else if (/^(Enter|Escape|Tab)$/.test(event.key)) typedAt = Number.NEGATIVE_INFINITY;
   };
   document.addEventListener("keydown", watch, true);
-  document.addEventListener("pointerdown", () => (typedAt = Number.NEGATIVE_INFINITY), true);
+  const end = () => {
+    typedAt = Number.NEGATIVE_INFINITY;
+  };
+  document.addEventListener("pointerdown", end, true);
+  // Who leaves a field has ended the word; a list that closed under the typing hand has not.
+  document.addEventListener("focusout", ({ target }) => {
+    if (target instanceof HTMLElement && target.isConnected && target.matches(TAKES_LETTERS)) end();
+  });
 }
 
 /**
