@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { factsOf, PowerAnalysis, type PowerEdit } from "@/core/power";
+import { type Finding, factsOf, PowerAnalysis, type PowerEdit } from "@/core/power";
 import { assumptionText, cavityLabel, drawnValue, editFaultText, fuseCheckText, powerProblemWords } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
 import { toldFindings } from "../../tests/support/told";
@@ -51,6 +51,24 @@ describe("the Heron's planted trouble", () => {
       "stop back-feed IP-10",
       "stop dead-feed C1-2",
     ]);
+  });
+  test("the main relay's fuse: split over several ways first, sized by what each takes; thicker wire last", () => {
+    const { key } = finding("fuse-wire", "fuse F1 of Main fuses");
+    const fuse = report.findings.find((one) => one.key === key) as Finding;
+    const codes = fuse.cures.map((cure) => cure.code);
+    expect(codes[0]).toBe("split-fuse");
+    expect(codes.at(-1)).toMatch(/^thicker/);
+    const [split] = fuse.cures;
+    if (split?.code !== "split-fuse") throw new Error("no split");
+    // By hand from the pin tables: coils 4 × 2.5 A, injectors 4 × 1.2 A with valves 0.5 + 1 A, heaters 2 × 2 A, the computer
+    // 2 × 2 A, the air mass meter 0.5 A; all at 13.5 V, and 12.3 V reach them.
+    const tables = { coils: 10, "injectors-valves": 6.3, heaters: 4, computer: 4, rest: 0.5 };
+    for (const { what, amps, ratedAmps } of split.ways) {
+      expect(amps / tables[what], what).toBeGreaterThan(0.85);
+      expect(amps / tables[what], what).toBeLessThan(1);
+      expect(amps, what).toBeLessThanOrEqual(0.75 * ratedAmps);
+    }
+    expect(split.ways.map(({ what }) => what)).toEqual(["coils", "injectors-valves", "computer", "heaters", "rest"]);
   });
   test("the engine computer's key terminal is dead while cranking, and takes all that connected on it along", () => {
     const dead = finding("dead-feed", "C1-2");

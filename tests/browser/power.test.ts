@@ -64,7 +64,7 @@ describe("the planted trouble of the sample job is found, cured by what-if, and 
         "return [...document.querySelectorAll('[role=row]')].find((one) => one.innerText.startsWith('donor cavity C1-2') || one.innerText.includes('C1-2\\n'))?.querySelectorAll('[role=cell] button')[3]?.innerText ?? ''",
       );
     await robin.wait("before and after beside each other", async () =>
-      /^0\.\d\d\s*1[01]\.\d\d\s+live/.test((await crank()).replace(/\n/g, " ")) ? true : null,
+      /^0\.\d\d\s*(9|1[01])\.\d\d\s+live/.test((await crank()).replace(/\n/g, " ")) ? true : null,
     );
     await robin.click("button", /^Accept/);
     await robin.sees("C1-2 from Ignition relay-87");
@@ -155,6 +155,27 @@ describe("something of one's own", () => {
   test("a reading that disagrees points to the elements that would explain it", async () => {
     robin.pictureOnFailure();
     await robin.goTo("/jobs/heron-planned/prove");
+    // Nothing is read with power before all that can be read without it: as it should be, less the leads' 0.2 Ω.
+    await robin.click("button", /^Feed C1-2 is live in run/);
+    await robin.sees("comes first.");
+    await robin.click("button", "Go to it");
+    for (let nth = 0; nth < 40; nth++) {
+      const step = await robin.driver.executeScript<{ title: string; nominal: string }>(
+        "const step = document.querySelector('section[aria-label=Step]'); return { title: step.querySelector('h2').innerText, nominal: step.innerText.match(/Expected\\n+([^\\n]+)/)?.[1] ?? '' }",
+      );
+      if (step.title === "Battery at rest") break;
+      const [, value = "", milli = ""] = /^([\d.]+)\s*(m?)/.exec(step.nominal) ?? [];
+      const ohms = Number(value) * (milli === "m" ? 0.001 : 1);
+      await robin.type(/^You read/, step.nominal === "OL" ? "OL" : ohms < 0.15 ? (ohms + 0.2).toFixed(2) : value);
+      await robin.press(Key.ENTER);
+      await robin.wait("the next step", async () =>
+        (await robin.text()).includes(step.title) &&
+        (await robin.driver.executeScript("return document.querySelector('section[aria-label=Step] h2').innerText")) !==
+          step.title
+          ? true
+          : null,
+      );
+    }
     await robin.click("button", /^Feed C1-2 is live in run/);
     await robin.sees("the solved plan gives");
     await robin.type(/^You read/, "0.02");

@@ -11,6 +11,7 @@ export {
   placesOf,
   SEVERITIES,
   type Severity,
+  type SplitWay,
 } from "./findings";
 export { buildModel } from "./model/model";
 export { pointOfNode } from "./model/node-names";

@@ -1,4 +1,4 @@
-import type { Cure, DeadCause, Finding, Origin, Severity } from "../power";
+import type { Cure, DeadCause, Finding, Origin, Severity, SplitWay } from "../power";
 import type { Units } from "../units";
 import type { FuseCheck } from "../wire";
 import { sizeWords, temperatureText } from "./measures";
@@ -172,7 +172,42 @@ export function findingWhy(finding: Finding, units: Units): string {
   }
 }
 
-/** What a meter shows at the place of the finding. */
+const SPLIT_WORDS: Readonly<Record<SplitWay["what"], string>> = {
+  "injectors-valves": "injectors and valves",
+  coils: "coils",
+  heaters: "heaters",
+  computer: "the computer",
+  rest: "the rest",
+};
+
+/** What may hurt at a finding; null where nothing does beyond the usual care. */
+export function findingCaution(finding: Finding): string | null {
+  switch (finding.code) {
+    case "wrong-live":
+      return finding.isFuel
+        ? "Fuel under pressure: a pump that nothing cuts off runs on after a crash and feeds a fire. Until it is cut off by its computer or a crash switch, no key on without an extinguisher in reach. Follow the makers' procedures."
+        : null;
+    case "cranks-in-gear":
+      return "At the key the vehicle leaps forward: gearbox in neutral, wheels chocked, nobody in front of it or under it, until the start signal asks lever or clutch. Follow the makers' procedures.";
+    case "unfused-wire":
+    case "wire-hot":
+      return "It burns where it is chafed or overloaded: the battery's negative off before you touch it, and not back on before it is behind a fuse that fits. Hot parts beside it.";
+    case "fuse-wire":
+    case "two-drivers":
+      return finding.severity === "danger"
+        ? "The wire is hot before the fuse blows: the battery's negative off before you work on it."
+        : null;
+    case "back-feed":
+      return finding.severity === "stop"
+        ? "The engine may run on with the key off: know how you stop it (fuel, air, clutch in gear with the brake on) before you start it."
+        : null;
+    default:
+      return finding.state === "crank" && finding.pinId !== null
+        ? "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, the fuel pump's fuse out, injectors and coils unplugged. Follow the makers' procedures."
+        : null;
+  }
+}
+
 /** Where the probes go, and with which key: `Red at C1-2, black at battery negative, key in run`. */
 export const findingProbe = (finding: Finding): string =>
   `Red at ${findingPlace(finding)}, black at battery negative, ${keyWords[finding.state].toLowerCase()}`;
@@ -276,6 +311,11 @@ export function cureText(cure: Cure, units: Units): string {
       return `A fuse of ${ratedAmps(cure.amps)}`;
     case "branch-fuse":
       return `A fuse of its own, ${ratedAmps(cure.amps)}, where ${originText(cure.wire)} leaves the feed`;
+    case "split-fuse":
+      return `Split it over several ways: ${listed(
+        cure.ways.map((way) => `${SPLIT_WORDS[way.what]} ${amps(way.amps)} on ${ratedAmps(way.ratedAmps)}`),
+        6,
+      )}`;
     case "second-feed-off":
       return `Take the second feed off ${cavityLabel(cure.consumer)}, so that its relay alone feeds it`;
     case "input-diode":

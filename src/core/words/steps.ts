@@ -27,7 +27,7 @@ export const GROUP_WORDS: Readonly<Record<StepGroup, string>> = {
 /** In plain words; they defer to makers' procedures, local law and licensed practice. */
 export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
   "battery-off":
-    "Both battery leads off, the negative first, and kept away from the posts. Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
+    "Both battery leads off, the negative first, and kept away from the posts. Ignition and injection computers hold charge for a minute after that, and exhaust and cooling parts burn. Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
   "first-power":
     "Shorts burn and gas explodes: fit only the computer's fuse and leave the fuel pump's out. A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach. Follow the makers' procedures.",
   crank:

@@ -8,6 +8,7 @@ import {
   cureEffectText,
   cureText,
   findingAlso,
+  findingCaution,
   findingPlace,
   findingTitle,
   findingWhy,
@@ -46,6 +47,7 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
         <p className="mt-2">Choose a finding: its reason, where to put the probe and its cures stand here.</p>
       </section>
     );
+  const caution = findingCaution(finding);
   return (
     <section
       aria-label="Finding"
@@ -69,12 +71,9 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
           , black at battery negative, {keyWords[finding.state].toLowerCase()}.
         </p>
       )}
-      {finding.state === "crank" && finding.pinId !== null && (
+      {caution !== null && (
         <div className="mt-2">
-          <Caution>
-            The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked,
-            fuel pump's fuse out. Follow the maker's procedures.
-          </Caution>
+          <Caution>{caution}</Caution>
         </div>
       )}
       <Cures key={finding.key} finding={finding} onTry={onTry} />
@@ -101,10 +100,8 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
 function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) => void }) {
   const outcomes = useOutcomes(finding);
   if (finding.cures.length === 0) return null;
-  const rank = (cure: Cure) => {
-    const outcome = outcomes.get(cure);
-    return outcome === undefined ? 1 : (outcome.fixed ? 0 : 2) + Math.min(0.9, outcome.come / 10);
-  };
+  // In the order in which one would think of them; what turns out not to clear the finding stands last.
+  const rank = (cure: Cure) => (outcomes.get(cure)?.fixed === false ? 1 : 0);
   return (
     <div className="mt-4 border-t border-rule pt-3">
       <h3 className="mb-1 text-[13px] font-bold">Cures</h3>

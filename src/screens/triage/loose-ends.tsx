@@ -8,7 +8,7 @@ import { type DEBT_ENDS, DEBT_TYPES, type DebtRow } from "@/job/schema";
 import { looseEndRow, openDebtOps, settleDebtOps, settleEndOps } from "@/job/triage-ops";
 import { Button, Field } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
-import { Empty } from "@/ui/states";
+import { Caution, Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 
 const END_WORDS: Readonly<Record<(typeof DEBT_ENDS)[number], string>> = {
@@ -65,6 +65,14 @@ function Ends() {
         </Empty>
       ) : (
         <ul>
+          {ends.some((end) => end.carried === "feed") && (
+            <li className="p-3">
+              <Caution>
+                A feed that ends loose is live as soon as the battery is connected: cap it and take its fuse out first,
+                then the battery.
+              </Caution>
+            </li>
+          )}
           {ends.map((end) => (
             <EndLine key={end.pinId} end={end} />
           ))}

@@ -1,9 +1,12 @@
+import type { Quantity } from "../../forms";
 import { soldSizes } from "../../units";
 import { continuousAmps, type FuseCheck, fuseForLoad } from "../../wire";
+import { originKey } from "../plan-element";
 import { settingValue } from "../settings";
 import type { FuseRow } from "../tables/fuses";
+import { loadsIn } from "../tables/loads";
 import { atElement, type PowerSolution } from "../types";
-import { type Cure, type Finding, SEVERITIES, type Severity } from "./types";
+import { type Cure, type Finding, SEVERITIES, type Severity, type SplitWay } from "./types";
 
 type FuseCode = "fuse-load" | "fuse-wire" | "fuse-inrush";
 
@@ -61,11 +64,12 @@ export function fuseFindings(solution: PowerSolution, rows: readonly FuseRow[]):
   });
 }
 
-function fuseCures(
-  solution: PowerSolution,
-  { wire, thin, better, origin, ambientC, ratedAmps }: FuseRow,
-  loadOnly: boolean,
-): Cure[] {
+/**
+ * In the order in which a technician thinks: a smaller fuse where the load allows it; the circuit over several ways; a
+ * fuse of its own where a thin wire taps it; thicker wire last.
+ */
+function fuseCures(solution: PowerSolution, row: FuseRow, loadOnly: boolean): Cure[] {
+  const { wire, thin, better, origin, ambientC, ratedAmps } = row;
   const { units, settings } = solution.model.facts;
   const rating: Cure[] =
     better === null || origin.type !== "part"
@@ -77,7 +81,8 @@ function fuseCures(
             edit: { type: "fuse", partId: origin.partId, elementId: origin.elementId, amps: better },
           },
         ];
-  if (loadOnly || wire === null) return rating;
+  const split = better === null || loadOnly ? splitCures(solution, row) : [];
+  if (loadOnly || wire === null) return [...rating, ...split];
   const bigger = soldSizes(units).find(
     (size) => continuousAmps(size, { ambientC, loaded: settingValue(settings, "wires-together") }) >= ratedAmps,
   );
@@ -93,7 +98,7 @@ function fuseCures(
             edit: { type: "branch-fuse", linkId: wire.linkId, amps: own },
           },
         ];
-  if (bigger === undefined) return [...rating, ...branch];
+  if (bigger === undefined) return [...rating, ...split, ...branch];
   const thicker: Cure =
     thin.length > 1
       ? {
@@ -110,5 +115,47 @@ function fuseCures(
           lostVolts: null,
           edit: { type: "wire", wireId: wire.origin.wireId, sizeMm2: bigger },
         };
-  return [...rating, ...branch, thicker];
+  return [...rating, ...split, ...branch, thicker];
 }
+
+const VALVES: ReadonlySet<Quantity> = new Set<Quantity>([
+  "injector",
+  "purge-valve",
+  "camshaft-phaser",
+  "intake-runner",
+  "boost-control",
+  "exhaust-recirculation",
+  "idle-control",
+]);
+
+/** What a load belongs to when its circuit is split over several ways. */
+function splitOf({ model }: PowerSolution, origin: FuseRow["loads"][number]): SplitWay["what"] {
+  const part = origin.type === "part" ? model.facts.harness.partById.get(origin.partId) : undefined;
+  const carries = (wanted: (quantity: Quantity) => boolean) =>
+    part?.terminals.some(({ pinId }) => {
+      const quantity = pinId === null ? null : (model.facts.harness.pinById.get(pinId)?.quantity ?? null);
+      return quantity !== null && wanted(quantity);
+    }) === true;
+  if (part?.type === "computer") return "computer";
+  if (carries((quantity) => quantity === "ignition-coil")) return "coils";
+  if (carries((quantity) => quantity === "oxygen-heater")) return "heaters";
+  return carries((quantity) => VALVES.has(quantity)) ? "injectors-valves" : "rest";
+}
+
+/** The circuit over several ways, each with the fuse that its own load asks for; none where all of it is of one kind. */
+function splitCures(solution: PowerSolution, { loads }: FuseRow): Cure[] {
+  const drawn = new Map(loadsIn(solution, "running", 0).map((load) => [originKey(load.origin), load.amps]));
+  const sums = new Map<SplitWay["what"], number>();
+  for (const origin of loads) {
+    const what = splitOf(solution, origin);
+    sums.set(what, (sums.get(what) ?? 0) + (drawn.get(originKey(origin)) ?? 0));
+  }
+  const ways = [...sums].flatMap(([what, amps]): SplitWay[] => {
+    const ratedAmps = amps < LEAST_SPLIT_AMPS ? null : fuseForLoad(amps);
+    return ratedAmps === null ? [] : [{ what, amps, ratedAmps }];
+  });
+  return ways.length < 2 ? [] : [{ code: "split-fuse", ways: ways.toSorted((a, b) => b.amps - a.amps), edit: null }];
+}
+
+/** Less than this needs no way of its own, A. */
+const LEAST_SPLIT_AMPS = 0.2;

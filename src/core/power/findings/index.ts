@@ -25,6 +25,7 @@ export {
   type FindingFacts,
   SEVERITIES,
   type Severity,
+  type SplitWay,
 } from "./types";
 
 export interface Tables {

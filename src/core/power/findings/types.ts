@@ -148,6 +148,13 @@ export type FindingFacts =
 
 export type FindingCode = FindingFacts["code"];
 
+/** One way of several that a fuse's circuit is split over: what it takes for good, and the fuse that fits, A. */
+export interface SplitWay {
+  readonly what: "injectors-valves" | "coils" | "heaters" | "computer" | "rest";
+  readonly amps: number;
+  readonly ratedAmps: number;
+}
+
 /** What a cure does, by its code. */
 export type CureFacts =
   | {
@@ -167,6 +174,7 @@ export type CureFacts =
   | { readonly code: "thicker-wires"; readonly sizeMm2: number; readonly wires: number; readonly behindFuse: boolean }
   | { readonly code: "fuse-rating"; readonly amps: number }
   | { readonly code: "branch-fuse"; readonly amps: number; readonly wire: WireOrigin }
+  | { readonly code: "split-fuse"; readonly ways: readonly SplitWay[] }
   | { readonly code: "second-feed-off"; readonly consumer: CavityPoint }
   | { readonly code: "flyback-diode"; readonly across: CavityPoint }
   | { readonly code: "input-diode"; readonly at: CavityPoint }
