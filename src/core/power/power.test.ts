@@ -217,6 +217,23 @@ describe("key states", () => {
   });
 });
 
+describe("a feed of which no table says when it is live", () => {
+  const boxed = (alive: string): Plan => ({
+    van: `${VAN}  host Fuse_box-in 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"
+  host Fuse_box-3 60 supply-out ignition-supply GN 1mm 1m maxAmps=10 ${alive} "Way 3"
+  host Radio-1 60 supply-in ignition-supply GN 1mm 1m amps=1 alive=run "Feed"
+  host Radio-2 6 ground ground BK 1mm 1m "Ground"\n`,
+  });
+  test("what it feeds is not known to be live, and says what to enter; nothing is taken for fine", () => {
+    const run = KEY_POSITIONS.indexOf("run");
+    expect(verdicts(boxed("alive=permanent"), "Radio-1")?.[run]).toBe("alive");
+    expect(verdicts(boxed(""), "Radio-1")?.[run]).toBe("untold");
+    expect(verdicts(boxed(""), "Fuse box-3")?.[run]).toBe("untold");
+    // What is fed by another way stays as it is.
+    expect(verdicts(boxed(""), "ECU-1")?.[run]).toBe("alive");
+  });
+});
+
 describe("loads that a computer works", () => {
   // The tables' sum: a coil of 5 A, injectors of 2.4 A, a heater of 2 A, all of them at 13.5 V.
   const engine = `${VAN}  donor Coil-1 C9 supply-in relay-supply RD 10mm 0.2m amps=5 alive=run-crank "Feed"

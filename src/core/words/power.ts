@@ -244,6 +244,7 @@ export const KEY_VERDICT_WORDS: Readonly<Record<KeyVerdict, string>> = {
   low: "too low",
   "back-fed": "back-fed",
   floating: "no feed",
+  untold: "not known",
 };
 
 /** Why a cell of the key table has its verdict. */
@@ -262,6 +263,8 @@ export function cellText({ pin }: Pick<KeyRow, "pin">, { verdict, state, across,
       return needed === false ? "Dead, as it must be" : "Dead";
     case "back-fed":
       return `${volts(across ?? 0)} ${when}, and it must be dead`;
+    case "untold":
+      return `${volts(across ?? 0)} if its feed is live ${when}: no pin table says when it is. Enter it at the feed, or measure it`;
     case "also":
       return needed === null ? "Live here; when it must be live is not known yet" : `Also live ${when}`;
   }

@@ -10,6 +10,7 @@ export const VERDICT_MARKS: Readonly<Record<KeyVerdict, Mark>> = {
   low: "blocked",
   "back-fed": "blocked",
   floating: "blocked",
+  untold: "open",
 };
 
 export const SEVERITY_MARKS: Readonly<Record<Severity, Mark>> = {

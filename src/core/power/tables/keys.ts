@@ -10,6 +10,7 @@ import { neededIn } from "../model/switch-states";
 import { BLOCK, BODY, MINUS } from "../nodes";
 import { ampsFrom, voltsAt } from "../solved/flow";
 import type { PowerModel, PowerSolution } from "../types";
+import { toldNodes } from "./told-feeds";
 
 /** How a feed or consumer stands in one state. */
 export type KeyVerdict =
@@ -22,7 +23,9 @@ export type KeyVerdict =
   | "back-fed"
   | "floating"
   /** It is alive where nobody asked for it, and where that does no harm. */
-  | "also";
+  | "also"
+  /** Live as it must be, if its feed is live then: no table says when it is. */
+  | "untold";
 
 export interface KeyCell {
   readonly state: KeyPosition;
@@ -100,12 +103,15 @@ const askedOf = cachedBy((harness: Harness): Asked[] => {
 export function keyTable(solution: PowerSolution): KeyRow[] {
   const { facts, spans } = solution.model;
   const solved = KEY_POSITIONS.filter((state) => solution.states.has(state));
+  const told = new Map(solved.map((state) => [state, toldNodes(solution, state)]));
   return askedOf(facts.harness).map(({ row, partId, states }): KeyRow => {
     const { pin, node, role } = row;
     const loads = role === "consumer" ? ownLoads(solution.model, spans.at.get(node) ?? [], node, partId) : [];
-    const cells = solved.map((state) =>
-      cellOf(solution, pin, node, busiest(solution, state, node, loads), role, state, states),
-    );
+    const cells = solved.map((state): KeyCell => {
+      const cell = cellOf(solution, pin, node, busiest(solution, state, node, loads), role, state, states);
+      const isTold = told.get(state)?.has(node) !== false;
+      return isTold || (cell.verdict !== "alive" && cell.verdict !== "also") ? cell : { ...cell, verdict: "untold" };
+    });
     return { ...row, cells, trouble: cells.some((cell) => TROUBLE.has(cell.verdict)) };
   });
 }

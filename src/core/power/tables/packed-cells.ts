@@ -16,7 +16,7 @@ export interface PackedCells {
   readonly code: Uint8Array;
 }
 
-const VERDICTS: readonly KeyVerdict[] = ["alive", "dead", "missing", "low", "back-fed", "floating", "also"];
+const VERDICTS: readonly KeyVerdict[] = ["alive", "dead", "missing", "low", "back-fed", "floating", "also", "untold"];
 const NEEDED: readonly (boolean | null)[] = [null, false, true];
 const NEED = 8;
 const IDLE = 128;
