@@ -8,7 +8,9 @@ import { withTable, withWire } from "./sample-job";
 /** The large sample: generated, so that it can be as large as real ones are; the same at every run. */
 const SEED = 2013;
 const IN_LINE_CAVITIES = 32;
+/** Devices on one fuse, and what they take together for good at most, A: 0.75 of a 10 A fuse. */
 const PER_FEED = 5;
+const FEED_AMPS = 7.5;
 const PER_GROUND = 7;
 const COMPUTER_PLUG = 60;
 
@@ -62,7 +64,7 @@ class Loom {
   private circuit = 100;
   private readonly cavities = new Map<string, number>();
   private readonly lines = new Map<string, { name: string; used: number; count: number }>();
-  private readonly shared = new Map<string, { circuit: string; used: number }>();
+  private readonly shared = new Map<string, { circuit: string; used: number; amps: number }>();
   private readonly random: () => number;
 
   constructor(
@@ -105,9 +107,10 @@ class Loom {
     quantity: string,
     size: number,
     params = "",
+    lengthM?: number,
   ): void {
     this.branchOf.set(connector, zone);
-    const length = (0.3 + this.random() * 2.4).toFixed(2);
+    const length = (lengthM ?? 0.3 + this.random() * 2.4).toFixed(2);
     this.rows.push(
       [connector, cavity, circuit, this.colour(circuit), size, length, `"${words}"`, kind, quantity, params].join(","),
     );
@@ -180,11 +183,15 @@ class Loom {
   }
 
   /** A feed or ground that several devices of a zone share; a new one when it is full. */
-  private share(what: string, zone: string, most: number, make: () => string): string {
+  private share(what: string, zone: string, most: number, make: () => string, amps = 0): string {
     const name = `${what} ${zone}`;
     const known = this.shared.get(name);
-    const one = known !== undefined && known.used < most ? known : { circuit: make(), used: 0 };
+    const one =
+      known !== undefined && known.used < most && known.amps + amps <= FEED_AMPS
+        ? known
+        : { circuit: make(), used: 0, amps: 0 };
     one.used += 1;
+    one.amps += amps;
     this.shared.set(name, one);
     return one.circuit;
   }
@@ -204,16 +211,23 @@ class Loom {
     );
     this.row("Battery", "Front", "-", "R2G", "Battery negative", "ground", "ground", 50, "role=power");
     this.row("Body earth", "Front", 1, "R2G", "Battery earth to the frame", "ground", "ground", 50, "role=power");
-    this.through("Front", "R1", 25);
+    // A fuse at the battery, for the cable goes through the bulkhead to the dash.
+    const fused = [
+      ["in", "R1", "supply-in", "amps=200;alive=permanent"],
+      ["1", "R3", "supply-out", "maxAmps=100;alive=permanent;volts=12"],
+    ] as const;
+    for (const [cavity, circuit, kind, params] of fused)
+      this.row("Front fuse box", "Front", cavity, circuit, "Main feed", kind, "battery-supply", 35, params, 0.4);
+    this.through("Front", "R3", 35);
     this.row(
       "Main fuse box",
       "Dash",
       "in",
-      "R1",
+      "R3",
       "Main feed from battery",
       "supply-in",
       "battery-supply",
-      25,
+      35,
       "amps=200;alive=permanent",
     );
   }
@@ -246,7 +260,8 @@ class Loom {
     this.row("Engine earth", "Engine", 1, "M2G", "Engine block earth strap", "ground", "ground", 50, "role=power");
   }
 
-  private feedCircuit(words: string, params: string): string {
+  /** @param amps of its fuse */
+  private feedCircuit(words: string, params: string, amps: number, size: number): string {
     const alive = /alive=([a-z-]+)/.exec(params)?.[1] ?? "permanent";
     const circuit = this.next();
     const box =
@@ -260,8 +275,8 @@ class Loom {
       `Fused feed, ${words}`,
       "supply-out",
       alive === "permanent" ? "battery-supply" : alive === "relay" ? "relay-supply" : "ignition-supply",
-      2.5,
-      `maxAmps=20;alive=${this.vehicle.side === "donor" ? "relay" : alive};volts=12`,
+      size,
+      `maxAmps=${amps};alive=${this.vehicle.side === "donor" ? "relay" : alive};volts=12`,
     );
     return circuit;
   }
@@ -269,7 +284,7 @@ class Loom {
   /** The ignition feeds come through a relay; its coil is worked by the first computer. */
   private relayFor(box: string): void {
     const { centre, side } = this.vehicle;
-    const [bus, coil, control] = [this.next(), this.next(), this.next()];
+    const [bus, coil, control, coilFeed] = [this.next(), this.next(), this.next(), this.next()];
     const label = `${box} relay`;
     if (side === "host") {
       const raw = this.next();
@@ -281,11 +296,22 @@ class Loom {
         "Fused feed, ignition relay",
         "supply-out",
         "battery-supply",
-        6,
+        16,
         "maxAmps=60;alive=permanent;volts=12",
       );
-      this.row(label, centre, "30", raw, "Relay contact feed", "supply-in", "battery-supply", 6, "alive=permanent");
-      this.row(label, centre, "86", raw, "Relay coil feed", "supply-in", "battery-supply", 1, "alive=permanent");
+      this.row(
+        "Main fuse box",
+        centre,
+        this.cavity("Main fuse box"),
+        coilFeed,
+        "Fused feed, relay coil",
+        "supply-out",
+        "battery-supply",
+        1,
+        "maxAmps=5;alive=permanent;volts=12",
+      );
+      this.row(label, centre, "30", raw, "Relay contact feed", "supply-in", "battery-supply", 16, "alive=permanent");
+      this.row(label, centre, "86", coilFeed, "Relay coil feed", "supply-in", "battery-supply", 1, "alive=permanent");
     } else {
       this.row(
         label,
@@ -295,10 +321,20 @@ class Loom {
         "Relay contact feed",
         "supply-in",
         "battery-supply",
-        6,
-        "amps=60;alive=permanent",
+        16,
+        "amps=45;alive=permanent",
       );
-      this.row(label, centre, "86", coil, "Relay coil feed", "supply-in", "battery-supply", 1, "alive=permanent");
+      this.row(
+        label,
+        centre,
+        "86",
+        coilFeed,
+        "Relay coil feed",
+        "supply-in",
+        "battery-supply",
+        1,
+        "amps=0.2;alive=permanent",
+      );
     }
     this.row(
       label,
@@ -320,7 +356,7 @@ class Loom {
       0.75,
       "maxAmps=1;clamp=own",
     );
-    this.row(label, centre, "87", bus, "Relay output", "supply-out", "relay-supply", 6, "maxAmps=60;alive=relay");
+    this.row(label, centre, "87", bus, "Relay output", "supply-out", "relay-supply", 16, "maxAmps=60;alive=relay");
     this.row(
       box,
       centre,
@@ -329,19 +365,30 @@ class Loom {
       "Feed from the relay",
       "supply-in",
       "relay-supply",
-      6,
+      16,
       `amps=60;alive=${side === "donor" ? "relay" : "run"}`,
     );
   }
 
-  private groundCircuit(zone: string): string {
+  private groundCircuit(zone: string, size = 6): string {
     const circuit = `${this.next()}G`;
-    this.row(`Ground stud ${zone} ${circuit}`, zone, 1, circuit, "Ground stud", "ground", "ground", 6, "role=chassis");
+    this.row(
+      `Ground stud ${zone} ${circuit}`,
+      zone,
+      1,
+      circuit,
+      "Ground stud",
+      "ground",
+      "ground",
+      size,
+      "role=chassis",
+    );
     return circuit;
   }
 
   private fit(name: string, device: Device): void {
     const { zone, home } = device;
+    const heavy = Math.max(0, ...device.pins.map((pin) => ownFeedOf(pin)?.size ?? 0));
     device.pins.forEach((pin, at) => {
       const [role, kind = "", quantity = "", ...rest] = pin.split(" ");
       const [words = "", ...params] = rest.join(" ").split(";");
@@ -352,16 +399,22 @@ class Loom {
       switch (role) {
         case "feed": {
           const alive = /alive=([a-z-]+)/.exec(written)?.[1] ?? "run";
-          return put(
-            this.share(`feed ${alive}`, zone, PER_FEED, () => {
-              const circuit = this.feedCircuit(zone, written);
-              this.through(zone, circuit, 2.5);
-              return circuit;
-            }),
-            1,
-          );
+          // What takes more has a fuse and a size of its own.
+          const own = ownFeedOf(pin);
+          const lay = (fuse: number, size: number) => {
+            const circuit = this.feedCircuit(zone, written, fuse, size);
+            this.through(zone, circuit, size);
+            return circuit;
+          };
+          return own === undefined
+            ? put(
+                this.share(`feed ${alive}`, zone, PER_FEED, () => lay(10, 2.5), ampsOf(pin)),
+                1,
+              )
+            : put(lay(own.fuse, own.size), own.size);
         }
         case "ground":
+          if (heavy > 0) return put(this.groundCircuit(zone, heavy), heavy);
           return put(
             this.share("ground", zone, PER_GROUND, () => this.groundCircuit(zone)),
             1,
@@ -398,7 +451,7 @@ class Loom {
   /** A computer's own feeds and grounds. */
   private power(home: string): void {
     const { centre, side } = this.vehicle;
-    const permanent = side === "donor" ? this.next() : this.feedCircuit(home, "alive=permanent");
+    const permanent = side === "donor" ? this.next() : this.feedCircuit(home, "alive=permanent", 10, 2.5);
     this.computerCavity(
       home,
       permanent,
@@ -408,14 +461,14 @@ class Loom {
       2.5,
       "amps=5;alive=permanent;minVolts=6",
     );
-    const switched = this.feedCircuit(home, side === "donor" ? "alive=relay" : "alive=run");
+    const switched = this.feedCircuit(home, side === "donor" ? "alive=relay" : "alive=run", 15, 4);
     this.computerCavity(
       home,
       switched,
       `Switched feed, ${home}`,
       "supply-in",
       side === "donor" ? "relay-supply" : "ignition-supply",
-      2.5,
+      4,
       `amps=10;alive=${side === "donor" ? "relay" : "run"};minVolts=6`,
     );
     for (const at of [1, 2])
@@ -430,6 +483,18 @@ class Loom {
       );
   }
 }
+
+/** Fuse and wire for what takes more than a shared feed has: up to so many amperes for good, at 0.75 of the fuse. */
+const OWN_FEEDS = [
+  { most: 11.25, fuse: 15, size: 4 },
+  { most: 15, fuse: 20, size: 6 },
+  { most: 22.5, fuse: 30, size: 10 },
+  { most: 45, fuse: 60, size: 16 },
+] as const;
+
+const ampsOf = (pin: string): number => Number(/amps=([\d.]+)/.exec(pin)?.[1] ?? 3);
+const ownFeedOf = (pin: string) =>
+  pin.startsWith("feed ") ? OWN_FEEDS.find(({ most }) => ampsOf(pin) > FEED_AMPS && ampsOf(pin) <= most) : undefined;
 
 /** What the computer has at the other end of a device's wire. */
 const OTHER_END: Readonly<Record<string, readonly [string, string]>> = {

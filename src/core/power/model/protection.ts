@@ -61,7 +61,7 @@ export const protectionMap = cachedBy((model: PowerModel): ProtectionMap => {
   const follow = (isStated: boolean) => {
     for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
       for (const span of spans.at.get(node) ?? []) {
-        const next = passes(span, node);
+        const next = passes(model, span, node);
         if (next === null) continue;
         const ohms = (distance.get(node) as number) + ohmsOf(span);
         if (span.planned.origin.type === "assumed-feed" && !isStated) {
@@ -100,10 +100,11 @@ export const protectionMap = cachedBy((model: PowerModel): ProtectionMap => {
 
 /** Fuses in the order in which they are met, those behind others after them. */
 function behindFuses(
-  { spans }: PowerModel,
+  model: PowerModel,
   fuses: { readonly span: NetSpan; readonly from: string; readonly ohms: number }[],
   isUnfused: ReadonlySet<string>,
 ): Map<string, Behind> {
+  const { spans } = model;
   const behind = new Map<string, Behind>();
   for (const { span: fuse, from, ohms: before } of fuses) {
     if (behind.has(fuse.name)) continue;
@@ -117,7 +118,7 @@ function behindFuses(
       const here = seen.get(node) as { ohms: number; linkId: string | null };
       for (const span of spans.at.get(node) ?? []) {
         if (span === fuse) continue;
-        const next = passes(span, node);
+        const next = passes(model, span, node);
         if (next === null || isUnfused.has(next)) continue;
         const ohms = here.ohms + ohmsOf(span);
         if (span.planned.element.type === "fuse") {
@@ -157,9 +158,19 @@ const linkOf = ({ planned: { origin } }: NetSpan) => (origin.type === "link" ? o
 const ohmsOf = ({ planned: { element } }: NetSpan) =>
   "ohms" in element && element.type !== "source" ? element.ohms : 0;
 
-/** The node on the other side of what passes a current on; null where it does not, or leads to ground. */
-function passes(span: NetSpan, node: string): string | null {
+/**
+ * The node on the other side of what passes a current on; null where it does not, or leads to ground. A computer's
+ * output ends the way: it switches by a semiconductor that limits its own current (our assumption; its table states the
+ * limit).
+ */
+function passes({ facts: { harness } }: PowerModel, span: NetSpan, node: string): string | null {
+  const { origin, element } = span.planned;
   if (span.role !== "path") return null;
+  const isOutput =
+    (element.type === "switch" || element.type === "relay") &&
+    origin.type === "part" &&
+    harness.partById.get(origin.partId)?.type === "computer";
+  if (isOutput) return null;
   const next = other(span, node);
   if (GROUNDS.has(next)) return null;
   return span.planned.element.type === "diode" && span.planned.element.a !== node ? null : next;
