@@ -67,12 +67,13 @@ try {
     wait: 1500,
   });
   await picture("map-proposed", "/jobs/heron/map");
+  await picture("map-accept-all", "/jobs/heron/map", { act: 'press("a"); await pause(600);' });
   await picture("map-open-line", "/jobs/heron/map", {
-    act: 'press("a"); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);',
+    act: 'press("a"); await pause(600); document.querySelector("[role=dialog] button").click(); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);',
   });
   await picture("map-no-counterpart", "/jobs/heron/map", { act: 'click("No counterpart");' });
   await picture("power-findings", "/jobs/heron/power", {
-    act: 'await pause(2500); click("C1-2 is dead"); await pause(2500);',
+    act: 'await pause(2500); click("C1-2 has no voltage"); await pause(2500);',
     wait: 1500,
   });
   await picture("power-keys-night", "/jobs/heron/power?tab=keys", {
@@ -83,7 +84,7 @@ try {
   await picture("plan-sheet", "/jobs/heron/plan");
   await picture("prove-failed", "/jobs/heron/prove", {
     night: true,
-    act: 'await pause(1500); const field = document.querySelector("form input"); type(field, "OL"); field.form.requestSubmit(); await pause(600);',
+    act: 'for (const reading of ["0.2", "OL"]) { await pause(1500); const field = document.querySelector("form input"); type(field, reading); field.form.requestSubmit(); } await pause(600);',
   });
   await picture("history", "/jobs/heron/history");
   await picture("scope", "/jobs/heron/scope");
