@@ -287,6 +287,35 @@ describe("triage", () => {
     await robin.find("link", /^Loose ends 1$/);
   });
 
+  test("a sensor ground goes by itself alone, with a reason; the old engine and the donor's body go unless kept", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/heron/triage");
+    await robin.sees("Engine running (old engine's)");
+    await wire("coolant sensor earth");
+    await robin.press("r");
+    await robin.sees("Refused: sensor ground.");
+    await robin.type(/^Or remove it all the same/, "the sensor has gone with its housing");
+    await robin.click("button", "Override");
+    await robin.sees("against need");
+    await out();
+    await robin.chord(Key.CONTROL, "z");
+    await robin.sees("Undo: Remove");
+  });
+
+  test("one key on the large sample asks first, and takes no sensor ground and no airbag circuit along", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/ridgeway/triage");
+    await robin.sees(/2[, ]?0\d\d\s+wires/, 30_000);
+    await robin.press("a");
+    await robin.sees(/Remove \d+ free wires?\?/);
+    const list = await robin.driver.executeScript<string>(
+      "return document.querySelector('[aria-label=\"To be removed\"]')?.innerText ?? ''",
+    );
+    expect(list).not.toMatch(/airbag|tensioner|sensor earth|crash sensor/i);
+    await robin.click("button", "Cancel");
+    await robin.seesNot("free wires?");
+  });
+
   test("an airbag circuit is never offered for cutting", async () => {
     robin.pictureOnFailure();
     await robin.goTo("/jobs/ridgeway/triage");

@@ -61,6 +61,45 @@ test("keys do nothing while a person types", async () => {
   await robin.sees("Nothing fits the search");
 });
 
+test("a word typed at speed into a list that closes under the hand is no command", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/pins?side=host");
+  await robin.type("Search this table", "purpose unclear");
+  await robin.find("button", /^Kind of Spare plug-1: .*edit$/);
+  await robin.press(Key.ESCAPE);
+  await robin.press(Key.ARROW_DOWN);
+  await robin.press("k");
+  // n, h, 4 and a would go to the next thing, the history, the map, and accept what is there.
+  await robin.press(..."nh4a4nah");
+  await robin.press(Key.ESCAPE);
+  await robin.find("button", "Kind of Spare plug-1: not known; edit");
+  expect(await robin.driver.getCurrentUrl()).toMatch(/\/pins\?side=host$/);
+  await robin.goTo("/jobs/heron/history");
+  await robin.sees("History");
+  expect(await robin.text()).not.toMatch(/Accept \d+ wire-only|Kind of Spare plug-1/);
+});
+
+test("an earlier change of one's own is taken back in the history, and what came after it stays", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/pins?side=host");
+  for (const [search, cavity, text] of [
+    ["Spare plug-1", "Spare plug-1", "first note"],
+    ["Spare plug-2", "Spare plug-2", "second note"],
+  ] as const) {
+    await robin.type("Search this table", search);
+    await robin.click("button", new RegExp(`^Description of ${cavity}: .*edit$`));
+    await robin.press(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
+    await robin.sees(text);
+  }
+  await robin.goTo("/jobs/heron/history");
+  await robin.click("button", /^Take back No\. \d+: Description of Spare plug-1/);
+  await robin.sees(/Undo: Description of Spare plug-1/);
+  await robin.goTo("/jobs/heron/pins?side=host");
+  await robin.type("Search this table", "Spare plug");
+  await robin.sees("second note");
+  await robin.sees("Purpose unclear");
+});
+
 test("a file that is dropped is read like one that is chosen, and another counterpart can be taken", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/import?side=host");

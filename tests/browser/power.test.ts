@@ -156,7 +156,7 @@ describe("something of one's own", () => {
     await robin.goTo("/jobs/heron-planned/prove");
     // Nothing is read with power before all that can be read without it: as it should be, less the leads' 0.2 Ω.
     await robin.click("button", /^Feed C1-2 is live in run/);
-    await robin.sees("comes first.");
+    await robin.sees("Before it:");
     await robin.click("button", "Go to it");
     for (let nth = 0; nth < 40; nth++) {
       const step = await robin.driver.executeScript<{ title: string; nominal: string }>(

@@ -155,7 +155,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("Ground T1-3 to battery negative");
   // A step with power waits for those without it, by name.
   await robin.click("button", /^Battery at rest/);
-  await robin.sees("Ground T1-3 to battery negative comes first.");
+  await robin.sees("Before it: Ground T1-3 to battery negative");
   await robin.click("button", "Go to it");
   await robin.type(reading, "OL");
   await robin.press(Key.ENTER);

@@ -181,14 +181,14 @@ export const FUNCTIONS: readonly FunctionDef[] = [
     { key: "diagnosis", name: "Diagnosis", quantities: ["diagnostic-data"] },
     { key: "networks", name: "Data networks", quantities: ["powertrain-data", "body-data", "wake-up"] },
   ]),
-  ...define("Other", [{ key: "other-equipment", home: "body", name: "Other equipment", quantities: ["other"] }]),
+  ...define("Other", [{ key: "other-equipment", name: "Other equipment", quantities: ["other"] }]),
 ];
 
 /** The same function of the vehicle that it does not come from: there by default to be dropped. */
 const elsewhere = (def: FunctionDef): FunctionDef =>
   def.home === "engine"
-    ? { ...def, key: `old-${def.key}`, name: `${def.name}, old engine's`, set: "Old engine" }
-    : { ...def, key: `donor-${def.key}`, name: `${def.name}, donor's`, set: "Donor's body" };
+    ? { ...def, key: `old-${def.key}`, name: `${def.name} (old engine's)`, set: "Old engine" }
+    : { ...def, key: `donor-${def.key}`, name: `${def.name} (donor's)`, set: "Donor's body" };
 
 /** By key of a function that comes with the engine or the body: the other vehicle's. */
 export const ELSEWHERE: ReadonlyMap<string, FunctionDef> = new Map(

@@ -57,7 +57,7 @@ export function AcceptAll({ decide, onClose }: { decide: Decide; onClose: () => 
 }
 
 const LineText = ({ line, why }: { line: Line; why?: LeftOut }) => (
-  <li className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5 text-[13px] last:border-b-0">
+  <li className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-2.5 py-1.5 text-[13px] last:border-b-0">
     <span className="font-mono font-semibold">
       {cavityLabel(line.provider)} to {cavityLabel(line.consumer)}
     </span>

@@ -76,7 +76,9 @@ function NotYet({ gate, onGo }: { gate: Step; onGo: () => void }) {
   return (
     <div className="bg-fill p-4 max-lg:col-span-2 max-lg:border-t-[1.5px] max-lg:border-ink">
       <h3 className="mb-2 text-[13px] font-semibold text-ink2">Not yet</h3>
-      <p className="font-semibold">{stepTitle(gate)} comes first.</p>
+      <p>
+        Before it: <strong>{stepTitle(gate)}</strong>
+      </p>
       <p className="mt-1 text-[13px] text-ink2">
         {gate.group === "before-power"
           ? "Nothing is connected to the battery before what can be read without it is proven."

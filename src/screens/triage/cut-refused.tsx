@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { functionName } from "@/core/functions";
 import type { CutReport, Guard, ReportRow, TriageChoice } from "@/core/slice";
-import { cavityLabel, guardName, guardText, lengthText, listed, sizeWords, stopText, wireText } from "@/core/words";
+import { cavityLabel, guardName, lengthText, listed, sizeWords, stopText, wireText } from "@/core/words";
 import { feedElsewhereOps, keepOps } from "@/job/triage-ops";
 import { Button } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
@@ -44,7 +44,7 @@ export function GuardRefused({ guard, onDecide }: { guard: Guard } & Pick<Props,
   return (
     <div role="alert" className="mt-3 border-[1.5px] border-stop p-3">
       <p className="font-semibold text-stop">Refused: {guardName(guard)}.</p>
-      <p className="mt-1">{guardText(guard)}</p>
+      <p className="mt-1">It goes only by itself, with a reason that stays in the job.</p>
       <div className="mt-2">
         <Button onClick={() => onDecide("keep")}>Keep it</Button>
       </div>

@@ -33,7 +33,7 @@ export function RemoveFree({ rows, onRemove, onClose }: Props) {
           {rows.map((row) => (
             <li
               key={row.wire.id}
-              className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5 text-[13px] last:border-b-0"
+              className="flex flex-wrap items-baseline gap-x-3 border-b border-rule px-2.5 py-1.5 text-[13px] last:border-b-0"
             >
               <span className="font-mono font-semibold">{wireText(row.ends)}</span>
               <span className="font-mono">{sizeText(row.wire.sizeMm2, units)}</span>

@@ -35,7 +35,9 @@ export function WireRow({ row, selected, onSelect }: { row: ReportRow; selected:
           {shortName(row, pinById.get(wire.pinIds[0] ?? ""))}
         </span>
         <span className="line-clamp-2 text-[13px] leading-tight text-ink2">
-          {row.mark !== null && <strong className="text-warn">{MARK_WORDS[row.mark]}. </strong>}
+          {row.mark !== null && row.guard !== "airbag" && (
+            <strong className="text-warn">{MARK_WORDS[row.mark]}. </strong>
+          )}
           {triageText(row.reason)}
         </span>
       </span>
