@@ -16,7 +16,7 @@ runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
 ensureBuild();
 const server = await startServer({ host: "127.0.0.1", port: await freePort(4500), databaseUrl: database.url });
 
-/** Opens a view, does what a person would, and keeps the picture; null for what is only done. `act` runs in the page. */
+/** Opens a view, does what a person would, and keeps the picture. `act` runs in the page. */
 async function picture(name, where, { night = false, tablet = false, act = "", wait = 900 } = {}) {
   const driver = await openBrowser(tablet ? { width: 820, height: 1180 } : {});
   try {
@@ -35,7 +35,6 @@ async function picture(name, where, { night = false, tablet = false, act = "", w
         (async () => { ${act} })().then(() => done(), (error) => done(String(error)));`);
       await driver.sleep(wait);
     }
-    if (name === null) return;
     writeFileSync(path.join(out, `${name}.png`), await driver.takeScreenshot(), "base64");
     console.log(name);
   } finally {
@@ -69,10 +68,9 @@ try {
   });
   await picture("map-proposed", "/jobs/heron/map");
   await picture("map-accept-all", "/jobs/heron/map", { act: 'press("a"); await pause(600);' });
-  await picture(null, "/jobs/heron/map", {
-    act: 'press("a"); await pause(600); document.querySelector("[role=dialog] button").click(); await pause(900);',
+  await picture("map-open-line", "/jobs/heron/map", {
+    act: 'press("a"); await pause(600); document.querySelector("[role=dialog] button").click(); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);',
   });
-  await picture("map-no-counterpart", "/jobs/heron/map", { act: 'click("No counterpart");' });
   await picture("power-findings", "/jobs/heron/power", {
     act: 'await pause(2500); click("C1-2 has no voltage"); await pause(2500);',
     wait: 1500,
