@@ -66,7 +66,7 @@ test("a word typed at speed into a list that closes under the hand is no command
   await robin.goTo("/jobs/heron/pins?side=host");
   await robin.type("Search this table", "purpose unclear");
   await robin.find("button", /^Kind of Spare plug-1: .*edit$/);
-  await robin.press(Key.ESCAPE);
+  await robin.driver.executeScript("document.activeElement.blur()");
   await robin.press(Key.ARROW_DOWN);
   await robin.press("k");
   // n, h, 4 and a would go to the next thing, the history, the map, and accept what is there.
@@ -98,6 +98,9 @@ test("an earlier change of one's own is taken back in the history, and what came
   await robin.type("Search this table", "Spare plug");
   await robin.sees("second note");
   await robin.sees("Purpose unclear");
+  await robin.goTo("/jobs/heron/history");
+  await robin.click("button", /^Take back No\. \d+: Description of Spare plug-2/);
+  await robin.sees(/Undo: Description of Spare plug-2/);
 });
 
 test("a file that is dropped is read like one that is chosen, and another counterpart can be taken", async () => {

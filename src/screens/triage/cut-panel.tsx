@@ -217,7 +217,7 @@ function Effects({
   const stops = told.stops.length > 0;
   return (
     <>
-      {refused && stops && <Refused told={told} wireIds={wireIds} onDecide={onDecide} />}
+      {refused && stops && <Refused told={told} guard={row?.guard ?? null} wireIds={wireIds} onDecide={onDecide} />}
       {refused && !stops && row?.guard != null && <GuardRefused guard={row.guard} onDecide={onDecide} />}
       {decided?.unplanned === true && stops && <Repair row={row} told={told} />}
       <CutEffects told={told} cutAlready={decided?.choice === "remove"} />

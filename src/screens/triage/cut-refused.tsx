@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { functionName } from "@/core/functions";
 import type { CutReport, Guard, ReportRow, TriageChoice } from "@/core/slice";
-import { cavityLabel, guardName, lengthText, listed, sizeWords, stopText, wireText } from "@/core/words";
+import { capital, cavityLabel, guardName, lengthText, listed, sizeWords, stopText, wireText } from "@/core/words";
 import { feedElsewhereOps, keepOps } from "@/job/triage-ops";
 import { Button } from "@/ui/controls";
 import { useJob } from "../shell/job-provider";
@@ -16,14 +16,17 @@ interface Props {
 }
 
 /** The removal is not made; these are the ways out. */
-export function Refused({ told, wireIds, onDecide }: Props) {
+export function Refused({ told, guard, wireIds, onDecide }: Props & { guard: Guard | null }) {
   const job = useJob();
   const stopped = byFunction(told).map(([key]) => key);
   const inText = stopped.map((key) => functionName(key).toLowerCase());
   return (
     <div role="alert" className="mt-3 border-[1.5px] border-stop p-3">
       <p className="font-semibold text-stop">Refused: {listed(stopped.map(functionName))} would stop.</p>
-      <p className="mt-1">{listed(told.stops.map(stopText))}. What you can do:</p>
+      <p className="mt-1">
+        {guard === null ? "" : `${capital(guardName(guard))}. `}
+        {listed(told.stops.map(stopText))}. What you can do:
+      </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => onDecide("keep")}>Keep it</Button>
         <Button
