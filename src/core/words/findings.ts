@@ -60,7 +60,7 @@ export function findingTitle(finding: Finding, units: Units): string {
     case "ground-offset":
       return `Ground of ${finding.part} is ${smallVolts(Math.abs(finding.volts))} ${finding.volts < 0 ? "below" : "above"} battery negative ${when}`;
     case "ground-missing":
-      return "The engine has no ground strap";
+      return finding.part === null ? "The engine has no ground strap" : `${finding.part} has no ground`;
     case "fuse-load":
     case "fuse-wire":
     case "fuse-inrush":
@@ -124,6 +124,8 @@ export function findingWhy(finding: Finding, units: Units): string {
     case "ground-offset":
       return `At ${findingPlace(finding)}: current of other loads in the same ground wires. ${smallVolts(finding.limitVolts)} is the limit for sensors to read right.`;
     case "ground-missing":
+      if (finding.part !== null)
+        return `None of its grounds leads to the battery's negative.${finding.volts === null ? "" : ` They stand at ${volts(finding.volts)} then: what it draws goes back through sensors, screens and other outputs.`}`;
       return `No cable of ${sizeWords(finding.leastMm2, units)} or more joins the engine block to battery negative. ${blockText(finding.volts)}`;
     case "fuse-load":
     case "fuse-wire":

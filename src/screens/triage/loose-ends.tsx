@@ -68,8 +68,8 @@ function Ends() {
           {ends.some((end) => end.carried === "feed") && (
             <li className="p-3">
               <Caution>
-                A feed that ends loose is live as soon as the battery is connected: cap it and take its fuse out first,
-                then the battery.
+                A feed that ends loose is live as soon as the battery is connected: cap it and pull its fuse before
+                that.
               </Caution>
             </li>
           )}

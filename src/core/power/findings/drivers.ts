@@ -20,7 +20,9 @@ const limitedOf = cachedBy((harness: Harness) =>
       pin.form.kind.endsWith("-out") &&
       at !== undefined &&
       type !== "alternator" &&
-      type !== "battery"
+      type !== "battery" &&
+      // A relay's output is its contact's: judged there.
+      type !== "relay"
       ? [{ pin, limitAmps, node: nodeNamesOf(harness).nodeName[at] as string }]
       : [];
   }),

@@ -1,3 +1,4 @@
+import { cachedBy } from "../../cached-by";
 import { fieldOf } from "../../forms";
 import { cavityPoint, type HarnessPart, pointAt } from "../../harness";
 import type { CavityFacts } from "../../parts";
@@ -14,7 +15,7 @@ import {
   offsetLimit,
   sensorGroundLimit,
 } from "../tables/computer-grounds";
-import { atPoint, type PowerSolution } from "../types";
+import { atPoint, type PowerModel, type PowerSolution } from "../types";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
 
@@ -23,7 +24,7 @@ const STRAP = { sizeMm2: 16, lengthM: 0.5 } as const;
 const STRAP_LEAST_MM2 = 6;
 
 export function groundFindings(solution: PowerSolution): Finding[] {
-  return [...missingBlock(solution), ...sharedGrounds(solution), ...offsets(solution)];
+  return [...missingBlock(solution), ...groundless(solution), ...sharedGrounds(solution), ...offsets(solution)];
 }
 
 const solvedStates = (solution: PowerSolution) => KEY_POSITIONS.filter((state) => solution.states.has(state));
@@ -242,6 +243,71 @@ function blockIsGrounded({
   return reached.has(BLOCK);
 }
 
+/** A ground wire for a computer: what its feeds together may return. */
+const COMPUTER_GROUND = { sizeMm2: 2.5, lengthM: 1 } as const;
+
+/** Nodes that copper and bolted joints join to the battery's negative: a diode or a contact is no ground. */
+const grounded = cachedBy(({ spans }: PowerModel): ReadonlySet<string> => {
+  const reached = new Set([MINUS]);
+  for (const node of reached)
+    for (const span of spans.at.get(node) ?? [])
+      if (span.role === "path" && span.planned.element.type === "resistor") reached.add(span.a).add(span.b);
+  return reached;
+});
+
+/** Computers of which no ground leads to the battery's negative: current finds other ways back, through sensors. */
+function groundless(solution: PowerSolution): Finding[] {
+  const { model } = solution;
+  const { harness } = model.facts;
+  return harness.parts.flatMap((part): Finding[] => {
+    if (part.type !== "computer") return [];
+    const grounds = part.terminals.flatMap(({ pinId }) => {
+      const pin = pinId === null ? undefined : harness.pinById.get(pinId);
+      return pin !== undefined && isPowerGround(pin) ? [pin] : [];
+    });
+    const [first, ...rest] = grounds;
+    const isJoined = (pin: CavityFacts) => grounded(model).has(model.nodeOfPin.get(pin.id) ?? "");
+    if (first === undefined || grounds.some(isJoined)) return [];
+    const node = model.nodeOfPin.get(first.id) as string;
+    const volts = voltsAt(solution, "run", node) ?? null;
+    const stud = [...harness.pinById.values()].find(
+      (pin) =>
+        pin.form.kind === "ground" &&
+        isJoined(pin) &&
+        harness.partAt[harness.nodeOfPin.get(pin.id) ?? -1]?.type === "ground-stud",
+    );
+    const [from, to] = [cavityPoint(harness, first.id), stud === undefined ? null : cavityPoint(harness, stud.id)];
+    return [
+      {
+        code: "ground-missing",
+        key: `ground ${part.id}`,
+        severity: "stop",
+        part: part.label,
+        leastMm2: COMPUTER_GROUND.sizeMm2,
+        volts,
+        state: "run",
+        amount: { value: volts ?? 0, limit: offsetLimit("run"), unit: "V" },
+        node,
+        pinId: first.id,
+        at: atPoint(from),
+        also: rest.map((pin) => atPoint(cavityPoint(harness, pin.id))),
+        cures:
+          to === null
+            ? []
+            : [
+                {
+                  code: "strap",
+                  sizeMm2: COMPUTER_GROUND.sizeMm2,
+                  from,
+                  to,
+                  edit: { type: "strap", fromPinId: first.id, toPinId: to.pinId, ...COMPUTER_GROUND },
+                },
+              ],
+      },
+    ];
+  });
+}
+
 /**
  * The engine's block without a strap: all that bolts to it, the starter first, has no return, or returns through thin
  * wires.
@@ -279,6 +345,7 @@ function missingBlock(solution: PowerSolution): Finding[] {
       code: "ground-missing",
       key: "ground block",
       severity: "danger",
+      part: null,
       leastMm2: STRAP_LEAST_MM2,
       volts,
       state: "crank",

@@ -61,6 +61,34 @@ export function findFindings(solution: PowerSolution, { rows, fuses, relays, cha
     ...relayFindings(solution, relays),
     ...energyFindings(solution, charge, crank),
   ].filter((finding) => sides.has("donor") || !isOfEngine(finding));
+  return inOrder(underTheirRoot(solution, all));
+}
+
+/** What a computer without a ground brings with it stands under that, and not beside it. */
+const FROM_NO_GROUND: ReadonlySet<Finding["code"]> = new Set(["dead-feed", "low-volts", "ground-offset", "cranking"]);
+
+function underTheirRoot({ model: { facts } }: PowerSolution, all: readonly Finding[]): Finding[] {
+  const { harness } = facts;
+  const partOf = (pinId: string | null) =>
+    pinId === null ? undefined : harness.partAt[harness.nodeOfPin.get(pinId) ?? -1]?.id;
+  const roots = all.filter(({ code, pinId }) => code === "ground-missing" && pinId !== null);
+  if (roots.length === 0) return [...all];
+  const under = (root: Finding, one: Finding) =>
+    one !== root &&
+    FROM_NO_GROUND.has(one.code) &&
+    root.code === "ground-missing" &&
+    root.part !== null &&
+    partOf(one.pinId) === partOf(root.pinId);
+  return all
+    .filter((one) => !roots.some((root) => under(root, one)))
+    .map((one) =>
+      roots.includes(one)
+        ? { ...one, also: [...one.also, ...all.filter((other) => under(one, other)).map(({ at }) => at)] }
+        : one,
+    );
+}
+
+function inOrder(all: readonly Finding[]): Finding[] {
   // Sorting keeps the order of those that are equal.
   return all.toSorted((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }

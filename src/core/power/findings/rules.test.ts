@@ -41,6 +41,8 @@ const computerOf = (label: string, cavities: number): PartFacts =>
     "donor",
   );
 
+const SOUND_PLAN: Plan = {};
+
 describe("a wire that nothing protects", () => {
   const box = (sizeMm2: number, lengthM: number): Plan => ({
     van: `${VAN}  host Box-in 1 supply-in battery-supply RD ${sizeMm2}mm ${lengthM}m alive=permanent "Feed"\n  host Box-1 9 supply-out battery-supply GN 4mm 1m alive=permanent "Way"\n`,
@@ -368,4 +370,44 @@ describe("a relay's contact", () => {
     ["one of 100 A is not taken for one of 30 A", "maxAmps=100", undefined],
     ["one that nobody has read is a note at most", "", "note"],
   ])("%s", (_, maxAmps, severity) => expect(findings(contact(maxAmps), "relay-contact")[0]?.severity).toBe(severity));
+});
+
+describe("a computer without a ground", () => {
+  const loose: Plan = { links: SOUND.filter(([, consumer]) => consumer !== "ECU-2") };
+  test("is one finding that stops it, with what it brings under it, and a wire to a stud as its cure", () => {
+    expect(findings(SOUND_PLAN, "ground-missing")).toEqual([]);
+    const [missing, ...more] = findings(loose, "ground-missing");
+    expect(more).toEqual([]);
+    expect(missing).toMatchObject({ severity: "stop", where: "ECU-2", title: "Engine computer has no ground" });
+    expect(missing?.cures[0]?.edit).toMatchObject({ type: "strap", fromPinId: "ECU-2" });
+    expect(findings(loose, "ground-offset")).toEqual([]);
+    expect(findings(loose, "dead-feed").map((one) => one.where)).not.toContain("ECU-1");
+  });
+  test("its cure is tried and clears it", () => {
+    const desk = new PowerAnalysis();
+    desk.load(input(loose));
+    const [missing] = findings(loose, "ground-missing");
+    const cure = missing?.cures[0]?.edit;
+    expect(desk.tryEdits(cure == null ? [] : [cure]).gone).toContain(missing?.key);
+  });
+});
+
+describe("a switch that lever or clutch works asks them, whatever its part says of the key", () => {
+  /** Told as closed in crank alone, as a driver would have it. */
+  const clutched = (more: string): Plan => ({
+    van: `${VAN}  host Clutch-1 5 unknown clutch-switch WH 1mm 1m "From the key"
+  host Clutch-2 95 switch-out clutch-switch WH 1mm 1m "To the starter"\n${more}`,
+    parts: [
+      part("Clutch switch", "switch", { 1: "Clutch-1", 2: "Clutch-2" }, [
+        { id: "S", type: "switch", a: "1", b: "2", closedIn: ["crank"], ohms: 0.01 },
+      ]),
+    ],
+  });
+  const through = [...SOUND.filter(([from]) => from !== "KEY-50"), ["Clutch-2", "Starter-50"] as const];
+  test("through it the starter does not turn in gear; past it, it does", () => {
+    expect(findings({ ...clutched(""), links: through }, "cranks-in-gear")).toEqual([]);
+    expect(
+      findings({ ...clutched(""), links: [...through, ["KEY-50", "Starter-50"]] }, "cranks-in-gear"),
+    ).toMatchObject([{ severity: "danger" }]);
+  });
 });

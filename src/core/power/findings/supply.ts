@@ -4,6 +4,7 @@ import { cavityPoint, type Harness } from "../../harness";
 import type { CavityFacts } from "../../parts";
 import { closedIn, DEAD_VOLTS, type KeyPosition, neverClosed } from "../../state";
 import type { NetSpan } from "../model/spans";
+import { BLOCK, BODY, MINUS } from "../nodes";
 import { voltsAt } from "../solved/flow";
 import { opening, type PathStep, pathDown } from "../solved/path";
 import { type KeyCell, type KeyRow, leastVolts } from "../tables/keys";
@@ -74,10 +75,14 @@ const copperKey = (harness: Harness, row: KeyRow) =>
  * Whether nothing leads to a consumer from any source, whatever is switched: its wire is missing, or both of its ends
  * are at ground. What a link feeds through electronics of its own is not followed.
  */
-function hasNoWay({ model }: PowerSolution, { node, pin }: KeyRow): boolean {
-  return !fedOf(model).has(node) && !model.facts.links.some((link) => link.consumerId === pin.id);
+function hasNoWay({ model }: PowerSolution, { node, pin, cells }: KeyRow): boolean {
+  // Live over the load itself, it is that load's worked side, and no feed.
+  if (cells.some(({ volts }) => Math.abs(volts ?? 0) >= DEAD_VOLTS)) return false;
+  const own = model.facts.links.find((link) => link.consumerId === pin.id);
+  return !fedOf(model).has(node) && (own === undefined || own.adapters.length === 0);
 }
 
+const GROUNDS: ReadonlySet<string> = new Set([MINUS, BODY, BLOCK]);
 const MAY_FEED: ReadonlySet<Kind> = new Set<Kind>([
   "high-side-out",
   "switch-out",
@@ -106,7 +111,8 @@ const fedOf = cachedBy(({ spans, net, facts: { harness }, nodeOfPin }: PowerMode
   const fed = new Set(net.sources.map((at) => (spans.all[at] as NetSpan).a));
   for (const pinId of mayFeedOf(harness)) fed.add(nodeOfPin.get(pinId) as string);
   for (const node of fed)
-    for (const span of spans.at.get(node) ?? []) if (span.role === "path") fed.add(span.a).add(span.b);
+    if (!GROUNDS.has(node))
+      for (const span of spans.at.get(node) ?? []) if (span.role === "path") fed.add(span.a).add(span.b);
   return fed;
 });
 

@@ -57,7 +57,13 @@ export type FindingFacts =
     }
   | { readonly code: "shared-ground"; readonly amps: number; readonly volts: number; readonly joins: readonly Point[] }
   | { readonly code: "ground-offset"; readonly part: string; readonly volts: number; readonly limitVolts: number }
-  | { readonly code: "ground-missing"; readonly leastMm2: number; readonly volts: number | null }
+  | {
+      readonly code: "ground-missing";
+      /** The computer that has none; null for the engine's block. */
+      readonly part: string | null;
+      readonly leastMm2: number;
+      readonly volts: number | null;
+    }
   | {
       readonly code: "fuse-load" | "fuse-wire" | "fuse-inrush";
       readonly ratedAmps: number;

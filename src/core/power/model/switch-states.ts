@@ -95,6 +95,12 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
 
 const INTERLOCKS: ReadonlySet<Quantity> = new Set<Quantity>(["park-neutral", "clutch-switch"]);
 
+/** When a contact that lever or clutch works is closed; null where neither does. */
+export function interlockOf(pins: readonly Pick<CavityFacts, "quantity">[]): ClosedWhen | null {
+  const asked = pins.find(({ quantity }) => quantity !== null && INTERLOCKS.has(quantity))?.quantity;
+  return asked == null ? null : (WORKED[asked] as ClosedWhen);
+}
+
 /**
  * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in
  * the rain:

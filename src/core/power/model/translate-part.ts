@@ -21,6 +21,7 @@ import {
   closedWhen,
   drivenWhen,
   engineOn,
+  interlockOf,
   isPulsed,
   KEY_ON,
   whileCranking,
@@ -200,18 +201,14 @@ class Translation {
   /** When a switch that may be closed in any position is closed in fact; undefined where its part says it itself. */
   private worked(spec: ElementSpec): ClosedWhen | undefined {
     const { part, subject } = this;
-    if (
-      spec.type !== "switch" ||
-      (part.type !== "switch" && part.type !== "flasher") ||
-      spec.closedIn.length !== NETLIST_KEYS.length
-    )
-      return undefined;
+    if (spec.type !== "switch" || (part.type !== "switch" && part.type !== "flasher")) return undefined;
+    const pins = terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []);
+    // Whatever a part says of the key: lever and clutch work these, and the driver is asked.
+    const asks = interlockOf(pins);
+    if (asks !== null) return asks;
+    if (spec.closedIn.length !== NETLIST_KEYS.length) return undefined;
     this.assumed.push({ code: "switches-usual" });
-    return closedWhen(
-      part,
-      terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []),
-      subject.quiet,
-    );
+    return closedWhen(part, pins, subject.quiet);
   }
 
   /** The motor is fed by the contact that its solenoid closes; its current is the one that its cavity states. */
