@@ -145,7 +145,7 @@ test("a reading made before a wire was changed is stale, and says so", async () 
   await robin.click("button", /^Accept \d+$/);
   await robin.sees("Accept 0 wire only");
   await robin.press("7");
-  // The meter's own leads first, then the first ground, less what they have.
+  // The meter's own leads first, then the first ground with what they have.
   for (const reading of ["0.1", "0.12"]) {
     await robin.type(/^You read/, reading);
     await robin.press(Key.ENTER);

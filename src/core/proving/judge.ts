@@ -1,5 +1,4 @@
 import { DEAD_VOLTS } from "../state";
-import { LEADS_OHMS } from "./steps";
 import type { Judgement, ReadingVerdict, Step } from "./types";
 
 /** Why a typed reading cannot be taken: it is no number, or of the meter's other setting. */
@@ -54,27 +53,12 @@ export function readingUncertainty(written: string, unit: "Ω" | "V"): number | 
 
 /** Less than this in ohms is no resistance: a voltage on the wire drives the meter, Ω. */
 const LIVE_OHMS = -0.05;
-/** What crimps and terminals on the way may add once the leads are taken off, Ω. */
-const JOINTS_OHMS = 0.05;
-
-/**
- * Judges a reading against its step.
- * @param leadsOhms what the leads themselves read, taken off a reading on the lowest range; null where they have not
- *   been read, and are allowed for
- */
-export function judge(step: Step, value: number | null, leadsOhms: number | null = null): Judgement {
-  // Before anything is taken off: negative ohms mean that something is live.
-  if (value !== null && step.expected.unit === "Ω" && value < LIVE_OHMS)
+/** Judges a reading, as the meter showed it, against its step. */
+export function judge(step: Step, value: number | null): Judgement {
+  const { expected } = step;
+  // Whatever is expected: negative ohms mean that something is live.
+  if (value !== null && expected.unit === "Ω" && value < LIVE_OHMS)
     return { value, outcome: "stop", verdict: "live-ohms" };
-  if (value === null || leadsOhms === null || step.meter !== "lowest-ohms" || step.kind === "leads")
-    return judged(step, value);
-  const { expected } = step;
-  const high = expected.high === null ? null : expected.high - LEADS_OHMS + JOINTS_OHMS;
-  return { ...judged({ ...step, expected: { ...expected, high } }, Math.max(0, value - leadsOhms)), value };
-}
-
-function judged(step: Step, value: number | null): Judgement {
-  const { expected } = step;
   if (value === null) {
     return expected.openIsRight
       ? { value, outcome: "pass", verdict: "open-as-expected" }

@@ -27,6 +27,7 @@ import {
   readingUncertainty,
   type SolvedVolts,
   type Step,
+  withLeads,
 } from "./index";
 
 const pins = pinsFrom(`
@@ -268,7 +269,7 @@ describe("isolation", () => {
   });
   test("negative ohms mean that something is live: stop, before anything is taken off", () => {
     for (const one of steps.filter(({ expected }) => expected.unit === "Ω"))
-      expect(judge(one, -3, 0.2)).toMatchObject({ outcome: "stop", verdict: "live-ohms" });
+      expect(judge(withLeads(one, 0.2), -3)).toMatchObject({ outcome: "stop", verdict: "live-ohms" });
     expect(judge(step("continuity"), -0.02).outcome).toBe("pass");
   });
 });
@@ -281,7 +282,16 @@ describe("the meter's own leads", () => {
     ["0.3 Ω with leads of 0.2 Ω is 0.1 Ω: too much", 0.3, 0.2, "fail"],
     ["while nobody has read them they are allowed for", 0.3, null, "pass"],
     ["and no more than that", 0.36, null, "fail"],
-  ] as const)("%s", (_, value, leads, outcome) => expect(judge(ground, value, leads).outcome).toBe(outcome));
+  ] as const)("%s", (_, value, leads, outcome) => expect(judge(withLeads(ground, leads), value).outcome).toBe(outcome));
+  test("what is expected is what the meter will show", () => {
+    // The leads in series with the copper, to two digits: 29 mΩ + 200 mΩ, and 50 mΩ more at most.
+    expect(withLeads(ground, 0.2).expected).toMatchObject({ nominal: 0.23, high: 0.28 });
+    expect(withLeads(ground, 0.2).basis).toMatchObject({ leads: { ohms: 0.2, read: true } });
+    expect(ground.basis).toMatchObject({ leads: { ohms: 0.3, read: false } });
+  });
+  test("no other step knows of them", () => {
+    for (const one of steps.filter(({ basis }) => basis.type !== "wires")) expect(withLeads(one, 0.2)).toBe(one);
+  });
   test("they are read first, and 0.3 Ω is the most", () => {
     expect(steps[0]).toMatchObject({ key: LEADS_STEP, kind: "leads" });
     expect([0.3, 0.4].map((value) => judge(steps[0] as Step, value).outcome)).toEqual(["pass", "fail"]);

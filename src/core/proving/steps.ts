@@ -5,7 +5,7 @@ import { DEAD_VOLTS, type KeyPosition, liveIn } from "../state";
 import { USUAL_WIRE, wireOhms } from "../wire";
 import type { Expected, PlannedPin, Probe, Step, StepState } from "./types";
 
-/** What a meter's leads have at most, Ω: more is a poor plug or probe. Taken off every low reading once it is known. */
+/** What a meter's leads have at most, Ω: more is a poor plug or probe. */
 export const LEADS_OHMS = 0.3;
 
 const poleProbe = (pole: "plus" | "minus"): Probe => ({ at: { type: "pole", pole }, place: null, description: null });
@@ -115,7 +115,7 @@ function copper(joint: Joint): Pick<Step, "expected" | "basis" | "meter"> {
   return {
     meter: "lowest-ohms",
     expected: atMost(round(ohms + LEADS_OHMS), round(ohms), "Ω"),
-    basis: { type: "wires", ohms, leadsOhms: LEADS_OHMS, assumed },
+    basis: { type: "wires", ohms, leads: { ohms: LEADS_OHMS, read: false }, assumed },
   };
 }
 
@@ -143,6 +143,24 @@ function leads(): Step {
     basis: { type: "leads", mostOhms: LEADS_OHMS },
   };
 }
+/** What crimps and terminals on the way may add once the leads are known, Ω. */
+const JOINTS_OHMS = 0.05;
+
+/**
+ * The step as the meter will show it with its leads known: copper reads its wires and the leads, and little more.
+ * Other steps are as they were.
+ * @param leadsOhms what the leads themselves read, Ω; null while nobody has, and {@link LEADS_OHMS} is allowed for
+ */
+export function withLeads(step: Step, leadsOhms: number | null): Step {
+  const { basis } = step;
+  if (leadsOhms === null || basis.type !== "wires") return step;
+  return {
+    ...step,
+    expected: atMost(round(basis.ohms + leadsOhms + JOINTS_OHMS), round(basis.ohms + leadsOhms), "Ω"),
+    basis: { ...basis, leads: { ohms: leadsOhms, read: true } },
+  };
+}
+
 /** The step at which the leads themselves are read. */
 export const LEADS_STEP = "leads";
 

@@ -56,7 +56,13 @@ export type MeterSetting =
 
 /** What an expectation is made from, with its numbers: Ω, V, A. */
 export type StepBasis =
-  | { readonly type: "wires"; readonly ohms: number; readonly leadsOhms: number; readonly assumed: boolean }
+  | {
+      readonly type: "wires";
+      readonly ohms: number;
+      /** What the meter's own leads read, or may add while nobody has read them, Ω. */
+      readonly leads: { readonly ohms: number; readonly read: boolean };
+      readonly assumed: boolean;
+    }
   | { readonly type: "leads"; readonly mostOhms: number }
   /** Plugged in: what is connected there has this by its current, and at least a tenth of it. */
   | { readonly type: "load"; readonly amps: number; readonly ohms: number; readonly leastOhms: number }

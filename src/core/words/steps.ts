@@ -35,7 +35,7 @@ export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
 };
 
 const METER_WORDS: Readonly<Record<MeterSetting, string>> = {
-  "lowest-ohms": "Ohms, lowest range; the leads' own reading is taken off",
+  "lowest-ohms": "Ohms, lowest range",
   "middle-ohms-plugged": "Ohms, middle range; connector plugged in, fuse out",
   "highest-ohms-unplugged": "Ohms, highest range; both ends unplugged",
   "coil-ohms": "Ohms, 200 Ω range; the relay fitted",
@@ -130,7 +130,7 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
     case "wires":
       return wiresWhy(basis, kind, units);
     case "leads":
-      return `Good leads have 0.1 to ${ohms(basis.mostOhms)}; what they read is taken off every reading on the lowest range after this`;
+      return `Good leads have 0.1 to ${ohms(basis.mostOhms)}; what they read is allowed for in every reading on the lowest range after this`;
     case "load":
       return `What is connected there has about ${ohms(basis.ohms)} by its ${amps(basis.amps)}, and a tenth of that at the least (a cold lamp): less is a short`;
     case "unplugged-feed":
@@ -158,7 +158,10 @@ function wiresWhy(basis: Extract<StepBasis, { type: "wires" }>, kind: Step["kind
       ? ["Wire only: ", ""]
       : ["Its wires are ", ". Ohms only find an open here: the ground is proven by its drop under load, later"];
   const assumed = basis.assumed ? `; a length or size is not known yet, so ${usualWire(units)} is assumed for it` : "";
-  return `${what}${ohms(basis.ohms)} by length and size, and leads that have not been read may add ${ohms(basis.leadsOhms)}${assumed}${after}`;
+  const leads = basis.leads.read
+    ? `the meter's own leads ${ohms(basis.leads.ohms)}`
+    : `leads that have not been read may add ${ohms(basis.leads.ohms)}`;
+  return `${what}${ohms(basis.ohms)} by length and size, and ${leads}${assumed}${after}`;
 }
 
 /** When to stop, and what it would mean. */

@@ -2,7 +2,7 @@
 
 import { nanoid } from "nanoid";
 import { type FormEvent, useEffect, useRef, useState } from "react";
-import { basisOf, judge, LEADS_STEP, parseReading, readingUncertainty } from "@/core/proving";
+import { judge, parseReading, readingUncertainty } from "@/core/proving";
 import { meterText, readFaultText, stepTitle, uncertaintyText, verdictText } from "@/core/words";
 import { insertOp } from "@/job/ops";
 import type { ReadingRow } from "@/job/schema";
@@ -55,9 +55,8 @@ export function ReadingForm({ view, onPass }: { view: StepView; onPass: () => vo
 }
 
 /** What is typed, until it is kept as a reading. */
-function useReading({ step }: StepView, onPass: () => void) {
+function useReading({ step, basis }: StepView, onPass: () => void) {
   const job = useJob();
-  const leads = job.steps.find((view) => view.step.key === LEADS_STEP)?.latest?.value ?? null;
   const [typed, setTyped] = useState("");
   const [fault, setFault] = useState<string | null>(null);
   const keep = (event: FormEvent) => {
@@ -66,7 +65,7 @@ function useReading({ step }: StepView, onPass: () => void) {
     const read = parseReading(typed, unit);
     setFault(read.ok ? null : readFaultText(read.fault));
     if (!read.ok) return;
-    const judgement = judge(step, read.value, leads);
+    const judgement = judge(step, read.value);
     const row = {
       id: nanoid(),
       stepKey: step.key,
@@ -74,7 +73,7 @@ function useReading({ step }: StepView, onPass: () => void) {
       value: read.value,
       outcome: judgement.outcome,
       verdict: verdictText(judgement, step),
-      basis: basisOf(step),
+      basis,
       unit,
       meter: meterText(step),
       source: "typed",

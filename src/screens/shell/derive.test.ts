@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { basisOf } from "@/core/proving";
+import { LEADS_STEP } from "@/core/proving";
 import { lineText, staleText } from "@/core/words";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
@@ -37,7 +37,7 @@ const acceptDirect = (document: JobDocument) =>
   );
 const decided = acceptDirect(heron);
 const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
-  const step = derive(document).steps.find((view) => view.step.key === key)?.step;
+  const view = derive(document).steps.find(({ step }) => step.key === key);
   return carryOut(document, [
     insertOp("reading", {
       id: `r${++count}`,
@@ -46,7 +46,7 @@ const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => 
       value: 0.1,
       outcome: "pass",
       verdict: "",
-      basis: step === undefined ? "" : basisOf(step),
+      basis: view?.basis ?? "",
       unit: "Ω",
       meter: null,
       source: "typed",
@@ -135,6 +135,14 @@ describe("steps and readings", () => {
       stale: false,
     });
     expect(derive(passed).blockers.some((blocker) => blocker.code === "failed-step")).toBe(false);
+  });
+  test("leads that are read later change what is expected, and make no reading stale", () => {
+    const before = read(decided, key, { written: "0.3", value: 0.3 });
+    const after = read(before, LEADS_STEP, { written: "0.1", value: 0.1 });
+    const of = (document: JobDocument) => derive(document).steps.find(({ step }) => step.key === key);
+    expect(of(before)).toMatchObject({ stale: false, judgement: { outcome: "pass" } });
+    expect(of(after)).toMatchObject({ stale: false, judgement: { outcome: "fail" } });
+    expect((of(before)?.step.expected.high ?? 0) - (of(after)?.step.expected.high ?? 0)).toBeCloseTo(0.15, 9);
   });
   test("a proof is stale when the wire it was made on has changed", () => {
     const passed = read(decided, key, {});

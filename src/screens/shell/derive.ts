@@ -11,6 +11,7 @@ import {
   makeSteps,
   type PlannedPin,
   type Step,
+  withLeads,
 } from "@/core/proving";
 import type { SignalPin } from "@/core/signals";
 import { cavityLabel } from "@/core/words";
@@ -30,6 +31,8 @@ export interface StepView {
   readonly latest: ReadingRow | null;
   /** The latest reading judged by the step as it is now; null where there is none. */
   readonly judgement: Judgement | null;
+  /** What of the plan a reading rests on. */
+  readonly basis: string;
   /** The plan has changed since it was read. */
   readonly stale: boolean;
   readonly attempts: number;
@@ -232,14 +235,18 @@ function viewSteps(steps: readonly Step[], readings: readonly ReadingRow[]): Ste
   const readingsOf = (step: Pick<Step, "key">) =>
     (byStep.get(step.key) ?? []).toSorted((a, b) => a.takenAt.localeCompare(b.takenAt));
   const leads = readingsOf({ key: LEADS_STEP }).at(-1)?.value ?? null;
-  const views = steps.map((step) => {
-    const own = readingsOf(step);
+  const views = steps.map((planned) => {
+    const own = readingsOf(planned);
     const latest = own.at(-1) ?? null;
+    const step = withLeads(planned, leads);
+    // Of the plan alone: leads that are read later make no reading old.
+    const basis = basisOf(planned);
     return {
       step,
       latest,
-      judgement: latest && judge(step, latest.value, leads),
-      stale: latest !== null && latest.basis !== basisOf(step),
+      judgement: latest && judge(step, latest.value),
+      basis,
+      stale: latest !== null && latest.basis !== basis,
       attempts: own.length,
     };
   });
