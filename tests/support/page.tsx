@@ -6,9 +6,8 @@ import { functionChoices, harnessFacts, movedConnectors, removedConnectors, tria
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { Deriver } from "@/screens/shell/derive";
-import { owedBlockers, stopBlockers } from "@/screens/shell/harness-state";
 import { JobContext, type JobContextValue } from "@/screens/shell/job-provider";
-import { powerBlockers } from "@/screens/shell/power-state";
+import { blockersOf } from "@/screens/shell/next";
 
 const idle = async (): Promise<never> => new Promise(() => undefined);
 
@@ -41,12 +40,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     powerStale: false,
     jobId: "job",
     person: "Robin",
-    blockers: [
-      ...stopBlockers(report),
-      ...powerBlockers(power, document),
-      ...derived.blockers,
-      ...owedBlockers(document, report),
-    ],
+    blockers: blockersOf(document, derived.blockers, power, report),
     askCut: idle,
     askConfusablePairs: idle,
     askTryRows: idle,

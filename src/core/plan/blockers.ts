@@ -97,3 +97,34 @@ export function findBlockers<Step>({ sides, plan, unknownPins, steps }: PlanFact
       : [{ code: "next-step", step: next.step, target: { view: "prove", stepKey: next.key } } as const]),
   ];
 }
+
+/**
+ * The list with what Power finds in it. What stops the engine although its link was decided so is more urgent than
+ * what is still open. Every other danger and stop may go away as links are decided, but none is left when the first
+ * step is read: it stands before that step, and a job without steps still names it.
+ * @param decided cavities whose link a person has accepted
+ */
+export function withFindings<Step>(
+  blockers: readonly Blocker<Step>[],
+  findings: readonly Finding[],
+  decided: ReadonlySet<string>,
+): Blocker<Step>[] {
+  const serious = findings.filter(({ severity }) => severity === "danger" || severity === "stop");
+  const isDecided = ({ severity, pinId }: Finding) => severity === "stop" && pinId !== null && decided.has(pinId);
+  const named = (wanted: readonly Finding[]) =>
+    wanted.map(
+      (finding): Blocker<Step> => ({
+        code: "power-finding",
+        finding,
+        target: { view: "power", findingKey: finding.key },
+      }),
+    );
+  const step = blockers.findIndex(({ code }) => code === "next-step");
+  const before = step === -1 ? blockers.length : step;
+  return [
+    ...named(serious.filter(isDecided)),
+    ...blockers.slice(0, before),
+    ...named(serious.filter((finding) => !isDecided(finding))),
+    ...blockers.slice(before),
+  ];
+}

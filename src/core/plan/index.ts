@@ -1,4 +1,11 @@
-export { type Blocker, type BlockerTarget, findBlockers, type PlanFacts, type ReadStep } from "./blockers";
+export {
+  type Blocker,
+  type BlockerTarget,
+  findBlockers,
+  type PlanFacts,
+  type ReadStep,
+  withFindings,
+} from "./blockers";
 export { type Guess, type LeftOut, leftOut } from "./left-out";
 export {
   type Decision,

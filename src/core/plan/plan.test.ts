@@ -1,8 +1,10 @@
 import { describe, expect, test } from "vitest";
 import { pinsFrom } from "../../../tests/support/pins";
+import type { Finding } from "../power";
 import { ADAPTER_TYPES, parseAdapter } from "../signals";
 import { adapterText, chainText, MAP_GROUP_WORDS, sheetAdapter, sheetNote } from "../words";
 import {
+  type Blocker,
   type Decision,
   deriveLines,
   findBlockers,
@@ -11,6 +13,7 @@ import {
   leftOut,
   type PlanFacts,
   sheetRows,
+  withFindings,
 } from "./index";
 
 const pins = pinsFrom(`
@@ -126,6 +129,31 @@ describe("what holds the job back", () => {
       target: { view: "prove", stepKey: "s" },
     });
     expect(findBlockers(facts([], { steps: [{ ...step, stale: true }] })).at(-1)?.code).toBe("next-step");
+  });
+  describe("with what Power finds", () => {
+    const found = (key: string, severity: Finding["severity"], pinId: string | null = null) =>
+      ({ key, severity, pinId }) as Finding;
+    const codes = (blockers: readonly Blocker<string>[]) =>
+      blockers.map((one) => (one.code === "power-finding" ? one.finding.key : one.code));
+    const findings = [
+      found("hot", "danger"),
+      found("dark", "stop", "a"),
+      found("slack", "fault"),
+      found("tip", "note"),
+    ];
+    const step = { key: "s", step: "Feed is live", outcome: null, stale: false } as const;
+    const ofPlan = findBlockers(facts([], { steps: [step] }));
+    const open = codes(ofPlan).slice(0, -1);
+
+    test("a danger stands before the first step, after what may still be decided", () => {
+      expect(codes(withFindings(ofPlan, findings, new Set()))).toEqual([...open, "hot", "dark", "next-step"]);
+    });
+    test("what stops the engine as it was decided comes first of all", () => {
+      expect(codes(withFindings(ofPlan, findings, new Set(["a"])))).toEqual(["dark", ...open, "hot", "next-step"]);
+    });
+    test("a job with nothing else open still names its danger, and no fault or note", () => {
+      expect(codes(withFindings([], findings, new Set()))).toEqual(["hot", "dark"]);
+    });
   });
   test("nothing is left when all is decided and proven", () => {
     const only = deriveLines(pins.slice(0, 2), [decision({})]);

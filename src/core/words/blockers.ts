@@ -40,7 +40,7 @@ export function blockerWords(blocker: Blocker<Step>, units: Units): BlockerWords
     case "power-finding":
       return {
         text: findingTitle(blocker.finding, units),
-        detail: `${findingWhy(blocker.finding, units)} Probe: red at ${findingPlace(blocker.finding)}, black at battery negative.`,
+        detail: `${findingWhy(blocker.finding, units)}${blocker.finding.pinId === null ? "" : ` Probe: red at ${findingPlace(blocker.finding)}, black at battery negative.`}`,
       };
     case "loose-end":
       return {

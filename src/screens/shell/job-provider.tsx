@@ -17,9 +17,10 @@ import type { LoadedJob } from "@/job/edit";
 import type { RowOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import { type Derived, Deriver } from "./derive";
-import { type HarnessState, owedBlockers, stopBlockers, useHarness } from "./harness-state";
+import { type HarnessState, useHarness } from "./harness-state";
+import { blockersOf } from "./next";
 import { PersonDialog } from "./person-dialog";
-import { type PowerState, powerBlockers, usePower } from "./power-state";
+import { type PowerState, usePower } from "./power-state";
 import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
 
 /**
@@ -153,12 +154,7 @@ function useWorkedOut(document: JobDocument) {
       ...pins,
       ...harness,
       ...power,
-      blockers: [
-        ...stopBlockers(harness.report),
-        ...powerBlockers(power.power, document),
-        ...derived.blockers,
-        ...owedBlockers(document, harness.report),
-      ],
+      blockers: blockersOf(document, derived.blockers, power.power, harness.report),
     }),
     [document, derived, pins, harness, power],
   );

@@ -2,7 +2,7 @@
 
 import { usePathname } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Blocker, Line } from "@/core/plan";
+import type { Line } from "@/core/plan";
 import {
   type DrawnPath,
   type ElementFault,
@@ -12,7 +12,6 @@ import {
   type PowerReport,
   unpackCells,
 } from "@/core/power";
-import type { Step } from "@/core/proving";
 import type { KeyPosition } from "@/core/state";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
@@ -163,12 +162,4 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     }),
     [answer, expected, facts, failure, retry],
   );
-}
-
-/** What stops the engine although the plan was decided so: more urgent than what is still open. */
-export function powerBlockers(power: PowerReport | null, document: Pick<JobDocument, "links">): Blocker<Step>[] {
-  const decided = new Set(document.links.filter((link) => link.decision === "accepted").map((link) => link.consumerId));
-  return (power?.findings ?? [])
-    .filter((finding) => finding.severity === "stop" && finding.pinId !== null && decided.has(finding.pinId))
-    .map((finding) => ({ code: "power-finding", finding, target: { view: "power", findingKey: finding.key } }));
 }
