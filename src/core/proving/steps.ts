@@ -6,7 +6,7 @@ import { USUAL_WIRE, wireOhms } from "../wire";
 import type { Expected, PlannedPin, Probe, Step, StepState } from "./types";
 
 /** What a meter's leads have at most, Ω: more is a poor plug or probe. */
-export const LEADS_OHMS = 0.3;
+const LEADS_OHMS = 0.3;
 
 const poleProbe = (pole: "plus" | "minus"): Probe => ({ at: { type: "pole", pole }, place: null, description: null });
 const BATTERY_NEGATIVE = poleProbe("minus");

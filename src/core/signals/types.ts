@@ -64,7 +64,7 @@ export interface Surroundings {
    */
   readonly connectedAmps: number | null;
   /**
-   * Feeds of the host that a relay's contact or coil could take, each with what is left of what it carries for good, A;
+   * Feeds of the host that a relay's contact or coil could take, each with what is left of its continuous rating, A;
    * null where that is not known.
    */
   readonly feeds: readonly FreeFeed[];

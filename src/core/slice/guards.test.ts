@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { facts, harness } from "../../../tests/support/harness";
+import { RELAY } from "../../../tests/support/relay";
 import { ALL_FUNCTIONS, FUNCTIONS } from "../functions";
 import { buildHarness, type Harness, type HarnessFacts } from "../harness";
 import { stopText, wireText } from "../words";
@@ -144,22 +145,12 @@ host Fan_switch-1 7 switch-out cooling-fan BK 0.5mm 1m to=ground "Switch"
 host Fan_relay-87 8 supply-out cooling-fan GN 2mm 1m "Out"
 host Fan-1 8 load-in cooling-fan GN 2mm 1m "Fan"
 host Side_lamp-1 7 load-in lighting GN 1mm 1m "Side lamp"`;
-  const K = {
-    id: "K",
-    type: "relay",
-    coilA: "86",
-    coilB: "85",
-    coilOhms: 85,
-    pullInVolts: 7,
-    dropOutVolts: 3,
-    contacts: [{ a: "30", b: "87", when: "energised", ohms: 0.01 }],
-  } as const;
   test.each([
     ["across the coil", "85", "86"],
     ["the other way round", "86", "85"],
   ])("%s: with the fan dropped its coil wires are free", (_, a, b) => {
     const built = harness(TABLE, {
-      parts: [relay([K, { id: "D", type: "diode", a, b, saturationAmps: 1e-9, emission: 1.8 }])],
+      parts: [relay([RELAY, { id: "D", type: "diode", a, b, saturationAmps: 1e-9, emission: 1.8 }])],
     });
     // The lamp on the switch's side would be fed through the diode, and keep the coil's feed.
     const rows = triage(built, sliceHarness(built, new Set(["lights"])), [], new Set(["lights"])).rows;

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import { RELAY } from "../../../../tests/support/relay";
 import { type ToldFinding, toldFindings } from "../../../../tests/support/told";
 import { input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
@@ -69,16 +70,7 @@ describe("a wire that nothing protects", () => {
   test("what goes on behind it is under the one finding, and a fuse that fits the thinnest cures it", () => {
     const van = `${VAN}  host Lamp-1 1 load-in lighting RD 4mm 0.5m amps=4 otherEnd=ground "Spot"\n  host Relay-30 1 supply-in battery-supply RD 4mm 1m alive=permanent "Contact"\n  host Relay-87 88 supply-out cooling-fan YE 1mm 1m "Contact, out"\n  host Fan-1 88 supply-in cooling-fan YE 1mm 1m amps=5 "Fan"\n`;
     const relay = part("Relay", "relay", { 30: "Relay-30", 87: "Relay-87", 85: null, 86: null }, [
-      {
-        id: "K",
-        type: "relay",
-        coilA: "86",
-        coilB: "85",
-        coilOhms: 85,
-        pullInVolts: 7,
-        dropOutVolts: 3,
-        contacts: [{ a: "30", b: "87", when: "energised", ohms: 0.01 }],
-      },
+      RELAY,
       { id: "S", type: "switch", a: "30", b: "87", closedIn: ["run"], ohms: 0.01 },
     ]);
     const bare = findings({ van, parts: [relay] }, "unfused-wire");
@@ -239,13 +231,7 @@ describe("two relays that wait for one another's ground", () => {
   const waiting = (id: string, feeds: readonly string[]): PartFacts =>
     part(id, "relay", Object.fromEntries(["86", "85", "31", "87", ...feeds].map((name) => [name, `${id}-${name}`])), [
       {
-        id: "K",
-        type: "relay",
-        coilA: "86",
-        coilB: "85",
-        coilOhms: 85,
-        pullInVolts: 7,
-        dropOutVolts: 3,
+        ...RELAY,
         contacts: [
           { a: "31", b: "87", when: "energised", ohms: 0.01 },
           ...(feeds.length === 0 ? [] : [{ a: "30", b: "out", when: "energised" as const, ohms: 0.01 }]),

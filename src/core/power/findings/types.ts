@@ -154,7 +154,7 @@ export type FindingFacts =
 
 export type FindingCode = FindingFacts["code"];
 
-/** One way of several that a fuse's circuit is split over: what it takes for good, and the fuse that fits, A. */
+/** One way of several that a fuse's circuit is split over: its continuous load, and the fuse that fits, A. */
 export interface SplitWay {
   readonly what: "injectors-valves" | "coils" | "heaters" | "computer" | "rest";
   readonly amps: number;
