@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { createJob } from "@/server/jobs";
+import { withProven } from "../support/proven";
 import { type App, Person, startApp } from "./support";
 
 let app: App;
@@ -158,7 +159,7 @@ describe("something of one's own", () => {
     await robin.click("button", /^Feed C1-2 is live in run/);
     await robin.sees("Before it:");
     await robin.click("button", "Go to it");
-    for (let nth = 0; nth < 40; nth++) {
+    for (let nth = 0; nth < 120; nth++) {
       const step = await robin.driver.executeScript<{ title: string; nominal: string }>(
         "const step = document.querySelector('section[aria-label=Step]'); return { title: step.querySelector('h2').innerText, nominal: step.innerText.match(/Expected\\n+([^\\n]+)/)?.[1] ?? '' }",
       );
@@ -181,6 +182,48 @@ describe("something of one's own", () => {
     await robin.press(Key.ENTER);
     await robin.sees("Likely causes");
     await robin.sees(/by the solved plan|the solved plan would read/);
+  });
+});
+
+describe("one crank", () => {
+  test("reads the least of all feeds and the most of all grounds at once; one undo takes it back", async () => {
+    robin.pictureOnFailure();
+    await createJob(
+      app.pool,
+      withProven(heronDocument(), (step) => step.keyState !== "crank"),
+      "cranked",
+    );
+    await robin.goTo("/jobs/cranked/prove");
+    await robin.click("button", /^Ground C1-6 while cranking/);
+    await robin.click("button", /^Read \d+ in one crank/);
+    await robin.sees("No fuel and no spark");
+    // Enter goes from place to place; a slip is told at its place, and nothing that was typed is lost.
+    await robin.type(/^C1-2 Feed/, "9.9");
+    await robin.press(Key.ENTER);
+    await robin.type(/^C1-6 Ground/, "0,3,");
+    await robin.click("button", "Keep 2 readings");
+    await robin.sees("“0,3,” is no reading");
+    await robin.type(/^C1-6 Ground/, "0.01");
+    await robin.click("button", "Keep 2 readings");
+    const readings = async () =>
+      JSON.parse(await robin.fetchText("/api/jobs/cranked/document")).readings.filter(
+        ({ written }: { written: string }) => written === "9.9" || written === "0.01",
+      ).length;
+    await robin.wait("both readings to be kept", async () => ((await readings()) === 2 ? true : null));
+    await robin.sees(/Feed C1-2 is live while cranking, proven[^\n]*\n*9\.9/);
+    await robin.chord(Key.CONTROL, "z");
+    await robin.wait("both to be taken back", async () => ((await readings()) === 0 ? true : null));
+  });
+  test("a link that is only proposed is in the sheet, marked, and leads to the map instead of a reading", async () => {
+    robin.pictureOnFailure();
+    await robin.goTo("/jobs/cranked/prove");
+    await robin.sees(/\d+ proposed only/);
+    await robin.click("button", /not made yet$/);
+    await robin.sees("it is not made, and cannot be read");
+    await robin.click("link", "To its link");
+    await robin.wait("the map", async () =>
+      (await robin.driver.getCurrentUrl()).includes("/map?line=") ? true : null,
+    );
   });
 });
 

@@ -187,10 +187,12 @@ export const fuse = (id: string, a: string, b: string, amps: number): ElementSpe
   amps,
   ohms: 0.1 / amps,
 });
+/** The coil of a relay of which nobody has stated it, Ω. */
+export const USUAL_COIL_OHMS = 85;
 export const relay = (
   id: string,
   contacts: Extract<ElementSpec, { type: "relay" }>["contacts"],
-  coilOhms = 85,
+  coilOhms = USUAL_COIL_OHMS,
 ): ElementSpec => ({
   id,
   type: "relay",

@@ -1,6 +1,18 @@
 import { directionOf, fieldOf } from "../forms";
 import { type Alive, liveIn, NETLIST_KEYS, type NetlistKey } from "../state";
-import { CHASSIS, coil, contact, type ElementSpec, fuse, joint, lamp, motor, RATED_VOLTS, relay } from "./elements";
+import {
+  CHASSIS,
+  coil,
+  contact,
+  type ElementSpec,
+  fuse,
+  joint,
+  lamp,
+  motor,
+  RATED_VOLTS,
+  relay,
+  USUAL_COIL_OHMS,
+} from "./elements";
 import type { CavityFacts, ConnectorFacts } from "./facts";
 import { usualWatts } from "./usual-watts";
 
@@ -141,8 +153,6 @@ function fuseElements(pins: readonly CavityFacts[]): ElementSpec[] {
 
 /** A key switch's contact is closed when its feed is live. */
 const closedFor = (alive: Alive): readonly NetlistKey[] => NETLIST_KEYS.filter((key) => liveIn(alive).includes(key));
-/** The usual coil, Ω, where its cavity states none. */
-const USUAL_COIL_OHMS = 85;
 const coilOhms = (pin: CavityFacts | undefined) =>
   (pin === undefined ? null : fieldOf(pin.form, "ohms")) || USUAL_COIL_OHMS;
 

@@ -12,6 +12,7 @@ export {
   RATED_VOLTS,
   spansOf,
   terminalsOf,
+  USUAL_COIL_OHMS,
 } from "./elements";
 export type * from "./facts";
 export { guessedElements, guessPart, POWERED } from "./guess";

@@ -12,6 +12,7 @@ import { type ElementFault, elementFaults } from "./solved/element-faults";
 import { netlistOf, solvePower } from "./solved/solve";
 import { type ExpectedVolts, expectedVolts } from "./tables/expected";
 import { type KeyRow, keyTable } from "./tables/keys";
+import { type StandingPoints, standingPoints } from "./tables/standing";
 import { NOTHING_TRIED, type PowerEdit } from "./tried";
 import type { PowerFacts, PowerLink, PowerSolution } from "./types";
 
@@ -42,6 +43,12 @@ export interface Effect {
   readonly report: PowerReport | null;
 }
 
+/** What a meter should read, and what the tables have to be read beside the links. */
+export interface Expectations {
+  readonly volts: readonly ExpectedVolts[];
+  readonly standing: StandingPoints;
+}
+
 /** The last thing that was tried, solved. */
 interface Tried {
   readonly name: string;
@@ -68,9 +75,9 @@ export class PowerAnalysis {
   }
 
   /** What a meter should read, with tolerance; asked for after the report, for it solves the plan twice more. */
-  expected(): ExpectedVolts[] {
+  expected(): Expectations {
     if (this.solution === null) throw new Error(NOT_LOADED);
-    return expectedVolts(this.solution);
+    return { volts: expectedVolts(this.solution), standing: standingPoints(this.solution) };
   }
 
   /**

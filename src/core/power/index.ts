@@ -1,4 +1,4 @@
-export { type Effect, factsOf, PowerAnalysis, type PowerInput } from "./analysis";
+export { type Effect, type Expectations, factsOf, PowerAnalysis, type PowerInput } from "./analysis";
 export { changeOf, type EditFault, editFacts, editFault, type PlanChange } from "./edits";
 export {
   type Cure,
@@ -41,12 +41,13 @@ export { type ElementFault, elementFaults } from "./solved/element-faults";
 export { netlistOf, networkIn, settingOf, solveIn, solvePower } from "./solved/solve";
 export type { BoxRow } from "./tables/boxes";
 export { type CableRow, cableTable } from "./tables/cable";
-export { type ExpectedVolts, expectedVolts } from "./tables/expected";
+export type { ExpectedVolts } from "./tables/expected";
 export type { FuseRow, RelayRow } from "./tables/fuses";
 export type { GroundRow, ReturnRow, ReturnVerdict } from "./tables/grounds";
 export { type KeyCell, type KeyRow, type KeyVerdict, keyTable, leastVolts, TROUBLE } from "./tables/keys";
 export type { ChargeBalance, CrankingReport, LoadRow } from "./tables/loads";
 export { type PackedCells, packCells, unpackCells } from "./tables/packed-cells";
+export type { StandingPoints, StandingRelay } from "./tables/standing";
 export {
   NOTHING_TRIED,
   type PowerEdit,

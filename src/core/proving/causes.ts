@@ -32,7 +32,7 @@ export function likelyCauses(step: Step, judgement: Judgement, sources: CauseSou
   if (judgement.outcome === "pass") return [];
   const line = sources.lines.find((one) => one.key === step.lineKey);
   const weighed = [
-    ...(line === undefined ? batteryCauses : causesOf(step, judgement, line, sources)),
+    ...(line === undefined ? causesWithoutLink(step, judgement) : causesOf(step, judgement, line, sources)),
     ...sources.faults.map((fault): Weighed => [FAULT_WEIGHT, { code: "element", fault }]),
   ];
   const best = weighed
@@ -57,6 +57,18 @@ function causesOf(step: Step, judgement: Judgement, line: Line, sources: CauseSo
       return coilCauses(judgement);
     default:
       return continuityCauses(judgement);
+  }
+}
+
+/** Of a ground or a relay that the tables have, and of the battery itself. */
+function causesWithoutLink(step: Step, judgement: Judgement): readonly Weighed[] {
+  switch (step.about.type) {
+    case "ground":
+      return weighedGround({ shared: [], othersFail: false, othersPass: false });
+    case "relay":
+      return coilCauses(judgement);
+    default:
+      return batteryCauses;
   }
 }
 
@@ -141,9 +153,13 @@ function groundCauses(line: Line, { lines, steps, outcomes }: CauseSources): Wei
       .map((step) => outcomes.get(step.key)),
   );
   const othersFail = read.some((outcome) => outcome === "fail" || outcome === "stop");
-  const othersPass = read.includes("pass");
+  return weighedGround({ shared: consumers(shared), othersFail, othersPass: read.includes("pass") });
+}
+
+function weighedGround(stud: Omit<Extract<CauseFacts, { code: "stud" }>, "code">): Weighed[] {
+  const { othersFail, othersPass } = stud;
   return [
-    [othersFail ? 5 : othersPass ? 0.5 : 3, { code: "stud", shared: consumers(shared), othersFail, othersPass }],
+    [othersFail ? 5 : othersPass ? 0.5 : 3, { code: "stud", ...stud }],
     [othersPass ? 4 : 2, { code: "ground-wire", studIsSound: othersPass }],
     [othersPass ? 0.3 : 1.5, { code: "strap" }],
   ];

@@ -1,5 +1,7 @@
 export { type CauseSources, likelyCauses } from "./causes";
+export { LEADS_STEP, withLeads } from "./copper-steps";
 export { gatesOf } from "./gates";
 export { basisOf, judge, parseReading, type ReadFault, type ReadValue, readingUncertainty } from "./judge";
-export { LEADS_STEP, makeSteps, type SolvedVolts, withLeads } from "./steps";
+export type { SolvedVolts } from "./step-parts";
+export { isProposed, makeSteps, type StepSources } from "./steps";
 export type * from "./types";

@@ -8,7 +8,11 @@ export interface Probe {
   readonly at:
     | CavityPoint
     | Extract<Point, { type: "pole" }>
-    | { readonly type: "relay-terminal"; readonly terminal: "85" | "86"; readonly other: "ground" | "driver" | "feed" }
+    | {
+        readonly type: "relay-terminal";
+        readonly terminal: "85" | "86";
+        readonly other: "ground" | "driver" | "feed" | "coil";
+      }
     /** The tip of the other probe: what the meter's own leads have. */
     | { readonly type: "other-probe" };
   /** Where its connector sits, and what its table says of it. */
@@ -70,6 +74,8 @@ export type StepBasis =
   | { readonly type: "unplugged-feed"; readonly amps: number | null; readonly leastOhms: number }
   | { readonly type: "unplugged"; readonly leastOhms: number }
   | { readonly type: "coil"; readonly ohms: number; readonly tolerance: number }
+  /** Nobody has stated the coil: what usual 12 V relays have. */
+  | { readonly type: "usual-coil"; readonly lowOhms: number; readonly highOhms: number }
   | { readonly type: "battery" }
   | {
       readonly type: "live";
@@ -83,13 +89,25 @@ export type StepBasis =
   | { readonly type: "dead"; readonly alive: Alive; readonly volts: number; readonly mostVolts: number }
   | { readonly type: "drop"; readonly volts: number; readonly mostVolts: number };
 
+/** What a step is about: a link of the plan, something that the tables have and no link needs, or the job itself. */
+export type StepSubject =
+  | {
+      readonly type: "link";
+      readonly provider: CavityPoint;
+      readonly consumer: CavityPoint;
+      /** Nobody has accepted it: it is not made, and cannot be read. */
+      readonly proposed: boolean;
+    }
+  | { readonly type: "ground"; readonly at: CavityPoint }
+  | { readonly type: "relay"; readonly part: string }
+  | { readonly type: "job" };
+
 /** One check: where both probes go, what to set, what to expect and why. Words: core/words/steps.ts. */
 export interface Step {
   readonly key: string;
   readonly kind: StepKind;
   readonly group: StepGroup;
-  /** The link that is proved; null for the battery itself. */
-  readonly link: { readonly provider: CavityPoint; readonly consumer: CavityPoint } | null;
+  readonly about: StepSubject;
   readonly red: Probe;
   readonly black: Probe;
   readonly meter: MeterSetting;
@@ -156,6 +174,7 @@ export type CauseFacts =
 /** A likely cause of a failed step, with its share of the belief among those listed, 0 … 1. */
 export type Cause = CauseFacts & { readonly share: number };
 
+/** A cavity as its steps take it. */
 export interface PlannedPin extends SignalPin {
   readonly lengthM: number | null;
   readonly place: string | null;

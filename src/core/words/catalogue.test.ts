@@ -55,16 +55,18 @@ beforeAll(() => {
   const slices = new HarnessAnalysis();
   slices.load(harnessFacts(document));
   harness = slices.report({ functions: [], cuts: [], removedConnectors: [] });
-  const volts = new Map(analysis.expected().map((one) => [`${one.pinId} ${one.state}`, one]));
+  const expected = analysis.expected();
+  const volts = new Map(expected.volts.map((one) => [`${one.pinId} ${one.state}`, one]));
   const byId = new Map(pins.map((pin) => [pin.id, pin]));
-  steps = makeSteps(
-    lines.lines,
-    (id) => {
+  steps = makeSteps({
+    lines: lines.lines,
+    pinOf: (id) => {
       const pin = byId.get(id);
       return pin && { ...pin, lengthM: 1, place: null, description: "a wire" };
     },
-    (pinId, state) => volts.get(`${pinId} ${state}`) ?? null,
-  );
+    solved: (pinId, state) => volts.get(`${pinId} ${state}`) ?? null,
+    standing: expected.standing,
+  });
 });
 
 /** What no sentence may hold: a value that is none, an identifier of the code, a slip of the pen. */

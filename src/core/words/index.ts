@@ -1,5 +1,6 @@
 export * from "./adapters";
 export * from "./blockers";
+export * from "./causes";
 export * from "./circuit";
 export * from "./findings";
 export * from "./forms";

@@ -1,5 +1,4 @@
 import type {
-  Cause,
   CautionKey,
   Expected,
   MeterSetting,
@@ -13,8 +12,7 @@ import type {
 import type { Units } from "../units";
 import { USUAL_WIRE } from "../wire";
 import { lengthText, sizeWords, temperatureText } from "./measures";
-import { amps, digits, fixed, listed, ohms, percent, ratedVolts, smallVolts, volts } from "./numbers";
-import { originText } from "./origins";
+import { amps, digits, fixed, ohms, percent, ratedVolts, smallVolts, volts } from "./numbers";
 import { cavityLabel } from "./points";
 import { feedWords, keyWords, stateWords } from "./states";
 
@@ -60,6 +58,13 @@ export function probeLabel({ at }: Probe): string {
   }
 }
 
+const SIDE_WORDS = {
+  feed: "its feed side",
+  driver: "its driver side",
+  ground: "its ground side",
+  coil: "one end of its coil",
+} as const;
+
 /** How to get there. */
 export function probeWhere({ at, place, description }: Probe): string {
   switch (at.type) {
@@ -72,16 +77,33 @@ export function probeWhere({ at, place, description }: Probe): string {
     case "other-probe":
       return "Both tips together, held tight";
     case "relay-terminal":
-      return `The relay's socket, terminal ${at.terminal}: its ${at.other === "feed" ? "feed" : at.other === "driver" ? "driver" : "ground"} side`;
+      return `The relay's socket, terminal ${at.terminal}: ${SIDE_WORDS[at.other]}`;
   }
 }
 
-const linkNames = ({ link }: Step) =>
-  link === null ? ["", ""] : [cavityLabel(link.provider), cavityLabel(link.consumer)];
+/** What a step's subject is called: what gives, where it is a link, and what is proved. */
+export function subjectNames({ about }: Step): readonly [provider: string, subject: string] {
+  switch (about.type) {
+    case "link":
+      return [cavityLabel(about.provider), cavityLabel(about.consumer)];
+    case "ground":
+      return ["its stud", cavityLabel(about.at)];
+    case "relay":
+      return ["", about.part];
+    case "job":
+      return ["", ""];
+  }
+}
+
+/** What a step is marked with beside its state; null for a link that is decided, and for the job itself. */
+export function standingText({ about }: Step): string | null {
+  if (about.type === "link") return about.proposed ? "proposed only" : null;
+  return about.type === "job" ? null : "no link of the plan";
+}
 
 /** What is checked, in one line. */
 export function stepTitle(step: Step): string {
-  const [provider, consumer] = linkNames(step);
+  const [provider, consumer] = subjectNames(step);
   switch (step.kind) {
     case "leads":
       return "The meter's own leads";
@@ -104,9 +126,12 @@ export function stepTitle(step: Step): string {
   }
 }
 
-const stepWhen = ({ keyState }: Step): string =>
+export const stepWhen = ({ keyState }: Step): string =>
   keyState === "battery-off" ? "with the battery off" : stateWords[keyState];
 export const stepKey = ({ keyState }: Step): string => keyWords[keyState];
+
+/** What counts of a reading that moves while the engine is cranked: the least of a feed, the most of a ground. */
+export const crankExtremeText = ({ kind }: Step): string => (kind === "ground-drop" ? "most" : "least");
 
 /** The expectation: `9.6 to 11.6 V`, `at most 0.37 Ω`, `OL, or above 2.4 Ω`. */
 export function expectedText({ unit, low, high, openIsRight }: Expected): string {
@@ -139,6 +164,8 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
       return `With both ends unplugged nothing leads to ground; damp may read some tens of kΩ (${ohms(basis.leastOhms)} is assumed as the least)`;
     case "coil":
       return `The coil planned is ${ohms(basis.ohms)}; ±${percent(basis.tolerance)} covers parts and temperature`;
+    case "usual-coil":
+      return `Its coil is not known yet: usual 12 V relays have ${digits(basis.lowOhms)} to ${ohms(basis.highOhms)} (assumed)`;
     case "battery":
       return `A lead-acid battery at rest reads 12.6 V charged and 12.2 V half charged (assumed: ${temperatureText(20, units)}); every reading after this depends on it`;
     case "live":
@@ -243,177 +270,3 @@ export function readFaultText(fault: ReadFault): string {
 /** How sure a reading is: `± 0.08 V`; empty where nobody knows. */
 export const uncertaintyText = (uncertainty: number | null, unit: string | null): string =>
   uncertainty === null || unit === null ? "" : `± ${digits(uncertainty, 1)} ${unit}`;
-
-/** A cause as it is shown: what, why it is likely, and where to probe next. */
-export interface CauseWords {
-  readonly text: string;
-  readonly because: string;
-  readonly next: string;
-}
-
-const names = (points: readonly Parameters<typeof cavityLabel>[0][]) => listed(points.map(cavityLabel));
-
-export function causeWords(cause: Cause, step: Step): CauseWords {
-  const [provider, consumer] = linkNames(step);
-  const connector = step.link?.consumer.connector ?? "";
-  switch (cause.code) {
-    case "feed-opens":
-      return {
-        text: `${provider} opens ${stepWhen(step)}`,
-        because:
-          cause.statedAlive === null
-            ? "it was live in another key position"
-            : `its pin table says ${feedWords[cause.statedAlive]}`,
-        next: `Read ${provider} ${stepWhen(step)}: battery voltage clears it`,
-      };
-    case "fuse":
-      return {
-        text: `The fuse that feeds ${provider} is blown or missing`,
-        because:
-          cause.failing.length > 0
-            ? `${names(cause.failing)} on the same feed fails too`
-            : cause.sound.length > 0
-              ? `${names(cause.sound)} on the same feed is good`
-              : "nothing else on this feed has been read",
-        next: "Read both sides of its fuse against battery negative",
-      };
-    case "feed-wire-open":
-      return {
-        text: `The wire or a joint between ${provider} and ${consumer} is open`,
-        because: cause.feedIsSound ? "the feed is live for its neighbour" : "it is the one path that is new",
-        next: `Read ${provider} ${stepWhen(step)}; live there means an open joint after it`,
-      };
-    case "relay-missing":
-      return {
-        text: `The relay for ${consumer} is missing or does not pull in`,
-        because: "the plan has a relay in this feed",
-        next: "Listen for it, then read its coil and contact terminals",
-      };
-    case "feed-live":
-      return {
-        text: `${provider} is live in this key position`,
-        because:
-          cause.statedAlive === null
-            ? "when it is live is not known yet"
-            : `its pin table says ${feedWords[cause.statedAlive]}`,
-        next: `Read ${provider} with the key off`,
-      };
-    case "back-feed":
-      return {
-        text: "Current flows back through a lamp, a relay's coil or the alternator",
-        because: "the new links join circuits that were apart",
-        next: `Unplug ${consumer}'s neighbours one by one and watch the reading`,
-      };
-    case "feeds-joined":
-      return {
-        text: "Two feeds are joined at a splice",
-        because: "a wire of another feed is in the same joint",
-        next: `Measure from ${consumer} to each other feed, battery off`,
-      };
-    case "other-load":
-      return {
-        text: `Something else is connected to the feed of ${consumer}`,
-        because: `${provider} may feed other loads of the host`,
-        next: `Unplug ${connector} and read again: unchanged means the harness`,
-      };
-    case "wire-pinched":
-      return {
-        text: "The wire is pinched or its insulation cut",
-        because: "the new run passes brackets and the bulkhead",
-        next: "Read while moving the harness along its run",
-      };
-    case "part-faulty":
-      return {
-        text: `${connector} is faulty or its pins are crossed`,
-        because: "a crossed pair of feed and ground reads so",
-        next: `Compare the colours at ${consumer} with the sheet`,
-      };
-    case "stud":
-      return {
-        text: `${provider} is not bolted to clean metal`,
-        because:
-          cause.shared.length === 0
-            ? "nothing else of the plan shares it"
-            : `it is shared with ${names(cause.shared)}${cause.othersPass ? ", which reads well" : cause.othersFail ? ", which fails too" : ""}`,
-        next:
-          provider === "Battery negative"
-            ? "Read from the battery post to its clamp"
-            : `Read from the ground ${provider} to battery negative`,
-      };
-    case "ground-wire":
-      return {
-        text: `The wire or joint between ${consumer} and ${provider} is poor`,
-        because: cause.studIsSound ? "the ground itself is good" : "it is the part that was made new",
-        next: `Read from ${consumer} to ${provider}`,
-      };
-    case "strap":
-      return {
-        text: "The strap from engine or body to battery negative is missing or poor",
-        because: "all grounds return through it",
-        next: "Read from the engine block, then the body, to battery negative",
-      };
-    case "joint-open":
-      return {
-        text: `A joint between ${provider} and ${consumer} is open or was never made`,
-        because: cause.isOpen ? "no path at all" : "more resistance than its wires have",
-        next: "Read from each end to the interface connector",
-      };
-    case "wrong-cavity":
-      return {
-        text: "The wire is in the wrong cavity",
-        because: "its neighbours look alike",
-        next: `Read ${provider} against the cavities beside ${consumer}`,
-      };
-    case "poor-terminal":
-      return {
-        text: "A crimp or terminal is poor",
-        because: cause.isOpen ? "" : "there is a path, but a bad one",
-        next: "Move each joint while reading",
-      };
-    case "coil-open":
-      return {
-        text: "The relay is not fitted, or its coil is open",
-        because: cause.isOpen ? "no or little current would flow" : "",
-        next: "Read the relay's own terminals on the bench",
-      };
-    case "other-relay":
-      return {
-        text: "It is another relay than planned",
-        because: `the plan for ${consumer} counts on its coil's resistance`,
-        next: "Compare the part with the sheet",
-      };
-    case "across-coil":
-      return {
-        text: "A diode or a second coil is across it",
-        because: "the reading changes with the leads swapped",
-        next: "Swap the leads and read again",
-      };
-    case "battery-low":
-      return {
-        text: "The battery is discharged",
-        because: "nothing else is in this measurement",
-        next: "Charge it and read again after an hour at rest",
-      };
-    case "draws-with-key-off":
-      return {
-        text: "Something draws current with the key off",
-        because: "a load pulls the voltage down",
-        next: "Take the negative lead off and read again",
-      };
-    case "element":
-      return elementWords(cause);
-  }
-}
-
-const FAULT_WORDS = { open: "is open", blown: "is blown", "stuck-open": "does not close" } as const;
-
-function elementWords({ fault }: Extract<Cause, { code: "element" }>): CauseWords {
-  const name = originText(fault.origin);
-  const text =
-    fault.fault === "resistance" ? `${name} has ${ohms(fault.ohms ?? 0)}` : `${name} ${FAULT_WORDS[fault.fault]}`;
-  return {
-    text: text.charAt(0).toUpperCase() + text.slice(1),
-    because: `the solved plan would read ${fault.volts === null ? "nothing: the point floats" : volts(fault.volts)} with it`,
-    next: fault.origin.type === "wire" ? `Read at both ends of ${name}` : `Read on both sides of ${name}`,
-  };
-}

@@ -1,6 +1,16 @@
 import { Fragment } from "react";
 import type { Probe } from "@/core/proving";
-import { CAUTIONS, expectedText, GROUP_WORDS, meterText, probeLabel, stepKey, stepStop, stepTitle } from "@/core/words";
+import {
+  CAUTIONS,
+  expectedText,
+  GROUP_WORDS,
+  meterText,
+  probeLabel,
+  standingText,
+  stepKey,
+  stepStop,
+  stepTitle,
+} from "@/core/words";
 import type { JobRow } from "@/job/schema";
 import { Caution } from "@/ui/states";
 import type { StepView } from "../shell/derive";
@@ -53,6 +63,7 @@ export function FirstPowerSheet({
                 <td className="py-1 font-mono">{at + 1}</td>
                 <td className="pr-2">
                   <strong>{stepTitle(step)}</strong>
+                  {standingText(step) !== null && <em> {standingText(step)}</em>}
                   <br />
                   {stepStop(step)}
                 </td>

@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
+import { isProposed } from "@/core/proving";
 import { GROUP_WORDS, stepTitle } from "@/core/words";
 import { buttonLook } from "@/ui/controls";
 import { type Mark, StateMark } from "@/ui/marks";
@@ -20,7 +21,8 @@ export function ProveScreen() {
   const job = useJob();
   const { steps } = job;
   const wanted = useSearchParams().get("step");
-  const firstOpen = steps.find((view) => view.judgement?.outcome !== "pass" || view.stale) ?? steps[0];
+  const firstOpen =
+    steps.find((view) => !isProposed(view.step) && (view.judgement?.outcome !== "pass" || view.stale)) ?? steps[0];
   const [selected, setSelected] = useState<string | null>(wanted ?? firstOpen?.step.key ?? null);
   useEffect(() => {
     if (wanted !== null) setSelected(wanted);
@@ -37,24 +39,36 @@ export function ProveScreen() {
   useKeys({ ArrowDown: () => go(at + 1), ArrowUp: () => go(at - 1), j: () => go(at + 1), k: () => go(at - 1) });
 
   if (current === undefined) return <NothingToProve jobId={job.jobId} />;
-  const proven = steps.filter((view) => markOf(view) === "proven").length;
+  const made = steps.filter(({ step }) => !isProposed(step));
+  const proven = made.filter((view) => markOf(view) === "proven").length;
   return (
     <>
       <ScreenHead title="Prove">
         <span className="text-ink2">
-          <strong className="font-mono text-ink">{proven}</strong> of <span className="font-mono">{steps.length}</span>{" "}
+          <strong className="font-mono text-ink">{proven}</strong> of <span className="font-mono">{made.length}</span>{" "}
           proven
+          {made.length < steps.length && (
+            <>
+              , <span className="font-mono">{steps.length - made.length}</span> proposed only
+            </>
+          )}
         </span>
         <span className="flex-1" />
         <PrintButton>Print sheet</PrintButton>
       </ScreenHead>
       <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[320px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[250px_minmax(0,1fr)]">
         <StepList steps={steps} current={current} onSelect={setSelected} />
-        <StepPanel key={current.step.key} view={current} onNext={() => go(at + 1)} onGo={setSelected} />
+        <StepPanel key={current.step.key} view={current} onNext={() => go(nextMade(steps, at))} onGo={setSelected} />
       </div>
       <FirstPowerSheet steps={steps} job={job.document.job} revision={job.revision} />
     </>
   );
+}
+
+/** The place of the next step whose link is made; of the last of all where there is none. */
+function nextMade(steps: readonly StepView[], at: number): number {
+  const found = steps.findIndex(({ step }, place) => place > at && !isProposed(step));
+  return found === -1 ? at : found;
 }
 
 const NothingToProve = ({ jobId }: { jobId: string }) => (
@@ -63,8 +77,8 @@ const NothingToProve = ({ jobId }: { jobId: string }) => (
     <div className="mx-4 border border-rule2 bg-sheet">
       <Empty title="There is nothing to prove yet">
         <p>
-          The first-power sheet is made from the links that you accept: grounds, shorts, continuity, then each feed in
-          each key position.
+          The first-power sheet is made from the pin tables and the links of the map: grounds, shorts, continuity, then
+          each feed in each key position.
         </p>
         <Link href={`/jobs/${jobId}/map`} className={buttonLook(true)}>
           To the map
@@ -125,9 +139,11 @@ function StepLine({ view, first, current, onSelect }: LineProps) {
         <StateMark mark={markOf(view)} />
         <span>
           {stepTitle(view.step)}
-          <span className="hidden-text">, {STATE_WORDS[markOf(view)]}</span>
+          <span className="hidden-text">, {stateWord(view)}</span>
         </span>
-        <b className="pl-2 font-mono font-medium">{view.stale ? "stale" : (view.latest?.written ?? "")}</b>
+        <b className="pl-2 font-mono font-medium">
+          {view.stale ? "stale" : (view.latest?.written ?? (isProposed(view.step) ? "proposed" : ""))}
+        </b>
       </button>
     </li>
   );
@@ -140,7 +156,10 @@ const STATE_WORDS: Readonly<Record<string, string>> = {
   proposed: "to be read",
 };
 
+const stateWord = (view: StepView) => (isProposed(view.step) ? "not made yet" : (STATE_WORDS[markOf(view)] ?? ""));
+
 export function markOf(view: StepView): Mark {
+  if (isProposed(view.step)) return "open";
   if (view.judgement === null) return "proposed";
   if (view.stale) return "open";
   return view.judgement.outcome === "pass" ? "proven" : "blocked";

@@ -1,14 +1,12 @@
 "use client";
 
-import { nanoid } from "nanoid";
 import { type FormEvent, useEffect, useRef, useState } from "react";
-import { judge, parseReading, readingUncertainty } from "@/core/proving";
-import { meterText, readFaultText, stepTitle, uncertaintyText, verdictText } from "@/core/words";
-import { insertOp } from "@/job/ops";
+import { readFaultText, stepTitle, uncertaintyText, verdictText } from "@/core/words";
 import type { ReadingRow } from "@/job/schema";
 import { Button } from "@/ui/controls";
 import type { StepView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
+import { takeReading } from "./reading-row";
 
 /** What the meter showed: typed, judged and kept. */
 export function ReadingForm({ view, onPass }: { view: StepView; onPass: () => void }) {
@@ -18,11 +16,7 @@ export function ReadingForm({ view, onPass }: { view: StepView; onPass: () => vo
   useEffect(() => input.current?.focus(), []);
   const failed = !stale && judgement !== null && judgement.outcome !== "pass";
   return (
-    <form
-      onSubmit={keep}
-      noValidate
-      className="bg-fill p-4 max-lg:col-span-2 max-lg:border-t-[1.5px] max-lg:border-ink"
-    >
+    <form onSubmit={keep} noValidate>
       <label className="text-[13px] font-semibold text-ink2">
         You read
         <span className="mt-2 flex items-center gap-2">
@@ -55,37 +49,18 @@ export function ReadingForm({ view, onPass }: { view: StepView; onPass: () => vo
 }
 
 /** What is typed, until it is kept as a reading. */
-function useReading({ step, basis }: StepView, onPass: () => void) {
+function useReading(view: StepView, onPass: () => void) {
   const job = useJob();
   const [typed, setTyped] = useState("");
   const [fault, setFault] = useState<string | null>(null);
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    const { unit } = step.expected;
-    const read = parseReading(typed, unit);
-    setFault(read.ok ? null : readFaultText(read.fault));
-    if (!read.ok) return;
-    const judgement = judge(step, read.value);
-    const row = {
-      id: nanoid(),
-      stepKey: step.key,
-      written: typed.trim().slice(0, 40),
-      value: read.value,
-      outcome: judgement.outcome,
-      verdict: verdictText(judgement, step),
-      basis,
-      unit,
-      meter: meterText(step),
-      source: "typed",
-      uncertainty: readingUncertainty(typed, unit),
-    } as const;
-    job.change(
-      `Read ${typed.trim()} at ${stepTitle(step)}`,
-      (person) => [insertOp("reading", { ...row, person, takenAt: new Date().toISOString() })],
-      { quiet: true },
-    );
+    const reading = takeReading(view, typed);
+    setFault(reading.ok ? null : readFaultText(reading.fault));
+    if (!reading.ok) return;
+    job.change(`Read ${typed.trim()} at ${stepTitle(view.step)}`, (person) => [reading.op(person)], { quiet: true });
     setTyped("");
-    if (judgement.outcome === "pass") onPass();
+    if (reading.passes) onPass();
   };
   return { typed, setTyped, fault, keep };
 }

@@ -1,10 +1,11 @@
 import { cachedBy } from "@/core/cached-by";
 import { KNOWN_FROM } from "@/core/intake";
 import { type Blocker, type Decision, deriveLines, findBlockers, type PlanLines } from "@/core/plan";
-import type { ExpectedVolts } from "@/core/power";
+import type { Expectations } from "@/core/power";
 import {
   basisOf,
   gatesOf,
+  isProposed,
   type Judgement,
   judge,
   LEADS_STEP,
@@ -53,7 +54,7 @@ export const derive = (document: JobDocument, expected: Expected = null): Derive
   new Deriver().derive(document, expected);
 
 /** What a meter should read by the solved plan; null while that is being worked out. */
-type Expected = readonly ExpectedVolts[] | null;
+type Expected = Expectations | null;
 
 /** Derives again only what the changed lists bear: ticking off a cut must not match every signal anew. */
 export class Deriver {
@@ -198,9 +199,14 @@ function deriveRest(
       pin && { ...signal, lengthM: pin.row.lengthM, place: pin.connector.place, description: pin.row.description }
     );
   };
-  const volts = new Map((expected ?? []).map((one) => [`${one.pinId} ${one.state}`, one]));
+  const volts = new Map((expected?.volts ?? []).map((one) => [`${one.pinId} ${one.state}`, one]));
   const steps = viewSteps(
-    makeSteps(plan.lines, planned, (pinId, state) => volts.get(`${pinId} ${state}`) ?? null),
+    makeSteps({
+      lines: plan.lines,
+      pinOf: planned,
+      solved: (pinId, state) => volts.get(`${pinId} ${state}`) ?? null,
+      standing: expected?.standing ?? null,
+    }),
     readings,
   );
   const count = (side: string) => pins.filter((pin) => pin.connector.side === side).length;
@@ -211,12 +217,15 @@ function deriveRest(
       at: { type: "cavity", pinId: row.id, side: connector.side, connector: connector.label, cavity: row.cavity },
       description: row.description,
     })),
-    steps: steps.map(({ step, judgement, stale }) => ({
-      key: step.key,
-      step,
-      outcome: judgement?.outcome ?? null,
-      stale,
-    })),
+    // A link that is only proposed waits for the map, and is named there.
+    steps: steps
+      .filter(({ step }) => !isProposed(step))
+      .map(({ step, judgement, stale }) => ({
+        key: step.key,
+        step,
+        outcome: judgement?.outcome ?? null,
+        stale,
+      })),
   });
   return { pins, pinById, plan, steps, blockers };
 }

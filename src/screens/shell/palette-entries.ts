@@ -6,6 +6,7 @@ import {
   quantityHead,
   quantityWords,
   SEVERITY_WORDS,
+  standingText,
   stepTitle,
 } from "@/core/words";
 import type { JobContextValue } from "./job-provider";
@@ -81,7 +82,7 @@ const planEntries = (job: JobContextValue): Entry[] => [
     entry(
       `step ${step.key}`,
       stepTitle(step),
-      `step, ${GROUP_WORDS[step.group].toLowerCase()}`,
+      [`step, ${GROUP_WORDS[step.group].toLowerCase()}`, standingText(step)].filter((part) => part !== null).join(", "),
       `prove?step=${encodeURIComponent(step.key)}`,
     ),
   ),

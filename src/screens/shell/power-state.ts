@@ -6,7 +6,7 @@ import type { Line } from "@/core/plan";
 import {
   type DrawnPath,
   type ElementFault,
-  type ExpectedVolts,
+  type Expectations,
   type KeyRow,
   type PowerEdit,
   type PowerReport,
@@ -22,7 +22,7 @@ export interface PowerState {
   /** What the worker last said of the solved plan; null until it has. */
   readonly power: PowerReport | null;
   /** What a meter should read, by cavity and state; null until it has been worked out. */
-  readonly expected: readonly ExpectedVolts[] | null;
+  readonly expected: Expectations | null;
   /** The report is older than the document: an answer is on its way. */
   readonly powerStale: boolean;
   /** The volts of what is tried, which are there before its findings are. */
@@ -67,7 +67,7 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     [units, pins, connectors, branches, parts, wires, links, cuts, settings, lines],
   );
   const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
-  const [expected, setExpected] = useState<readonly ExpectedVolts[] | null>(null);
+  const [expected, setExpected] = useState<Expectations | null>(null);
   const looked = LOOKED.test(usePathname());
   const latest = useRef(facts);
   latest.current = facts;

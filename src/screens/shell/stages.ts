@@ -1,5 +1,6 @@
 import type { BlockerTarget } from "@/core/plan";
 import type { PowerReport } from "@/core/power";
+import { isProposed } from "@/core/proving";
 import type { HarnessReport } from "@/core/slice";
 import type { JobDocument } from "@/job/schema";
 import type { Mark } from "@/ui/marks";
@@ -42,7 +43,7 @@ export interface StageFacts extends Pick<Derived, "pins" | "plan" | "steps"> {
   readonly document: Pick<JobDocument, "cuts">;
   readonly report: HarnessReport | null;
   readonly power: PowerReport | null;
-  readonly expected: readonly unknown[] | null;
+  readonly expected: object | null;
 }
 
 const sidesOf = ({ pins }: StageFacts): number =>
@@ -103,11 +104,13 @@ const planState = ({ plan }: StageFacts): StageState =>
     ? { mark: "decided", state: "ready", open: 0 }
     : { mark: "open", state: "open", open: 0 };
 
-function proveState({ steps, expected, plan }: StageFacts): StageState {
+function proveState(facts: StageFacts): StageState {
+  // A link that is only proposed is not made yet, and not counted.
+  const steps = facts.steps.filter(({ step }) => !isProposed(step));
   const current = steps.filter((view) => view.judgement !== null && !view.stale);
   const proven = current.filter((view) => view.judgement?.outcome === "pass").length;
-  // Steps with voltage come with the solved plan: until then nobody knows how many there are.
-  const open = expected === null && plan.lines.some((line) => line.state === "decided") ? null : steps.length - proven;
+  // Grounds, relays and steps with voltage come with the solved plan: until then nobody knows how many there are.
+  const open = facts.expected === null && sidesOf(facts) > 0 ? null : steps.length - proven;
   if (current.length > proven) return { mark: "blocked", state: "failed", open };
   if (open === null) return { mark: "open", state: "solving", open };
   if (steps.length === 0) return { mark: "open", state: "open", open };
