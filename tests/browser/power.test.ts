@@ -198,12 +198,12 @@ describe("one crank", () => {
     await robin.click("button", /^Read \d+ in one crank/);
     await robin.sees("No fuel and no spark");
     // Enter goes from place to place; a slip is told at its place, and nothing that was typed is lost.
-    await robin.type(/^C1-2 Feed/, "9.9");
+    await robin.type(/^C1-2 feed/, "9.9");
     await robin.press(Key.ENTER);
-    await robin.type(/^C1-6 Ground/, "0,3,");
+    await robin.type(/^C1-6 ground/, "0,3,");
     await robin.click("button", "Keep 2 readings");
     await robin.sees("“0,3,” is no reading");
-    await robin.type(/^C1-6 Ground/, "0.01");
+    await robin.type(/^C1-6 ground/, "0.01");
     await robin.click("button", "Keep 2 readings");
     const readings = async () =>
       JSON.parse(await robin.fetchText("/api/jobs/cranked/document")).readings.filter(

@@ -133,6 +133,10 @@ export const stepKey = ({ keyState }: Step): string => keyWords[keyState];
 /** What counts of a reading that moves while the engine is cranked: the least of a feed, the most of a ground. */
 export const crankExtremeText = ({ kind }: Step): string => (kind === "ground-drop" ? "most" : "least");
 
+/** What is read there: `feed, Ignition feed`. */
+export const crankPlaceText = ({ kind, red }: Step): string =>
+  [kind === "ground-drop" ? "ground" : "feed", red.description].filter((part) => part !== null).join(", ");
+
 /** The expectation: `9.6 to 11.6 V`, `at most 0.37 Ω`, `OL, or above 2.4 Ω`. */
 export function expectedText({ unit, low, high, openIsRight }: Expected): string {
   const show = (value: number) =>
@@ -155,7 +159,7 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
     case "wires":
       return wiresWhy(basis, kind, units);
     case "leads":
-      return `Good leads have 0.1 to ${ohms(basis.mostOhms)}; what they read is allowed for in every reading on the lowest range after this`;
+      return `Good leads have ${ohms(basis.mostOhms / 3)} to ${ohms(basis.mostOhms)}; what they read is allowed for in every reading on the lowest range after this`;
     case "load":
       return `What is connected there has about ${ohms(basis.ohms)} by its ${amps(basis.amps)}, and a tenth of that at the least (a cold lamp): less is a short`;
     case "unplugged-feed":

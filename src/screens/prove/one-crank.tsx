@@ -1,8 +1,16 @@
 "use client";
 
-import { type FormEvent, useRef, useState } from "react";
+import { type FormEvent, useEffect, useRef, useState } from "react";
 import type { ReadFault, Step } from "@/core/proving";
-import { CAUTIONS, count, crankExtremeText, expectedText, probeLabel, readFaultText, stepTitle } from "@/core/words";
+import {
+  CAUTIONS,
+  count,
+  crankExtremeText,
+  crankPlaceText,
+  expectedText,
+  probeLabel,
+  readFaultText,
+} from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { Caution } from "@/ui/states";
@@ -22,6 +30,8 @@ interface Props {
  */
 export function OneCrank({ views, onClose }: Props) {
   const { typed, faults, filled, type, keep } = useCrank(views, onClose);
+  const form = useRef<HTMLFormElement>(null);
+  useEffect(() => form.current?.querySelector("input")?.focus(), []);
   return (
     <Dialog
       open
@@ -31,8 +41,8 @@ export function OneCrank({ views, onClose }: Props) {
       description="A meter on MIN or MAX, or one channel of a recorder, at each place before the key is turned. Red probe where it says, black at battery negative. Crank for five seconds."
     >
       <Caution>{CAUTIONS.crank}</Caution>
-      <form onSubmit={keep} noValidate>
-        <ul aria-label="Places to read" className="mt-3 max-h-[46vh] overflow-auto border-y border-rule" tabIndex={0}>
+      <form ref={form} onSubmit={keep} noValidate>
+        <ul aria-label="Places to read" className="mt-3 max-h-[40vh] overflow-auto border-y border-rule" tabIndex={0}>
           {views.map((view) => (
             <Place
               key={view.step.key}
@@ -43,7 +53,7 @@ export function OneCrank({ views, onClose }: Props) {
             />
           ))}
         </ul>
-        <div className="mt-4 flex flex-wrap gap-2">
+        <div className="mt-4 mb-1 flex flex-wrap gap-2">
           <Button type="submit" primary disabled={filled === 0}>
             Keep {count(filled, "reading")}
           </Button>
@@ -67,7 +77,7 @@ function Place({ view: { step, latest }, typed, fault, onType }: PlaceProps) {
     <li className="grid grid-cols-[minmax(0,1fr)_130px_110px] items-center gap-x-3 border-b border-rule px-2.5 py-1.5 last:border-b-0">
       <label htmlFor={id}>
         <span className="font-mono font-semibold">{probeLabel(step.red)}</span>{" "}
-        <span className="text-[13px] text-ink2">{stepTitle(step)}</span>
+        <span className="text-[13px] text-ink2">{crankPlaceText(step)}</span>
       </label>
       <span className="text-right font-mono text-[13px] text-ink2">{expectedText(step.expected)}</span>
       <span className="flex items-center gap-1.5">

@@ -141,9 +141,11 @@ function StepLine({ view, first, current, onSelect }: LineProps) {
           {stepTitle(view.step)}
           <span className="hidden-text">, {stateWord(view)}</span>
         </span>
-        <b className="pl-2 font-mono font-medium">
-          {view.stale ? "stale" : (view.latest?.written ?? (isProposed(view.step) ? "proposed" : ""))}
-        </b>
+        {isProposed(view.step) ? (
+          <span className={`pl-2 ${current ? "" : "text-ink2"}`}>proposed</span>
+        ) : (
+          <b className="pl-2 font-mono font-medium">{view.stale ? "stale" : (view.latest?.written ?? "")}</b>
+        )}
       </button>
     </li>
   );

@@ -110,7 +110,10 @@ function ProposedOnly({ lineKey }: { lineKey: string | null }) {
       <h3 className="mb-2 text-[13px] font-semibold text-ink2">Proposed only</h3>
       <p>Nobody has accepted this link yet: it is not made, and cannot be read.</p>
       <p className="mt-3">
-        <Link className={buttonLook()} href={`/jobs/${jobId}/map?line=${encodeURIComponent(lineKey ?? "")}`}>
+        <Link
+          className={`-ml-1.5 ${buttonLook()}`}
+          href={`/jobs/${jobId}/map?line=${encodeURIComponent(lineKey ?? "")}`}
+        >
           To its link
         </Link>
       </p>
