@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { fuseName, relayName, type ToldFinding, told, toldFindings, toldProblem } from "../../../../tests/support/told";
-import { ALTERNATOR, input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
+import { ALTERNATOR, computer, input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
 import { wireOhms } from "../../wire";
 import { cavityLabel } from "../../words";
@@ -62,6 +62,26 @@ describe("supply", () => {
     const effect = cured(far, low, "wire");
     expect(effect.gone).toContain(low.key);
     expect(effect.come.map((finding) => finding.severity)).toEqual(["note"]);
+  });
+  test("what one thin wire deprives is one finding; what each one's own wire deprives is one each", () => {
+    // 3 A in all. 9 m of 0.35 mm² have 0.5 Ω (ISO 6722-1): 1.5 V are lost in the common wire, 1 and 0.5 V in their own.
+    const lows = (common: string, own: string) =>
+      findings({
+        van: `${VAN.replace("KEY-15 3 supply-out ignition-supply WH 2.5mm 1m", `KEY-15 3 supply-out ignition-supply WH ${common}`)}
+  host Radio-1 3 supply-in ignition-supply WH ${own} amps=2 alive=run minVolts=11.8 "Radio"
+  host Radio-2 6 ground ground BK 4mm 0.2m "Radio ground"
+  host Camera-1 3 supply-in ignition-supply WH ${own} amps=1 alive=run minVolts=11.9 "Camera"
+  host Camera-2 6 ground ground BK 4mm 0.2m "Camera ground"\n`,
+      }).filter(({ code }) => code === "low-volts");
+    expect(lows("2.5mm 1m", "1mm 1m")).toEqual([]);
+    const [one, ...more] = lows("0.35mm 9m", "1mm 1m");
+    expect(more).toEqual([]);
+    expect([one?.where, ...(one?.also ?? [])].toSorted()).toEqual(["Camera-1", "Radio-1"]);
+    expect(one?.why).toContain("Most is lost in the wire KEY-15 to splice 3");
+    expect(lows("2.5mm 1m", "0.35mm 9m").map(({ where, also }) => [where, also])).toEqual([
+      ["Radio-1", []],
+      ["Camera-1", []],
+    ]);
   });
   test("the feed that it has already is no way out", () => {
     expect(
@@ -207,6 +227,45 @@ describe("grounds", () => {
     const amps = Math.abs(solution.states.get(offset.state)?.amps.get("wire:ECU-2") ?? 0);
     expect(offset.amount.value).toBeGreaterThan(0.98 * amps * wireOhms({ lengthM: 4, areaMm2: 0.35, conductorC: 40 }));
     expect(offset.amount.value).toBeLessThan(1.3 * amps * wireOhms({ lengthM: 4, areaMm2: 0.35, conductorC: 40 }));
+  });
+  test("two computers on one poor strap are one finding; each on a wire of its own is one each", () => {
+    const second = (circuit: string, size: string) =>
+      `  donor TCU-1 E1 supply-in ignition-supply RD 1mm 1m amps=4 alive=run-crank minVolts=8 "Ignition"
+  donor TCU-2 ${circuit} ground ground BK ${size} role=power "Power ground"\n`;
+    const both = (van: string): Plan => ({
+      van,
+      parts: [
+        {
+          ...computer,
+          id: "tcu",
+          label: "Gearbox computer",
+          terminals: [
+            { name: "1", pinId: "TCU-1" },
+            { name: "2", pinId: "TCU-2" },
+          ],
+        },
+      ],
+    });
+    const offs = (plan: Plan) =>
+      findings(plan).flatMap(({ code, where, also }) => (code === "ground-offset" ? [[where, also]] : []));
+    // Both end at a splice, from which 4 m of 0.35 mm² lead to the body's stud.
+    const strap = `  donor Bolt-1 E2 ground ground BK 0.35mm 4m role=power "Engine loom's ground"\n`;
+    expect(
+      offs({
+        ...both(VAN + second("E2", "2.5mm 1m") + strap),
+        links: [...SOUND.filter(([, consumer]) => consumer !== "ECU-2"), ["G1-1", "Bolt-1"]],
+      }),
+    ).toEqual([["TCU-2", ["ECU-2"]]]);
+    const own = VAN.replace("E2 ground ground BK 2.5mm 1m", "E2 ground ground BK 0.35mm 4m");
+    expect(
+      offs({
+        ...both(own + second("E3", "0.35mm 4m")),
+        links: [...SOUND, ["G1-1", "TCU-2"]],
+      }).toSorted(),
+    ).toEqual([
+      ["ECU-2", []],
+      ["TCU-2", []],
+    ]);
   });
   test("a thicker wire takes it away", () =>
     expect(cured(thin, found(thin, "ground-offset"), "wire").gone).toContain(found(thin, "ground-offset").key));

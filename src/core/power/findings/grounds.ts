@@ -5,6 +5,7 @@ import type { CavityFacts } from "../../parts";
 import type { Point } from "../../points";
 import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import { BLOCK, MINUS } from "../nodes";
+import { originKey, type WireOrigin } from "../plan-element";
 import { voltsAt } from "../solved/flow";
 import { pathThrough } from "../solved/path";
 import {
@@ -134,54 +135,76 @@ function worstOffset(solution: PowerSolution, part: HarnessPart): Offset | undef
     .toSorted((a, b) => beyond(b) - beyond(a))[0];
 }
 
-/** Computers whose ground is above the battery's negative under load, or below it. */
-function offsets(solution: PowerSolution): Finding[] {
-  const { harness } = solution.model.facts;
-  return harness.parts
-    .filter((part) => part.type === "computer" && part.side !== "host")
-    .flatMap((part): Finding[] => {
-      const worst = worstOffset(solution, part);
-      if (worst === undefined || beyond(worst) <= 1) return [];
-      const { pin, node, state, volts, limit } = worst;
-      return [
-        {
-          code: "ground-offset",
-          key: `offset ${part.id}`,
-          severity: "fault",
-          part: part.label,
-          volts,
-          limitVolts: limit,
-          state,
-          amount: { value: volts, limit, unit: "V" },
-          node,
-          pinId: pin.id,
-          at: atPoint(cavityPoint(harness, pin.id)),
-          also: [],
-          cures: [...thickerCures(solution, state, node, Math.abs(volts) - limit), ...groundCures(solution, pin)],
-        },
-      ];
-    });
+/** A computer that is off, and the wire on its way to the battery's negative that loses most. */
+interface Off extends Offset {
+  readonly part: HarnessPart;
+  readonly most: LostWire | null;
 }
 
-/** The wire on its way to the battery's negative that loses most, made thicker. */
-function thickerCures(solution: PowerSolution, state: KeyPosition, node: string, missing: number): Cure[] {
+/** Computers whose ground is above the battery's negative under load, or below it; those of one poor wire together. */
+function offsets(solution: PowerSolution): Finding[] {
+  const roots = new Map<string, [Off, ...Off[]]>();
+  for (const part of solution.model.facts.harness.parts) {
+    if (part.type !== "computer" || part.side === "host") continue;
+    const worst = worstOffset(solution, part);
+    if (worst === undefined || beyond(worst) <= 1) continue;
+    const most = lostOnTheWayBack(solution, worst.state, worst.node);
+    const one = { ...worst, part, most };
+    // Where mending it would not do, it is not the root.
+    const key = most === null || most.volts < excess(worst) ? part.id : originKey(most.origin);
+    const known = roots.get(key);
+    if (known === undefined) roots.set(key, [one]);
+    else known.push(one);
+  }
+  return [...roots].map(([key, offs]) => offsetFinding(solution, key, offs));
+}
+
+const excess = ({ volts, limit }: Offset) => Math.abs(volts) - limit;
+
+function offsetFinding(solution: PowerSolution, key: string, offs: readonly [Off, ...Off[]]): Finding {
+  const { harness, units } = solution.model.facts;
+  const [{ pin, node, state, volts, limit, part, most }, ...others] = offs.toSorted(
+    (a, b) => beyond(b) - beyond(a),
+  ) as [Off, ...Off[]];
+  const missing = Math.max(...offs.map(excess));
+  return {
+    code: "ground-offset",
+    key: `offset ${key}`,
+    severity: "fault",
+    part: part.label,
+    volts,
+    limitVolts: limit,
+    state,
+    amount: { value: volts, limit, unit: "V" },
+    node,
+    pinId: pin.id,
+    at: atPoint(cavityPoint(harness, pin.id)),
+    also: others.map((one) => atPoint(cavityPoint(harness, one.pin.id))),
+    cures: [
+      ...(most === null ? [] : [thickerWire(most.origin, most.volts, missing, units)]),
+      ...groundCures(solution, pin),
+    ],
+  };
+}
+
+interface LostWire {
+  readonly origin: WireOrigin;
+  readonly volts: number;
+}
+
+/** The wire on the way from a ground to the battery's negative that loses most. */
+function lostOnTheWayBack(solution: PowerSolution, state: KeyPosition, node: string): LostWire | null {
   const { steps } = pathThrough(solution, state, node);
-  const down = steps.slice(steps.findIndex((step) => step.from === node));
-  const [most] = down
-    .flatMap(
-      ({
-        span: {
-          planned: { origin },
-        },
-        from,
-        to,
-      }) =>
-        origin.type === "wire"
-          ? [{ origin, volts: Math.abs((voltsAt(solution, state, from) ?? 0) - (voltsAt(solution, state, to) ?? 0)) }]
-          : [],
-    )
+  const dropOf = (from: string, to: string) =>
+    Math.abs((voltsAt(solution, state, from) ?? 0) - (voltsAt(solution, state, to) ?? 0));
+  const [most] = steps
+    .slice(steps.findIndex((step) => step.from === node))
+    .flatMap(({ span, from, to }): LostWire[] => {
+      const { origin } = span.planned;
+      return origin.type === "wire" ? [{ origin, volts: dropOf(from, to) }] : [];
+    })
     .toSorted((a, b) => b.volts - a.volts);
-  return most === undefined ? [] : [thickerWire(most.origin, most.volts, missing, solution.model.facts.units)];
+  return most ?? null;
 }
 
 /** Another ground must be this much nearer to the battery's negative to be worth the work. */

@@ -5,13 +5,14 @@ import type { CavityFacts } from "../../parts";
 import { closedIn, DEAD_VOLTS, type KeyPosition, neverClosed } from "../../state";
 import type { NetSpan } from "../model/spans";
 import { BLOCK, BODY, MINUS } from "../nodes";
+import { originKey } from "../plan-element";
 import { voltsAt } from "../solved/flow";
 import { opening, type PathStep, pathDown } from "../solved/path";
 import { type KeyCell, type KeyRow, leastVolts } from "../tables/keys";
 import { atPoint, type PowerModel, type PowerSolution } from "../types";
-import { mostLostOn } from "./most-lost";
+import { type Lost, mostLostOn } from "./most-lost";
 import { thickerWire } from "./thicker";
-import type { Cure, DeadCause, Finding, Severity } from "./types";
+import { type Cure, type DeadCause, type Finding, SEVERITIES, type Severity } from "./types";
 
 /** What the engine does not start, run or stop without. */
 const ENGINE: ReadonlySet<Quantity> = new Set<Quantity>([
@@ -62,10 +63,7 @@ export function supplyFindings(solution: PowerSolution, rows: readonly KeyRow[])
       put(dead, root === null ? copperKey(harness, row) : root.key, { row, cell, root });
     }
   }
-  return [
-    ...[...dead].map(([key, members]) => deadFinding(solution, key, members)),
-    ...[...low.values()].map((members) => lowFinding(solution, members)),
-  ];
+  return [...[...dead].map(([key, members]) => deadFinding(solution, key, members)), ...lowFindings(solution, low)];
 }
 
 const copperKey = (harness: Harness, row: KeyRow) =>
@@ -147,24 +145,59 @@ const placeOf = (row: KeyRow, { state }: KeyCell, value: number) =>
 
 const neededStates = (row: KeyRow) => row.cells.filter((cell) => cell.needed === true).map((cell) => cell.state);
 
-function lowFinding(solution: PowerSolution, members: readonly Member[]): Finding {
+/** A consumer in the position in which it lacks most, and the stretch on its way that loses most. */
+interface Low extends Member {
+  readonly volts: number;
+  readonly missingVolts: number;
+  readonly mostLost: Lost | null;
+}
+
+/** Consumers that have too little, those together that one stretch of copper deprives. */
+function lowFindings(solution: PowerSolution, low: ReadonlyMap<string, readonly Member[]>): Finding[] {
+  const roots = new Map<string, [Low, ...Low[]]>();
+  for (const members of low.values()) {
+    const one = worstOf(solution, members);
+    const { row, mostLost, missingVolts } = one;
+    // Where mending it would not do, it is not the root.
+    const key = mostLost === null || mostLost.volts < missingVolts ? row.pin.id : originKey(mostLost.origin);
+    const known = roots.get(key);
+    if (known === undefined) roots.set(key, [one]);
+    else known.push(one);
+  }
+  return [...roots].map(([key, lows]) => lowFinding(solution, key, lows));
+}
+
+function worstOf(solution: PowerSolution, members: readonly Member[]): Low {
   const worst = members.reduce((least, one) => ((one.cell.across ?? 0) < (least.cell.across ?? 0) ? one : least));
   const { row, cell } = worst;
   const volts = cell.across ?? 0;
-  const most = mostLostOn(solution, cell.state, row.node);
+  return {
+    ...worst,
+    volts,
+    missingVolts: leastVolts(row.pin, cell.state) - volts,
+    mostLost: mostLostOn(solution, cell.state, row.node),
+  };
+}
+
+function lowFinding(solution: PowerSolution, key: string, lows: readonly [Low, ...Low[]]): Finding {
+  const graver = (a: Low, b: Low) =>
+    SEVERITIES.indexOf(severityOf(a.row)) - SEVERITIES.indexOf(severityOf(b.row)) || b.missingVolts - a.missingVolts;
+  const [first, ...others] = lows.toSorted(graver) as [Low, ...Low[]];
+  const { row, cell, volts, mostLost } = first;
+  const missing = Math.max(...lows.map((one) => one.missingVolts));
   const thicker =
-    most?.origin.type === "wire"
-      ? [thickerWire(most.origin, most.volts, leastVolts(row.pin, cell.state) - volts, solution.model.facts.units)]
+    mostLost?.origin.type === "wire"
+      ? [thickerWire(mostLost.origin, mostLost.volts, missing, solution.model.facts.units)]
       : [];
   return {
     code: "low-volts",
-    key: `low ${row.pin.id}`,
+    key: `low ${key}`,
     severity: severityOf(row),
     volts,
     neededVolts: row.leastVolts,
-    mostLost: most,
+    mostLost,
     ...placeOf(row, cell, volts),
-    also: [],
+    also: others.map((one) => atPoint(one.row.at)),
     cures: [...thicker, ...feedCures(solution, row, neededStates(row))],
   };
 }
