@@ -1,11 +1,13 @@
 import type { Pool, PoolConnection, RowDataPacket } from "mysql2/promise";
 import { z } from "zod";
 import type { Edit, HistoryEntry } from "@/job/edit";
+import { type GuardedCut, guardedCuts } from "@/job/guarded-cuts";
 import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
 import { BEFORE, type TableName } from "@/job/schema";
 import { followsTables } from "@/job/table-wires";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
+import { readLists } from "./jobs";
 import { reading, transaction } from "./pool";
 import { columnOf, fromSql, selectList } from "./row-codec";
 import { withFollowingWires } from "./table-wires";
@@ -22,6 +24,8 @@ export type ChangeResult =
     }
   /** A rule of the database was broken: something still refers to the row, or what it refers to is gone. */
   | { readonly ok: false; readonly code: "in-use" | "dangling" | "check" }
+  /** Removals that the guards forbid. */
+  | { readonly ok: false; readonly code: "guarded"; readonly cuts: readonly GuardedCut[] }
   | { readonly ok: false; readonly code: "nothing-to-undo" | "nothing-to-redo" };
 
 /**
@@ -38,6 +42,8 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
       if (before !== null) return { ok: true, edit: before };
       const stale = await changedSince(db, jobId, ownOps(change.ops), change.base);
       if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
+      const cuts = await forbiddenCuts(db, jobId, change.ops);
+      if (cuts.length > 0) return { ok: false, code: "guarded", cuts };
       return { ok: true, edit: await record(db, jobId, revision + 1, { ...change, role: "edit", ofRevision: null }) };
     }),
   );
@@ -181,6 +187,13 @@ async function changedSince(
   }
   return stale;
 }
+
+/** Removals that the guards forbid; the harness is read for them alone. Taking a change back was decided once already. */
+async function forbiddenCuts(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<GuardedCut[]> {
+  if (!ops.some((op) => op.table === "cut" && op.op !== "delete")) return [];
+  return guardedCuts(await readLists(db, jobId, GUARD_LISTS), ops);
+}
+const GUARD_LISTS = ["pins", "connectors", "branches", "parts", "wires", "links", "cuts"] as const;
 
 /** Rows that no longer stand as the operations to be taken back left them. */
 async function builtUpon(

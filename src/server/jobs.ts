@@ -25,6 +25,7 @@ export function listJobs(db: Db): Promise<JobSummary[]> {
   });
 }
 
+type JobList = (typeof LISTS)[ListTable];
 const tableLists = () => Object.entries(LISTS) as [ListTable, (typeof LISTS)[ListTable]][];
 
 /** What a job is called; null where there is none of that id. */
@@ -45,17 +46,33 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
     );
     const [row] = jobs;
     if (row === undefined) return null;
-    const document: Record<string, unknown> = { format: FORMAT, job: fromSql<JobRow>("job", row) };
-    for (const [table, list] of tableLists()) {
-      const order = "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "taken_at, id" : "id";
-      const [rows] = await db.query<RowDataPacket[]>(
-        `SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`,
-        [id],
-      );
-      document[list] = rows.map((one) => fromSql(table, one));
-    }
-    return { id, revision: Number(row.revision), document: document as JobDocument };
+    const lists = await readLists(
+      db,
+      id,
+      tableLists().map(([, list]) => list),
+    );
+    const document: JobDocument = { format: FORMAT, job: fromSql<JobRow>("job", row), ...lists };
+    return { id, revision: Number(row.revision), document };
   });
+}
+
+/** Some of a job's lists in their order, as they stand for whoever holds its lock. */
+export async function readLists<L extends JobList>(
+  db: Db,
+  id: string,
+  wanted: readonly L[],
+): Promise<Pick<JobDocument, L>> {
+  const lists: Partial<Record<JobList, unknown>> = {};
+  for (const [table, list] of tableLists()) {
+    if (!wanted.some((one) => one === list)) continue;
+    const order = "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "taken_at, id" : "id";
+    const [rows] = await db.query<RowDataPacket[]>(
+      `SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`,
+      [id],
+    );
+    lists[list] = rows.map((one) => fromSql(table, one));
+  }
+  return lists as Pick<JobDocument, L>;
 }
 
 /** A new job with all that the document holds; answers its id. */

@@ -11,6 +11,7 @@ import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, JobDocument, PinRow } from "@/job/schema";
+import { decideCutOps } from "@/job/triage-ops";
 import { applyChange, editsSince, history, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
 import { createJob, deleteJob, listJobs, loadJob } from "./jobs";
@@ -232,6 +233,37 @@ describe("rules that a bug cannot pass", () => {
     });
     expect((await load()).pins.find((row) => row.id === "p1")?.description).toBe("text");
   });
+});
+
+test("a guarded wire is not removed with others or without a reason, whoever asks; with one it is, and undo brings it back", async () => {
+  const ground = (cavity: string): Partial<PinRow> => ({
+    circuit: "S1",
+    kind: "ground",
+    kindConfidence: 1,
+    quantity: "sensor-ground",
+    quantityConfidence: 1,
+    params: { role: "sensor-return" },
+    indexLabel: cavity,
+  });
+  await withPins(
+    pin("p1", "1", ground("1")),
+    pin("p2", "2", ground("2")),
+    pin("p3", "3", { circuit: "X" }),
+    pin("p4", "4", { circuit: "X" }),
+  );
+  const ids = (await load()).wires.map((row) => `wire:${row.id}`);
+  const remove = async (subjects: readonly string[], override = "") =>
+    change(decideCutOps(await load(), { subjects, choice: "remove", override, person: "Robin" }));
+  const guarded = { ok: false, code: "guarded", cuts: [{ wireId: "wire:p1", guard: "sensor-ground" }] };
+  expect(ids).toContain("wire:p1");
+  expect(await remove(ids, "all of it")).toMatchObject(guarded);
+  expect(await remove(["wire:p1"])).toMatchObject(guarded);
+  expect((await load()).cuts).toEqual([]);
+  expect(await remove(["wire:p1"], "a new one is in")).toMatchObject({ ok: true });
+  expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid())).toMatchObject({ ok: true });
+  expect((await load()).cuts).toEqual([]);
+  expect(await stepHistory(pool, jobId, "redo", "Robin", nanoid())).toMatchObject({ ok: true });
+  expect((await load()).cuts).toMatchObject([{ subject: "wire:p1", choice: "remove", override: "a new one is in" }]);
 });
 
 describe("revisions", () => {

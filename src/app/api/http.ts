@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { guardedCutsText } from "@/core/words";
 import type { ChangeResult } from "@/server/changes";
 import { DatabaseError } from "@/server/errors";
 
@@ -122,6 +123,8 @@ export function changeAnswer(result: ChangeResult): Response {
         message: "A value is outside of what the database takes.",
         hint: "Correct it and try again.",
       });
+    case "guarded":
+      return refuse(422, { code: "guarded", ...guardedCutsText(result.cuts) });
     case "nothing-to-undo":
       return refuse(409, { code: result.code, message: "There is nothing of yours to undo." });
     case "nothing-to-redo":

@@ -141,6 +141,17 @@ const GUARD_NAMES: Readonly<Record<Guard, string>> = {
 };
 export const guardName = (guard: Guard): string => GUARD_NAMES[guard];
 
+/** Why a removal is refused, and what may be done instead. */
+export function guardedCutsText(
+  cuts: readonly { readonly guard: Guard; readonly fault: "never" | "with-others" | "no-reason" }[],
+): { readonly message: string; readonly hint: string } {
+  const names = listed([...new Set(cuts.map(({ guard }) => guardName(guard)))]);
+  const message = `Not removed: ${names}.`;
+  if (cuts.some(({ fault }) => fault === "never"))
+    return { message, hint: "An airbag circuit is left to those licensed for it." };
+  return { message, hint: "Each goes only by itself, with a reason that stays in the job." };
+}
+
 /** Why a wire is never offered for removal, and what to do before it is decided on all the same. */
 export function guardText(guard: Guard): string {
   switch (guard) {
