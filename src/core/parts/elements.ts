@@ -1,9 +1,6 @@
 import type { NetlistKey } from "../state";
 
-/**
- * Every part bolts to the vehicle where it has this terminal: the body, the block, all that the battery's negative is
- * joined to.
- */
+/** A part bolts to the vehicle where it has this terminal: to the body, or to the engine's block. */
 export const CHASSIS = "chassis";
 
 /**

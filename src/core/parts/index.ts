@@ -14,6 +14,7 @@ export {
   terminalsOf,
   USUAL_COIL_OHMS,
 } from "./elements";
+export { onEngine, STRAP_LEAST_MM2 } from "./engine";
 export type * from "./facts";
 export { guessedElements, guessPart, POWERED } from "./guess";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";

@@ -119,7 +119,9 @@ export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: 
       const stud =
         harness.edgesAt[node]?.some((at) => {
           const edge = harness.edges[at] as HarnessEdge;
-          return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis);
+          return (
+            edge.type === "joint" && [edge.a, edge.b].some((end) => end === harness.chassis || end === harness.block)
+          );
         }) ?? false;
       const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined.any(harness.plus, node);
       return fits

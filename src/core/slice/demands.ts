@@ -47,12 +47,13 @@ export class Demands {
     this.partOfEdge = new Map(harness.parts.map((part) => [part.id, part]));
     const [solid, conducts] = [letThrough(harness.edges, SOLID), conducting(harness)];
     const solidPlus = flood(harness.packed, [harness.plus], solid);
-    const solidMinus = flood(harness.packed, [harness.minus, harness.chassis], solid);
+    const grounds = [harness.minus, harness.chassis, harness.block];
+    const solidMinus = flood(harness.packed, grounds, solid);
     this.rails = solidPlus.map((one, at) => one | (solidMinus[at] as number));
     // A contact that changes over reaches both poles, never at once: each pole's reach stops where the other's copper
     // begins.
     this.plus = flood(harness.packed, [harness.plus], conducts, solidMinus);
-    this.minus = flood(harness.packed, [harness.minus, harness.chassis], conducts, solidPlus);
+    this.minus = flood(harness.packed, grounds, conducts, solidPlus);
     for (const node of harness.nodeOfPin.values()) {
       const members = this.net.get(this.netAt(node));
       if (members === undefined) this.net.set(this.netAt(node), [node]);

@@ -50,6 +50,53 @@ host Old-2 20 spare -`);
     expect(classes(built, new Set())).toMatchObject({ "Old-1": "dead" }));
 });
 
+describe("block, body and battery", () => {
+  /** A starter bolted to the engine, and what may lead back from its block to the body. */
+  const started = (...straps: readonly (readonly [id: string, sizeMm2: number])[]) =>
+    harness(
+      `
+host Battery-+ 1 supply-out battery-supply RD 25mm 0.5m
+host Battery-- 2 ground ground BK 25mm 0.5m role=power
+host Body_stud-1 2 ground ground BK 25mm 0.5m role=power
+host Starter-30 1 supply-in start-supply RD 25mm 1m amps=150
+host Key-30 1 supply-in battery-supply RD 4mm 1m
+host Key-50 3 supply-out starter-request WH 2.5mm 1m alive=crank
+host Starter-50 3 load-in starter-request WH 2.5mm 1m otherEnd=ground
+donor Engine_ground-1 - ground ground BK 16mm 0.5m`,
+      { wires: straps.map(([id, sizeMm2]) => added(id, "Engine ground-1", "Body stud-1", { sizeMm2 })) },
+    );
+  const starting = new Set(["starting"]);
+  const straps = (built: Harness) =>
+    slice(built, starting).uses.flatMap(({ wire, by, sole }) => (wire.id.startsWith("wire:strap") ? [[by, sole]] : []));
+  const stops = (built: Harness, ...gone: string[]) =>
+    new Set(
+      stopsWithout(built, slice(built, starting), new Set(gone.map((id) => `wire:${id}`)), starting).map(
+        ({ purpose }) => purpose,
+      ),
+    );
+  test("the strap between block and body is needed to start, and without it the starter has no way back", () => {
+    const built = started(["strap", 16]);
+    expect(straps(built)).toEqual([[["starting"], ["starting"]]]);
+    expect(stops(built)).toEqual(new Set());
+    expect(stops(built, "strap")).toEqual(new Set(["return"]));
+  });
+  test("of two straps each is needed and has a second way", () => {
+    const built = started(["strap 1", 16], ["strap 2", 25]);
+    expect(straps(built)).toEqual([
+      [["starting"], []],
+      [["starting"], []],
+    ]);
+    expect(stops(built, "strap 1")).toEqual(new Set());
+    expect(stops(built, "strap 1", "strap 2")).toEqual(new Set(["return"]));
+  });
+  test("where the tables show none, one is taken to be there; a thin wire is none", () => {
+    const isTaken = (built: Harness) => built.edges.some(({ id }) => id === "assumed:block");
+    expect([started(), started(["strap", 4]), started(["strap", 6])].map(isTaken)).toEqual([true, true, false]);
+    expect(stops(started())).toEqual(new Set());
+    expect(stops(started(["strap", 4]), "strap")).toEqual(new Set());
+  });
+});
+
 describe("what a wire is needed for", () => {
   test("a relay's contact needs its coil, the coil its switch; what both functions pass is shared", () => {
     const built = harness(HORN);

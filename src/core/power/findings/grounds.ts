@@ -1,7 +1,7 @@
 import { cachedBy } from "../../cached-by";
 import { fieldOf } from "../../forms";
 import { cavityPoint, type HarnessPart, pointAt } from "../../harness";
-import type { CavityFacts } from "../../parts";
+import { type CavityFacts, STRAP_LEAST_MM2 } from "../../parts";
 import type { Point } from "../../points";
 import { KEY_POSITIONS, type KeyPosition } from "../../state";
 import { BLOCK, MINUS } from "../nodes";
@@ -20,9 +20,8 @@ import { atPoint, type PowerModel, type PowerSolution } from "../types";
 import { thickerWire } from "./thicker";
 import type { Cure, Finding } from "./types";
 
-/** Thick enough for a starter's return, mm²; and what is thinner carries no starter's current back. */
+/** Thick enough for a starter's return, mm². */
 const STRAP = { sizeMm2: 16, lengthM: 0.5 } as const;
-const STRAP_LEAST_MM2 = 6;
 
 export function groundFindings(solution: PowerSolution): Finding[] {
   return [...missingBlock(solution), ...groundless(solution), ...sharedGrounds(solution), ...offsets(solution)];

@@ -3,7 +3,6 @@ import type { NetElement } from "../../circuit";
 import { cavityPoint, type Harness, type HarnessEdge, type HarnessPart } from "../../harness";
 import { spansOf } from "../../parts";
 import type { CavityPoint } from "../../points";
-import { BLOCK, BODY } from "../nodes";
 import type { PlanElement } from "../plan-element";
 import type { PowerFacts, PowerProblem } from "../types";
 import { nodeNamesOf } from "./node-names";
@@ -71,9 +70,8 @@ function translate(
   part: HarnessPart,
   edges: readonly HarnessEdge[],
 ): Translated {
-  const ground = onEngine(part) ? BLOCK : BODY;
   const names = nodeNamesOf(harness).nodeName;
-  const nodeOf = (at: number) => (at === harness.chassis ? ground : (names[at] as string));
+  const nodeOf = (at: number) => names[at] as string;
   const byId = new Map(edges.map((edge) => [edge.id, edge]));
   const terminals = new Map<string, string>();
   for (const element of part.elements) {
@@ -161,17 +159,3 @@ function bounded(
   }
   return { element, problem: null };
 }
-
-/** Parts that bolt to the engine or gearbox: their case is at the block's voltage, not the body's. */
-const ENGINE_PARTS: ReadonlySet<string> = new Set(["starter", "alternator"]);
-const DONOR_ENGINE_PARTS: ReadonlySet<string> = new Set([
-  "sensor",
-  "solenoid",
-  "switch",
-  "ground-stud",
-  "motor",
-  "heater",
-  "sender",
-]);
-const onEngine = ({ type, side }: HarnessPart) =>
-  ENGINE_PARTS.has(type) || (side === "donor" && DONOR_ENGINE_PARTS.has(type));
