@@ -481,7 +481,11 @@ export const DONOR_DEVICES: readonly Device[] = [
         RETURN,
       ],
     ],
-    ["Brake pedal switch", 1, ["signal logic-in brake-switch Brake pedal switch", feed("Brake pedal switch feed", 1)]],
+    [
+      "Brake pedal switch",
+      1,
+      ["signal switch-out brake-switch Brake pedal switch;to=battery", feed("Brake pedal switch feed", 1)],
+    ],
     [
       "Reductant pump",
       1,

@@ -24,6 +24,22 @@ describe("pairing", () => {
       "TS-1": expect.stringContaining("own side"),
     });
   });
+  test("what the host's body is wired to do it goes on doing; a gauge on its own sender does not", () => {
+    const pins = pinsFrom(`
+      host TL-2@525 load-in brake-switch amps=2;otherEnd=ground
+      host BL-2@525 switch-out brake-switch to=battery;maxAmps=8
+      host HL-1@530 load-in lighting amps=5;otherEnd=ground
+      host LS-1@530 switch-out lighting to=battery;maxAmps=10
+      donor BP-2@40 switch-out brake-switch to=battery;maxAmps=2
+      donor BC-1@41 high-side-out lighting maxAmps=10
+      host RL-1@540 load-in reverse-lamp amps=2;otherEnd=ground
+      host RS-1@540 switch-out reverse-lamp to=battery;maxAmps=5
+      donor RS-2@42 switch-out reverse-lamp to=battery;maxAmps=5`);
+    // The reversing lamp's switch is on the gearbox that leaves.
+    expect(summary(pins)).toEqual(["RS-2 > RL-1 direct"]);
+    expect(reasons(pins)["TL-2"]).toContain("BL-2");
+    expect(reasons(pins)["HL-1"]).toContain("LS-1");
+  });
   test("each consumer of an output has its own link", () => {
     const pins = pinsFrom(`
       donor C1-1 logic-in brake-switch active=high;pull=down;maxVolts=18

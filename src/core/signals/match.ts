@@ -1,4 +1,5 @@
 import { directionOf, fieldOf, type Quantity, type Side } from "../forms";
+import { FUNCTIONS } from "../functions";
 import { CONTINUOUS_PART } from "../wire";
 import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
@@ -32,6 +33,12 @@ const FEEDS: ReadonlySet<Quantity> = new Set([
   "accessory-supply",
   "start-supply",
   "relay-supply",
+]);
+
+/** What a body does with its own wiring, whatever engine is in it: lamps, wipers, doors, and all that brakes light. */
+const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
+  "brake-switch",
+  ...FUNCTIONS.flatMap(({ home, quantities }) => (home === "body" ? quantities : [])),
 ]);
 
 /**
@@ -171,8 +178,10 @@ class Matcher {
     const across = this.notRefused(providers.of(otherSide(consumer.side), consumer.index), consumer);
     const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
     const home = wired ?? own.find((provider) => this.joined(provider, consumer, quantity));
-    // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can.
-    const stays = consumer.side === "donor" ? home : FEEDS.has(quantity) ? wired : undefined;
+    // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can, but for what the
+    // host's body is wired to serve.
+    const stays =
+      consumer.side === "donor" ? home : FEEDS.has(quantity) || OF_THE_BODY.has(quantity) ? wired : undefined;
     if (stays !== undefined) {
       this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;
