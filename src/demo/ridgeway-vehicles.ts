@@ -1,0 +1,61 @@
+import type { Side } from "@/core/forms";
+import type { Device } from "./ridgeway-devices";
+import { DONOR_DEVICES } from "./ridgeway-donor";
+import { HOST_DEVICES } from "./ridgeway-host";
+
+/** One of the two vehicles, by what is fitted to it. */
+export interface Vehicle {
+  readonly side: Side;
+  /** The zone in which its computers and fuse boxes are. */
+  readonly centre: string;
+  /** Looms that a circuit passes between the centre and a zone. */
+  readonly between: Readonly<Record<string, readonly string[]>>;
+  readonly devices: readonly Device[];
+  readonly prefix: string;
+  readonly origins: Readonly<Record<string, string>>;
+}
+
+export const VEHICLES: readonly Vehicle[] = [
+  {
+    side: "donor",
+    centre: "Engine bay",
+    between: { Engine: ["Bulkhead"], Transmission: ["Bulkhead", "Tunnel"] },
+    devices: DONOR_DEVICES,
+    prefix: "E",
+    origins: {
+      Engine: "2016 Orvane Mastiff 3.0 V6 diesel",
+      Transmission: "2015 Orvane Mastiff, eight-speed automatic",
+      "Engine bay": "2016 Orvane Mastiff 3.0 V6 diesel",
+    },
+  },
+  {
+    side: "host",
+    centre: "Dash",
+    between: {
+      Doors: ["Sill"],
+      Tail: ["Sill", "Frame"],
+      Cabin: ["Sill"],
+      Roof: ["Pillar"],
+      Chassis: ["Frame"],
+      Front: ["Wing"],
+      Seats: ["Floor"],
+    },
+    devices: HOST_DEVICES,
+    prefix: "R",
+    origins: { Cabin: "Expedition body, built 2014", Roof: "Expedition body, built 2014" },
+  },
+];
+
+/** As many of each device: a vehicle that no workshop has, for what must stay quick when jobs grow. */
+export const manifold = (vehicle: Vehicle, times: number): Vehicle => ({
+  ...vehicle,
+  devices: vehicle.devices.map((device) => ({
+    ...device,
+    copies:
+      typeof device.copies === "number"
+        ? device.copies * times
+        : Array.from({ length: times }, () => device.copies as readonly string[]).flatMap((names, at) =>
+            names.map((name) => (at === 0 ? name : `${name} ${at + 1}`)),
+          ),
+  })),
+});
