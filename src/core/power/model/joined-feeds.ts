@@ -6,8 +6,7 @@ const THROUGH: ReadonlySet<EdgeType> = new Set(["wire", "mate", "joint", "path"]
 
 /**
  * Nodes of the harness that links and tried wires join to the battery: a feed that was assumed there is assumed no
- * more, as the
- * harness itself has it once they are decided. Empty where nothing but the harness's own joins is there.
+ * more, as the harness itself has it once they are decided. Empty where nothing but the harness's own joins is there.
  */
 export function joinedFeeds({ harness, links, gone, tried }: PowerFacts): ReadonlySet<number> {
   const joined = new Set(

@@ -38,8 +38,7 @@ const DROP_OUT = 2.5;
 
 /**
  * A link as elements between its two ends, adapters in their order: `joint` where a wire alone is planned. Adapters
- * that change a
- * signal and pass no current of their own leave the two ends apart.
+ * that change a signal and pass no current of their own leave the two ends apart.
  */
 export function linkElements(
   id: string,

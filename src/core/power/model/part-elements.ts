@@ -6,7 +6,8 @@ import type { CavityPoint } from "../../points";
 import type { PlanElement } from "../plan-element";
 import type { PowerFacts, PowerProblem } from "../types";
 import { nodeNamesOf } from "./node-names";
-import { type Translated, translatePart } from "./translate-part";
+import { translatePart } from "./translate-part";
+import type { Translated } from "./translation";
 import type { Elements } from "./wire-elements";
 
 /** Stronger than any fuse on a vehicle: a slip of the keys. */

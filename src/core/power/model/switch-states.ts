@@ -103,8 +103,7 @@ export function interlockOf(pins: readonly Pick<CavityFacts, "quantity">[]): Clo
 
 /**
  * When a switch that someone or something works is closed: what it carries tells, else as the driver has it at night in
- * the rain:
- * everything on with the engine running and with the key in run, nothing otherwise.
+ * the rain: everything on with the engine running and with the key in run, nothing otherwise.
  *
  * @param quiet the driver has nothing on
  */
