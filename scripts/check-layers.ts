@@ -2,8 +2,8 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 
 /**
- * Imports point one way: core ← job ← formats ← server ← app, core ← screens ← app (docs/architecture.md).
- * Each layer names what it may import; everything else of ours is a fault.
+ * Imports point one way: core ← job ← formats ← server ← app, core ← screens ← app (docs/architecture.md). Each layer
+ * names what it may import; everything else of ours is a fault.
  */
 const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   core: [],
@@ -19,8 +19,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
 };
 /**
  * Inside of core each folder may import those before it, by their public face alone: what a vehicle is, what its wires
- * are, what computes on
- * them, and at the end the words that people read, which no engine knows of.
+ * are, what computes on them, and at the end the words that people read, which no engine knows of.
  */
 const CORE_ORDER: readonly string[] = [
   "units",

@@ -4,9 +4,8 @@ import { parseSync, Visitor } from "oxc-parser";
 
 /**
  * Looks through every text that a person may read (strings of more than one word, templates, markup, the README) for
- * words that the
- * trade does not use, for identifiers that stand where words should, and through comments for the stranger of those
- * words. Each has the word to say instead (docs/glossary.md).
+ * words that the trade does not use, for identifiers that stand where words should, and through comments for the
+ * stranger of those words. Each has the word to say instead (docs/glossary.md).
  */
 const INSTEAD: readonly (readonly [RegExp, string])[] = [
   [/\b(lives|live[sd]? for good)\b/i, "live"],

@@ -8,11 +8,9 @@ import { pinOf, withWire } from "./sample-job";
 
 /**
  * What someone has added and decided on the Heron so far: the donor's main relay, an ignition relay, the alternator's
- * cable. Three
- * things are as they should not be, and the Power stage finds them: the engine computer is fed from a key terminal that
- * drops out while
- * cranking, the charge lamp holds the ignition relay when the key is off, and a sensor's return shares the starter's
- * ground.
+ * cable. Three things are as they should not be, and the Power stage finds them: the engine computer is fed from a key
+ * terminal that drops out while cranking, the charge lamp holds the ignition relay when the key is off, and a sensor's
+ * return shares the starter's ground.
  */
 export function withPlan(document: JobDocument): JobDocument {
   return new Plan(document).build();

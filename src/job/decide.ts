@@ -9,8 +9,7 @@ export type Choice = Omit<Decision, "id" | "note"> & { readonly note?: string };
 
 /**
  * The operations that carry a choice out. A pair has one row; a consumer has one accepted provider, so that another
- * that
- * was accepted before makes room.
+ * that was accepted before makes room.
  */
 export function decideOps(document: JobDocument, choice: Choice, makeId: () => string = nanoid): RowOp[] {
   const existing = document.links.find(

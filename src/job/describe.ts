@@ -5,8 +5,7 @@ import type { JobDocument, PinRow } from "./schema";
 
 /**
  * A cavity described anew: what was only proposed for it is proposed again from the new words, read with the other rows
- * of
- * its connector, which alone tell what it is on; what a table gave or a person confirmed stays. Null where nothing
+ * of its connector, which alone tell what it is on; what a table gave or a person confirmed stays. Null where nothing
  * changes.
  */
 export function describeOp(document: JobDocument, pinId: string, description: string | null): RowOp | null {

@@ -44,9 +44,8 @@ export interface ImportPlan {
 
 /**
  * What importing a table would change, cavity by cavity, and the operations that do it. A kind or quantity that a
- * person
- * confirmed is kept against a mere proposal. Rows that the table no longer has are removed only on request, and never
- * while a decided link uses them.
+ * person confirmed is kept against a mere proposal. Rows that the table no longer has are removed only on request, and
+ * never while a decided link uses them.
  *
  * @param makeId gives ids for new rows; handed in so that a test can repeat a run
  */

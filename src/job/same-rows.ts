@@ -5,8 +5,7 @@ type Rows = readonly { readonly id: string }[];
 
 /**
  * The later document, with every row and list of it that says the same as before being the very object that it was
- * before: what a server
- * confirms comes back as new objects, and nothing derived from them needs to be derived again.
+ * before: what a server confirms comes back as new objects, and nothing derived from them needs to be derived again.
  */
 export function keepSameRows(before: JobDocument, after: JobDocument): JobDocument {
   let kept = after;

@@ -235,8 +235,7 @@ export const WIRE_STOCK = ["original", "reclaimed", "new"] as const;
 
 /**
  * A wire: one that the pin tables speak of, which follows them (table-wires.ts) but for its insulation, stock and note;
- * or one that a person added between two
- * cavities.
+ * or one that a person added between two cavities.
  */
 export const WireRow = z.strictObject({
   id,

@@ -20,9 +20,8 @@ export const followsTables = (op: RowOp): boolean =>
 
 /**
  * The operations with those on the tables' wires that follow from them: what a cavity loses is taken out before it
- * goes, what it gains is put in once it is
- * there. What people said of a wire stays with it; where a change takes one back that is gone, `ops` may carry it
- * (`followsTables`), and its words are kept.
+ * goes, what it gains is put in once it is there. What people said of a wire stays with it; where a change takes one
+ * back that is gone, `ops` may carry it (`followsTables`), and its words are kept.
  *
  * @param tables all rows of the job, or at least those of the circuits that `touchedBy` names
  */

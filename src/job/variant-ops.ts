@@ -57,9 +57,8 @@ export const placeOf = ({ connector, cavity }: Pick<TableCavity, "connector" | "
 
 /**
  * Says which table's wire lies on the bench at some places. “There” brings the job's cavity to what the other table
- * has:
- * changed, added, or taken out where the other has none and nothing decided depends on it. “Here” leaves the job as it
- * is. What was picked is kept with the variant.
+ * has: changed, added, or taken out where the other has none and nothing decided depends on it. “Here” leaves the job
+ * as it is. What was picked is kept with the variant.
  */
 export function pickOps(
   document: JobDocument,

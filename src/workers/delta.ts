@@ -2,9 +2,8 @@ import { dequal } from "dequal/lite";
 
 /**
  * How plain data differs from what was sent before, so that a page of 36,000 cavities and its worker hand each other
- * the few rows that changed: to copy all of them takes
- * half a second of the page's time at every choice. Lists (and maps, as lists of their entries) differ by rows;
- * anything else is sent whole where it differs.
+ * the few rows that changed: to copy all of them takes half a second of the page's time at every choice. Lists (and
+ * maps, as lists of their entries) differ by rows; anything else is sent whole where it differs.
  */
 export type Delta<T extends object> = { readonly [K in keyof T]?: FieldDelta };
 

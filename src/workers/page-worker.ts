@@ -14,8 +14,7 @@ interface Running<T> {
 
 /**
  * The page's one worker of a kind: started at its first question. Where it dies, or throws, every question that waits
- * fails, and the next
- * one starts it anew; what it kept is gone then, and whoever asks has to give it again.
+ * fails, and the next one starts it anew; what it kept is gone then, and whoever asks has to give it again.
  */
 export class PageWorker<T> {
   private running: Running<T> | null = null;

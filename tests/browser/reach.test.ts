@@ -52,10 +52,9 @@ const print = (what: string, figures: Readonly<Record<string, number>>) =>
 
 /**
  * The figures to reach are those of engines.md's table and are printed beside what was found. The test fails where a
- * figure is three times what it should be after
- * allowing for the machine: shared ones differ by more than that from minute to minute, and a red build for their sake
- * helps nobody. What creeps is found by the
- * figures that are printed, and by the bench.
+ * figure is three times what it should be after allowing for the machine: shared ones differ by more than that from
+ * minute to minute, and a red build for their sake helps nobody. What creeps is found by the figures that are printed,
+ * and by the bench.
  */
 const GUARD = 3;
 

@@ -3,8 +3,7 @@ import { randoms } from "./harness";
 
 /**
  * A vehicle's wiring of about so many nodes: battery, alternator, fuse boxes, a key, relays, loads of every kind,
- * ground studs;
- * each circuit with the wires, joints and contacts that a real one has.
+ * ground studs; each circuit with the wires, joints and contacts that a real one has.
  */
 export function vehicleNetlist(nodes: number, seed = 1): Netlist {
   const random = randoms(seed);

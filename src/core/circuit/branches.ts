@@ -143,8 +143,7 @@ function valuesOf(element: NetElement, contact: number): Values {
 
 /**
  * The branches of a netlist that differs from another's in values alone, numbered as that one is and sharing with it
- * all that is
- * the same; null where something is joined otherwise, and it has to be numbered anew.
+ * all that is the same; null where something is joined otherwise, and it has to be numbered anew.
  */
 export function withValues(like: NamedBranches, elements: readonly NetElement[]): NamedBranches | null {
   const before = like.netlist.elements;
@@ -265,9 +264,8 @@ export function limitedVolts({ kind, scale, knee }: Branch, wanted: number, befo
 
 /**
  * Whether a load of constant power that rests at v, below its least voltage m, has an upper operating point as well.
- * Seen from the load
- * the network is a source of E = v + v·W·R/m² behind R; the upper point is the higher root of V² − E·V + R·W, and must
- * not be below m.
+ * Seen from the load the network is a source of E = v + v·W·R/m² behind R; the upper point is the higher root of V² −
+ * E·V + R·W, and must not be below m.
  *
  * @param volts  at which the load rests, V, from 0 to its least voltage
  * @param behind what the load sees of the network, Ω, > 0

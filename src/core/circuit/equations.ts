@@ -39,9 +39,8 @@ export type Start = "nothing" | "near" | "here";
 
 /**
  * Kirchhoff's equations of a network, solved by Newton's method: nodal analysis after Ho, Ruehli & Brennan (1975) with
- * ideal sources
- * taken out beforehand, which keeps the matrix symmetric. Voltages are those of groups of nodes that ideal sources tie
- * together.
+ * ideal sources taken out beforehand, which keeps the matrix symmetric. Voltages are those of groups of nodes that
+ * ideal sources tie together.
  */
 export class Equations {
   /** Conductance of linear branches, S; of others 0. */
@@ -207,8 +206,8 @@ export class Equations {
 
   /**
    * By bounds alone: both points exist where E² ≥ 4·R·W and r = R·W / m² > 1 (see {@link hasUpper}); the lower one is v
-   * = E / (1 + r), so that
-   * v ≥ m · 2√r / (1 + r). That falls with r, and r ≤ (E / 2m)², where no E is above that of all sources in series.
+   * = E / (1 + r), so that v ≥ m · 2√r / (1 + r). That falls with r, and r ≤ (E / 2m)², where no E is above that of all
+   * sources in series.
    *
    * @param volts across the branch, V, ≥ 0
    */

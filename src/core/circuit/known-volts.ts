@@ -14,8 +14,7 @@ export interface Step {
 
 /**
  * Voltages found before, by the state and the relays that they were found for: where the next solution begins. One that
- * begins near
- * its end needs a step or two in place of ten; where it ends does not depend on it.
+ * begins near its end needs a step or two in place of ten; where it ends does not depend on it.
  */
 export class KnownVolts {
   private readonly found = new Map<string, Float64Array>();

@@ -1,10 +1,8 @@
 /**
  * Sparse LDLᵀ of a symmetric matrix whose pattern stays and whose values change: ordered and analysed once, factored
- * many times.
- * After Davis, “Algorithm 849: a concise sparse Cholesky factorization package”, ACM Trans. Math. Softw. 31 (2005); the
- * order
- * is by minimum degree (Tinney & Walker 1967), which leaves the nearly tree-shaped networks of vehicles almost without
- * fill.
+ * many times. After Davis, “Algorithm 849: a concise sparse Cholesky factorization package”, ACM Trans. Math. Softw. 31
+ * (2005); the order is by minimum degree (Tinney & Walker 1967), which leaves the nearly tree-shaped networks of
+ * vehicles almost without fill.
  */
 export class SparseLdl {
   /** Place of each unknown in the order of elimination. */

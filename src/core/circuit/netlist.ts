@@ -189,8 +189,7 @@ const CONTACT: readonly Check[] = [
 
 /**
  * Checks a netlist as it was parsed from JSON. Unknown fields are passed over: a later version may add some. The first
- * fault is
- * told with its element; loops of ideal sources and stranded currents show only when it is solved.
+ * fault is told with its element; loops of ideal sources and stranded currents show only when it is solved.
  */
 export function readNetlist(json: unknown): NetlistResult {
   const fault = isRecord(json) && json.format === NETLIST_FORMAT ? netlistFault(json) : whole("not-a-netlist");

@@ -148,8 +148,7 @@ export class Network {
 
   /**
    * Solves with the switches set. Relays start released, or as told, and are updated together until they stay as they
-   * are; those that
-   * never do are held released and reported.
+   * are; those that never do are held released and reported.
    */
   solve(state: NetlistKey | SwitchSetting, { changes = [], pulledIn }: SolveOptions = {}): SolveResult {
     const setting = typeof state === "string" ? inState(state) : state;

@@ -21,12 +21,10 @@ export interface Prediction {
 
 /**
  * Predicts one setting of the switches under many changes from one factorisation of each relay step: a change of a
- * branch is a low-rank update
- * (Sherman & Morrison 1950, Woodbury 1950), and nonlinear branches that it moves far are updated with it; the rest
- * follow by
- * Newton steps with the factored slopes. Relays that decide otherwise toggle their contacts in the same way. A part
- * that the change leaves to diodes
- * that do not conduct is predicted without the contract's leak: millivolts from where a solution has it.
+ * branch is a low-rank update (Sherman & Morrison 1950, Woodbury 1950), and nonlinear branches that it moves far are
+ * updated with it; the rest follow by Newton steps with the factored slopes. Relays that decide otherwise toggle their
+ * contacts in the same way. A part that the change leaves to diodes that do not conduct is predicted without the
+ * contract's leak: millivolts from where a solution has it.
  */
 export class Predictor {
   /** What opening a branch was found to do; null where it must be solved anew. */

@@ -22,8 +22,7 @@ interface Origin {
 
 /**
  * A network without what needs no equations: resistors that lead nowhere, and nodes where just two resistors meet.
- * Harnesses are mostly
- * that: wire, plug, wire. What is left is solved, and the rest follows from it exactly.
+ * Harnesses are mostly that: wire, plug, wire. What is left is solved, and the rest follows from it exactly.
  */
 export class Reduction {
   /** What is left to be solved. */

@@ -5,8 +5,7 @@ export type SwitchElement = Extract<NetElement, { type: "switch" }>;
 
 /**
  * How a network's switches stand. What was solved before under the same name is where a solution begins, so that a
- * thousand settings
- * of one network share its order of elimination and their starting points.
+ * thousand settings of one network share its order of elimination and their starting points.
  */
 export interface SwitchSetting {
   /** No other setting of the network is called so. */

@@ -46,9 +46,8 @@ export function findSupernodes({ nodes, list }: Branches): Supernodes | NetlistF
 
 /**
  * Currents of ideal sources, written into `amps`: what their nodes still lack of Kirchhoff's law, leaf by leaf of the
- * trees that
- * such sources form. A tree that holds the reference is gathered towards it, for the reference lacks whatever the
- * others give.
+ * trees that such sources form. A tree that holds the reference is gathered towards it, for the reference lacks
+ * whatever the others give.
  */
 export function idealCurrents({ nodes, list, sources }: Branches, amps: Float64Array): void {
   const ideal = sources.filter((at) => (list[at] as Branch).kind === "ideal");

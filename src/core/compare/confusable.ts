@@ -68,9 +68,8 @@ const REACH_M = 0.5;
 
 /**
  * Connectors of one harness that could be plugged into each other's place: as many cavities under the same labels, no
- * known
- * difference in face, keying or gender, and leads of about the same length. The most dangerous first; a pair whose
- * crossing would do nothing is left out.
+ * known difference in face, keying or gender, and leads of about the same length. The most dangerous first; a pair
+ * whose crossing would do nothing is left out.
  */
 export function findConfusablePairs(harness: Harness, shapes: ReadonlyMap<string, Shape>): ConfusablePair[] {
   const pinsOf = groupPins(harness);

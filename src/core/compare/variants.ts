@@ -61,10 +61,8 @@ function identities({ circuit, description, colour }: TableCavity): string[] {
 
 /**
  * Two tables of what should be the same harness, place by place: the same, moved to another cavity, another colour or
- * size,
- * another use, or in one table only. A wire counts as moved where its place has another use in the other table and
- * exactly one
- * other place there has its circuit and use (or its use alone, or circuit and colour).
+ * size, another use, or in one table only. A wire counts as moved where its place has another use in the other table
+ * and exactly one other place there has its circuit and use (or its use alone, or circuit and colour).
  */
 export function compareVariants(here: readonly TableCavity[], there: readonly TableCavity[]): VariantRow[] {
   const places = new Map<string, { here: TableCavity | null; there: TableCavity | null }>();

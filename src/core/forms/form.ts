@@ -60,8 +60,7 @@ export const hasForm = <P extends { readonly form: Form }, const K extends Kind>
 
 /**
  * Reads `params` into the form of a kind. Keys that the kind does not have, and values that cannot be read, are left
- * out: the
- * import has told of them.
+ * out: the import has told of them.
  *
  * @example parseForm("supply-in", { amps: "5" }) // { kind: "supply-in", amps: { value: 5, source: "given" } }
  */

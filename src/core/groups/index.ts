@@ -2,8 +2,7 @@ export { incidence } from "./incidence";
 
 /**
  * Groups of numbered things that are joined two by two (disjoint sets; paths halved as they are followed, Tarjan & van
- * Leeuwen 1984).
- * A group is called by its lowest number, so that what is joined with 0 is in group 0.
+ * Leeuwen 1984). A group is called by its lowest number, so that what is joined with 0 is in group 0.
  */
 export class Groups {
   private readonly parent: Int32Array;

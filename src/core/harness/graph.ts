@@ -20,9 +20,8 @@ import type {
 
 /**
  * Both harnesses as one graph: wires join cavities, and splices where more than two meet; halves of an in-line
- * connector are joined cavity to cavity; parts join their own cavities by their elements; the
- * plan's decided links join the sides. What is wrong in the facts is named in `problems`, left out, and the rest is
- * built.
+ * connector are joined cavity to cavity; parts join their own cavities by their elements; the plan's decided links join
+ * the sides. What is wrong in the facts is named in `problems`, left out, and the rest is built.
  */
 export function buildHarness(facts: HarnessFacts): Harness {
   return new Builder(facts).build();

@@ -16,10 +16,9 @@ interface TableConnector {
 
 /**
  * The wires that pin tables speak of, by the circuits of each branch of each side: a circuit of two cavities is one
- * wire between them; of more, a wire from
- * each to their splice; of one, a wire of which the other end is not shown, as is that of a cavity with a colour or a
- * size and no circuit. A wire has the id of
- * the cavity that it starts at, so that what is decided of it outlives a new import.
+ * wire between them; of more, a wire from each to their splice; of one, a wire of which the other end is not shown, as
+ * is that of a cavity with a colour or a size and no circuit. A wire has the id of the cavity that it starts at, so
+ * that what is decided of it outlives a new import.
  */
 export function tableWires(cavities: readonly ToldCavity[], connectors: readonly TableConnector[]): WireFacts[] {
   const connectorById = new Map(connectors.map((one) => [one.id, one]));

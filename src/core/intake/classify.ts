@@ -37,8 +37,8 @@ const PER_CONCEPT = 0.08;
 const FROM_LABEL = 0.93;
 
 /**
- * Proposes a kind and a quantity for each row of one side's table, in the rows' order.
- * A row is read from its words, its connector's label, and what the connector's other rows show it to be.
+ * Proposes a kind and a quantity for each row of one side's table, in the rows' order. A row is read from its words,
+ * its connector's label, and what the connector's other rows show it to be.
  *
  * @example classifyPins([{ connector: "ECM J1", cavity: "12", description: "INJ 1" }], "donor")[0].kind.value // "injector-out"
  */

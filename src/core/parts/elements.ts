@@ -5,8 +5,7 @@ export const CHASSIS = "chassis";
 
 /**
  * Electrical behaviour between a part's own terminals: the element types of contracts/netlist.md, with terminals in
- * place of
- * nodes. Volts, amperes, ohms, watts.
+ * place of nodes. Volts, amperes, ohms, watts.
  */
 export type ElementSpec =
   /** `joint`: copper or a contact, through which current goes on; otherwise a load. */

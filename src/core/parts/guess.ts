@@ -273,8 +273,7 @@ const feedsLoads = ({ form }: CavityFacts): boolean =>
 
 /**
  * A computer by its declared pins: grounds are one inside; every feed is a load to ground; an output that sinks leads
- * to
- * ground, one that sources to the feed; an input or a bus is a small load to ground.
+ * to ground, one that sources to the feed; an input or a bus is a small load to ground.
  */
 export function computerElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const grounds = pins.filter(isGround);

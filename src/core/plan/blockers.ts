@@ -99,9 +99,9 @@ export function findBlockers<Step>({ sides, plan, unknownPins, steps }: PlanFact
 }
 
 /**
- * The list with what Power finds in it. What stops the engine although its link was decided so is more urgent than
- * what is still open. Every other danger and stop may go away as links are decided, but none is left when the first
- * step is read: it stands before that step, and a job without steps still names it.
+ * The list with what Power finds in it. What stops the engine although its link was decided so is more urgent than what
+ * is still open. Every other danger and stop may go away as links are decided, but none is left when the first step is
+ * read: it stands before that step, and a job without steps still names it.
  * @param decided cavities whose link a person has accepted
  */
 export function withFindings<Step>(

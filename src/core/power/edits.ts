@@ -29,8 +29,7 @@ const plannedRelay = (consumerAmps: number | null, contactFeed: ContactFeed): Ad
 
 /**
  * What an edit does to a plan, in the few steps that the facts and the job's rows both know. Each edit is decided here
- * once:
- * what is tried is what is carried out.
+ * once: what is tried is what is carried out.
  */
 export type PlanChange =
   | { readonly type: "wires"; readonly wireIds: readonly string[]; readonly to: TriedWire }

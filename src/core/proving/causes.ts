@@ -24,9 +24,8 @@ const FAULT_WEIGHT = 3;
 
 /**
  * The likeliest causes of a failed step, from the plan's own structure and from the faults that would give the reading.
- * Weights are our
- * own judgement of how often each happens, raised or lowered by what the other readings say; they are for ranking, not
- * odds.
+ * Weights are our own judgement of how often each happens, raised or lowered by what the other readings say; they are
+ * for ranking, not odds.
  */
 export function likelyCauses(step: Step, judgement: Judgement, sources: CauseSources): Cause[] {
   if (judgement.outcome === "pass") return [];

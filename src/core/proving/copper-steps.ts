@@ -35,8 +35,8 @@ export function leads(): Step {
 const JOINTS_OHMS = 0.05;
 
 /**
- * The step as the meter will show it with its leads known: copper reads its wires and the leads, and little more.
- * Other steps are as they were.
+ * The step as the meter will show it with its leads known: copper reads its wires and the leads, and little more. Other
+ * steps are as they were.
  * @param leadsOhms what the leads themselves read, Ω; null while nobody has, and {@link LEADS_OHMS} is allowed for
  */
 export function withLeads(step: Step, leadsOhms: number | null): Step {

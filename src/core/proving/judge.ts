@@ -37,8 +37,7 @@ const METER = { V: { part: 0.005, counts: 2 }, Ω: { part: 0.008, counts: 3 } } 
 
 /**
  * How far the true value may lie from what a usual meter shows, ±, in the unit of the reading: a part of it and some
- * counts of the last digit
- * as it was typed. Null for an open circuit and for what is no reading.
+ * counts of the last digit as it was typed. Null for an open circuit and for what is no reading.
  * @example readingUncertainty("12.40", "V") // 0.005 × 12.4 + 2 × 0.01 = 0.082
  */
 export function readingUncertainty(written: string, unit: "Ω" | "V"): number | null {

@@ -45,8 +45,8 @@ interface Pair {
 
 /**
  * From a feed to a consumer of it: voltage, current with all that is connected to the feed, and whether it is live in
- * every key position.
- * A consumer must be live where it says so and be dead with the key off unless it is permanent. That `run` also gets
+ * every key position. A consumer must be live where it says so and be dead with the key off unless it is permanent.
+ * That `run` also gets
  * `crank` does no harm; that it gets `accessory` might.
  */
 export function feedOptions(provider: Feed, consumer: Consumer, around: Surroundings): LinkOption[] {

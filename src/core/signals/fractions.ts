@@ -6,8 +6,8 @@ export interface Fraction {
 }
 
 /**
- * The best fraction for a positive value with a denominator up to `maxDenominator`, by continued fractions
- * (Khinchin, Continued Fractions, §6: convergents are the best approximations).
+ * The best fraction for a positive value with a denominator up to `maxDenominator`, by continued fractions (Khinchin,
+ * Continued Fractions, §6: convergents are the best approximations).
  * @throws RangeError unless `value` is positive and finite
  * @example bestFraction(2 / 3, 64) // { numerator: 2, denominator: 3, error: 0 }
  */

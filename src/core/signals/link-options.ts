@@ -8,8 +8,7 @@ import type { LinkOption, SignalPin, Surroundings } from "./types";
 
 /**
  * Every way known from a provider to a consumer, best first; never empty. Chosen from their forms and limits, never
- * from
- * their names. The search over adapter chains of engines.md 3 takes this function's place with the same answer.
+ * from their names. The search over adapter chains of engines.md 3 takes this function's place with the same answer.
  */
 export function linkOptions(
   provider: SignalPin,

@@ -43,11 +43,9 @@ const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
 
 /**
  * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin
- * why
- * it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by the
- * donor
- * where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of its own, and
- * what is connected to the output already counts against its limit.
+ * why it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by
+ * the donor where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of
+ * its own, and what is connected to the output already counts against its limit.
  */
 export function matchSignals(pins: readonly SignalPin[], decided: Decided = NOTHING_DECIDED): Matching {
   return new Matcher(pins, decided).run();

@@ -179,9 +179,8 @@ const ASSUMED_SINK_AMPS = 0.02;
 const ASSUMED_LEAK_AMPS = 0.0004;
 
 /**
- * A pull-up that lets an open output be seen as high and still be pulled low.
- * R ≥ V_highest / I_sink, so that the output can sink it; R ≤ (V_lowest − V_high) / I_leak, so that the level is
- * reached (Ohm's law).
+ * A pull-up that lets an open output be seen as high and still be pulled low. R ≥ V_highest / I_sink, so that the
+ * output can sink it; R ≤ (V_lowest − V_high) / I_leak, so that the level is reached (Ohm's law).
  */
 export function pullUp(
   input: SignalPin,

@@ -9,10 +9,8 @@ export interface EdgeList {
 
 /**
  * Blocks (maximal parts that no single node's removal splits) and the forest that they form with the nodes between
- * them.
- * An edge lies on some simple path from s to t exactly when its block lies on the way from s to t in that forest; that
- * is
- * what makes one decomposition serve every question of the kind.
+ * them. An edge lies on some simple path from s to t exactly when its block lies on the way from s to t in that forest;
+ * that is what makes one decomposition serve every question of the kind.
  */
 export interface Blocks {
   readonly count: number;
@@ -26,8 +24,8 @@ export interface Blocks {
 
 /**
  * Block-cut decomposition, O(nodes + edges): Hopcroft & Tarjan, “Algorithm 447: efficient algorithms for graph
- * manipulation”,
- * Communications of the ACM 16 (1973), without recursion. Two edges between the same nodes form one block.
+ * manipulation”, Communications of the ACM 16 (1973), without recursion. Two edges between the same nodes form one
+ * block.
  */
 export function findBlocks({ nodes, a, b }: EdgeList): Blocks {
   const edges = a.length;

@@ -2,8 +2,7 @@ import { CONDUCTS, type Harness, type HarnessEdge, letThrough } from "../harness
 
 /**
  * By edge: 1 where current goes on through it. A diode across a coil carries the coil's own current when it is let go,
- * and joins nothing: what is connected to the two ends of a dropped
- * relay's coil shares nothing through it.
+ * and joins nothing: what is connected to the two ends of a dropped relay's coil shares nothing through it.
  */
 export function conducting(harness: Harness): Uint8Array {
   const through = letThrough(harness.edges, CONDUCTS);

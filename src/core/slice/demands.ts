@@ -121,8 +121,7 @@ export class Demands {
 
   /**
    * What must work for current to get through an edge: a relay's coil, the computer whose output it is. The same list
-   * each
-   * time for the same part, so that who follows many edges can see that it asked already.
+   * each time for the same part, so that who follows many edges can see that it asked already.
    */
   ofEdge(edge: HarnessEdge): readonly Demand[] {
     if (edge.type !== "path" || edge.partId === null) return NOTHING;

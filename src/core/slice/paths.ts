@@ -20,8 +20,8 @@ export interface ShownPath {
 
 /**
  * For each function that needs an edge, one path of one of its demands that goes through it; a feed is followed on
- * through the
- * load and back to the battery, a return is shown from the battery through the load, so that the whole loop is read.
+ * through the load and back to the battery, a return is shown from the battery through the load, so that the whole loop
+ * is read.
  */
 export function pathsThrough(harness: Harness, slice: Slice, edge: number): ShownPath[] {
   return slice.needs.flatMap((need): ShownPath[] => {

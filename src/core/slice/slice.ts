@@ -46,8 +46,8 @@ export interface Slice {
 /**
  * What each wire is needed for. A wire is needed by a function when it lies on a simple path between two nodes that the
  * function must join: battery to load, load to ground, provider to consumer; and so for the coils of relays and the
- * computers
- * whose contacts and outputs lie on those paths. One block-cut decomposition answers for every function (blocks.ts).
+ * computers whose contacts and outputs lie on those paths. One block-cut decomposition answers for every function
+ * (blocks.ts).
  *
  * @param kept keys of the functions that must work; a key that the harness has nothing of is passed over
  * @param engineSide whose engine stays in the vehicle

@@ -187,9 +187,8 @@ export interface LooseEnd {
 
 /**
  * Each feed, ground, splice and signal that the removed connectors have carried, as long as something is still
- * connected to its
- * other end: cutting the wire between them does not give what is connected there a home. What leaves on both ends
- * leaves no end.
+ * connected to its other end: cutting the wire between them does not give what is connected there a home. What leaves
+ * on both ends leaves no end.
  */
 export function looseEnds(
   harness: Harness,

@@ -1,7 +1,6 @@
 /**
  * Positions of the key in the order in which it is turned; `running` is run with the engine turning, and `coasting` the
- * moment after
- * the key was turned off, while the engine still turns.
+ * moment after the key was turned off, while the engine still turns.
  */
 export const KEY_POSITIONS = ["off", "accessory", "run", "crank", "running", "coasting"] as const;
 export type KeyPosition = (typeof KEY_POSITIONS)[number];

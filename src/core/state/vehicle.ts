@@ -18,8 +18,7 @@ export interface VehicleState {
 
 /**
  * When a switch is closed: every field that is given must agree with the vehicle's state; one that is left out does not
- * matter.
- * An empty list never agrees.
+ * matter. An empty list never agrees.
  */
 export interface ClosedWhen {
   readonly key?: readonly KeyPosition[];
@@ -34,8 +33,8 @@ export const neverClosed: ClosedWhen = { key: [] };
 
 /**
  * The state that a key position stands for where nothing else is said: lever in Park, as one leaves it and as one
- * starts; clutch
- * pressed to start; brake pressed with the key in run or the engine running, as at a crossing on a rainy night.
+ * starts; clutch pressed to start; brake pressed with the key in run or the engine running, as at a crossing on a rainy
+ * night.
  *
  * @example usualState("crank") // { key: "crank", range: "P", clutch: "pressed", brake: "released", named: {} }
  */

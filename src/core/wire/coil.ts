@@ -6,8 +6,8 @@ const RATED_C = 23;
 const OWN_HEAT_K = 30;
 
 /**
- * Volts that pull a relay in when its coil is warm. It pulls by its current, and copper's resistance has risen:
- * U(θ) = U(23 °C) · (1 + α₂₀ · (θ − 20)) / (1 + α₂₀ · (23 − 20)), θ the air and the coil's own heat.
+ * Volts that pull a relay in when its coil is warm. It pulls by its current, and copper's resistance has risen: U(θ) =
+ * U(23 °C) · (1 + α₂₀ · (θ − 20)) / (1 + α₂₀ · (23 − 20)), θ the air and the coil's own heat.
  *
  * @param pullInVolts cold, as its sheet has it, > 0
  * @param ambientC    the air around it, °C, −40 … 150

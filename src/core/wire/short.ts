@@ -7,9 +7,8 @@ const CMIL_PER_MM2 = 1973.5;
 
 /**
  * Time in which a current heats a wire from one temperature to another, no heat given off, s. Onderdonk's equation as
- * printed by
- * Stauffacher (General Electric Review 31 (1928) 326): I = A · √(log₁₀(1 + (θ₂ − θ₁)/(234 + θ₁)) / (33 · t)), A in
- * circular mils.
+ * printed by Stauffacher (General Electric Review 31 (1928) 326): I = A · √(log₁₀(1 + (θ₂ − θ₁)/(234 + θ₁)) / (33 ·
+ * t)), A in circular mils.
  *
  * @param amps > 0; @param areaMm2 > 0; @param fromC > −234, below toC
  * @throws RangeError when a value is out of range
@@ -25,8 +24,8 @@ export function onderdonkSeconds(amps: number, areaMm2: number, fromC: number, t
 
 /**
  * Time after which a current damages a wire's insulation, s; infinite for one within its continuous rating. Rises as a
- * body of one time
- * constant does, t = τ · ln(x/(x − 1)) with x = (I/I₀)², τ such that high currents give Onderdonk's time.
+ * body of one time constant does, t = τ · ln(x/(x − 1)) with x = (I/I₀)², τ such that high currents give Onderdonk's
+ * time.
  *
  * @param amps         ≥ 0
  * @param surroundings where the wire lies; it is taken to start at the air's temperature

@@ -43,8 +43,7 @@ export type PinTableResult =
 
 /**
  * Reads a pin table as contracts/pin-table.md says. Never throws for a bad table: it is refused whole with one reason,
- * or
- * read with every problem reported at once.
+ * or read with every problem reported at once.
  *
  * @param columns how the columns are to be taken, when a person has changed what {@link readHeaders} understood
  */

@@ -22,8 +22,7 @@ export interface WritablePin {
 
 /**
  * A pin table as CSV: UTF-8 with mark (so that a spreadsheet reads it as such), commas, CRLF. Unknown columns follow
- * the
- * known ones. Reading the result and writing it again gives the same bytes.
+ * the known ones. Reading the result and writing it again gives the same bytes.
  */
 export function writePinTable(pins: readonly WritablePin[]): string {
   const extras = [...new Set(pins.flatMap((pin) => Object.keys(pin.extra)))];

@@ -14,8 +14,8 @@ const ELEMENT_HEIGHT = 46;
 
 /**
  * The schematic of one current path, from the battery down to its other pole: what current meets in its order, with the
- * voltage at
- * every point and the loss across every element. Places come from the layout package; nothing is drawn by hand.
+ * voltage at every point and the loss across every element. Places come from the layout package; nothing is drawn by
+ * hand.
  */
 export const PathDrawing = memo(function PathDrawing({
   path,

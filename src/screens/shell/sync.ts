@@ -35,8 +35,7 @@ type Unsent = Omit<Change, "base">;
 /**
  * Keeps one job in step with the server. Changes show at once, wait in an outbox until they are taken, and are sent in
  * order; what others did is asked for twice a second. A change is given back to the person only where someone else
- * changed
- * the very columns it meant to.
+ * changed the very columns it meant to.
  */
 export class JobSync {
   private confirmed: JobDocument;

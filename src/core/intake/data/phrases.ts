@@ -1,7 +1,7 @@
 /**
- * Wordings read before single words, as [pattern, replacement]. They join what belongs together ("rev counter"),
- * undo shorthand that a word split would break ("A/C", "P/N", "CAN +"), and tell apart what shares a word
- * ("map lamp" is no manifold pressure). Applied in this order to the lower-cased text.
+ * Wordings read before single words, as [pattern, replacement]. They join what belongs together ("rev counter"), undo
+ * shorthand that a word split would break ("A/C", "P/N", "CAN +"), and tell apart what shares a word ("map lamp" is no
+ * manifold pressure). Applied in this order to the lower-cased text.
  */
 export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/[‐‑–—−]/g, "-"],

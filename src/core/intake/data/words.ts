@@ -1,7 +1,7 @@
 /**
  * Words of pin descriptions → the concepts they stand for. One line a concept: the words that mean it, in any style:
- * plain English of either side of the ocean, the terse capitals of computer manuals, workshop shorthand.
- * A word may stand for several concepts ("ect" is coolant and temperature). Data only; how it is used: ../classify.ts.
+ * plain English of either side of the ocean, the terse capitals of computer manuals, workshop shorthand. A word may
+ * stand for several concepts ("ect" is coolant and temperature). Data only; how it is used: ../classify.ts.
  */
 const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   // Things measured

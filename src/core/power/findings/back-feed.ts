@@ -104,8 +104,7 @@ const MOST_RELAYS = 4;
 
 /**
  * Where the current comes in: the last lamp, coil or other load on its way from the source. Where the way leads through
- * a relay that
- * is held, the question is who holds it.
+ * a relay that is held, the question is who holds it.
  */
 function entryOf(solution: PowerSolution, row: KeyRow, cell: KeyCell, node = row.node, depth = 0): Entry {
   const { steps } = pathThrough(solution, cell.state, node);

@@ -7,8 +7,7 @@ const TO_SPARE = 1.1;
 
 /**
  * The wire made as thick as needed: what a wire loses falls as its area grows (Ohm, R = ρ·L/A), so that it loses
- * `missing` less at
- * A · lost / (lost − missing). Where no size would, twice the area is the start.
+ * `missing` less at A · lost / (lost − missing). Where no size would, twice the area is the start.
  *
  * @param lost    volts that the wire loses now, > 0
  * @param missing volts that there should be more, ≥ 0

@@ -32,10 +32,9 @@ export interface Charged {
 
 /**
  * Solves the running state. An alternator holds its regulated voltage up to its rated current, and gives no more than
- * that: beyond
- * it is the source behind just the resistance at which that current flows, found by the secant rule. A battery takes
- * current through
- * {@link takingOhms}; where the alternators cannot carry everything it gives the rest as it does at rest.
+ * that: beyond it is the source behind just the resistance at which that current flows, found by the secant rule. A
+ * battery takes current through {@link takingOhms}; where the alternators cannot carry everything it gives the rest as
+ * it does at rest.
  */
 export function solveCharged(network: Network, model: PowerModel, running: SwitchSetting): Charged {
   const turning = alternatorsOf(model).map(({ span, part }) => new Limited(span, ratedAmpsOf(model.facts, part)));

@@ -26,8 +26,7 @@ const MOST = 6;
 
 /**
  * The elements on a cavity's path whose single fault would bring the reading about: opened, or of the resistance that
- * fits. Each is a
- * low-rank change of one factored network, so that a hundred cost hardly more than one.
+ * fits. Each is a low-rank change of one factored network, so that a hundred cost hardly more than one.
  */
 export function elementFaults(
   solution: PowerSolution,

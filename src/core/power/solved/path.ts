@@ -29,9 +29,8 @@ const MOST_STEPS = 200;
 
 /**
  * The path through a node in a state: against the strongest current from the node up to a source, and with the
- * strongest down to
- * the battery's negative. Where no current shows the way, the shortest one from a source is taken, and what is open on
- * it is marked.
+ * strongest down to the battery's negative. Where no current shows the way, the shortest one from a source is taken,
+ * and what is open on it is marked.
  */
 export function pathThrough(solution: PowerSolution, state: KeyPosition, node: string): CurrentPath {
   const up = wayUp(solution, state, node);

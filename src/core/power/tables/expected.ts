@@ -35,9 +35,8 @@ const METER_VOLTS = 0.15;
 
 /**
  * Expected volts of every feed, consumer and ground in every state, with the tolerance that the uncertain inputs give:
- * the plan is
- * solved at both corners with everything on, at the lower with the engine at idle, and at the upper with nothing on as
- * well.
+ * the plan is solved at both corners with everything on, at the lower with the engine at idle, and at the upper with
+ * nothing on as well.
  */
 export function expectedVolts(main: PowerSolution): ExpectedVolts[] {
   const { facts } = main.model;
