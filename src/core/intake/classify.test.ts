@@ -4,9 +4,10 @@ import { heronTables } from "@/demo/heron";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 import { intakeReasonText } from "../words";
-import { type PinReading, rankQuantity } from "./classify";
+import type { PinReading } from "./classify";
 import { applyPhrases, readConcepts } from "./concepts";
 import { classifyPins, KNOWN_FROM } from "./index";
+import { rankQuantity } from "./quantity-rank";
 
 interface Expected {
   readonly connector: string;

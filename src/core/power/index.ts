@@ -42,11 +42,12 @@ export { netlistOf, networkIn, settingOf, solveIn, solvePower } from "./solved/s
 export type { BoxRow } from "./tables/boxes";
 export { type CableRow, cableTable } from "./tables/cable";
 export type { ExpectedVolts } from "./tables/expected";
-export type { FuseRow, RelayRow } from "./tables/fuses";
+export type { FuseRow } from "./tables/fuses";
 export type { GroundRow, ReturnRow, ReturnVerdict } from "./tables/grounds";
 export { type KeyCell, type KeyRow, type KeyVerdict, keyTable, leastVolts, TROUBLE } from "./tables/keys";
 export type { ChargeBalance, CrankingReport, LoadRow } from "./tables/loads";
 export { type PackedCells, packCells, unpackCells } from "./tables/packed-cells";
+export type { RelayRow } from "./tables/relays";
 export type { StandingPoints, StandingRelay } from "./tables/standing";
 export {
   NOTHING_TRIED,

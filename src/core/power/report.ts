@@ -1,9 +1,10 @@
 import { type Finding, findFindings } from "./findings";
 import { type BoxRow, boxTable } from "./tables/boxes";
-import { type FuseRow, fuseTable, type RelayRow, relayTable } from "./tables/fuses";
+import { type FuseRow, fuseTable } from "./tables/fuses";
 import { type GroundRow, groundTable, type ReturnRow, returnTable } from "./tables/grounds";
 import { type KeyRow, keyTable, leastVolts } from "./tables/keys";
 import { type ChargeBalance, type CrankingReport, chargeBalance, cranking } from "./tables/loads";
+import { type RelayRow, relayTable } from "./tables/relays";
 import type { Assumption, PowerProblem, PowerSolution } from "./types";
 
 /** Everything about the solved plan that screens show; plain data, so that it can come from a worker. */

@@ -1,11 +1,11 @@
-import { directionOf, fieldOf, type Quantity, type Side } from "../forms";
+import { directionOf, fieldOf, type Quantity } from "../forms";
 import { FUNCTIONS } from "../functions";
-import { CONTINUOUS_PART } from "../wire";
+import { ConnectedLoads, FEEDS } from "./connected-loads";
 import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
+import { connectorKey, Mates, otherSide, push, sameIndex, studConnectors } from "./mates";
 import { VERDICT_RANK } from "./option-builder";
 import type { UnmatchedReason } from "./reasons";
-import { loadAmps } from "./switched";
 import { type LinkOption, pointOf, type SignalPin, type Surroundings } from "./types";
 
 /** A proposed link with every way that is known for it, the best first. */
@@ -25,15 +25,6 @@ export interface Matching {
   readonly links: readonly ProposedLink[];
   readonly unmatched: readonly Unmatched[];
 }
-
-/** Quantities that feed: a consumer of them looks across unless copper already joins it to a feed of its own side. */
-const FEEDS: ReadonlySet<Quantity> = new Set([
-  "battery-supply",
-  "ignition-supply",
-  "accessory-supply",
-  "start-supply",
-  "relay-supply",
-]);
 
 /** What a body does with its own wiring, whatever engine is in it: lamps, wipers, doors, and all that brakes light. */
 const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
@@ -78,15 +69,10 @@ class Matcher {
   private readonly byQuantity = new Map<Quantity, SignalPin[]>();
   private readonly byCircuit = new Map<string, SignalPin[]>();
   private readonly feeds: SignalPin[];
-  /** Amperes connected to each provider by links made so far; null once one of them is not known. */
-  private readonly connected = new Map<string, number | null>();
+  private readonly loads = new ConnectedLoads(this.byQuantity, this.byCircuit);
   /** By provider, until something more is connected to it; and by what it depends on, its number. */
   private readonly likenesses = new Map<string, number>();
   private readonly numbers = new Map<string, number>();
-  /**
-   * A of what is wired to a circuit, or shares its quantity where none is written; null where one of them is not known.
-   */
-  private readonly wiredAmps = new Map<string, number | null>();
   private readonly links: ProposedLink[] = [];
   private readonly reasons = new Map<string, UnmatchedReason>();
 
@@ -225,8 +211,14 @@ class Matcher {
     const known = this.likenesses.get(provider.id);
     if (known !== undefined) return known;
     const { form, sizeMm2, index } = provider;
-    const has = this.connected.has(provider.id);
-    const text = JSON.stringify([form, form.kind === "ground" ? sizeMm2 : null, this.loadOn(provider), has, index]);
+    const has = this.loads.has(provider);
+    const text = JSON.stringify([
+      form,
+      form.kind === "ground" ? sizeMm2 : null,
+      this.loads.loadOn(provider),
+      has,
+      index,
+    ]);
     const found = this.numbers.get(text) ?? this.numbers.size;
     this.numbers.set(text, found);
     this.likenesses.set(provider.id, found);
@@ -244,7 +236,7 @@ class Matcher {
       link.options[0].minutes,
       ...(link.provider.form.kind === "ground"
         ? groundFit(link.provider, link.consumer)
-        : [this.connected.has(link.provider.id) ? 1 : 0]),
+        : [this.loads.has(link.provider) ? 1 : 0]),
     ];
     const [left, right] = [key(a), key(b)];
     const at = left.findIndex((value, index) => value !== right[index]);
@@ -362,9 +354,10 @@ class Matcher {
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
-    const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.freeOf(pin) }));
+    const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.loads.freeOf(pin) }));
     return {
-      connectedAmps: provider.side === consumer.side ? this.connectedOn(provider, consumer) : this.loadOn(provider),
+      connectedAmps:
+        provider.side === consumer.side ? this.loads.connectedOn(provider, consumer) : this.loads.loadOn(provider),
       // Few pairs need a relay; reckoning every feed's rest for each pair took most of the time.
       get feeds() {
         return feeds();
@@ -372,68 +365,9 @@ class Matcher {
     };
   }
 
-  private freeOf(feed: SignalPin): number | null {
-    const limit = fieldOf(feed.form, "maxAmps");
-    const connected = this.connectedOn(feed, feed);
-    return limit === null || connected === null ? null : CONTINUOUS_PART * limit - connected;
-  }
-
-  /** Load that the provider's own side has wired to it, and what links have added, A; null where one is not known. */
-  private connectedOn(provider: SignalPin, consumer: SignalPin): number | null {
-    const linked = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
-    if (linked === null) return null;
-    const mates =
-      provider.circuit === null
-        ? this.unwiredMates(provider)
-        : (this.byCircuit.get(`${provider.side} ${provider.circuit}`) ?? []);
-    let sum = linked;
-    for (const mate of mates) {
-      if (mate.id === provider.id || mate.id === consumer.id) continue;
-      const amps = drawOf(mate);
-      if (amps === null) return null;
-      sum += amps;
-    }
-    return sum;
-  }
-
-  /**
-   * Where no circuit is written, an output's own side counts as connected to it by quantity, as {@link joined} pairs
-   * it.
-   */
-  private unwiredMates(provider: SignalPin): SignalPin[] {
-    if (provider.quantity === null || FEEDS.has(provider.quantity)) return [];
-    return (this.byQuantity.get(provider.quantity) ?? []).filter(
-      (pin) =>
-        pin.side === provider.side &&
-        pin.circuit === null &&
-        directionOf(pin.form.kind) === "consumer" &&
-        sameIndex(pin, provider),
-    );
-  }
-
-  /**
-   * {@link connectedOn} for whatever takes from the other side: of the provider's own copper nothing is left out then.
-   */
-  private loadOn(provider: SignalPin): number | null {
-    const linked = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
-    if (linked === null) return null;
-    const { side, circuit, quantity, index } = provider;
-    const key = circuit === null ? JSON.stringify([side, quantity, index]) : `${side} ${circuit}`;
-    let wired = this.wiredAmps.get(key);
-    if (wired === undefined) {
-      // An output draws nothing itself, so that it need not be left out.
-      const mates = circuit === null ? this.unwiredMates(provider) : (this.byCircuit.get(key) ?? []);
-      wired = mates.map(drawOf).reduce((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
-      this.wiredAmps.set(key, wired);
-    }
-    return wired === null ? null : linked + wired;
-  }
-
   connect(provider: SignalPin, consumer: SignalPin): void {
     this.likenesses.delete(provider.id);
-    const amps = drawOf(consumer);
-    const before = this.connected.has(provider.id) ? (this.connected.get(provider.id) as number | null) : 0;
-    this.connected.set(provider.id, amps === null || before === null ? null : before + amps);
+    this.loads.connect(provider, consumer);
   }
 
   /** What a relay's contact takes from its feed is taken there, and not from what works its coil. */
@@ -449,45 +383,6 @@ class Matcher {
     if (provider.circuit !== null && consumer.circuit !== null) return provider.circuit === consumer.circuit;
     return !FEEDS.has(quantity);
   }
-}
-
-const connectorKey = ({ side, connector }: Pick<SignalPin, "side" | "connector">) => `${side} ${connector}`;
-
-function studConnectors(pins: readonly SignalPin[]): ReadonlySet<string> {
-  const studs = new Set(pins.filter(({ form }) => form.kind === "ground").map(connectorKey));
-  for (const pin of pins)
-    if (pin.form.kind !== "ground" && pin.form.kind !== "spare" && !/^batter(y|ies)\b/i.test(pin.connector))
-      studs.delete(connectorKey(pin));
-  return studs;
-}
-
-const otherSide = (side: Side): Side => (side === "donor" ? "host" : "donor");
-
-/** Pins of one quantity and direction; those of a side that go with an index are found once for all that ask. */
-class Mates {
-  private readonly found = new Map<string, readonly SignalPin[]>();
-
-  constructor(readonly pins: readonly SignalPin[]) {}
-
-  of(side: Side, index: string | null): readonly SignalPin[] {
-    const key = `${side} ${JSON.stringify(index)}`;
-    const known = this.found.get(key);
-    if (known !== undefined) return known;
-    const own = this.pins.filter(
-      (pin) => pin.side === side && (index === null || pin.index === null || pin.index === index),
-    );
-    this.found.set(key, own);
-    return own;
-  }
-}
-
-/**
- * What a pin draws from its feed or driver, A. Inputs that read draw nothing that counts; null where it is not known.
- */
-function drawOf(pin: SignalPin): number | null {
-  if (pin.form.kind === "supply-in") return fieldOf(pin.form, "amps");
-  if (pin.form.kind === "load-in") return loadAmps(pin);
-  return 0;
 }
 
 /**
@@ -506,16 +401,8 @@ function noProviderReason(quantity: Quantity, consumer: SignalPin, providers: re
 }
 
 const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);
-const sameIndex = (a: SignalPin, b: SignalPin) => a.index === null || b.index === null || a.index === b.index;
-
 function unreadReason({ form: { kind }, quantity }: SignalPin): UnmatchedReason {
   if (kind === "unknown") return { code: "kind-unknown" };
   if (kind === "shield") return { code: "screen" };
   return quantity === null ? { code: "quantity-unknown" } : { code: "pairs-with-nothing", kind };
-}
-
-function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
-  const list = map.get(key);
-  if (list === undefined) map.set(key, [value]);
-  else list.push(value);
 }

@@ -1,7 +1,9 @@
 export * from "./adapters";
+export * from "./arithmetic";
 export * from "./blockers";
 export * from "./causes";
 export * from "./circuit";
+export * from "./cures";
 export * from "./findings";
 export * from "./forms";
 export * from "./harness";
@@ -16,3 +18,4 @@ export * from "./power";
 export * from "./signals";
 export * from "./states";
 export * from "./steps";
+export * from "./unmatched";

@@ -1,21 +1,10 @@
-import type {
-  Arithmetic,
-  DeadFeedCure,
-  LinkOption,
-  Load,
-  Missing,
-  Ratio,
-  Reason,
-  SignalPin,
-  SwingReason,
-  UnmatchedReason,
-  WeakFeedCure,
-} from "../signals";
+import type { DeadFeedCure, LinkOption, Load, Missing, Reason, SignalPin, SwingReason, WeakFeedCure } from "../signals";
 import { contactFeedWords } from "./adapters";
-import { FIELD_WORDS, KIND_WORDS, quantityWords } from "./forms";
-import { amps, capital, digits, ohms, percent, ratedAmps, ratedVolts, watts } from "./numbers";
+import { ratioText } from "./arithmetic";
+import { FIELD_WORDS, KIND_WORDS } from "./forms";
+import { amps, capital, digits, ohms, ratedAmps, ratedVolts } from "./numbers";
 import { cavityLabel } from "./points";
-import { aliveWords, feedWords, stateWords } from "./states";
+import { feedWords, stateWords } from "./states";
 
 /** The two ends of a link. */
 export interface LinkNames {
@@ -44,7 +33,6 @@ const loadText = ({ totalAmps, limitAmps }: Load): string =>
     ? "the current cannot be checked"
     : `${amps(totalAmps)} of ${ratedAmps(limitAmps)}`;
 const keysText = (keys: readonly (keyof typeof stateWords)[]) => keys.map((key) => stateWords[key]).join(" and ");
-const ratioText = ({ numerator, denominator, error }: Ratio) => `${numerator}/${denominator}, error ${percent(error)}`;
 
 export function reasonText(reason: Reason, link: LinkNames): string {
   const [provider, consumer] = [cavityLabel(link.provider), cavityLabel(link.consumer)];
@@ -260,145 +248,5 @@ function swingText(swing: SwingReason, provider: string, consumer: string): stri
       return `${ratedVolts(swing.volts)} does not reach the threshold of ${ratedVolts(swing.highVolts)}`;
     case "within":
       return `swing of ${ratedVolts(swing.volts)} between ${ratedVolts(swing.highVolts)} and ${ratedVolts(swing.maxVolts)}`;
-  }
-}
-
-const also = (more: number) => (more > 0 ? ` + ${amps(more)}` : "");
-
-/** A line of the arithmetic: what is compared, and its numbers. */
-export function arithmeticText(line: Arithmetic): { readonly label: string; readonly text: string } {
-  switch (line.type) {
-    case "roles":
-      return { label: "grounds", text: `${line.provider} → ${line.consumer}` };
-    case "live-in":
-      return {
-        label: "live",
-        text: `${line.given === null ? "not known" : aliveWords[line.given]} → needed ${line.wanted === null ? "in run, perhaps crank" : aliveWords[line.wanted]}`,
-      };
-    case "load-unknown":
-      return { label: "other loads", text: "one of unknown current" };
-    case "current":
-      return {
-        label: "current",
-        text: `${amps(line.amps)}${also(line.alsoAmps)} against ${ratedAmps(line.limitAmps)}`,
-      };
-    case "voltage":
-      return { label: "voltage", text: `${ratedVolts(line.given)} → ${ratedVolts(line.wanted)}` };
-    case "contact":
-      return {
-        label: "contact",
-        text: `${amps(line.amps)}${line.ratingAmps === null ? "" : ` ≤ 0.75 × ${ratedAmps(line.ratingAmps)}`}${line.from === null ? "" : `, from ${contactFeedWords(line.from)}`}`,
-      };
-    case "no-contact-feed":
-      return { label: "contact", text: "no permanent feed in the pin table is strong enough" };
-    case "coil-from":
-      return { label: "coil", text: `${amps(line.amps)}, from ${line.from.map(cavityLabel).join(" and ")}` };
-    case "coil-load":
-      return { label: "coil", text: `${amps(line.amps)}${also(line.alsoAmps)} against ${ratedAmps(line.limitAmps)}` };
-    case "path":
-      return { label: "path", text: `switches to ${line.pole}; load's other end at ${line.otherEnd}` };
-    case "flyback":
-      return {
-        label: "flyback",
-        text: `load inductive: ${line.inductive ?? "not known"}; driver's flyback path: ${line.clamp ?? "not known"}`,
-      };
-    case "drive":
-      return { label: "output stage", text: `${line.given} → ${line.wanted}` };
-    case "sink-limit":
-      return { label: "sink limit", text: `${amps(line.amps)} (assumed) → R ≥ ${ohms(line.leastOhms)}` };
-    case "threshold":
-      return {
-        label: "threshold",
-        text: `${ratedVolts(line.volts)}${line.assumed ? " (assumed)" : ""} at ${ratedVolts(line.supplyVolts)} supply`,
-      };
-    case "leakage":
-      return { label: "leakage", text: `${amps(line.amps)} (assumed) → R ≤ ${ohms(line.mostOhms)}` };
-    case "resistor-chosen":
-      return {
-        label: "chosen",
-        text: `${ohms(line.ohms)} E24 to ${ratedVolts(line.volts)}${line.watts === null ? "" : `, ${watts(line.watts)} while charging`}`,
-      };
-    case "sense":
-      return {
-        label: "level",
-        text: `closed gives ${line.pole === "ground" ? "0 V" : "battery voltage"}; input is active ${line.active}`,
-      };
-    case "level":
-      return {
-        label: "level",
-        text: `up to ${ratedVolts(line.highestVolts)} against ${ratedVolts(line.maxVolts)}; at least ${ratedVolts(line.lowestVolts)} against ${line.highVolts === null ? "no stated threshold" : ratedVolts(line.highVolts)}`,
-      };
-    case "pulses":
-      return {
-        label: "pulses",
-        text: `${digits(line.given)} : ${digits(line.wanted)} ${FIELD_WORDS[line.field]} → ${line.ratio === null ? "no scaling" : `× ${ratioText(line.ratio)}`}`,
-      };
-    case "conditioner":
-      return {
-        label: "conditioner",
-        text: `sine${line.amplitudeVolts === null ? "" : ` of ${ratedVolts(line.amplitudeVolts)}`} to a square wave`,
-      };
-    case "spikes":
-      return { label: "spikes", text: `${ratedVolts(line.volts)} against a limit of ${ratedVolts(line.limitVolts)}` };
-    case "swing":
-      return {
-        label: "swing",
-        text: `${ratedVolts(line.volts)} against a threshold of ${ratedVolts(line.highVolts)} and a limit of ${ratedVolts(line.maxVolts)}`,
-      };
-  }
-}
-
-const ACROSS = { donor: "host", host: "donor" } as const;
-
-/** Why a cavity has no counterpart. */
-export function unmatchedText(reason: UnmatchedReason, { side }: Pick<SignalPin, "side">): string {
-  switch (reason.code) {
-    case "airbag":
-      return "An airbag circuit stays as it is: left to those licensed for it, never paired or probed here";
-    case "quantity-other":
-      return "“Other” does not say what it carries; enter what it is to pair it";
-    case "own-side":
-    case "bus-own-side":
-      return `Connected to ${cavityLabel(reason.partner)} on its own side`;
-    case "own-side-none-across":
-      return `Connected to ${cavityLabel(reason.partner)} on its own side; the ${ACROSS[side]} has nothing that provides ${quantityWords(reason.quantity)}`;
-    case "no-bus-across":
-      return `The ${ACROSS[side]} has no ${reason.further ? "further " : ""}${KIND_WORDS[reason.kind]} for ${quantityWords(reason.quantity)}`;
-    case "sensor-ground-own-computer":
-      return "A sensor ground ends at its own computer";
-    case "no-ground-across":
-      return "The host's pin table has no ground";
-    case "leaves":
-      return "Its wire or its connector is to be removed (Triage)";
-    case "grounded-at":
-      return `Grounded at ${cavityLabel(reason.partner)} on its own side already: that needs the way to the battery`;
-    case "reference-own-computer":
-      return "A sensor's 5 V comes from its own computer alone";
-    case "rest-worse":
-      return `${cavityLabel(reason.refused)} was refused for it, and what is left would do worse: pair it by hand`;
-    case "ground-unused":
-      return "A ground of the host's own; nothing of the donor returns here";
-    case "served-by-another":
-      return `${cavityLabel(reason.consumer)} has another provider`;
-    case "no-consumer-across":
-      return `Nothing on the ${ACROSS[side]} needs ${quantityWords(reason.quantity)}`;
-    case "no-relay-feed":
-      return "Neither side feeds it yet; pair it with a permanent feed, and the relay that its computer works is proposed";
-    case "no-provider-with-index":
-      return reason.index === null
-        ? `No counterpart found for ${quantityWords(reason.quantity)}, or it was refused`
-        : `No counterpart found for ${quantityWords(reason.quantity)} ${reason.index}, or it was refused`;
-    case "no-provider-on-circuit":
-      return `Nothing on its circuit provides ${quantityWords(reason.quantity)}, and nothing on the ${ACROSS[side]} does`;
-    case "no-provider":
-      return `Nothing on either side provides ${quantityWords(reason.quantity)}`;
-    case "kind-unknown":
-      return "What it does electrically is not known yet";
-    case "screen":
-      return "A screen is grounded at one end, on its own side";
-    case "quantity-unknown":
-      return "What it carries is not known yet";
-    case "pairs-with-nothing":
-      return `No counterpart found for this kind: ${KIND_WORDS[reason.kind]}`;
   }
 }

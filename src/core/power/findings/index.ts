@@ -1,6 +1,7 @@
-import type { FuseRow, RelayRow } from "../tables/fuses";
+import type { FuseRow } from "../tables/fuses";
 import type { KeyRow } from "../tables/keys";
 import type { ChargeBalance, CrankingReport } from "../tables/loads";
+import type { RelayRow } from "../tables/relays";
 import type { PowerSolution } from "../types";
 import { backFeedFindings } from "./back-feed";
 import { driverFindings } from "./drivers";

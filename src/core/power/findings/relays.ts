@@ -1,5 +1,5 @@
 import { CONTACT_PART } from "../../signals";
-import type { RelayRow } from "../tables/fuses";
+import type { RelayRow } from "../tables/relays";
 import { atElement, type Item, type PowerSolution } from "../types";
 import type { Finding } from "./types";
 

@@ -1,6 +1,10 @@
-import { isClosedWhen, type KeyPosition, neverClosed, usualState } from "../../state";
+import { isClosedWhen, KEY_POSITIONS, type KeyPosition, neverClosed, usualState } from "../../state";
 import type { NetSpan } from "../model/spans";
 import type { PowerSolution } from "../types";
+
+/** The key positions in which the plan has a solution. */
+export const solvedStates = ({ states }: PowerSolution): KeyPosition[] =>
+  KEY_POSITIONS.filter((state) => states.has(state));
 
 /** Volts of a node in a state: null where it floats, undefined where the state has no solution. */
 export const voltsAt = ({ states }: PowerSolution, state: KeyPosition, node: string): number | null | undefined =>

@@ -3,12 +3,12 @@ import { fieldOf } from "../../forms";
 import { cavityPoint, type Harness } from "../../harness";
 import type { CavityFacts } from "../../parts";
 import type { CavityPoint } from "../../points";
-import { DEAD_VOLTS, KEY_POSITIONS, type KeyPosition, liveIn } from "../../state";
+import { DEAD_VOLTS, type KeyPosition, liveIn } from "../../state";
 import { nodeNamesOf } from "../model/node-names";
 import { type NetSpan, other } from "../model/spans";
 import { neededIn } from "../model/switch-states";
 import { BLOCK, BODY, MINUS } from "../nodes";
-import { ampsFrom, voltsAt } from "../solved/flow";
+import { ampsFrom, solvedStates, voltsAt } from "../solved/flow";
 import type { PowerModel, PowerSolution } from "../types";
 import { toldNodes } from "./told-feeds";
 
@@ -102,7 +102,7 @@ const askedOf = cachedBy((harness: Harness): Asked[] => {
 /** Every feed and consumer against every key state: volts, and alive or dead as it must be. */
 export function keyTable(solution: PowerSolution): KeyRow[] {
   const { facts, spans } = solution.model;
-  const solved = KEY_POSITIONS.filter((state) => solution.states.has(state));
+  const solved = solvedStates(solution);
   const told = new Map(solved.map((state) => [state, toldNodes(solution, state)]));
   return askedOf(facts.harness).map(({ row, partId, states }): KeyRow => {
     const { pin, node, role } = row;
