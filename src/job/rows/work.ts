@@ -1,0 +1,222 @@
+import { z } from "zod";
+import { SIDES } from "@/core/forms";
+import { WIRE_ENDS, WIRE_ORIGINS } from "@/core/harness";
+import { COLOUR_CODES } from "@/core/intake";
+import { SETTING_KEYS } from "@/core/power";
+import { TRIAGE } from "@/core/slice";
+import { NETLIST_KEYS } from "@/core/state";
+import { id, label, text } from "./fields";
+
+const terminal = z.string().trim().min(1).max(200);
+const ohms = z.number().positive().max(1e9);
+const spanned = { id: label, a: terminal, b: terminal };
+
+/** An element of contracts/netlist.md with terminals in place of nodes; see core/harness/elements.ts. */
+const ElementSchema = z.discriminatedUnion("type", [
+  z.strictObject({ ...spanned, type: z.literal("resistor"), ohms, joint: z.boolean() }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("source"),
+    volts: z.number().min(-1000).max(1000),
+    ohms: z.number().min(0).max(1e9),
+  }),
+  z.strictObject({ ...spanned, type: z.literal("current"), amps: z.number().min(-5000).max(5000) }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("power"),
+    watts: z.number().positive().max(100_000),
+    minVolts: z.number().positive().max(1000),
+  }),
+  z.strictObject({ ...spanned, type: z.literal("switch"), closedIn: z.array(z.enum(NETLIST_KEYS)), ohms }),
+  z.strictObject({ ...spanned, type: z.literal("fuse"), amps: z.number().positive().max(5000), ohms }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("diode"),
+    saturationAmps: z.number().positive().max(1),
+    emission: z.number().min(0.5).max(10),
+  }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("lamp"),
+    ratedVolts: z.number().positive().max(1000),
+    ratedWatts: z.number().positive().max(10_000),
+  }),
+  z.strictObject({
+    id: label,
+    type: z.literal("relay"),
+    coilA: terminal,
+    coilB: terminal,
+    coilOhms: ohms,
+    pullInVolts: z.number().positive().max(1000),
+    dropOutVolts: z.number().min(0).max(1000),
+    contacts: z
+      .array(z.strictObject({ a: terminal, b: terminal, when: z.enum(["energised", "released"]), ohms }))
+      .max(24),
+  }),
+]);
+
+export const PART_SIDES = [...SIDES, "added"] as const;
+
+/**
+ * A part that a person placed or corrected; its terminals are on cavities. Parts that nobody has touched are guessed
+ * and not stored.
+ */
+export const PartRow = z.strictObject({
+  id,
+  side: z.enum(PART_SIDES),
+  type: label,
+  label,
+  terminals: z.array(z.strictObject({ name: terminal, pinId: id.nullable() })).max(400),
+  elements: z.array(ElementSchema).max(400),
+  origin: text,
+  diagram: text,
+  note: text,
+});
+
+/** A part of a person's own, ready to be placed again. */
+export const OwnPartRow = z.strictObject({
+  id,
+  name: label,
+  type: label,
+  terminals: z.array(terminal).min(1).max(400),
+  elements: z.array(ElementSchema).max(400),
+});
+
+export const WIRE_STOCK = ["original", "reclaimed", "new"] as const;
+
+/**
+ * A wire: one that the pin tables speak of, which follows them (table-wires.ts) but for its insulation, stock and note;
+ * or one that a person added between two cavities.
+ */
+export const WireRow = z.strictObject({
+  id,
+  fromPinId: id,
+  endsAt: z.enum(WIRE_ENDS),
+  toPinId: id.nullable(),
+  origin: z.enum(WIRE_ORIGINS),
+  circuit: z.string().max(200).nullable(),
+  colour: text.nullable(),
+  colourBase: z.enum(COLOUR_CODES).nullable(),
+  colourTracer: z.enum(COLOUR_CODES).nullable(),
+  sizeMm2: z.number().positive().max(300).nullable(),
+  lengthM: z.number().min(0).max(100).nullable(),
+  insulation: z.string().max(200).nullable(),
+  stock: z.enum(WIRE_STOCK),
+  note: text,
+});
+
+export const COUNTED = ["present", "missing", "damaged", "replaced"] as const;
+/** What a row is about: `connector:`, `part:`, `fuse:`, `pin:`, `wire:` or `branch:` and an id. */
+const subject = z.string().regex(/^[a-z]+:.{1,200}$/, "what it is about, as connector:ID");
+
+/** What was found of one thing when the harness was counted. */
+export const CountRow = z.strictObject({
+  id,
+  subject,
+  state: z.enum(COUNTED),
+  note: text,
+  foundAt: text,
+  goesTo: text,
+});
+
+export const GRADES = ["claimed", "guessed", "read", "measured", "proven"] as const;
+
+/** One thing that someone says of something, with the ground on which they say it. */
+export const FactRow = z.strictObject({
+  id,
+  subject,
+  topic: label,
+  says: label,
+  grade: z.enum(GRADES),
+  origin: text,
+  person: label,
+});
+
+export const QuestionRow = z.strictObject({
+  id,
+  subject: subject.nullable(),
+  asks: text.min(1),
+  settledBy: text,
+  answer: text,
+});
+
+const VariantCavity = z.strictObject({
+  connector: label,
+  cavity: label,
+  circuit: z.string().max(200).nullable(),
+  colour: text.nullable(),
+  sizeMm2: z.number().positive().max(300).nullable(),
+  description: text.nullable(),
+});
+
+/**
+ * Another table of what should be the same harness, and which of the two was found on the bench, by `connector-cavity`.
+ */
+export const VariantRow = z.strictObject({
+  id,
+  side: z.enum(SIDES),
+  label,
+  cavities: z.array(VariantCavity).max(20_000),
+  picks: z.record(z.string().max(500), z.enum(["here", "there"])),
+});
+
+/** A pair of connectors that could be mated wrongly: it carries a flag, and at installation someone looked. */
+export const AlikeRow = z.strictObject({
+  id,
+  oneId: id,
+  twoId: id,
+  state: z.enum(["flagged", "checked"]),
+  note: text,
+  person: label,
+});
+
+/** Whether a function must work at the end. The id is the function's key. */
+export const KeptRow = z.strictObject({ id, kept: z.boolean() });
+
+/** What was decided of a wire or a connector, and whether it has been done. */
+export const CutRow = z.strictObject({
+  id,
+  subject,
+  choice: z.enum(TRIAGE),
+  /** Why it goes although a kept function needs it; empty where nothing was overridden. */
+  override: text,
+  done: z.boolean(),
+  doneBy: z.string().max(200).nullable(),
+  /** It was cut in fact without having been decided. */
+  unplanned: z.boolean(),
+  note: text,
+});
+
+export const DEBT_TYPES = ["loose-end", "bypass", "temporary-feed", "unplugged", "override"] as const;
+export const DEBT_ENDS = ["new-home", "cap", "not-needed", "paid", "signed-off"] as const;
+
+/** What must be settled before the job is closed: a loose end, a jumper, a temporary feed. */
+export const DebtRow = z.strictObject({
+  id,
+  type: z.enum(DEBT_TYPES),
+  subject: subject.nullable(),
+  says: text.min(1),
+  settled: z.enum(DEBT_ENDS).nullable(),
+  note: text,
+  person: label,
+});
+
+/** A value that the electrical solution takes as given: the battery's, the air's. The id is its key. */
+export const SettingRow = z.strictObject({
+  id: z.enum(SETTING_KEYS),
+  value: z.number().min(-100).max(10_000),
+  origin: text,
+});
+
+export type PartRow = z.infer<typeof PartRow>;
+export type OwnPartRow = z.infer<typeof OwnPartRow>;
+export type WireRow = z.infer<typeof WireRow>;
+export type CountRow = z.infer<typeof CountRow>;
+export type FactRow = z.infer<typeof FactRow>;
+export type QuestionRow = z.infer<typeof QuestionRow>;
+export type VariantRow = z.infer<typeof VariantRow>;
+export type AlikeRow = z.infer<typeof AlikeRow>;
+export type KeptRow = z.infer<typeof KeptRow>;
+export type CutRow = z.infer<typeof CutRow>;
+export type DebtRow = z.infer<typeof DebtRow>;
+export type SettingRow = z.infer<typeof SettingRow>;
