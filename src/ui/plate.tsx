@@ -11,9 +11,9 @@ export function Plate({ side, label }: { side: Side | "battery"; label: string }
   return (
     <span
       className={`inline-block max-w-52 border-[1.5px] align-middle leading-tight break-words border-ink bg-sheet py-0.5 font-mono text-[13px] font-semibold ${shape}`}
-      title={`${side}: ${label}`}
+      title={side === "battery" ? label : `${side}: ${label}`}
     >
-      <span className="hidden-text">{side} cavity </span>
+      {side !== "battery" && <span className="hidden-text">{side} cavity </span>}
       <span className="line-clamp-3">
         <Unbroken label={label} />
       </span>

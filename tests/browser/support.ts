@@ -225,6 +225,11 @@ export class Person {
     return (this.driver as unknown as DevTools).sendAndGetDevToolsCommand(command, parameters);
   }
 
+  /** The window in another size, as when a tablet is turned or a laptop's window is dragged. */
+  async resize(width: number, height: number): Promise<void> {
+    await this.devTools("Emulation.setDeviceMetricsOverride", { width, height, deviceScaleFactor: 1, mobile: false });
+  }
+
   /** Waits until the page has not changed for a moment: workers have answered, and what they say is drawn. */
   async settles(): Promise<void> {
     await this.driver.executeAsyncScript(`

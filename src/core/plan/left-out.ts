@@ -2,7 +2,7 @@ import type { Quantity } from "../forms";
 import type { SignalPin } from "../signals";
 import type { Line } from "./lines";
 
-/** What is never taken with others: a mistake there hurts someone, or stops the engine for good. */
+/** What is never taken with others: a mistake there hurts someone, or stops the engine. */
 const CAUTIONED: ReadonlySet<Quantity> = new Set<Quantity>([
   "airbag",
   "seat-belt",

@@ -85,7 +85,8 @@ describe("what may be accepted together", () => {
     expect(leftOut(line(LAMP), () => undefined)).toBe("guess");
   });
   test.each(["fuel-pump", "starter-relay", "brake-switch"])("never %s, however sure", (quantity) => {
-    const text = `donor C1-1 low-side-out ${quantity} maxAmps=9;clamp=own\nhost X-1 load-in ${quantity} amps=1;otherEnd=battery;inductive=no`;
+    const text = `donor C1-1 low-side-out ${quantity} maxAmps=9;clamp=own
+host X-1 load-in ${quantity} amps=1;otherEnd=battery;inductive=no`;
     expect(leftOut(line(text), sure(1))).toBe("caution");
   });
   test("nor what rests on a value that nobody gave", () => {

@@ -101,7 +101,11 @@ describe("from plan to netlist", () => {
 });
 
 describe("what the tables leave out", () => {
-  const lamp = `  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m amps=0.1 alive=run-crank "Ignition"\n  host Panel-2 8 load-in oil-pressure-warning BN 0.75mm 1m amps=0.2 otherEnd=battery "Oil lamp"\n  host Old_switch-1 8 switch-out oil-pressure-warning BN 0.75mm 1m to=ground "Oil switch"\n  donor New_switch-1 O1 switch-out oil-pressure-warning BU 0.75mm 1m to=ground "Oil switch"\n`;
+  const lamp = `  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m amps=0.1 alive=run-crank "Ignition"
+  host Panel-2 8 load-in oil-pressure-warning BN 0.75mm 1m amps=0.2 otherEnd=battery "Oil lamp"
+  host Old_switch-1 8 switch-out oil-pressure-warning BN 0.75mm 1m to=ground "Oil switch"
+  donor New_switch-1 O1 switch-out oil-pressure-warning BU 0.75mm 1m to=ground "Oil switch"
+`;
   const switches = (links: Plan["links"]) =>
     buildModel(factsOf(input({ van: VAN + lamp, links }))).elements.flatMap(({ origin }) =>
       origin.type === "part" && origin.label.includes("switch") ? [origin.label] : [],
@@ -287,7 +291,9 @@ describe("loads that a computer works", () => {
 
 describe("any state of the vehicle", () => {
   const inhibited = (): Plan => ({
-    van: `${VAN}  host Range_switch-1 5 supply-in start-supply WH 1.5mm 1m alive=crank "Start feed"\n  host Range_switch-2 9 switch-out park-neutral WH 1.5mm 1m to=battery "Park and neutral"\n`,
+    van: `${VAN}  host Range_switch-1 5 supply-in start-supply WH 1.5mm 1m alive=crank "Start feed"
+  host Range_switch-2 9 switch-out park-neutral WH 1.5mm 1m to=battery "Park and neutral"
+`,
     links: [...SOUND.filter(([from]) => from !== "KEY-50"), ["Range switch-2", "Starter-50"]],
   });
   const starterAmps = (state: Parameters<typeof usualState>[1]) => {
@@ -331,7 +337,9 @@ describe("grounds", () => {
     expect(strap).toBeDefined();
   });
   test("a sensor's return that ends on a power ground carries other current, and says where", () => {
-    const van = `${VAN}  donor ECU-3 E3 ground sensor-ground BK 0.5mm 1m "Sensor return"\n  donor Sender-1 E3 ground sensor-ground BK 0.5mm 0.3m "Return"\n`;
+    const van = `${VAN}  donor ECU-3 E3 ground sensor-ground BK 0.5mm 1m "Sensor return"
+  donor Sender-1 E3 ground sensor-ground BK 0.5mm 0.3m "Return"
+`;
     const withReturn = { ...computer, terminals: [...computer.terminals, { name: "3", pinId: "ECU-3" }] };
     const joined = input({ van, wires: [added("w", "ECU-3", "Block-1", { sizeMm2: 1, lengthM: 0.5 })] });
     const desk = new PowerAnalysis();
@@ -508,7 +516,11 @@ describe("battery, charge and starting", () => {
 
 describe("ratings", () => {
   const fused = (amps: number, size: number): Plan => ({
-    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out ignition-supply GN 2.5mm 1m alive=permanent "Way 1"\n  host Heater-1 7 supply-in battery-supply GN ${size}mm 2m amps=8 alive=run "Heater"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"
+  host Box-1 7 supply-out ignition-supply GN 2.5mm 1m alive=permanent "Way 1"
+  host Heater-1 7 supply-in battery-supply GN ${size}mm 2m amps=8 alive=run "Heater"
+  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"
+`,
     parts: [
       {
         id: "box",
@@ -547,7 +559,11 @@ test("a moved battery's cable: twice the length loses twice as much, and the tab
 });
 test("a fuse box whose loads are above its feed's rating is told", () => {
   const box = (feed: number, watts: number): Plan => ({
-    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD ${feed}mm 1m alive=permanent "Feed"\n  host Box-1 7 supply-out battery-supply GN 10mm 1m alive=permanent "Way 1"\n  host Heater-1 7 supply-in battery-supply GN 10mm 2m amps=${watts / 13.5} alive=run "Heater"\n  host Heater-2 6 ground ground BK 10mm 1m "Ground"\n`,
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD ${feed}mm 1m alive=permanent "Feed"
+  host Box-1 7 supply-out battery-supply GN 10mm 1m alive=permanent "Way 1"
+  host Heater-1 7 supply-in battery-supply GN 10mm 2m amps=${watts / 13.5} alive=run "Heater"
+  host Heater-2 6 ground ground BK 10mm 1m "Ground"
+`,
     parts: [
       {
         id: "box",

@@ -353,7 +353,8 @@ describe("beside the links", () => {
 describe("isolation", () => {
   const feedShort = (amps: string) => {
     const two = pinsFrom(
-      `host FB-1~25 supply-out battery-supply maxAmps=300;alive=permanent\ndonor ST-30~25 supply-in battery-supply ${amps}alive=permanent`,
+      `host FB-1~25 supply-out battery-supply maxAmps=300;alive=permanent
+donor ST-30~25 supply-in battery-supply ${amps}alive=permanent`,
     );
     const made = deriveLines(two, []).lines.map(
       (line): Decision => ({

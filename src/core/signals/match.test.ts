@@ -101,7 +101,10 @@ describe("pairing", () => {
   });
   test("`other` never pairs; a spare is not listed; an unknown form is", () => {
     const pins = pinsFrom(
-      "donor C1-1 load-in other amps=1;otherEnd=ground\nhost FB-1 supply-out other maxAmps=5\ndonor C1-2 spare none\ndonor C1-3 unknown none",
+      `donor C1-1 load-in other amps=1;otherEnd=ground
+host FB-1 supply-out other maxAmps=5
+donor C1-2 spare none
+donor C1-3 unknown none`,
     );
     expect(summary(pins)).toEqual([]);
     expect(Object.keys(reasons(pins)).sort()).toEqual(["C1-1", "C1-3", "FB-1"]);
@@ -359,7 +362,7 @@ describe("rules of the trade that hold a pair back", () => {
       const relay = best.adapters.find((one) => one.type === "relay");
       return relay?.contactFeed == null || relay.contactFeed === "ground" ? null : label(relay.contactFeed);
     });
-    // 0.75 of 20 A carries two of them for good, and the third goes behind the next.
+    // 0.75 of 20 A carries two of them continuously, and the third goes behind the next.
     expect(feeds).toEqual(["FB-1", "FB-1", "FB-2"]);
   });
 });

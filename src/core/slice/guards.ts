@@ -4,7 +4,7 @@ import type { CavityFacts } from "../parts";
 
 /**
  * Why a wire is never offered for removal nor taken out with others: its path alone does not tell what it is for, or a
- * mistake with it hurts someone or stops the engine for good.
+ * mistake with it hurts someone or stops the engine.
  */
 export const GUARDS = [
   "airbag",

@@ -3,7 +3,7 @@ import { damageSeconds } from "./short";
 
 /** Ratings that blade fuses are sold with, A. */
 export const FUSE_RATINGS = [1, 2, 3, 5, 7.5, 10, 15, 20, 25, 30, 40, 50, 60, 70, 80, 100, 125, 150, 200] as const;
-/** A fuse bears this part of its rating for good (engines.md 5). */
+/** A fuse bears this part of its rating continuously (engines.md 5). */
 export const CONTINUOUS_PART = 0.75;
 /**
  * Operating times that a standard allows, s, by multiple of the rating: from, to. ISO 8820-3:2015, table of blade types
@@ -63,7 +63,7 @@ export interface FusedWire {
   /** The wire behind the fuse, mm². */
   readonly areaMm2: number;
   readonly surroundings: Surroundings;
-  /** What flows for good, A. */
+  /** The continuous load, A. */
   readonly continuousAmps: number;
   /** What flows at the start, A, and for how long, s: a motor, a cold lamp. */
   readonly inrush?: { readonly amps: number; readonly seconds: number };
@@ -151,6 +151,6 @@ export function judgeFuse(fused: FusedWire): FuseVerdict {
   return { checks, wireAmps };
 }
 
-/** The smallest fuse that bears a load for good, A; null where none does. */
+/** The smallest fuse that bears a continuous load, A; null where none does. */
 export const fuseForLoad = (amps: number): number | null =>
   FUSE_RATINGS.find((rating) => CONTINUOUS_PART * rating >= amps) ?? null;

@@ -16,7 +16,7 @@ const BUNDLE_W_PER_MK = 0.3;
 /** Insulated wires fill about this part of a bundle's circle. */
 const BUNDLE_FILL = 0.75;
 
-/** What usual vehicle insulation stands for good, °C (class B of ISO 6722-1). */
+/** What usual vehicle insulation stands continuously, °C (class B of ISO 6722-1). */
 export const INSULATION_C = 100;
 /** Air around a harness in the engine bay, °C: our assumption where nobody said otherwise. */
 export const ENGINE_BAY_C = 60;

@@ -206,7 +206,7 @@ describe("fuses and shorts", () => {
     expect(failing({ inrush: { amps: 60, seconds: 0.05 } })).toEqual(["inrush"]);
     expect(failing({ inrush: { amps: 30, seconds: 0.1 } })).toEqual([]);
   });
-  test("a line so long that a short need not blow the fuse is one that its wire must bear for good", () => {
+  test("a line so long that a short need not blow the fuse is one that its wire must bear continuously", () => {
     expect(failing({ shortAmps: 18 })).toEqual([]);
     expect(failing({ ratedAmps: 40, shortAmps: 50 })).toEqual(["wire", "short"]);
   });

@@ -45,8 +45,9 @@ const REST_MS = { looked: 120, elsewhere: 1500 } as const;
  * while it is new.
  */
 const READINGS_MS = 5000;
-/** Screens that show the solution or what a meter should read by it. */
-const LOOKED = /\/(power|prove)$/;
+/** Screens that show the solution, and the one that shows what a meter should read by it. */
+const SHOWS_SOLUTION = /\/(power|prove)$/;
+const SHOWS_READINGS = /\/prove$/;
 
 /** Keeps the worker's solution in step with the document and its plan. */
 export function usePower(document: JobDocument, lines: readonly Line[]): PowerState {
@@ -68,7 +69,8 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
   );
   const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
   const [expected, setExpected] = useState<Expectations | null>(null);
-  const looked = LOOKED.test(usePathname());
+  const path = usePathname();
+  const [looked, read] = [SHOWS_SOLUTION.test(path), SHOWS_READINGS.test(path)];
   const latest = useRef(facts);
   latest.current = facts;
   const loaded = useRef<object | null>(null);
@@ -124,13 +126,13 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
           .current()
           .then(() => powerWorker.ask((desk) => desk.expected()))
           .then((volts) => current && setExpected(volts), forget),
-      looked ? 0 : READINGS_MS,
+      read ? 0 : READINGS_MS,
     );
     return () => {
       current = false;
       clearTimeout(timer);
     };
-  }, [answer, looked, forget]);
+  }, [answer, read, forget]);
 
   return useMemo(
     () => ({

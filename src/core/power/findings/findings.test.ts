@@ -103,7 +103,10 @@ describe("supply", () => {
 
 describe("what nothing leads to", () => {
   const island = (more = ""): Plan => ({
-    van: `${VAN}  donor Coil_1-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"\n  donor Coil_2-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"\n  donor Coil_3-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"\n${more}`,
+    van: `${VAN}  donor Coil_1-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"
+  donor Coil_2-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"
+  donor Coil_3-1 E9 supply-in relay-supply RD 1mm 1m amps=2 alive=relay "Coil feed"
+${more}`,
   });
   test("consumers on one piece of copper are one finding", () => {
     const dead = findings(island()).filter((finding) => finding.code === "dead-feed");
@@ -150,7 +153,9 @@ describe("with one side's table alone", () => {
 
 describe("current that comes back", () => {
   const lamp: Plan = {
-    van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=0.2 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=0.2 otherEnd=battery "Lamp"\n`,
+    van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=0.2 "Lamp feed"
+  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=0.2 otherEnd=battery "Lamp"
+`,
     parts: [
       part("Panel", "lamp", { 1: "Panel-1", 2: "Panel-2" }, [
         { id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 60 },
@@ -166,7 +171,10 @@ describe("current that comes back", () => {
   });
   test("what the ignition is assumed to take shows a lamp too small to lift it; what it may take does not count on that", () => {
     const small: Plan = {
-      van: `${VAN}  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m alive=run-crank amps=0.2 "Panel feed"\n  host Panel-2 1 load-in charge-warning BU 0.75mm 1m amps=0.2 "Lamp"\n  host Panel-3 6 ground ground BK 1mm 1m "Panel ground"\n`,
+      van: `${VAN}  host Panel-1 3 supply-in ignition-supply WH 0.75mm 1m alive=run-crank amps=0.2 "Panel feed"
+  host Panel-2 1 load-in charge-warning BU 0.75mm 1m amps=0.2 "Lamp"
+  host Panel-3 6 ground ground BK 1mm 1m "Panel ground"
+`,
       parts: [
         part("Panel", "assembly", { 1: "Panel-1", 2: "Panel-2", 3: "Panel-3" }, [
           { id: "feed", type: "resistor", a: "1", b: "3", ohms: 1000, joint: false },
@@ -271,10 +279,9 @@ describe("grounds", () => {
     expect(cured(thin, found(thin, "ground-offset"), "wire").gone).toContain(found(thin, "ground-offset").key));
   test("one that is below battery negative is off as much: the alternator's return pulls the block down (Ohm)", () => {
     const van =
-      `${VAN.replace("donor ECU-2 E2", "donor ECU-2 B1")}${ALTERNATOR}  host Heater-1 1 supply-in battery-supply RD 10mm 1m amps=70 alive=run "Heater"\n  host Heater-2 2 ground ground BK 10mm 1m role=chassis "Heater ground"\n`.replace(
-        'BK 25mm 0.5m role=power "Engine earth"',
-        'BK 2.5mm 1m role=power "Engine earth"',
-      );
+      `${VAN.replace("donor ECU-2 E2", "donor ECU-2 B1")}${ALTERNATOR}  host Heater-1 1 supply-in battery-supply RD 10mm 1m amps=70 alive=run "Heater"
+  host Heater-2 2 ground ground BK 10mm 1m role=chassis "Heater ground"
+`.replace('BK 25mm 0.5m role=power "Engine earth"', 'BK 2.5mm 1m role=power "Engine earth"');
     const low = found({ van, links: SOUND.filter(([, consumer]) => consumer !== "ECU-2") }, "ground-offset");
     expect(["running", "coasting"]).toContain(low.state);
     expect(low.title).toMatch(/below battery negative/);
@@ -379,7 +386,11 @@ describe("what gets too hot", () => {
   });
   test("a fuse of a wire so long that a short need not blow it", () => {
     const plan = (metres: number): Plan => ({
-      van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out ignition-supply GN 0.5mm 1m alive=permanent "Way 1"\n  host Lamp-1 7 supply-in battery-supply GN 0.5mm ${metres}m amps=3 alive=run "Lamp"\n  host Lamp-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+      van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"
+  host Box-1 7 supply-out ignition-supply GN 0.5mm 1m alive=permanent "Way 1"
+  host Lamp-1 7 supply-in battery-supply GN 0.5mm ${metres}m amps=3 alive=run "Lamp"
+  host Lamp-2 6 ground ground BK 2.5mm 1m "Ground"
+`,
       parts: [
         part("Box", "fuse-box", { feed: "Box-feed", 1: "Box-1" }, [
           { id: "F1", type: "fuse", a: "feed", b: "1", amps: 25, ohms: 0.004 },
@@ -397,7 +408,11 @@ describe("what gets too hot", () => {
 
 describe("the table to build fuses from", () => {
   const box = (amps: number): Plan => ({
-    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 H7 supply-out battery-supply GN 4mm 1m alive=permanent "Way 1"\n  host Heater-1 H7 supply-in battery-supply GN 4mm 2m amps=8 alive=run "Heater"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"
+  host Box-1 H7 supply-out battery-supply GN 4mm 1m alive=permanent "Way 1"
+  host Heater-1 H7 supply-in battery-supply GN 4mm 2m amps=8 alive=run "Heater"
+  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"
+`,
     parts: [
       part("Box", "fuse-box", { feed: "Box-feed", 1: "Box-1" }, [
         { id: "F1", type: "fuse", a: "feed", b: "1", amps, ohms: 0.1 / amps },
@@ -444,7 +459,10 @@ describe("relays", () => {
 
 test("where a relay that buzzes hides what a fuse feeds, no other rating is offered", () => {
   const behind = (buzzes: boolean): Plan => ({
-    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 7 supply-out battery-supply GN 1mm 1m alive=permanent "Way 1"\n  host Relay-30 7 supply-in battery-supply GN 1mm 2m alive=permanent "Contact"\n`,
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"
+  host Box-1 7 supply-out battery-supply GN 1mm 1m alive=permanent "Way 1"
+  host Relay-30 7 supply-in battery-supply GN 1mm 2m alive=permanent "Contact"
+`,
     parts: [
       part("Box", "fuse-box", { feed: "Box-feed", 1: "Box-1" }, [
         { id: "F1", type: "fuse", a: "feed", b: "1", amps: 40, ohms: 0.003 },

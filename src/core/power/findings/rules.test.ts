@@ -46,7 +46,9 @@ const SOUND_PLAN: Plan = {};
 
 describe("a wire that nothing protects", () => {
   const box = (sizeMm2: number, lengthM: number): Plan => ({
-    van: `${VAN}  host Box-in 1 supply-in battery-supply RD ${sizeMm2}mm ${lengthM}m alive=permanent "Feed"\n  host Box-1 9 supply-out battery-supply GN 4mm 1m alive=permanent "Way"\n`,
+    van: `${VAN}  host Box-in 1 supply-in battery-supply RD ${sizeMm2}mm ${lengthM}m alive=permanent "Feed"
+  host Box-1 9 supply-out battery-supply GN 4mm 1m alive=permanent "Way"
+`,
     parts: [
       part("Box", "fuse-box", { in: "Box-in", 1: "Box-1" }, [
         { id: "F1", type: "fuse", a: "in", b: "1", amps: 20, ohms: 0.004 },
@@ -68,7 +70,11 @@ describe("a wire that nothing protects", () => {
     expect(findings({ van: thin }, "unfused-wire")).toHaveLength(1);
   });
   test("what goes on behind it is under the one finding, and a fuse that fits the thinnest cures it", () => {
-    const van = `${VAN}  host Lamp-1 1 load-in lighting RD 4mm 0.5m amps=4 otherEnd=ground "Spot"\n  host Relay-30 1 supply-in battery-supply RD 4mm 1m alive=permanent "Contact"\n  host Relay-87 88 supply-out cooling-fan YE 1mm 1m "Contact, out"\n  host Fan-1 88 supply-in cooling-fan YE 1mm 1m amps=5 "Fan"\n`;
+    const van = `${VAN}  host Lamp-1 1 load-in lighting RD 4mm 0.5m amps=4 otherEnd=ground "Spot"
+  host Relay-30 1 supply-in battery-supply RD 4mm 1m alive=permanent "Contact"
+  host Relay-87 88 supply-out cooling-fan YE 1mm 1m "Contact, out"
+  host Fan-1 88 supply-in cooling-fan YE 1mm 1m amps=5 "Fan"
+`;
     const relay = part("Relay", "relay", { 30: "Relay-30", 87: "Relay-87", 85: null, 86: null }, [
       RELAY,
       { id: "S", type: "switch", a: "30", b: "87", closedIn: ["run"], ohms: 0.01 },
@@ -83,7 +89,10 @@ describe("a wire that nothing protects", () => {
 });
 
 const pumped = (feed: "relay" | "ignition"): Plan => ({
-  van: `${VAN}  donor Pump-1 P1 load-in fuel-pump YE 2.5mm 2m amps=6 otherEnd=ground "Pump"\n  donor Pump-2 6 ground ground BK 2.5mm 1m "Pump ground"\n  donor ECU-9 E9 high-side-out fuel-pump YE 1.5mm 1m maxAmps=10 "Pump"\n`,
+  van: `${VAN}  donor Pump-1 P1 load-in fuel-pump YE 2.5mm 2m amps=6 otherEnd=ground "Pump"
+  donor Pump-2 6 ground ground BK 2.5mm 1m "Pump ground"
+  donor ECU-9 E9 high-side-out fuel-pump YE 1.5mm 1m maxAmps=10 "Pump"
+`,
   links: [
     ...SOUND,
     ["G2-1", "Pump-2"],
@@ -136,7 +145,9 @@ describe("what must be switched and is not", () => {
 describe("a motor's current", () => {
   const pump = (lengthM: number) => {
     const solution = solved({
-      van: `${VAN}  host Washer-1 3 supply-in ignition-supply WH 1mm ${lengthM}m amps=7.5 alive=run-crank "Pump feed"\n  host Washer-2 6 ground ground BK 2.5mm 0.5m "Pump ground"\n`,
+      van: `${VAN}  host Washer-1 3 supply-in ignition-supply WH 1mm ${lengthM}m amps=7.5 alive=run-crank "Pump feed"
+  host Washer-2 6 ground ground BK 2.5mm 0.5m "Pump ground"
+`,
       parts: [
         part("Washer", "motor", { 1: "Washer-1", 2: "Washer-2" }, [
           { id: "M", type: "power", a: "1", b: "2", watts: 7.5 * 13.5, minVolts: 8 },
@@ -159,7 +170,9 @@ describe("a motor's current", () => {
 
 describe("a coil's current when its driver opens", () => {
   const valve = (clamp: string): Plan => ({
-    van: `${VAN}  donor ECU-20 V2 low-side-out purge-valve BN 0.5mm 1m maxAmps=1 clamp=${clamp} "Valve"\n  donor Valve-2 V2 load-in purge-valve BN 0.5mm 1m amps=0.5 otherEnd=battery inductive=yes "Valve"\n`,
+    van: `${VAN}  donor ECU-20 V2 low-side-out purge-valve BN 0.5mm 1m maxAmps=1 clamp=${clamp} "Valve"
+  donor Valve-2 V2 load-in purge-valve BN 0.5mm 1m amps=0.5 otherEnd=battery inductive=yes "Valve"
+`,
   });
   test("a driver without a clamp of its own needs a diode", () => {
     const [one, ...more] = findings(valve("none"), "no-flyback");
@@ -186,7 +199,9 @@ describe("a coil's current when its driver opens", () => {
 
 describe("a starter that asks the lever", () => {
   const asked = (isPassed: boolean): Plan => ({
-    van: `${VAN}  donor Lever-1 L1 supply-in starter-request WH 2.5mm 1m "From the key"\n  donor Lever-2 L2 switch-out park-neutral WH 2.5mm 1m "To the starter"\n`,
+    van: `${VAN}  donor Lever-1 L1 supply-in starter-request WH 2.5mm 1m "From the key"
+  donor Lever-2 L2 switch-out park-neutral WH 2.5mm 1m "To the starter"
+`,
     links: [
       ...SOUND.filter(([, consumer]) => consumer !== "Starter-50"),
       ["KEY-50", "Lever-1"],
@@ -239,9 +254,17 @@ describe("two relays that wait for one another's ground", () => {
       },
     ]);
   const cavity = (id: string, own: string, others: string) =>
-    `  host ${id}-86 3 supply-in ignition-supply WH 1mm 0.3m alive=run-crank "Coil feed"\n  host ${id}-85 ${own} ground ground BN 1mm 0.3m "Coil, other side"\n  host ${id}-31 6 ground ground BK 1mm 0.3m "Ground"\n  host ${id}-87 ${others} ground ground BN 1mm 0.3m "Contact"\n`;
+    `  host ${id}-86 3 supply-in ignition-supply WH 1mm 0.3m alive=run-crank "Coil feed"
+  host ${id}-85 ${own} ground ground BN 1mm 0.3m "Coil, other side"
+  host ${id}-31 6 ground ground BK 1mm 0.3m "Ground"
+  host ${id}-87 ${others} ground ground BN 1mm 0.3m "Contact"
+`;
   test("are told as the cause of what they feed, and are not followed for ever", () => {
-    const van = `${VAN}${cavity("A", "X1", "X2")}${cavity("B", "X2", "X1")}  host A-30 3 supply-in ignition-supply WH 1mm 0.3m alive=run-crank "Contact feed"\n  host A-out F1 supply-out ignition-supply YE 1mm 1m "Out"\n  host Fan-1 F1 supply-in ignition-supply YE 1mm 1m amps=3 alive=run "Fan"\n  host Fan-2 6 ground ground BK 1mm 0.4m "Fan ground"\n`;
+    const van = `${VAN}${cavity("A", "X1", "X2")}${cavity("B", "X2", "X1")}  host A-30 3 supply-in ignition-supply WH 1mm 0.3m alive=run-crank "Contact feed"
+  host A-out F1 supply-out ignition-supply YE 1mm 1m "Out"
+  host Fan-1 F1 supply-in ignition-supply YE 1mm 1m amps=3 alive=run "Fan"
+  host Fan-2 6 ground ground BK 1mm 0.4m "Fan ground"
+`;
     const parts = [waiting("A", ["30", "out"]), waiting("B", [])];
     const dead = findings({ van, parts }, "dead-feed");
     const fan = dead.find(({ where, also }) => [where, ...also].includes("Fan-1"));
@@ -270,7 +293,9 @@ describe("what nothing feeds, whatever is switched", () => {
 describe("back-feed with what is certain to load it", () => {
   // A lamp of 2 W from a permanent feed to the ignition: at 4 A assumed the computer would hold it down to nothing.
   const glowing = (watts: number): Plan => ({
-    van: `${VAN}  host Panel_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=${watts / 13.5} "Feed"\n  host Panel_lamp-2 3 unknown - WH 0.75mm 1m "Worked side"\n`,
+    van: `${VAN}  host Panel_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=${watts / 13.5} "Feed"
+  host Panel_lamp-2 3 unknown - WH 0.75mm 1m "Worked side"
+`,
   });
   test("a lamp of 2 W holds the ignition of a computer that sleeps", () => {
     const [back] = findings(glowing(2), "back-feed");

@@ -49,7 +49,10 @@ describe("a live stub that nothing is taken from", () => {
     elements: [{ id: "L1", type: "lamp", a: "1", b: "2", ratedVolts: 12, ratedWatts: 60 }],
   } as const;
   const fedBack = solved({
-    van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=5 "Lamp feed"\n  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=5 otherEnd=battery "Lamp"\n  host Stub-1 3 unknown - WH 1mm 1m "Spare end"\n`,
+    van: `${VAN}  host Panel-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=5 "Lamp feed"
+  host Panel-2 3 load-in charge-warning BU 0.75mm 1m amps=5 otherEnd=battery "Lamp"
+  host Stub-1 3 unknown - WH 1mm 1m "Spare end"
+`,
     parts: [lamp],
   });
   test("has its way from where current arrives on its copper, and not through an open key", () => {

@@ -22,7 +22,7 @@ export interface ProtectedWire {
   readonly origin: WireOrigin;
   /** The link by which it is reached from the fuse; null where it is of the fuse's own harness. */
   readonly linkId: string | null;
-  /** What it carries for good, A. */
+  /** Its continuous load, A. */
   readonly amps: number;
   /** Its rating where it lies, and what would flow into a short at its far end, A. */
   readonly wireAmps: number;
@@ -41,10 +41,10 @@ export interface FuseRow {
   readonly wire: ProtectedWire | null;
   /** All that are rated for less than it lets through, that of the lowest rating first. */
   readonly thin: readonly ProtectedWire[];
-  /** With everything on, for good; and the most in any state. A. */
+  /** With everything on, continuously; and the most in any state. A. */
   readonly continuousAmps: number;
   readonly peakAmps: number;
-  /** What it could carry for good beyond that, A; below 0 it carries too much. */
+  /** What it could carry continuously beyond that, A; below 0 it carries too much. */
   readonly marginAmps: number;
   readonly inrush: { readonly amps: number; readonly seconds: number } | null;
   readonly shortAmps: number;

@@ -81,7 +81,10 @@ describe("the verdict beside each ground", () => {
   test("one that nothing joins floats", () =>
     expect(verdict({ links: [SOUND[0], ...SOUND.slice(2)] as Plan["links"] }, "ECU-2")?.code).toBe("floats"));
   const sensed = (more: Plan = {}): Plan => ({
-    van: `${VAN}  donor TCU-1 T1 supply-in ignition-supply RD 1mm 2m amps=4 alive=run-crank "Ignition"\n  donor TCU-2 T2 ground ground BK 2.5mm 1m role=power "Power ground"\n  donor TCU-3 T3 ground sensor-ground BN 0.5mm 1m role=sensor-return "Sensor return"\n`,
+    van: `${VAN}  donor TCU-1 T1 supply-in ignition-supply RD 1mm 2m amps=4 alive=run-crank "Ignition"
+  donor TCU-2 T2 ground ground BK 2.5mm 1m role=power "Power ground"
+  donor TCU-3 T3 ground sensor-ground BN 0.5mm 1m role=sensor-return "Sensor return"
+`,
     parts: [
       {
         id: "tcu",
@@ -110,7 +113,13 @@ describe("the verdict beside each ground", () => {
 
 describe("wires behind one fuse that are rated for less than it lets through", () => {
   const boxed = (amps: number): Plan => ({
-    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"\n  host Box-1 H7 supply-out battery-supply GN 0.5mm 1m alive=permanent "Way 1"\n  host Heater-1 H7 supply-in battery-supply GN 0.75mm 2m amps=2 alive=run "Heater"\n  host Fan-1 H7 supply-in battery-supply GN 4mm 2m amps=2 alive=run "Fan"\n  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"\n  host Fan-2 6 ground ground BK 2.5mm 1m "Ground"\n`,
+    van: `${VAN}  host Box-feed 1 supply-in battery-supply RD 10mm 0.5m alive=permanent "Feed"
+  host Box-1 H7 supply-out battery-supply GN 0.5mm 1m alive=permanent "Way 1"
+  host Heater-1 H7 supply-in battery-supply GN 0.75mm 2m amps=2 alive=run "Heater"
+  host Fan-1 H7 supply-in battery-supply GN 4mm 2m amps=2 alive=run "Fan"
+  host Heater-2 6 ground ground BK 2.5mm 1m "Ground"
+  host Fan-2 6 ground ground BK 2.5mm 1m "Ground"
+`,
     parts: [
       {
         id: "Box",
