@@ -62,8 +62,7 @@ describe("the planted trouble of the sample job is found, cured by what-if, and 
     await robin.type("Find", "C1-2");
     const crank = () =>
       robin.driver.executeScript<string>(
-        `return [...document.querySelectorAll('[role=row]')].find((one) => one.innerText.startsWith('donor cavity C1-2') || one.innerText.includes('C1-2\
-'))?.querySelectorAll('[role=cell] button')[3]?.innerText ?? ''`,
+        "return [...document.querySelectorAll('[role=row]')].find((one) => one.innerText.startsWith('donor cavity C1-2') || one.innerText.includes('C1-2\\n'))?.querySelectorAll('[role=cell] button')[3]?.innerText ?? ''",
       );
     await robin.wait("before and after beside each other", async () =>
       /^0\.\d\d\s*(9|1[01])\.\d\d\s+live/.test((await crank()).replace(/\n/g, " ")) ? true : null,
@@ -162,9 +161,7 @@ describe("something of one's own", () => {
     await robin.click("button", "Go to it");
     for (let nth = 0; nth < 120; nth++) {
       const step = await robin.driver.executeScript<{ title: string; nominal: string }>(
-        `const step = document.querySelector('section[aria-label=Step]'); return { title: step.querySelector('h2').innerText, nominal: step.innerText.match(/Expected\
-+([^\
-]+)/)?.[1] ?? '' }`,
+        "const step = document.querySelector('section[aria-label=Step]'); return { title: step.querySelector('h2').innerText, nominal: step.innerText.match(/Expected\\n+([^\\n]+)/)?.[1] ?? '' }",
       );
       if (step.title === "Battery at rest") break;
       const [, value = "", milli = ""] = /^([\d.]+)\s*(m?)/.exec(step.nominal) ?? [];
