@@ -9,7 +9,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "unit",
-          include: ["src/{core,job,formats,cli,screens,ui,demo,workers}/**/*.test.{ts,tsx}"],
+          include: ["src/{core,job,formats,cli,app,screens,ui,demo,workers}/**/*.test.{ts,tsx}"],
           setupFiles: ["tests/support/seed.ts"],
           testTimeout: 60_000,
         },

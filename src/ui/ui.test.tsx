@@ -3,10 +3,12 @@ import { describe, expect, test } from "vitest";
 import { COLOUR_CODES } from "@/core/intake";
 import { ChoiceCell, TextCell } from "./cell";
 import { Button } from "./controls";
+import { Grade } from "./grade";
 import { Lane, StateMark } from "./marks";
+import { NumberWithOrigin } from "./origin";
 import { Plate } from "./plate";
 import { Segments } from "./segments";
-import { Caution } from "./states";
+import { Caution, Empty, Trouble } from "./states";
 import { Wire } from "./wire";
 
 describe("what a technician reads", () => {
@@ -37,6 +39,38 @@ describe("what a technician reads", () => {
       renderToStaticMarkup(<Lane kind={kind} />),
     );
     expect(new Set(lanes).size).toBe(6);
+  });
+  test("five grades of evidence differ in their drawing, with the word beside it", () => {
+    const grades = (["claimed", "guessed", "read", "measured", "proven"] as const).map((grade) => {
+      const html = renderToStaticMarkup(<Grade grade={grade} />);
+      expect(html.endsWith(`${grade}</span>`)).toBe(true);
+      return html.replaceAll(grade, "");
+    });
+    expect(new Set(grades).size).toBe(5);
+  });
+  test("a battery's post is no cavity of either side", () => {
+    const html = renderToStaticMarkup(<Plate side="battery" label="Battery negative" />);
+    expect(html).not.toMatch(/cavity|host|donor/);
+    expect(html).toContain('title="Battery negative"');
+  });
+  test("trouble is told at once, with the way out; an empty place says what belongs there", () => {
+    expect(renderToStaticMarkup(<Trouble title="Not kept">Try again.</Trouble>)).toMatch(
+      /^<div role="alert".*Not kept.*Try again\./,
+    );
+    expect(renderToStaticMarkup(<Empty title="No wire yet">Import a table.</Empty>)).toMatch(
+      /<h2[^>]*>No wire yet<\/h2>.*Import/,
+    );
+  });
+  test("a number that rests on something assumed is dotted under, and says that it opens", () => {
+    const number = (assumed: boolean) =>
+      renderToStaticMarkup(
+        <NumberWithOrigin label="Expected" assumed={assumed} origin={<p>By its wires.</p>}>
+          35 mΩ
+        </NumberWithOrigin>,
+      );
+    expect(number(true)).toContain("border-dotted");
+    expect(number(false)).not.toContain("border-dotted");
+    expect(number(false)).toMatch(/<button[^>]*title="Where it comes from".*35 mΩ.*Expected: where it comes from/);
   });
   test("a caution is a note with its word", () =>
     expect(renderToStaticMarkup(<Caution>Hands off.</Caution>)).toMatch(/role="note".*Caution\..*Hands off\./));

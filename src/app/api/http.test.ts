@@ -1,0 +1,116 @@
+import { afterEach, describe, expect, test, vi } from "vitest";
+import { z } from "zod";
+import type { ChangeResult } from "@/server/changes";
+import { DatabaseError, type DatabaseFault } from "@/server/errors";
+import { answering, changeAnswer, download, mutating, strangerRefusal } from "./http";
+
+const asked = (headers: Readonly<Record<string, string>>, body = "{}") =>
+  new Request("http://127.0.0.1:4180/api/jobs", {
+    method: "POST",
+    headers: { "content-type": "application/json", host: "127.0.0.1:4180", ...headers },
+    body,
+  });
+const OWN = { "sec-fetch-site": "same-origin" };
+const told = async (response: Response | null) =>
+  response === null ? null : [response.status, (await response.json()).error?.code];
+
+describe("who may change anything", () => {
+  test.each([
+    ["the application's own page", OWN, null],
+    ["another page of the same site", { "sec-fetch-site": "same-site" }, [403, "other-origin"]],
+    ["a page elsewhere", { "sec-fetch-site": "cross-site" }, [403, "other-origin"]],
+    ["an address typed by hand", { "sec-fetch-site": "none" }, [403, "other-origin"]],
+    ["an older browser that names its own origin", { origin: "http://127.0.0.1:4180" }, null],
+    ["one that names another host", { origin: "http://example.org" }, [403, "other-origin"]],
+    ["the same name on another port", { origin: "http://127.0.0.1:9999" }, [403, "other-origin"]],
+    ["an origin that is none", { origin: "null" }, [403, "other-origin"]],
+    ["who does not say at all", {}, [403, "other-origin"]],
+    ["a form of the own page", { ...OWN, "content-type": "text/plain" }, [415, "not-json"]],
+  ] as const)("%s", async (_, headers, refusal) =>
+    expect(await told(strangerRefusal(asked(headers as Readonly<Record<string, string>>)))).toEqual(refusal),
+  );
+  test("a stranger's body is not even read", async () => {
+    const work = vi.fn();
+    const request = asked({ "sec-fetch-site": "cross-site" });
+    const response = await mutating(request, z.object({}), work);
+    expect(response.status).toBe(403);
+    expect([work.mock.calls.length, request.bodyUsed]).toEqual([0, false]);
+  });
+});
+
+describe("a change's body", () => {
+  const Body = z.strictObject({ name: z.string().min(1) });
+  const send = (body: string) =>
+    mutating(asked(OWN, body), Body, async ({ name }) => Response.json({ name: name.toUpperCase() }));
+  test("that fits is worked on", async () => {
+    const response = await send('{"name":"heron"}');
+    expect([response.status, await response.json()]).toEqual([200, { name: "HERON" }]);
+  });
+  test.each([
+    ["", [400, "not-json"]],
+    ["{", [400, "not-json"]],
+    ["[]", [422, "invalid"]],
+    ['{"name":""}', [422, "invalid"]],
+    ['{"name":"a","more":1}', [422, "invalid"]],
+  ] as const)("%j is refused", async (body, refusal) => expect(await told(await send(body))).toEqual(refusal));
+  test("what is wrong is named by its field, and the way out is told", async () => {
+    const { error } = await (await send('{"name":""}')).json();
+    expect(error.message).toContain("name");
+    expect(error.hint).not.toBe("");
+  });
+});
+
+describe("what went wrong", () => {
+  afterEach(() => vi.restoreAllMocks());
+  const failing = (fault: DatabaseFault) =>
+    answering(async () => {
+      throw new DatabaseError(fault, new Error("root@localhost: secret"));
+    });
+  test.each([
+    ["down", [503, "database-down"]],
+    ["deadlock", [503, "database-down"]],
+    ["check", [500, "internal"]],
+  ] as const)("a database that is %s", async (fault, answer) => {
+    vi.spyOn(console, "error").mockImplementation(() => undefined);
+    expect(await told(await failing(fault))).toEqual(answer);
+  });
+  test("a bug tells nothing of its insides", async () => {
+    const printed = vi.spyOn(console, "error").mockImplementation(() => undefined);
+    const response = await answering(async () => {
+      throw new Error("SELECT password FROM people");
+    });
+    expect(await response.text()).not.toMatch(/SELECT|password/);
+    expect(response.status).toBe(500);
+    expect(printed).toHaveBeenCalledOnce();
+  });
+});
+
+describe("a change's outcome", () => {
+  test.each([
+    [{ ok: false, code: "no-job" }, 404],
+    [{ ok: false, code: "conflict", rows: [{ table: "pin", id: "p" }], revision: 7 }, 409],
+    [{ ok: false, code: "in-use" }, 409],
+    [{ ok: false, code: "dangling" }, 409],
+    [{ ok: false, code: "check" }, 422],
+    [{ ok: false, code: "guarded", cuts: [{ wireId: "w", guard: "sensor-ground", fault: "no-reason" }] }, 422],
+    [{ ok: false, code: "nothing-to-undo" }, 409],
+    [{ ok: false, code: "nothing-to-redo" }, 409],
+  ] as const)("$code", async (result, status) => {
+    const response = changeAnswer(result as ChangeResult);
+    const { error } = await response.json();
+    expect([response.status, error.code]).toEqual([status, result.code]);
+    expect(error.message).toMatch(/^[A-Z].*\.$/);
+  });
+  test("a conflict names the rows, and the revision to begin from", async () => {
+    const answer = changeAnswer({ ok: false, code: "conflict", rows: [{ table: "pin", id: "p" }], revision: 7 });
+    expect((await answer.json()).error).toMatchObject({ rows: [{ table: "pin", id: "p" }], revision: 7 });
+  });
+});
+
+test("a file's name cannot break out of its header", async () => {
+  const response = download("x", 'my "job"\r\nSet-Cookie: a=b; ü.csv', "text/csv");
+  const header = response.headers.get("content-disposition") ?? "";
+  expect(header).toMatch(/^attachment; filename="[\w.-]+"$/);
+  expect(response.headers.get("set-cookie")).toBeNull();
+  expect(response.headers.get("content-type")).toBe("text/csv; charset=utf-8");
+});
