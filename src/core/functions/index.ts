@@ -53,6 +53,7 @@ export const FUNCTIONS: readonly FunctionDef[] = [
         "fuel-pressure",
         "glow-plug",
       ],
+      parts: /\bchoke\b|idle cut-?off|carburett?or|distributor|contact breaker|ballast/i,
     },
     { key: "fuel-pump", name: "Fuel pump", quantities: ["fuel-pump"] },
     { key: "cooling-fan", name: "Cooling fan", quantities: ["cooling-fan", "cooling-fan-high"] },

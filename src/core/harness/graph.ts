@@ -1,11 +1,11 @@
 import type { CavityFacts, ConnectorFacts } from "../parts";
-import { CHASSIS, guessedElements, guessPart, onEngine, STRAP_LEAST_MM2, spansOf } from "../parts";
+import { CHASSIS, guessedElements, guessPart, spansOf } from "../parts";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
 import { pointAt } from "./points";
 import { copperProblems, mateProblems, partFaults } from "./problems";
 import { reach } from "./reach";
-import { COPPER, letThrough, SOLID } from "./through";
+import { COPPER, letThrough } from "./through";
 import type {
   EdgeType,
   Harness,
@@ -32,10 +32,9 @@ class Builder {
     { type: "chassis" },
     { type: "pole", pole: "plus" },
     { type: "pole", pole: "minus" },
-    { type: "block" },
   ];
   private readonly edges: HarnessEdge[] = [];
-  private readonly edgesAt: number[][] = [[], [], [], []];
+  private readonly edgesAt: number[][] = [[], [], []];
   private readonly wires: Omit<Wire, "mark">[] = [];
   private readonly problems: HarnessProblem[] = [];
   private readonly connectorById: Map<string, ConnectorFacts>;
@@ -46,7 +45,6 @@ class Builder {
   private static readonly CHASSIS = 0;
   private static readonly PLUS = 1;
   private static readonly MINUS = 2;
-  private static readonly BLOCK = 3;
 
   constructor(private readonly facts: HarnessFacts) {
     this.connectorById = new Map(facts.connectors.map((one) => [one.id, one]));
@@ -65,7 +63,6 @@ class Builder {
     const parts = this.placeParts();
     this.join();
     this.groundBattery(parts);
-    this.groundBlock();
     this.assumeFeeds(parts);
     const { nodes, edges, edgesAt, pinById, connectorById, nodeOfPin } = this;
     const packed = packGraph(nodes.length, edges);
@@ -95,7 +92,6 @@ class Builder {
       wireById: new Map(wires.map((wire) => [wire.id, wire])),
       nodeOfPin,
       chassis: Builder.CHASSIS,
-      block: Builder.BLOCK,
       plus: Builder.PLUS,
       minus: Builder.MINUS,
       problems: this.problems,
@@ -233,7 +229,7 @@ class Builder {
   }
 
   private placePart(part: HarnessPart): void {
-    const nodes = new Map<string, number>([[CHASSIS, onEngine(part) ? Builder.BLOCK : Builder.CHASSIS]]);
+    const nodes = new Map<string, number>([[CHASSIS, Builder.CHASSIS]]);
     for (const { name, pinId } of part.terminals)
       nodes.set(
         name,
@@ -280,24 +276,6 @@ class Builder {
     if (reached.has(Builder.CHASSIS)) return;
     const open = [...reached].find((at) => this.nodes[at]?.type === "open");
     this.edge("assumed:minus", "assumed", open ?? Builder.MINUS, Builder.CHASSIS);
-  }
-
-  /**
-   * An engine that no strap of the tables joins to body or battery is taken to have one, so that its parts have a way
-   * back: that it is missing in the plan is for Power to say.
-   */
-  private groundBlock(): void {
-    if (this.edgesAt[Builder.BLOCK]?.length === 0) return;
-    const thin = new Set(
-      this.wires.flatMap(({ edge, sizeMm2 }) => ((sizeMm2 ?? 0) < STRAP_LEAST_MM2 ? [this.edges[edge]?.id] : [])),
-    );
-    const reached = reach(
-      { edges: this.edges, edgesAt: this.edgesAt },
-      Builder.BLOCK,
-      ({ id, type }) => SOLID.has(type) && !thin.has(id),
-    );
-    if (!reached.has(Builder.CHASSIS) && !reached.has(Builder.MINUS))
-      this.edge("assumed:block", "assumed", Builder.BLOCK, Builder.CHASSIS);
   }
 
   /** A feed that nothing in the tables brings up to the battery is taken as live, and fuse boxes say so. */

@@ -17,8 +17,6 @@ export function pointAt(harness: Named, at: number): Point {
       return { type: "terminal", part: harness.partById?.get(node.partId)?.label ?? "", terminal: node.terminal };
     case "pole":
       return { type: "pole", pole: node.pole };
-    case "block":
-      return { type: "engine-block" };
     default:
       return { type: "body" };
   }

@@ -52,9 +52,7 @@ export type HarnessNode =
   /** The end of a wire of which the tables show one cavity only. */
   | { readonly type: "open"; readonly pinId: string }
   | { readonly type: "terminal"; readonly partId: string; readonly terminal: string }
-  /** The body, and the engine with all that is bolted to it: straps alone join the two. */
   | { readonly type: "chassis" }
-  | { readonly type: "block" }
   | { readonly type: "pole"; readonly pole: "plus" | "minus" };
 
 /**
@@ -168,7 +166,6 @@ export interface Harness {
   readonly pinAt: readonly (CavityFacts | undefined)[];
   readonly partAt: readonly (HarnessPart | undefined)[];
   readonly chassis: number;
-  readonly block: number;
   /** Nodes at battery voltage, and those at its other pole; the body stands in where no battery is shown. */
   readonly plus: number;
   readonly minus: number;

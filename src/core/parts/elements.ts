@@ -1,6 +1,9 @@
 import type { NetlistKey } from "../state";
 
-/** A part bolts to the vehicle where it has this terminal: to the body, or to the engine's block. */
+/**
+ * A part bolts to the vehicle where it has this terminal: to the body, or to the engine's block ({@link onEngine} tells
+ * which).
+ */
 export const CHASSIS = "chassis";
 
 /**

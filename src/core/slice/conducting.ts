@@ -1,7 +1,8 @@
 import { CONDUCTS, type Harness, type HarnessEdge, letThrough } from "../harness";
+import { replacedNodes } from "./replaced";
 
 /**
- * By edge: 1 where current goes on through it. A diode across a coil carries the coil's own current when it is let go,
+ * By edge: 1 where current goes on through it. What a link replaces is not gone through. A diode across a coil carries the coil's own current when it is let go,
  * and joins nothing: what is connected to the two ends of a dropped relay's coil shares nothing through it.
  */
 export function conducting(harness: Harness): Uint8Array {
@@ -18,5 +19,9 @@ export function conducting(harness: Harness): Uint8Array {
     harness.edges.forEach((edge, at) => {
       if (diodes.has(`${edge.partId} ${edge.elementId}`) && loads.has(across(edge))) through[at] = 0;
     });
+  const replaced = replacedNodes(harness);
+  harness.edges.forEach(({ type, a, b }, at) => {
+    if (type === "path" && (replaced[a] === 1 || replaced[b] === 1)) through[at] = 0;
+  });
   return through;
 }

@@ -10,6 +10,7 @@ import { conducting } from "./conducting";
 import { type CopperOfSize, copperBySize } from "./copper";
 import type { Demand } from "./demands";
 import type { FunctionNeed, Slice } from "./slice";
+import { strapsOf } from "./straps";
 
 /** One thing that a function can no longer do. */
 export interface Stop {
@@ -58,7 +59,10 @@ export function consequencesOf(
   const alone = without(harness, cut);
   const edgesCut = new Set(harness.wires.filter((wire) => cut.has(wire.id)).map((wire) => wire.edge));
   return {
-    stops: stops.map(({ need, demand }) => stopOf(harness, need, demand)),
+    stops: [
+      ...stops.map(({ need, demand }) => stopOf(harness, need, demand)),
+      ...strapStops(harness, needs, gone, new Set([...gone, ...cut])),
+    ],
     earlier: stops.some(({ demand }) => alone.any(demand.from, demand.to))
       ? earlierCuts(
           harness,
@@ -67,7 +71,10 @@ export function consequencesOf(
           gone,
         )
       : [],
-    lastWays: lastWays(harness, slice, needs, edgesCut, new Set([...gone, ...cut])),
+    lastWays: [
+      ...lastWays(harness, slice, needs, edgesCut, new Set([...gone, ...cut])),
+      ...lastStraps(harness, needs, gone, new Set([...gone, ...cut])),
+    ],
     connected: hangingWith(harness, slice, cut, gone, kept),
     emptied: emptiedBy(harness, cut, gone),
     copper: copperBySize(harness.wires.filter((wire) => cut.has(wire.id))),
@@ -87,8 +94,27 @@ export function stopsWithout(
   kept: ReadonlySet<string>,
 ): Stop[] {
   const needs = slice.needs.filter((need) => kept.has(need.def.key));
-  return brokenDemands(harness, needs, whole(harness), without(harness, gone)).map(({ need, demand }) =>
-    stopOf(harness, need, demand),
+  return [
+    ...brokenDemands(harness, needs, whole(harness), without(harness, gone)).map(({ need, demand }) =>
+      stopOf(harness, need, demand),
+    ),
+    ...strapStops(harness, needs, new Set(), gone),
+  ];
+}
+
+/** What returns through the engine's block when the last strap is gone. */
+function strapStops(
+  harness: Harness,
+  needs: readonly FunctionNeed[],
+  before: ReadonlySet<string>,
+  after: ReadonlySet<string>,
+): Stop[] {
+  if (strapsOf(harness, before).edges.length === 0 || strapsOf(harness, after).edges.length > 0) return [];
+  const block = { type: "engine-block" } as const;
+  return needs.flatMap(({ def, returnsByBlock }): Stop[] =>
+    returnsByBlock
+      ? [{ functionKey: def.key, purpose: "return", at: block, from: block, to: { type: "pole", pole: "minus" } }]
+      : [],
   );
 }
 
@@ -119,9 +145,7 @@ export function otherFeeds(harness: Harness, stop: Pick<Stop, "purpose">, gone: 
       const stud =
         harness.edgesAt[node]?.some((at) => {
           const edge = harness.edges[at] as HarnessEdge;
-          return (
-            edge.type === "joint" && [edge.a, edge.b].some((end) => end === harness.chassis || end === harness.block)
-          );
+          return edge.type === "joint" && (edge.a === harness.chassis || edge.b === harness.chassis);
         }) ?? false;
       const fits = wanted === "ground" ? stud : pin.form.kind === "supply-out" && joined.any(harness.plus, node);
       return fits
@@ -271,6 +295,21 @@ function lastWays(
     }
   }
   return [...found.values()];
+}
+
+/** Straps that had company before the cut and have none after it. */
+function lastStraps(
+  harness: Harness,
+  needs: readonly FunctionNeed[],
+  before: ReadonlySet<string>,
+  after: ReadonlySet<string>,
+): Consequences["lastWays"] {
+  const had = strapsOf(harness, before).single;
+  const last = [...strapsOf(harness, after).single].filter((at) => !had.has(at));
+  const wires = harness.wires.filter(({ edge }) => last.includes(edge));
+  return needs.flatMap(({ def, returnsByBlock }) =>
+    returnsByBlock ? wires.map(({ id }) => ({ wireId: id, functionKey: def.key })) : [],
+  );
 }
 
 function hangingWith(

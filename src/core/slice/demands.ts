@@ -1,9 +1,9 @@
-import { directionOf } from "../forms";
 import { ALL_FUNCTIONS, ELSEWHERE, FUNCTIONS, type FunctionDef } from "../functions";
 import type { Harness, HarnessEdge, HarnessPart } from "../harness";
 import { flood, letThrough, SOLID } from "../harness";
 import { type ConnectorFacts, POWERED } from "../parts";
 import { conducting } from "./conducting";
+import { ENGINE_SIDE, replacedNodes } from "./replaced";
 
 /** Two nodes between which current or a signal must get across, for one function to work. */
 export interface Demand {
@@ -38,27 +38,25 @@ export class Demands {
   private readonly net = new Map<number, number[]>();
   private readonly power = new Map<string, readonly Demand[]>();
   private readonly asked = new Map<string, readonly Demand[]>();
+  private readonly replaced: Uint8Array;
   private readonly engaged: ReadonlyMap<string, readonly number[]>;
 
-  constructor(
-    private readonly harness: Harness,
-    private readonly engineSide: "donor" | "host",
-  ) {
+  constructor(private readonly harness: Harness) {
     this.partOfEdge = new Map(harness.parts.map((part) => [part.id, part]));
     const [solid, conducts] = [letThrough(harness.edges, SOLID), conducting(harness)];
     const solidPlus = flood(harness.packed, [harness.plus], solid);
-    const grounds = [harness.minus, harness.chassis, harness.block];
-    const solidMinus = flood(harness.packed, grounds, solid);
+    const solidMinus = flood(harness.packed, [harness.minus, harness.chassis], solid);
     this.rails = solidPlus.map((one, at) => one | (solidMinus[at] as number));
     // A contact that changes over reaches both poles, never at once: each pole's reach stops where the other's copper
     // begins.
     this.plus = flood(harness.packed, [harness.plus], conducts, solidMinus);
-    this.minus = flood(harness.packed, grounds, conducts, solidPlus);
+    this.minus = flood(harness.packed, [harness.minus, harness.chassis], conducts, solidPlus);
     for (const node of harness.nodeOfPin.values()) {
       const members = this.net.get(this.netAt(node));
       if (members === undefined) this.net.set(this.netAt(node), [node]);
       else members.push(node);
     }
+    this.replaced = replacedNodes(harness);
     this.engaged = this.engage();
   }
 
@@ -155,7 +153,6 @@ export class Demands {
   private engage(): Map<string, number[]> {
     const { harness } = this;
     const engaged = new Map<string, number[]>();
-    const served = this.served();
     const byPart = new Map(
       harness.parts.map((part): [HarnessPart | undefined, FunctionDef[]] => [
         part,
@@ -166,12 +163,12 @@ export class Demands {
       const pin = harness.pinAt[node];
       if (pin === undefined || pin.form.kind === "spare") continue;
       const side = harness.connectorById.get(pin.connectorId)?.side;
-      if (side !== this.engineSide && served.has(this.netAt(node)) && directionOf(pin.form.kind) === "provider")
-        continue;
-      const claimed = pin.quantity === null ? undefined : BY_QUANTITY.get(pin.quantity);
-      for (const def of claimed ?? byPart.get(harness.partAt[node]) ?? []) {
-        this.put(engaged, def, side, node);
-      }
+      if (this.replaced[node] === 1) continue;
+      const claimed = pin.quantity === null ? [] : (BY_QUANTITY.get(pin.quantity) ?? []);
+      const named = byPart.get(harness.partAt[node]) ?? [];
+      // A part that its name tells is no other equipment.
+      const told = claimed.length === 0 || (pin.quantity === "other" && named.length > 0) ? named : claimed;
+      for (const def of told) this.put(engaged, def, side, node);
     }
     const other = FUNCTIONS.find(({ key }) => key === OTHER) as FunctionDef;
     for (const node of this.unclaimedLoads(new Set([...engaged.values()].flat())))
@@ -181,7 +178,7 @@ export class Demands {
 
   /** The old engine's ignition is no ignition of the donor's, nor the donor's lamps the host's. */
   private put(engaged: Map<string, number[]>, def: FunctionDef, side: ConnectorSide, node: number): void {
-    const home = def.home === "engine" ? this.engineSide : "host";
+    const home = def.home === "engine" ? ENGINE_SIDE : "host";
     const isOther = def.home !== undefined && side !== undefined && side !== home;
     const { key } = isOther ? (ELSEWHERE.get(def.key) as FunctionDef) : def;
     const nodes = engaged.get(key);
@@ -216,29 +213,10 @@ export class Demands {
     });
   }
 
-  /**
-   * Nets that a decided link brings to from the side whose engine stays: what provided there before has no part in it
-   * any more.
-   */
-  private served(): Set<number> {
-    const { harness } = this;
-    const nets = new Set<number>();
-    for (const edge of harness.edges) {
-      if (edge.type !== "join") continue;
-      for (const end of [edge.a, edge.b]) {
-        const node = harness.nodes[end];
-        const pinId = node?.type === "cavity" || node?.type === "open" ? node.pinId : "";
-        if (harness.connectorById.get(harness.pinById.get(pinId)?.connectorId ?? "")?.side === this.engineSide)
-          nets.add(this.netAt(end));
-      }
-    }
-    return nets;
-  }
-
   /** The cavities that talk to this one over copper; where the tables do not show the other end, that end. */
   private askNet(node: number, demands: Demand[]): void {
     const quantityOf = (at: number) => this.harness.pinAt[at]?.quantity;
-    const members = (this.net.get(this.netAt(node)) ?? []).filter((one) => one !== node);
+    const members = (this.net.get(this.netAt(node)) ?? []).filter((one) => one !== node && this.replaced[one] === 0);
     const alike = members.filter((one) => quantityOf(one) === quantityOf(node));
     const partners = alike.length > 0 ? alike : members.length < TALKING ? members : [];
     for (const to of partners) demands.push({ from: node, to, purpose: "signal", serves: node });

@@ -114,6 +114,21 @@ host Side_lamp-1 K1 load-in lighting GY 0.5mm 1m "Side lamp"`;
     expect(proposed(new Map([["old-engine-running", true]]))["Old computer-1"]).toBe("keep");
     expect(proposed(new Map([["lights", false]]))["Lamp switch-1"]).toBe("remove");
   });
+  test("what feeds a carburettor goes with the old engine, though no quantity tells it", () => {
+    const built = harness(`
+host Battery-+ 1 supply-out battery-supply RD 16mm 0.5m
+host Battery-- 2 ground ground BK 16mm 0.5m
+host FB-in 1 supply-in battery-supply RD 4mm 1m alive=permanent
+host FB-1 3 supply-out ignition-supply WH 1mm 1m alive=run
+host Choke_heater-1 3 load-in other WH 1mm 1m amps=3 otherEnd=ground "Automatic choke heater"
+host Fridge-1 3 supply-in ignition-supply WH 1mm 1m amps=3 "Feed"
+host Fridge-2 2 ground ground BK 1mm 1m "Ground"`);
+    const slice = sliceByChoice(built, new Map());
+    const rows = triage(built, slice, [], slice.kept).rows;
+    const of = (id: string) => rows.find((row) => row.wire.id === `wire:${id}`);
+    expect(of("Choke heater-1")).toMatchObject({ proposed: "remove", reason: { by: ["old-engine-running"] } });
+    expect(of("Fridge-1")).toMatchObject({ proposed: "keep" });
+  });
   test("an accessory of which a computer's cavities alone are there is not kept unasked", () => {
     const asked = (more: string) => {
       const analysis = new HarnessAnalysis();

@@ -52,7 +52,10 @@ host Old-2 20 spare -`);
 
 describe("block, body and battery", () => {
   /** A starter bolted to the engine, and what may lead back from its block to the body. */
-  const started = (...straps: readonly (readonly [id: string, sizeMm2: number])[]) =>
+  const started = (
+    straps: Readonly<Record<string, number>>,
+    more: { readonly cavities?: string; readonly wires?: readonly ReturnType<typeof added>[] } = {},
+  ) =>
     harness(
       `
 host Battery-+ 1 supply-out battery-supply RD 25mm 0.5m
@@ -62,8 +65,13 @@ host Starter-30 1 supply-in start-supply RD 25mm 1m amps=150
 host Key-30 1 supply-in battery-supply RD 4mm 1m
 host Key-50 3 supply-out starter-request WH 2.5mm 1m alive=crank
 host Starter-50 3 load-in starter-request WH 2.5mm 1m otherEnd=ground
-donor Engine_ground-1 - ground ground BK 16mm 0.5m`,
-      { wires: straps.map(([id, sizeMm2]) => added(id, "Engine ground-1", "Body stud-1", { sizeMm2 })) },
+donor Engine_ground-1 - ground ground BK 16mm 0.5m${more.cavities ?? ""}`,
+      {
+        wires: [
+          ...Object.entries(straps).map(([id, sizeMm2]) => added(id, "Engine ground-1", "Body stud-1", { sizeMm2 })),
+          ...(more.wires ?? []),
+        ],
+      },
     );
   const starting = new Set(["starting"]);
   const straps = (built: Harness) =>
@@ -75,13 +83,13 @@ donor Engine_ground-1 - ground ground BK 16mm 0.5m`,
       ),
     );
   test("the strap between block and body is needed to start, and without it the starter has no way back", () => {
-    const built = started(["strap", 16]);
+    const built = started({ strap: 16 });
     expect(straps(built)).toEqual([[["starting"], ["starting"]]]);
     expect(stops(built)).toEqual(new Set());
     expect(stops(built, "strap")).toEqual(new Set(["return"]));
   });
   test("of two straps each is needed and has a second way", () => {
-    const built = started(["strap 1", 16], ["strap 2", 25]);
+    const built = started({ "strap 1": 16, "strap 2": 25 });
     expect(straps(built)).toEqual([
       [["starting"], []],
       [["starting"], []],
@@ -89,11 +97,34 @@ donor Engine_ground-1 - ground ground BK 16mm 0.5m`,
     expect(stops(built, "strap 1")).toEqual(new Set());
     expect(stops(built, "strap 1", "strap 2")).toEqual(new Set(["return"]));
   });
-  test("where the tables show none, one is taken to be there; a thin wire is none", () => {
-    const isTaken = (built: Harness) => built.edges.some(({ id }) => id === "assumed:block");
-    expect([started(), started(["strap", 4]), started(["strap", 6])].map(isTaken)).toEqual([true, true, false]);
-    expect(stops(started())).toEqual(new Set());
-    expect(stops(started(["strap", 4]), "strap")).toEqual(new Set());
+  test("where the tables show none, nothing stops for want of it; a thin wire is none", () => {
+    // It lies beside the bolt of the body's stud, and is a second way for that alone.
+    expect(straps(started({ strap: 4 }))).toEqual([[["starting"], []]]);
+    expect(stops(started({}))).toEqual(new Set());
+    expect(stops(started({ strap: 4 }), "strap")).toEqual(new Set());
+  });
+  test("a computer's thin grounds and two contacts to their cases are no second way back", () => {
+    const thin = [
+      added("ground", "Engine ground-2", "ECU-1", { sizeMm2: 1 }),
+      added("link", "ECU-1", "Body stud-1", { sizeMm2: 1 }),
+      added("lamp", "Oil pressure switch-1", "Old oil switch-1", { sizeMm2: 1 }),
+    ];
+    const cavities = `
+donor Engine_ground-2 - ground ground BK 1mm 0.5m
+donor ECU-1 - ground ground BK 1mm 1m role=power
+donor Oil_pressure_switch-1 - switch-out oil-pressure-warning GN 1mm 1m to=ground
+host Old_oil_switch-1 - switch-out oil-pressure-warning GN 1mm 1m to=ground`;
+    const built = started({ strap: 16 }, { cavities, wires: thin });
+    expect(straps(built)).toEqual([[["starting"], ["starting"]]]);
+    expect(stops(built, "strap")).toEqual(new Set(["return"]));
+    const lamp = slice(built, new Set(["starting"])).uses.find(({ wire }) => wire.id === "wire:lamp");
+    expect(lamp?.by).toEqual([]);
+  });
+  test("a strap that becomes the last one is told before the other is cut", () => {
+    const built = started({ "strap 1": 16, "strap 2": 25 });
+    const told = consequencesOf(built, slice(built, starting), new Set(["wire:strap 1"]), new Set(), starting);
+    expect(told.lastWays).toEqual([{ wireId: "wire:strap 2", functionKey: "starting" }]);
+    expect(told.stops).toEqual([]);
   });
 });
 
@@ -162,6 +193,27 @@ donor Engine_computer-5 23 analogue-in knock`);
     expect(before["wire:Coil--"]).toBe(1);
     const linked = slice(harness(text, { joins: [{ id: "l", fromPinId: "Computer-1", toPinId: "Instruments-1" }] }));
     expect(linked.uses.find((use) => use.wire.id === "wire:Computer-1")?.by).toEqual(["tachometer"]);
+  });
+  test("with the tachometer on the donor's computer the old coil and its breaker go, and the old oil switch with its lamp's", () => {
+    const text = `host IP-1 20 frequency-in engine-speed
+host Coil-1 20 frequency-out engine-speed
+host Distributor-1 20 switch-out ignition-coil to=ground
+host IP-4 5 load-in oil-pressure-warning amps=0.2 otherEnd=battery
+host Oil_switch-1 5 switch-out oil-pressure-warning to=ground
+donor ECU-1 30 frequency-out engine-speed
+donor Oil_pressure_switch-1 31 switch-out oil-pressure-warning to=ground`;
+    const kept = new Set(["tachometer", "oil-warning"]);
+    const by = (joins: NonNullable<Parameters<typeof harness>[1]>["joins"]) =>
+      Object.fromEntries(
+        slice(harness(text, { joins: joins ?? [] }), kept).uses.map((use) => [use.wire.id.slice(5), use.by]),
+      );
+    expect(by([])).toMatchObject({ "Coil-1": ["tachometer"], "IP-4": ["oil-warning"] });
+    const linked = by([
+      { id: "rev", fromPinId: "ECU-1", toPinId: "IP-1" },
+      { id: "oil", fromPinId: "Oil pressure switch-1", toPinId: "IP-4" },
+    ]);
+    expect(linked).toMatchObject({ "Coil-1": [], "Distributor-1": [], "IP-4": [] });
+    expect(linked).toMatchObject({ "ECU-1": ["tachometer"], "Oil pressure switch-1": ["oil-warning"] });
   });
   test("airbag, anti-lock and steering circuits are marked; a ground that they share marks only their own lead", () => {
     const uses = slice(

@@ -3,6 +3,7 @@ import type { Harness, HarnessEdge, Wire } from "../harness";
 import { type Blocks, findBlocks } from "./blocks";
 import { conducting } from "./conducting";
 import { type Demand, Demands } from "./demands";
+import { returnsByBlock, type Straps, shownStraps } from "./straps";
 
 /** What one function needs. */
 export interface FunctionNeed {
@@ -12,6 +13,8 @@ export interface FunctionNeed {
   readonly edges: readonly number[];
   /** Demands that the harness as it is cannot meet: nothing joins their two ends. */
   readonly unmet: readonly Demand[];
+  /** Current of it returns through the engine's block, and needs its straps. */
+  readonly returnsByBlock: boolean;
 }
 
 /** What a wire is to the functions kept. `dead`: no current can flow in it, whatever is kept. */
@@ -50,14 +53,9 @@ export interface Slice {
  * (blocks.ts).
  *
  * @param kept keys of the functions that must work; a key that the harness has nothing of is passed over
- * @param engineSide whose engine stays in the vehicle
  */
-export function sliceHarness(
-  harness: Harness,
-  kept: ReadonlySet<string>,
-  engineSide: "donor" | "host" = "donor",
-): Slice {
-  return sliceBy(harness, new Demands(harness, engineSide), ({ key }) => kept.has(key));
+export function sliceHarness(harness: Harness, kept: ReadonlySet<string>): Slice {
+  return sliceBy(harness, new Demands(harness), ({ key }) => kept.has(key));
 }
 
 /**
@@ -66,12 +64,8 @@ export function sliceHarness(
  *
  * @param chosen by key of a function: whether it is kept
  */
-export function sliceByChoice(
-  harness: Harness,
-  chosen: ReadonlyMap<string, boolean>,
-  engineSide: "donor" | "host" = "donor",
-): Slice {
-  const demands = new Demands(harness, engineSide);
+export function sliceByChoice(harness: Harness, chosen: ReadonlyMap<string, boolean>): Slice {
+  const demands = new Demands(harness);
   return sliceBy(harness, demands, (def) => chosen.get(def.key) ?? demands.isKeptByDefault(def));
 }
 
@@ -88,8 +82,9 @@ function sliceBy(harness: Harness, demands: Demands, isKept: (def: FunctionDef) 
   });
   const blocks = findBlocks({ nodes: harness.nodes.length, a, b });
   const functionsOf: (readonly string[])[] = new Array(harness.edges.length).fill(NONE);
+  const straps = shownStraps(harness);
   const needs = present.map((def): FunctionNeed => {
-    const need = followNeeds(def, demands, harness, blocks, conductors);
+    const need = withStraps(harness, followNeeds(def, demands, harness, blocks, conductors), straps);
     for (const at of need.edges) {
       const known = functionsOf[at] as string[];
       if (known === NONE) functionsOf[at] = [def.key];
@@ -98,6 +93,8 @@ function sliceBy(harness: Harness, demands: Demands, isKept: (def: FunctionDef) 
     return need;
   });
   const single = singleEdges(blocks, conductors, harness.edges.length);
+  // Thin grounds are no second way for what returns through the block.
+  for (const at of straps.single) single[at] = 1;
   const live = netStates(harness);
   const uses = harness.wires.map((wire): WireUse => {
     const all = functionsOf[wire.edge] as readonly string[];
@@ -161,7 +158,14 @@ function followNeeds(
       }
     }
   }
-  return { def, demands, edges, unmet };
+  return { def, demands, edges, unmet, returnsByBlock: false };
+}
+
+/** What returns through the engine's block needs the straps, whatever else leads from there to the body. */
+function withStraps(harness: Harness, need: FunctionNeed, straps: Straps): FunctionNeed {
+  if (!returnsByBlock(harness, need)) return need;
+  const own = new Set(need.edges);
+  return { ...need, returnsByBlock: true, edges: [...need.edges, ...straps.edges.filter((at) => !own.has(at))] };
 }
 
 function singleEdges(blocks: Blocks, conductors: Int32Array, edges: number): Uint8Array {

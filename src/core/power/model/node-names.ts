@@ -25,8 +25,6 @@ export const nodeNamesOf = cachedBy((harness: Harness): NodeNames => {
     switch (node.type) {
       case "chassis":
         return BODY;
-      case "block":
-        return BLOCK;
       case "pole":
         return node.pole === "plus" ? PLUS : MINUS;
       case "cavity":
@@ -51,7 +49,10 @@ export const nodeNamesOf = cachedBy((harness: Harness): NodeNames => {
   );
   return {
     nodeName,
-    pointOf: new Map<string, Point>(nodeName.map((name, at) => [name, pointAt(harness, at)])),
+    pointOf: new Map<string, Point>([
+      ...nodeName.map((name, at) => [name, pointAt(harness, at)] as const),
+      [BLOCK, { type: "engine-block" }],
+    ]),
     nodeOfPin,
     pinsOf,
     openOf: new Map(harness.nodes.flatMap((node, at) => (node.type === "open" ? [[node.pinId, at] as const] : []))),

@@ -1,8 +1,9 @@
 import { cachedBy } from "../../cached-by";
 import type { NetElement } from "../../circuit";
 import { cavityPoint, type Harness, type HarnessEdge, type HarnessPart } from "../../harness";
-import { spansOf } from "../../parts";
+import { onEngine, spansOf } from "../../parts";
 import type { CavityPoint } from "../../points";
+import { BLOCK, BODY } from "../nodes";
 import type { PlanElement } from "../plan-element";
 import type { PowerFacts, PowerProblem } from "../types";
 import { nodeNamesOf } from "./node-names";
@@ -71,8 +72,9 @@ function translate(
   part: HarnessPart,
   edges: readonly HarnessEdge[],
 ): Translated {
+  const ground = onEngine(part) ? BLOCK : BODY;
   const names = nodeNamesOf(harness).nodeName;
-  const nodeOf = (at: number) => names[at] as string;
+  const nodeOf = (at: number) => (at === harness.chassis ? ground : (names[at] as string));
   const byId = new Map(edges.map((edge) => [edge.id, edge]));
   const terminals = new Map<string, string>();
   for (const element of part.elements) {
