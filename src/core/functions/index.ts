@@ -196,6 +196,9 @@ export const ELSEWHERE: ReadonlyMap<string, FunctionDef> = new Map(
   FUNCTIONS.flatMap((def) => (def.home === undefined ? [] : [[def.key, elsewhere(def)] as const])),
 );
 
+/** Keys of what the other vehicle brings of its own: the old engine's, and the donor's body's. */
+export const OF_THE_OTHER: ReadonlySet<string> = new Set([...ELSEWHERE.values()].map(({ key }) => key));
+
 /** All of them, those of the other vehicle after those that the swap is about. */
 export const ALL_FUNCTIONS: readonly FunctionDef[] = [...FUNCTIONS, ...ELSEWHERE.values()];
 

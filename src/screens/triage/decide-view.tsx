@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { ReportRow, TriageChoice } from "@/core/slice";
+import type { HarnessReport, ReportRow, TriageChoice } from "@/core/slice";
 import { CHOICE_WORDS, capital, wireText } from "@/core/words";
 import { subjectName } from "@/job/evidence";
 import { decideCutOps, reopenCutOps } from "@/job/triage-ops";
@@ -11,7 +11,7 @@ import { useKeys } from "../shell/keys";
 import { CutPanel } from "./cut-panel";
 import { FunctionList } from "./function-list";
 import { RemoveFree } from "./remove-free";
-import { inGroups, subjectOf } from "./wire-groups";
+import { goingFunctions, inGroups, subjectOf } from "./wire-groups";
 import { FILTERS, type Shown, WireList } from "./wire-list";
 
 /** Functions left, wires by connector in the middle, what a decision would do on the right. */
@@ -21,7 +21,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   const { safe, acceptSafe } = useSafeRemovals(rows);
   const [asking, setAsking] = useState(false);
   const searchField = useRef<HTMLInputElement>(null);
-  const order = useMemo(() => items.map(subjectOf), [items]);
+  const order = useMemo(() => items.filter(({ type }) => type !== "section").map(subjectOf), [items]);
   const move = useMove(order, selected, select);
   useKeys({
     ArrowDown: () => move(1),
@@ -66,13 +66,15 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
   );
 }
 
+const NO_REPORT: Pick<HarnessReport, "rows" | "functions"> = { rows: [], functions: [] };
+
 /** The wires that filter, function and search let through, under their connectors. */
 function useShownWires(wantedFunction: string | null) {
   const job = useJob();
   const [shown, setShown] = useState<Shown>({ filter: "all", search: "", onlyFunction: wantedFunction });
   const show = (part: Partial<Shown>) => setShown((before) => ({ ...before, ...part }));
   useEffect(() => setShown((before) => ({ ...before, onlyFunction: wantedFunction })), [wantedFunction]);
-  const rows = job.report?.rows ?? [];
+  const { rows, functions } = job.report ?? NO_REPORT;
   const { connectors, branches } = job.document;
   const items = useMemo(() => {
     const { filter, search, onlyFunction } = shown;
@@ -93,8 +95,8 @@ function useShownWires(wantedFunction: string | null) {
       .filter(FILTERS[filter].test)
       .filter((row) => onlyFunction === null || row.by.includes(onlyFunction) || row.unkept.includes(onlyFunction))
       .filter((row) => terms.length === 0 || terms.every((term) => text(row).includes(term)));
-    return inGroups(visible, connectors, branches);
-  }, [rows, shown, job.pinById, connectors, branches]);
+    return inGroups(visible, connectors, branches, goingFunctions(functions));
+  }, [rows, functions, shown, job.pinById, connectors, branches]);
   return { rows, items, shown, show };
 }
 

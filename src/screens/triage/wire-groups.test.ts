@@ -2,14 +2,16 @@ import { describe, expect, test } from "vitest";
 import { HarnessAnalysis } from "@/core/slice";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { harnessFacts } from "@/job/harness-facts";
-import { inGroups, subjectOf } from "./wire-groups";
+import { goingFunctions, inGroups, subjectOf } from "./wire-groups";
 
 const document = ridgewayDocument();
 const analysis = new HarnessAnalysis();
 analysis.load(harnessFacts(document));
-const { rows } = analysis.report({ functions: [], cuts: [], removedConnectors: [] });
+const report = analysis.report({ functions: [], cuts: [], removedConnectors: [] });
+const { rows } = report;
 const { connectors, branches } = document;
-const items = inGroups(rows, connectors, branches);
+const NONE: ReadonlySet<string> = new Set();
+const items = inGroups(rows, connectors, branches, NONE);
 
 describe("wires in their groups", () => {
   test("each wire stands once, under the connector that it starts at", () => {
@@ -38,10 +40,38 @@ describe("wires in their groups", () => {
   test("lines are told apart by what they are about", () =>
     expect(new Set(items.map(subjectOf)).size).toBe(items.length));
   test("a connector of which no wire is shown has no head, nor has its branch", () => {
-    const few = inGroups(rows.slice(0, 3), connectors, branches);
+    const few = inGroups(rows.slice(0, 3), connectors, branches, NONE);
     expect(few.filter((item) => item.type === "wire")).toHaveLength(3);
     expect(few.filter((item) => item.type === "connector").length).toBeLessThanOrEqual(3);
-    expect(inGroups([], connectors, branches)).toEqual([]);
+    expect(inGroups([], connectors, branches, NONE)).toEqual([]);
+  });
+});
+
+describe("what goes stands first", () => {
+  const going = goingFunctions(report.functions);
+  const grouped = inGroups(rows, connectors, branches, going);
+  test("with what it has in common with what stays; each wire still stands once", () => {
+    const wires = grouped.flatMap((item) => (item.type === "wire" ? [item.row.wire.id] : []));
+    expect(wires.toSorted()).toEqual(rows.map((row) => row.wire.id).toSorted());
+    const between = grouped.flatMap((item) => (item.type === "wire" && item.inSection === true ? [item.row] : []));
+    expect(between.length).toBeGreaterThan(3);
+    for (const row of between) {
+      expect(row.by.length).toBeGreaterThan(0);
+      expect(row.unkept.some((key) => going.has(key))).toBe(true);
+    }
+    expect(grouped[0]).toMatchObject({ type: "section", section: "between", rows: between });
+  });
+  test("a function that somebody drops goes, with the wires that it alone needs; an accessory that nobody has does not", () => {
+    const dropped = analysis.report({ functions: [["wipers", false]], cuts: [], removedConnectors: [] });
+    const without = goingFunctions(dropped.functions);
+    expect(without.has("wipers")).toBe(true);
+    expect(going.has("wipers")).toBe(false);
+    const [first] = inGroups(dropped.rows, connectors, branches, without);
+    expect(first).toMatchObject({ type: "section", section: "goes" });
+    expect(first?.type === "section" && first.rows.every((row) => row.by.length === 0)).toBe(true);
+    const absent = report.functions.find(({ kept, keptByDefault }) => !kept && !keptByDefault)?.key ?? "";
+    expect(absent).not.toBe("");
+    expect(without.has(absent)).toBe(absent.startsWith("old-") || absent.startsWith("donor-"));
   });
 });
 

@@ -1,15 +1,23 @@
-import type { ReportRow } from "@/core/slice";
+import { OF_THE_OTHER } from "@/core/functions";
+import type { HarnessReport, ReportRow } from "@/core/slice";
 import type { BranchRow, ConnectorRow } from "@/job/schema";
 
-/** A line of the list: a branch, a connector, or one of its wires. */
+/** What stands before all connectors: what goes, and what goes and stays have in common. */
+export type Section = "goes" | "between";
+
+/** A line of the list: a section, a branch, a connector, or one of its wires. */
 export type Item =
+  | { readonly type: "section"; readonly section: Section; readonly rows: readonly ReportRow[] }
   | { readonly type: "branch"; readonly branch: BranchRow; readonly rows: readonly ReportRow[] }
   | { readonly type: "connector"; readonly connector: ConnectorRow; readonly rows: readonly ReportRow[] }
-  | { readonly type: "wire"; readonly row: ReportRow };
+  /** `inSection`: no connector's name stands over it. */
+  | { readonly type: "wire"; readonly row: ReportRow; readonly inSection?: true };
 
 /** What a decision on the line is about. */
 export function subjectOf(item: Item): string {
   switch (item.type) {
+    case "section":
+      return `section:${item.section}`;
     case "branch":
       return `branch:${item.branch.id}`;
     case "connector":
@@ -19,12 +27,39 @@ export function subjectOf(item: Item): string {
   }
 }
 
-/** Wires under their connector, connectors under their branch where they have one. */
+/** Functions that go: the other vehicle's own, and what somebody dropped. An accessory that nobody has is none. */
+export const goingFunctions = (functions: HarnessReport["functions"]): ReadonlySet<string> =>
+  new Set(
+    functions.flatMap(({ key, kept, keptByDefault }) =>
+      !kept && (keptByDefault || OF_THE_OTHER.has(key)) ? [key] : [],
+    ),
+  );
+
+const sectionOf = ({ proposed, by, unkept }: ReportRow, going: ReadonlySet<string>): Section | null => {
+  if (proposed === "remove") return "goes";
+  return by.length > 0 && unkept.some((key) => going.has(key)) ? "between" : null;
+};
+
+/**
+ * What goes, and what it has in common with what stays, first; then all other wires under their connector, connectors
+ * under their branch where they have one.
+ */
 export function inGroups(
-  rows: readonly ReportRow[],
+  all: readonly ReportRow[],
   connectors: readonly ConnectorRow[],
   branches: readonly BranchRow[],
+  going: ReadonlySet<string>,
 ): Item[] {
+  const sections = (["goes", "between"] as const).flatMap((section): Item[] => {
+    const own = all.filter((row) => sectionOf(row, going) === section);
+    return own.length === 0
+      ? []
+      : [
+          { type: "section", section, rows: own },
+          ...own.map((row) => ({ type: "wire", row, inSection: true }) as const),
+        ];
+  });
+  const rows = all.filter((row) => sectionOf(row, going) === null);
   const groups = new Map<string, ReportRow[]>();
   for (const row of rows) {
     const group = groups.get(row.connectorId);
@@ -41,6 +76,7 @@ export function inGroups(
           : [{ type: "connector", connector, rows: own }, ...own.map((row) => ({ type: "wire", row }) as const)];
       });
   return [
+    ...sections,
     ...of(null),
     ...branches.flatMap((branch): Item[] => {
       const items = of(branch.id);

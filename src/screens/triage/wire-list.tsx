@@ -4,13 +4,14 @@ import Link from "next/link";
 import type { RefObject } from "react";
 import { functionName } from "@/core/functions";
 import type { ReportRow } from "@/core/slice";
+import { count } from "@/core/words";
 import { Button, buttonLook } from "@/ui/controls";
 import { SearchField } from "@/ui/search-field";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { VirtualList } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
-import { type Item, subjectOf } from "./wire-groups";
+import { type Item, type Section, subjectOf } from "./wire-groups";
 import { MARK_WORDS, WireRow } from "./wire-row";
 
 export const FILTERS = {
@@ -66,8 +67,9 @@ export function WireList({ items, shown, onShow, selected, onSelect, ...head }: 
         {(item) => {
           const subject = subjectOf(item);
           const common = { selected: subject === selected, onSelect: () => onSelect(subject) };
+          if (item.type === "section") return <SectionHead item={item} />;
           return item.type === "wire" ? (
-            <WireRow row={item.row} {...common} />
+            <WireRow row={item.row} fullName={item.inSection === true} {...common} />
           ) : (
             <GroupHead item={item} removed={removed.has(subject)} {...common} />
           );
@@ -139,13 +141,30 @@ function NoWire({ some }: { some: boolean }) {
   );
 }
 
+const SECTION_WORDS: Readonly<Record<Section, readonly [title: string, says: string]>> = {
+  goes: ["Goes", "nothing kept needs it"],
+  between: ["Between what goes and what stays", "both need it"],
+};
+
+function SectionHead({ item: { section, rows } }: { item: Extract<Item, { type: "section" }> }) {
+  const [title, says] = SECTION_WORDS[section];
+  return (
+    <div className="flex h-full items-end gap-2.5 border-b border-rule2 bg-lane px-3 pb-1.5">
+      <h3 className="min-w-0 truncate text-base font-bold">{title}</h3>
+      <span className="shrink-0 text-[13px] text-ink2">
+        {count(rows.length, "wire")}, {says}
+      </span>
+    </div>
+  );
+}
+
 function GroupHead({
   item,
   selected,
   removed,
   onSelect,
 }: {
-  item: Exclude<Item, { type: "wire" }>;
+  item: Exclude<Item, { type: "wire" | "section" }>;
   selected: boolean;
   removed: boolean;
   onSelect: () => void;

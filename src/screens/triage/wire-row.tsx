@@ -5,8 +5,16 @@ import { Wire } from "@/ui/wire";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 
+interface Props {
+  readonly row: ReportRow;
+  /** No connector's name stands over it. */
+  readonly fullName: boolean;
+  readonly selected: boolean;
+  readonly onSelect: () => void;
+}
+
 /** One wire in the list: what is decided or proposed, what it joins, and why. */
-export function WireRow({ row, selected, onSelect }: { row: ReportRow; selected: boolean; onSelect: () => void }) {
+export function WireRow({ row, fullName, selected, onSelect }: Props) {
   const { pinById, document } = useJob();
   const { units } = document.job;
   const { wire, decided } = row;
@@ -32,7 +40,7 @@ export function WireRow({ row, selected, onSelect }: { row: ReportRow; selected:
       </span>
       <span className="min-w-0">
         <span className="block truncate font-mono text-[13px] font-semibold" title={wireText(row.ends)}>
-          {shortName(row, pinById.get(wire.pinIds[0] ?? ""))}
+          {fullName ? wireText(row.ends) : shortName(row, pinById.get(wire.pinIds[0] ?? ""))}
         </span>
         <span className="line-clamp-2 text-[13px] leading-tight text-ink2">
           {row.mark !== null && row.guard !== "airbag" && (
