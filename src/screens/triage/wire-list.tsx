@@ -142,7 +142,7 @@ function NoWire({ some }: { some: boolean }) {
 }
 
 const SECTION_WORDS: Readonly<Record<Section, readonly [title: string, says: string]>> = {
-  goes: ["Goes", "nothing kept needs it"],
+  goes: ["Goes", "needed by nothing that is kept"],
   between: ["Between what goes and what stays", "both need it"],
 };
 
