@@ -60,6 +60,10 @@ describe("what goes stands first", () => {
       expect(row.unkept.some((key) => going.has(key))).toBe(true);
     }
     expect(grouped[0]).toMatchObject({ type: "section", section: "between", rows: between });
+    // A connector is still there to be decided on as a whole, with all of its wires counted.
+    const heads = (list: typeof grouped) =>
+      list.flatMap((item) => (item.type === "connector" ? [[item.connector.id, item.rows.length]] : []));
+    expect(heads(grouped)).toEqual(heads(items));
   });
   test("a function that somebody drops goes, with the wires that it alone needs; an accessory that nobody has does not", () => {
     const dropped = analysis.report({ functions: [["wipers", false]], cuts: [], removedConnectors: [] });

@@ -42,16 +42,17 @@ const sectionOf = ({ proposed, by, unkept }: ReportRow, going: ReadonlySet<strin
 
 /**
  * What goes, and what it has in common with what stays, first; then all other wires under their connector, connectors
- * under their branch where they have one.
+ * under their branch where they have one. A connector's head is about all of its wires, wherever they stand: it is
+ * decided on as a whole.
  */
 export function inGroups(
-  all: readonly ReportRow[],
+  rows: readonly ReportRow[],
   connectors: readonly ConnectorRow[],
   branches: readonly BranchRow[],
   going: ReadonlySet<string>,
 ): Item[] {
   const sections = (["goes", "between"] as const).flatMap((section): Item[] => {
-    const own = all.filter((row) => sectionOf(row, going) === section);
+    const own = rows.filter((row) => sectionOf(row, going) === section);
     return own.length === 0
       ? []
       : [
@@ -59,7 +60,6 @@ export function inGroups(
           ...own.map((row) => ({ type: "wire", row, inSection: true }) as const),
         ];
   });
-  const rows = all.filter((row) => sectionOf(row, going) === null);
   const groups = new Map<string, ReportRow[]>();
   for (const row of rows) {
     const group = groups.get(row.connectorId);
@@ -71,9 +71,9 @@ export function inGroups(
       .filter((connector) => connector.branchId === branchId)
       .flatMap((connector): Item[] => {
         const own = groups.get(connector.id);
-        return own === undefined
-          ? []
-          : [{ type: "connector", connector, rows: own }, ...own.map((row) => ({ type: "wire", row }) as const)];
+        if (own === undefined) return [];
+        const below = own.filter((row) => sectionOf(row, going) === null);
+        return [{ type: "connector", connector, rows: own }, ...below.map((row) => ({ type: "wire", row }) as const)];
       });
   return [
     ...sections,
