@@ -120,6 +120,23 @@ host Old_oil_switch-1 - switch-out oil-pressure-warning GN 1mm 1m to=ground`;
     const lamp = slice(built, new Set(["starting"])).uses.find(({ wire }) => wire.id === "wire:lamp");
     expect(lamp?.by).toEqual([]);
   });
+  test("nor are a computer's grounds where they are thick: they are one inside, and no strap goes through a computer", () => {
+    const built = started(
+      { strap: 16 },
+      {
+        cavities: `
+donor Engine_ground-2 - ground ground BK 6mm 0.5m
+donor Engine_computer-1 - ground ground BK 6mm 1m role=power
+donor Engine_computer-2 - ground ground BK 6mm 1m role=power
+donor Engine_computer-3 - supply-in ignition-supply RD 1mm 1m amps=4`,
+        wires: [
+          added("one", "Engine ground-2", "Engine computer-1", { sizeMm2: 6 }),
+          added("two", "Engine computer-2", "Body stud-1", { sizeMm2: 6 }),
+        ],
+      },
+    );
+    expect(stops(built, "strap")).toEqual(new Set(["return"]));
+  });
   test("a strap that becomes the last one is told before the other is cut", () => {
     const built = started({ "strap 1": 16, "strap 2": 25 });
     const told = consequencesOf(built, slice(built, starting), new Set(["wire:strap 1"]), new Set(), starting);

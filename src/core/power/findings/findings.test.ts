@@ -82,6 +82,15 @@ describe("supply", () => {
       ["Radio-1", []],
       ["Camera-1", []],
     ]);
+    // Most is lost in the common wire, but mending that alone would not do: each is told by itself.
+    const both = lows("0.35mm 7m", "0.35mm 6m");
+    expect(new Set(both.map(({ why }) => /Most is lost in the wire ([^:]+):/.exec(why)?.[1]))).toEqual(
+      new Set(["KEY-15 to splice 3"]),
+    );
+    expect(both.map(({ where, also }) => [where, also])).toEqual([
+      ["Radio-1", []],
+      ["Camera-1", []],
+    ]);
   });
   test("the feed that it has already is no way out", () => {
     expect(
@@ -264,6 +273,17 @@ describe("grounds", () => {
         links: [...SOUND.filter(([, consumer]) => consumer !== "ECU-2"), ["G1-1", "Bolt-1"]],
       }),
     ).toEqual([["TCU-2", ["ECU-2"]]]);
+    // Where mending the common wire would not do, each is told by itself.
+    expect(
+      offs({
+        ...both(
+          VAN.replace("E2 ground ground BK 2.5mm 1m", "E2 ground ground BK 0.35mm 6m") +
+            second("E2", "0.35mm 6m") +
+            strap.replace("0.35mm 4m", "0.35mm 3.5m"),
+        ),
+        links: [...SOUND.filter(([, consumer]) => consumer !== "ECU-2"), ["G1-1", "Bolt-1"]],
+      }).map(([, also]) => also),
+    ).toEqual([[], []]);
     const own = VAN.replace("E2 ground ground BK 2.5mm 1m", "E2 ground ground BK 0.35mm 4m");
     expect(
       offs({

@@ -1,10 +1,12 @@
 import { describe, expect, test } from "vitest";
 import { added } from "../../../../tests/support/harness";
+import { RELAY as WIRED_RELAY } from "../../../../tests/support/relay";
 import { fuseName, relayName, toldFindings } from "../../../../tests/support/told";
-import { ALTERNATOR, input, type Plan, SOUND, solved, stud, VAN } from "../../../../tests/support/van";
+import { ALTERNATOR, computer, input, type Plan, SOUND, solved, stud, VAN } from "../../../../tests/support/van";
 import type { Adapter } from "../../signals";
 import { PowerAnalysis, type ReturnVerdict, reportPower } from "../index";
 import { voltsAt } from "../solved/flow";
+import { standingPoints } from "./standing";
 
 const report = (plan: Plan = {}) => {
   const whole = reportPower(solved(plan));
@@ -179,5 +181,43 @@ describe("grounds by stud", () => {
     expect(Math.abs(engine?.amps.running ?? 0)).toBeGreaterThan(5);
     expect(Math.sign(engine?.amps.running ?? 0)).toBe(-Math.sign(engine?.amps.crank ?? 0));
     expect(grounds.find((one) => one.label === "Body stud")?.returns.length).toBeGreaterThan(0);
+  });
+});
+
+describe("what is read beside the links", () => {
+  const standing = (plan: Plan) => standingPoints(solved(plan));
+  test("a computer's power grounds, and the studs through which current returns; nobody's sensor ground", () => {
+    // The wiper's 4 A return at G2-1; with a lamp of 0.1 A in its place nothing would be seen there.
+    const lamp = VAN.replace('WH 1.5mm 1m amps=4 alive=run "Wiper feed"', 'WH 1.5mm 1m amps=0.1 alive=run "Lamp feed"');
+    const heavy = VAN.replace(
+      'WH 1.5mm 1m amps=4 alive=run "Wiper feed"',
+      'WH 1.5mm 1m amps=9 alive=run "Blower feed"',
+    );
+    const studs = [stud("G2", "host", "G2-1")];
+    expect(standing({ van: heavy, parts: studs }).groundIds).toEqual(expect.arrayContaining(["ECU-2", "G2-1"]));
+    expect(standing({ van: lamp, parts: studs }).groundIds).not.toContain("G2-1");
+    const sensed = `${VAN}  donor ECU-3 E3 ground sensor-ground BK 0.5mm 1m role=sensor-return "Sensor ground"\n`;
+    expect(standing({ van: sensed }).groundIds).not.toContain("ECU-3");
+  });
+  test("nothing of a part that has an airbag's cavity: its ground and its relay are never probed", () => {
+    const airbag = (quantity: string) => ({
+      van: `${VAN}  host Bag-1 3 supply-in ignition-supply RD 1mm 1m amps=1 alive=run "Feed"
+  host Bag-2 6 ground ground BK 1mm 1m role=power "Ground"
+  host Bag-3 - load-in ${quantity} YE 0.5mm 1m otherEnd=free "Squib"\n`,
+      parts: [
+        {
+          ...computer,
+          id: "bag",
+          side: "host" as const,
+          label: "Bag",
+          terminals: ["1", "2", "3"].map((name) => ({ name, pinId: `Bag-${name}` })),
+          elements: [{ ...WIRED_RELAY, coilA: "1", coilB: "2", contacts: [] }],
+        },
+      ],
+    });
+    expect(standing(airbag("seat-heater")).groundIds).toContain("Bag-2");
+    expect(standing(airbag("seat-heater")).relays.map(({ part }) => part)).toEqual(["Bag"]);
+    expect(standing(airbag("airbag")).groundIds).not.toContain("Bag-2");
+    expect(standing(airbag("airbag")).relays).toEqual([]);
   });
 });
