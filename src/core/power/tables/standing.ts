@@ -58,7 +58,8 @@ function relaysOf(part: HarnessPart): StandingRelay[] {
     element.type === "relay"
       ? [
           {
-            key: `${part.id}:${element.id}`,
+            // It names a reading's step, which the data keeps in 200 characters.
+            key: `${part.id}:${element.id.slice(0, 120)}`,
             part: part.label,
             coilA: cavityOf(element.coilA),
             coilB: cavityOf(element.coilB),
