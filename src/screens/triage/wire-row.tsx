@@ -39,10 +39,13 @@ export function WireRow({ row, fullName, selected, onSelect }: Props) {
         </span>
       </span>
       <span className="min-w-0">
-        <span className="block truncate font-mono text-[13px] font-semibold" title={wireText(row.ends)}>
+        <span
+          className={`${fullName ? "line-clamp-2 leading-tight" : "block truncate"} font-mono text-[13px] font-semibold`}
+          title={wireText(row.ends)}
+        >
           {fullName ? wireText(row.ends) : shortName(row, pinById.get(wire.pinIds[0] ?? ""))}
         </span>
-        <span className="line-clamp-2 text-[13px] leading-tight text-ink2">
+        <span className={`${fullName ? "line-clamp-1" : "line-clamp-2"} text-[13px] leading-tight text-ink2`}>
           {row.mark !== null && row.guard !== "airbag" && (
             <strong className="text-warn">{MARK_WORDS[row.mark]}. </strong>
           )}
