@@ -97,6 +97,9 @@ describe("what is read of a finding", () => {
     expect(told({ ...released, by: "ground" })).toBe(
       "Main relay K does not pull in (0.20 V at its coil, 7.5 V needed).",
     );
+    expect(told({ ...released, coilVolts: 10.7, by: "chatter" })).toBe(
+      "Main relay K chatters: it has 10.7 V at its coil, and loses that as it pulls in.",
+    );
     expect(told({ ...released, behind: { type: "open", origin: thin } })).toBe(
       "Main relay K does not pull in (0.20 V at its coil, 7.5 V needed). The wire C1-3 to splice E03 is open.",
     );

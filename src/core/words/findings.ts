@@ -248,6 +248,8 @@ function deadText(cause: DeadCause): string {
     case "relay-released": {
       const isComputer = cause.origin.type === "part" && cause.origin.role === "awake";
       const name = originText(cause.origin);
+      if (cause.by === "chatter")
+        return `${capital(name)} chatters: it has ${volts(cause.coilVolts)} at its coil, and loses that as it pulls in.`;
       const coil = isComputer
         ? `${capital(name)} is not awake: its supply has ${volts(cause.coilVolts)}, and it needs ${ratedVolts(cause.pullInVolts)}`
         : `${capital(name)} does not pull in (${volts(cause.coilVolts)} at its coil, ${ratedVolts(cause.pullInVolts)} needed)`;

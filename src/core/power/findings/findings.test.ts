@@ -475,6 +475,34 @@ describe("relays", () => {
     expect(found(buzzer, "relay-buzz")).toMatchObject({ where: "Buzzer K", severity: "fault" });
     expect(reportPower(solved(buzzer)).relays.find((row) => relayName(row) === "Buzzer K")?.pulledIn).toEqual([]);
   });
+  test("what a relay that chatters should feed is dead because of that, and not for want of volts at its coil", () => {
+    const chattering: Plan = {
+      van: `${VAN}  host Relay-30 1 supply-in battery-supply RD 1mm 1m alive=permanent "Contact"
+  host Relay-87 9 supply-out other GN 1mm 1m "Out"
+  host Siren-1 9 supply-in battery-supply GN 1mm 1m amps=1 alive=permanent "Siren"
+  host Siren-2 6 ground ground BK 1mm 1m "Siren ground"\n`,
+      parts: [
+        part("Relay", "relay", { 30: "Relay-30", 87: "Relay-87", x: null }, [
+          {
+            id: "K",
+            type: "relay",
+            coilA: "x",
+            coilB: "chassis",
+            coilOhms: 80,
+            pullInVolts: 7,
+            dropOutVolts: 3,
+            contacts: [
+              { a: "30", b: "x", when: "released", ohms: 0.01 },
+              { a: "30", b: "87", when: "energised", ohms: 0.01 },
+            ],
+          },
+        ]),
+      ],
+    };
+    expect(found(chattering, "dead-feed", "Siren-1").why).toMatch(
+      /^Relay K chatters: it has 1\d\.\d V at its coil, and loses that as it pulls in\.$/,
+    );
+  });
 });
 
 test("where a relay that buzzes hides what a fuse feeds, no other rating is offered", () => {

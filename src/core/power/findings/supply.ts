@@ -249,6 +249,7 @@ function explain(
     coilVolts: Math.abs(a - b),
     pullInVolts: element.pullInVolts,
   } as const;
+  if (released.coilVolts >= element.pullInVolts) return { ...own, cause: { ...released, by: "chatter", behind: null } };
   if (Math.abs(a) < DEAD_VOLTS) {
     const behind = rootOf(solution, state, element.coilA, depth + 1);
     const cause: DeadCause = { ...released, by: "feed", behind: behind?.cause ?? null };

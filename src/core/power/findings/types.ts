@@ -33,7 +33,8 @@ export type DeadCause =
       readonly origin: Origin;
       readonly coilVolts: number;
       readonly pullInVolts: number;
-      readonly by: "feed" | "ground";
+      /** `chatter`: its coil has enough, and it loses that as it pulls in. */
+      readonly by: "feed" | "ground" | "chatter";
       readonly behind: DeadCause | null;
     };
 
