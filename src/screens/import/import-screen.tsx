@@ -61,19 +61,7 @@ export function ImportScreen() {
       <div className="min-h-0 flex-1 overflow-auto px-4 pb-4">
         {table === null && (
           <ChooseTable side={side} onTake={(chosen) => void read(chosen, side)}>
-            {reading && (
-              <p className="mt-4 font-semibold" role="status">
-                Reading {source?.name} …
-              </p>
-            )}
-            {refusal !== null && (
-              <div className="mt-4">
-                <Trouble title={refusal.message}>
-                  <p>{refusal.hint}</p>
-                  <p className="text-ink2">{source?.name} was not taken; the job is as it was.</p>
-                </Trouble>
-              </div>
-            )}
+            <ReadState name={source?.name ?? ""} reading={reading} refusal={refusal} />
           </ChooseTable>
         )}
         {table !== null && plan !== null && source !== null && (
@@ -87,6 +75,33 @@ export function ImportScreen() {
           />
         )}
       </div>
+    </>
+  );
+}
+
+interface ReadProps {
+  readonly name: string;
+  readonly reading: boolean;
+  readonly refusal: { readonly message: string; readonly hint: string } | null;
+}
+
+/** How far the reading of a table is, or why it was not taken. */
+function ReadState({ name, reading, refusal }: ReadProps) {
+  return (
+    <>
+      {reading && (
+        <p className="mt-4 font-semibold" role="status">
+          Reading {name} …
+        </p>
+      )}
+      {refusal !== null && (
+        <div className="mt-4">
+          <Trouble title={refusal.message}>
+            <p>{refusal.hint}</p>
+            <p className="text-ink2">{name} was not taken; the job is as it was.</p>
+          </Trouble>
+        </div>
+      )}
     </>
   );
 }

@@ -24,9 +24,33 @@ const KINDS = {
 } as const;
 type Kind = keyof typeof KINDS;
 
+const KIND_CHOICES = (Object.keys(KINDS) as Kind[]).map((one) => [one, KINDS[one].name] as const);
+
+interface ChoiceProps {
+  readonly label: string;
+  readonly width: string;
+  readonly chosen: string;
+  readonly choices: readonly (readonly [value: string, name: string])[];
+  readonly onChoose: (value: string) => void;
+}
+
+const Choice = ({ label, width, chosen, choices, onChoose }: ChoiceProps) => (
+  <label className="block text-[13px] font-semibold">
+    <span className="block">{label}</span>
+    <select className={`field mt-1 block ${width}`} value={chosen} onChange={(event) => onChoose(event.target.value)}>
+      {choices.map(([value, name]) => (
+        <option key={value} value={value}>
+          {name}
+        </option>
+      ))}
+    </select>
+  </label>
+);
+
 /** Adds one element between two terminals; the values that are not asked are those of a common part. */
 export function ElementForm({ part, onAdd }: { part: HarnessPart; onAdd: (element: Element) => void }) {
   const terminals = [...part.terminals.map((one) => one.name), CHASSIS];
+  const choices = terminals.map((one) => [one, one] as const);
   const [kind, setKind] = useState<Kind>("coil");
   const [a, setA] = useState(terminals[0] ?? CHASSIS);
   const [b, setB] = useState(terminals[1] ?? CHASSIS);
@@ -48,34 +72,17 @@ export function ElementForm({ part, onAdd }: { part: HarnessPart; onAdd: (elemen
     onAdd(structuredClone(make(id, a, b, amount)) as Element);
     setValue("");
   };
-  const choose = (label: string, chosen: string, set: (text: string) => void) => (
-    <label className="block text-[13px] font-semibold">
-      <span className="block">{label}</span>
-      <select className="field mt-1 block w-32" value={chosen} onChange={(event) => set(event.target.value)}>
-        {terminals.map((one) => (
-          <option key={one}>{one}</option>
-        ))}
-      </select>
-    </label>
-  );
   return (
     <form onSubmit={send} className="mt-2 flex flex-wrap items-end gap-2">
-      <label className="block text-[13px] font-semibold">
-        <span className="block">Add a</span>
-        <select
-          className="field mt-1 block w-40"
-          value={kind}
-          onChange={(event) => setKind(event.target.value as Kind)}
-        >
-          {(Object.keys(KINDS) as Kind[]).map((one) => (
-            <option key={one} value={one}>
-              {KINDS[one].name}
-            </option>
-          ))}
-        </select>
-      </label>
-      {choose("from", a, setA)}
-      {choose("to", b, setB)}
+      <Choice
+        label="Add a"
+        width="w-40"
+        chosen={kind}
+        choices={KIND_CHOICES}
+        onChoose={(one) => setKind(one as Kind)}
+      />
+      <Choice label="from" width="w-32" chosen={a} choices={choices} onChoose={setA} />
+      <Choice label="to" width="w-32" chosen={b} choices={choices} onChoose={setB} />
       {unit !== "" && (
         <label className="block text-[13px] font-semibold">
           <span className="block">of, {unit}</span>

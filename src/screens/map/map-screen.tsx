@@ -13,14 +13,13 @@ import { AcceptAll } from "./accept-all";
 import { FILTERS, inGroups, LineList } from "./line-list";
 import { PairDialog } from "./pair-dialog";
 import { UnmatchedList } from "./unmatched-list";
-import { useDecide } from "./use-decide";
+import { type Decide, useDecide } from "./use-decide";
 
 type Filter = keyof typeof FILTERS | "unmatched";
 
 /** Every quantity as one line from its provider to its consumer. */
 export function MapScreen() {
-  const job = useJob();
-  const { lines } = job.plan;
+  const { lines } = useJob().plan;
   const { filter, setFilter, selected, setSelected, opened, setOpened, openLine } = useOpened();
   const [pairing, setPairing] = useState<{ pinId: string | null } | null>(null);
   const [asking, setAsking] = useState(false);
@@ -43,24 +42,14 @@ export function MapScreen() {
   });
   return (
     <>
-      <ScreenHead title="Map">
-        <MapFilter filter={filter} onFilter={setFilter} />
-        <span className="flex-1" />
-        <Button hotkey="P" onClick={() => setPairing({ pinId: null })}>
-          Pair by hand
-        </Button>
-        <Button
-          primary={opened === null && decide.sure.length > 0}
-          hotkey="A"
-          disabled={decide.sure.length + decide.alone.length === 0}
-          onClick={() => setAsking(true)}
-        >
-          Accept {decide.sure.length} wire only …
-        </Button>
-        <Link href={`/jobs/${job.jobId}/plan`} className={buttonLook()}>
-          Plan sheet
-        </Link>
-      </ScreenHead>
+      <MapHead
+        filter={filter}
+        onFilter={setFilter}
+        decide={decide}
+        isOpened={opened !== null}
+        onPair={() => setPairing({ pinId: null })}
+        onAcceptAll={() => setAsking(true)}
+      />
       <div className="mx-4 mb-4 flex min-h-0 flex-1 flex-col border border-rule2 bg-sheet">
         {filter === "unmatched" ? (
           <div className="min-h-0 flex-1 overflow-auto" tabIndex={0} role="group" aria-label="No counterpart found">
@@ -93,6 +82,41 @@ export function MapScreen() {
         />
       )}
     </>
+  );
+}
+
+interface HeadProps {
+  readonly filter: Filter;
+  readonly onFilter: (filter: Filter) => void;
+  readonly decide: Decide;
+  /** A line is opened, and what one does next stands in it. */
+  readonly isOpened: boolean;
+  readonly onPair: () => void;
+  readonly onAcceptAll: () => void;
+}
+
+function MapHead({ filter, onFilter, decide, isOpened, onPair, onAcceptAll }: HeadProps) {
+  const { jobId } = useJob();
+  const { sure, alone } = decide;
+  return (
+    <ScreenHead title="Map">
+      <MapFilter filter={filter} onFilter={onFilter} />
+      <span className="flex-1" />
+      <Button hotkey="P" onClick={onPair}>
+        Pair by hand
+      </Button>
+      <Button
+        primary={!isOpened && sure.length > 0}
+        hotkey="A"
+        disabled={sure.length + alone.length === 0}
+        onClick={onAcceptAll}
+      >
+        Accept {sure.length} wire only …
+      </Button>
+      <Link href={`/jobs/${jobId}/plan`} className={buttonLook()}>
+        Plan sheet
+      </Link>
+    </ScreenHead>
   );
 }
 
