@@ -3,13 +3,14 @@ import { z } from "zod";
 import type { Edit, HistoryEntry } from "@/job/edit";
 import { type GuardedCut, guardedCuts } from "@/job/guarded-cuts";
 import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
-import { BEFORE, type TableName } from "@/job/schema";
+import { BEFORE } from "@/job/schema";
 import { followsTables } from "@/job/table-wires";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
 import { readLists } from "./jobs";
 import { reading, transaction } from "./pool";
-import { columnOf, fromSql, selectList } from "./row-codec";
+import { columnOf } from "./row-codec";
+import { builtUpon, changedSince } from "./stale-rows";
 import { withFollowingWires } from "./table-wires";
 
 export type ChangeResult =
@@ -141,102 +142,12 @@ async function lockJob(db: PoolConnection, jobId: string): Promise<number | null
   return rows[0] === undefined ? null : Number(rows[0].revision);
 }
 
-async function rowsById(
-  db: PoolConnection,
-  jobId: string,
-  table: TableName,
-  ids: readonly string[],
-): Promise<RowDataPacket[]> {
-  const found: RowDataPacket[] = [];
-  for (let at = 0; at < ids.length; at += 1000) {
-    const [rows] =
-      table === "job"
-        ? await db.query<RowDataPacket[]>(`SELECT row_revision, ${selectList("job")} FROM job WHERE id = ?`, [jobId])
-        : await db.query<RowDataPacket[]>(
-            `SELECT row_revision, ${selectList(table)} FROM ${table} WHERE job_id = ? AND id IN (?)`,
-            [jobId, ids.slice(at, at + 1000)],
-          );
-    found.push(...rows);
-  }
-  return found;
-}
-
-const rowId = (table: TableName, row: RowDataPacket) => (table === "job" ? "job" : String(row.id));
-
-async function changedSince(
-  db: PoolConnection,
-  jobId: string,
-  ops: readonly RowOp[],
-  base: number,
-): Promise<{ table: string; id: string }[]> {
-  const stale: { table: string; id: string }[] = [];
-  for (const [table, tableOps] of byTable(ops)) {
-    const made = new Set(tableOps.filter((op) => op.op === "insert").map((op) => op.id));
-    const rows = new Map(
-      (await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [
-        rowId(table, row),
-        Number(row.row_revision),
-      ]),
-    );
-    for (const op of tableOps) {
-      const revision = rows.get(op.id);
-      const fresh =
-        op.op === "insert" ? revision === undefined : made.has(op.id) || (revision !== undefined && revision <= base);
-      if (!fresh) stale.push({ table, id: op.id });
-    }
-  }
-  return stale;
-}
-
 /** Removals that the guards forbid; the harness is read for them alone. Taking a change back was decided once already. */
 async function forbiddenCuts(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<GuardedCut[]> {
   if (!ops.some((op) => op.table === "cut" && op.op !== "delete")) return [];
   return guardedCuts(await readLists(db, jobId, GUARD_LISTS), ops);
 }
 const GUARD_LISTS = ["pins", "connectors", "branches", "parts", "wires", "links", "cuts"] as const;
-
-/** Rows that no longer stand as the operations to be taken back left them. */
-async function builtUpon(
-  db: PoolConnection,
-  jobId: string,
-  ops: readonly RowOp[],
-): Promise<{ table: string; id: string }[]> {
-  const stale: { table: string; id: string }[] = [];
-  for (const [table, tableOps] of byTable(ops)) {
-    const rows = new Map(
-      (await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [
-        rowId(table, row),
-        fromSql<Record<string, unknown>>(table, row),
-      ]),
-    );
-    for (const op of tableOps) {
-      const row = rows.get(op.id);
-      const expected = op.op === "update" ? op.from : op.op === "delete" ? op.row : null;
-      const stands =
-        expected === null
-          ? row === undefined
-          : row !== undefined && Object.entries(expected).every(([key, value]) => same(row[key], value));
-      if (!stands) stale.push({ table, id: op.id });
-      // Later operations of the same list meet the row as this one leaves it.
-      if (op.op === "insert") rows.set(op.id, op.row);
-      else if (op.op === "delete") rows.delete(op.id);
-      else if (row !== undefined) rows.set(op.id, { ...row, ...op.to });
-    }
-  }
-  return stale;
-}
-
-const same = (a: unknown, b: unknown) => JSON.stringify(a ?? null) === JSON.stringify(b ?? null);
-
-function byTable(ops: readonly RowOp[]): Map<TableName, RowOp[]> {
-  const groups = new Map<TableName, RowOp[]>();
-  for (const op of ops) {
-    const group = groups.get(op.table);
-    if (group === undefined) groups.set(op.table, [op]);
-    else group.push(op);
-  }
-  return groups;
-}
 
 interface Recorded {
   readonly key: string;

@@ -10,7 +10,7 @@ import { conducting } from "./conducting";
 import { type CopperOfSize, copperBySize } from "./copper";
 import type { Demand } from "./demands";
 import type { FunctionNeed, Slice } from "./slice";
-import { strapsOf } from "./straps";
+import { lastStraps, strapStops } from "./strap-cuts";
 
 /** One thing that a function can no longer do. */
 export interface Stop {
@@ -100,22 +100,6 @@ export function stopsWithout(
     ),
     ...strapStops(harness, needs, new Set(), gone),
   ];
-}
-
-/** What returns through the engine's block when the last strap is gone. */
-function strapStops(
-  harness: Harness,
-  needs: readonly FunctionNeed[],
-  before: ReadonlySet<string>,
-  after: ReadonlySet<string>,
-): Stop[] {
-  if (strapsOf(harness, before).edges.length === 0 || strapsOf(harness, after).edges.length > 0) return [];
-  const block = { type: "engine-block" } as const;
-  return needs.flatMap(({ def, returnsByBlock }): Stop[] =>
-    returnsByBlock
-      ? [{ functionKey: def.key, purpose: "return", at: block, from: block, to: { type: "pole", pole: "minus" } }]
-      : [],
-  );
 }
 
 /** A cavity that could feed or ground what a cut would leave without. */
@@ -295,21 +279,6 @@ function lastWays(
     }
   }
   return [...found.values()];
-}
-
-/** Straps that had company before the cut and have none after it. */
-function lastStraps(
-  harness: Harness,
-  needs: readonly FunctionNeed[],
-  before: ReadonlySet<string>,
-  after: ReadonlySet<string>,
-): Consequences["lastWays"] {
-  const had = strapsOf(harness, before).single;
-  const last = [...strapsOf(harness, after).single].filter((at) => !had.has(at));
-  const wires = harness.wires.filter(({ edge }) => last.includes(edge));
-  return needs.flatMap(({ def, returnsByBlock }) =>
-    returnsByBlock ? wires.map(({ id }) => ({ wireId: id, functionKey: def.key })) : [],
-  );
 }
 
 function hangingWith(

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import { RELAY } from "../../../../tests/support/relay";
 import { fuseName, relayName, type ToldFinding, told, toldFindings, toldProblem } from "../../../../tests/support/told";
 import { ALTERNATOR, computer, input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
@@ -460,13 +461,9 @@ describe("relays", () => {
       parts: [
         part("Buzzer", "relay", { 30: "Horn-1", x: null }, [
           {
-            id: "K",
-            type: "relay",
+            ...RELAY,
             coilA: "x",
             coilB: "chassis",
-            coilOhms: 80,
-            pullInVolts: 7,
-            dropOutVolts: 3,
             contacts: [{ a: "30", b: "x", when: "released", ohms: 0.01 }],
           },
         ]),
@@ -484,13 +481,9 @@ describe("relays", () => {
       parts: [
         part("Relay", "relay", { 30: "Relay-30", 87: "Relay-87", x: null }, [
           {
-            id: "K",
-            type: "relay",
+            ...RELAY,
             coilA: "x",
             coilB: "chassis",
-            coilOhms: 80,
-            pullInVolts: 7,
-            dropOutVolts: 3,
             contacts: [
               { a: "30", b: "x", when: "released", ohms: 0.01 },
               { a: "30", b: "87", when: "energised", ohms: 0.01 },
