@@ -16,7 +16,7 @@ import { signalPinsOf } from "@/formats/signal-pins";
 import { harnessFacts } from "@/job/harness-facts";
 import { decisionsOf } from "@/job/links";
 import { powerInputOf } from "@/job/power-facts";
-import { signalPins } from "@/job/signal-pins";
+import { signalPinsIn } from "@/job/signal-pins";
 import { vehicleNetlist } from "../tests/support/networks";
 import { plainBest, plainPhrases } from "../tests/support/plain-reading";
 import { stopsOneByOne } from "../tests/support/plain-slicer";
@@ -420,7 +420,7 @@ print(
 );
 
 const tenfold = ridgewayDocument(10);
-const [tenfoldPins, ownPins] = [signalPins(tenfold, new Set()), signalPins(ridgewayDocument(), new Set())];
+const [tenfoldPins, ownPins] = [signalPinsIn(tenfold), signalPinsIn(ridgewayDocument())];
 print(
   `match a job of ${tenfold.pins.length} cavities, ten times the large sample`,
   median(() => deriveLines(tenfoldPins, decisionsOf(tenfold))),

@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { emptyDocument } from "@/job/document";
-import type { Face, JobDocument, PartRow } from "@/job/schema";
+import type { Face, JobDocument } from "@/job/schema";
 import { withPlan } from "./heron-plan";
-import { withTable } from "./sample-job";
+import { computerOf, withTable } from "./sample-job";
 
 /** Where the main plugs sit, as someone would say it beside the vehicle. */
 const PLACES: Readonly<Record<string, string>> = {
@@ -43,7 +43,25 @@ export function heronTables(): JobDocument {
   return {
     ...document,
     connectors: document.connectors.map((row) => ({ ...row, place: PLACES[row.label] ?? null, ...SHAPES[row.label] })),
-    parts: [engineComputer(document), gearboxComputer(document)],
+    parts: [
+      computerOf(document, ["C1", "C2"], {
+        id: "engine-computer",
+        side: "donor",
+        label: "Engine computer",
+        origin: "2010 Orvane Pelican 2.4",
+        diagram: "Orvane Pelican engine wiring, 2010, page E-12",
+        note: "",
+      }),
+      // From another vehicle than the engine: its year is in doubt.
+      computerOf(document, ["T1"], {
+        id: "gearbox-computer",
+        side: "donor",
+        label: "Gearbox computer",
+        origin: "2009 or 2010 Orvane Pelican, from another vehicle than the engine",
+        diagram: "Orvane Pelican gearbox wiring, 2009, page T-3",
+        note: "Came loose with the gearbox.",
+      }),
+    ],
     facts: [
       {
         id: "year-by-seller",
@@ -78,46 +96,6 @@ export function heronTables(): JobDocument {
 
 const connectorRef = (document: JobDocument, label: string) =>
   `connector:${document.connectors.find((row) => row.label === label)?.id}`;
-
-/** From another vehicle than the engine: its year is in doubt. */
-function gearboxComputer(document: JobDocument): PartRow {
-  const connector = document.connectors.find((row) => row.label === "T1");
-  const terminals = document.pins.flatMap((pin) =>
-    pin.connectorId === connector?.id ? [{ name: pin.cavity, pinId: pin.id }] : [],
-  );
-  return {
-    id: "gearbox-computer",
-    side: "donor",
-    type: "computer",
-    label: "Gearbox computer",
-    terminals,
-    elements: [],
-    origin: "2009 or 2010 Orvane Pelican, from another vehicle than the engine",
-    diagram: "Orvane Pelican gearbox wiring, 2009, page T-3",
-    note: "Came loose with the gearbox.",
-  };
-}
-
-/** Two plugs on one computer: their grounds and feeds are one inside. */
-function engineComputer(document: JobDocument): PartRow {
-  const labels = new Map(
-    document.connectors.filter((row) => row.label === "C1" || row.label === "C2").map((row) => [row.id, row.label]),
-  );
-  const terminals = document.pins.flatMap((pin) =>
-    labels.has(pin.connectorId) ? [{ name: `${labels.get(pin.connectorId)}-${pin.cavity}`, pinId: pin.id }] : [],
-  );
-  return {
-    id: "engine-computer",
-    side: "donor",
-    type: "computer",
-    label: "Engine computer",
-    terminals,
-    elements: [],
-    origin: "2010 Orvane Pelican 2.4",
-    diagram: "Orvane Pelican engine wiring, 2010, page E-12",
-    note: "",
-  };
-}
 
 /** Cavities counted along each row, from the top left of the wire side. */
 const grid = (rows: number, columns: number, pitchMm: number, keyEdge: Face["keyEdge"]): Face => ({

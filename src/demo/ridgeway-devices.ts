@@ -8,14 +8,14 @@ export interface Device {
   readonly home: string;
   /**
    * Roles: `feed` from a shared fuse, `ground` to the zone's ground, `signal` to its computer, `high` and `low` of the
-   * data bus.
+   * data bus; `interlock` to the starter relay.
    */
   readonly pins: readonly string[];
 }
 
 export const GROUND = "ground ground ground Earth";
-export const feed = (words: string, amps = 3) => `feed supply-in ignition-supply ${words};amps=${amps};alive=run`;
-export const always = (words: string, amps = 2) =>
+export const feed = (words: string, amps = 1) => `feed supply-in ignition-supply ${words};amps=${amps};alive=run`;
+export const always = (words: string, amps = 1) =>
   `feed supply-in battery-supply ${words};amps=${amps};alive=permanent`;
 export const lamp = (quantity: string, words: string, amps = 2) =>
   `signal load-in ${quantity} ${words};amps=${amps};otherEnd=ground`;

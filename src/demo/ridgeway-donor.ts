@@ -3,7 +3,7 @@ import { always, BANKS, type Device, FIVE, feed, fitted, GROUND, RETURN, relayFe
 export const DONOR_DEVICES: readonly Device[] = [
   ...fitted("Engine", "Engine computer", [
     ["Injector", 6, ["signal injector-in injector Injector +", "signal injector-in injector Injector -"]],
-    ["Glow plug", 6, ["signal load-in glow-plug Glow plug;amps=12;otherEnd=ground"]],
+    ["Glow plug", 6, ["signal load-in glow-plug Glow plug;amps=3;otherEnd=ground"]],
     ["Rail pressure sensor", 1, [FIVE, "signal analogue-out fuel-pressure Rail pressure", RETURN]],
     [
       "Metering valve",
@@ -36,13 +36,17 @@ export const DONOR_DEVICES: readonly Device[] = [
         RETURN,
       ],
     ],
-    ["Air mass meter", BANKS, [relayFeed("Air mass meter feed"), "signal analogue-out mass-air-flow Air mass", RETURN]],
+    [
+      "Air mass meter",
+      BANKS,
+      [relayFeed("Air mass meter feed"), GROUND, "signal analogue-out mass-air-flow Air mass", RETURN],
+    ],
     [
       "Exhaust valve",
       2,
       [
-        relayFeed("Exhaust recirculation feed", 3),
-        "signal pwm-in exhaust-recirculation Exhaust recirculation motor;hz=200",
+        "signal motor-in exhaust-recirculation Exhaust recirculation motor +",
+        "signal motor-in exhaust-recirculation Exhaust recirculation motor -",
         "signal analogue-out exhaust-recirculation Exhaust recirculation position",
         FIVE,
         RETURN,
@@ -51,14 +55,14 @@ export const DONOR_DEVICES: readonly Device[] = [
     [
       "Turbo actuator",
       2,
-      [relayFeed("Turbo actuator feed", 3), "signal pwm-in boost-control Turbo actuator control;hz=200", RETURN],
+      [relayFeed("Turbo actuator feed", 2), GROUND, "signal pwm-in boost-control Turbo actuator control;hz=200"],
     ],
     [
       "Throttle flap",
       1,
       [
-        relayFeed("Throttle flap feed", 3),
-        "signal motor-in throttle-motor Throttle flap motor",
+        "signal motor-in throttle-motor Throttle flap motor +",
+        "signal motor-in throttle-motor Throttle flap motor -",
         "signal analogue-out throttle-position Throttle flap position",
         FIVE,
         RETURN,
@@ -86,11 +90,10 @@ export const DONOR_DEVICES: readonly Device[] = [
         "signal serial alternator-field Alternator data",
       ],
     ],
-    ["Starter", 1, ["signal load-in starter-request Starter solenoid;amps=12;otherEnd=ground"]],
     ["Compressor", 1, ["signal load-in ac-clutch Compressor clutch;amps=4;otherEnd=ground", GROUND]],
     ["Fuel temperature sensor", 1, ["signal resistive-out other Fuel temperature", RETURN]],
     ["Water in fuel sensor", 1, [FIVE, "signal logic-in other Water in fuel", RETURN]],
-    ["Preheater", 2, [relayFeed("Preheater feed", 20), "signal pwm-in glow-plug Preheater control;hz=5", GROUND]],
+    ["Preheater", 2, [always("Preheater feed", 10), "signal pwm-in glow-plug Preheater control;hz=5", GROUND]],
     ["Oil level sensor", 1, [relayFeed("Oil level feed"), "signal pwm-out other Oil level;hz=50", GROUND]],
     ["Coolant pump", 2, [relayFeed("Coolant pump feed", 5), "signal pwm-in other Coolant pump control;hz=100", GROUND]],
     ["Knock block", 2, ["signal knock-out knock Knock sensor +", RETURN]],
@@ -122,7 +125,8 @@ export const DONOR_DEVICES: readonly Device[] = [
         "signal switch-out gear-range Range contact A;to=ground",
         "signal switch-out gear-range Range contact B;to=ground",
         "signal switch-out gear-range Range contact C;to=ground",
-        "signal switch-out park-neutral Closed in P and N;to=ground",
+        "signal switch-out gear-range Range contact D;to=ground",
+        "interlock switch-out park-neutral Starter relay, closed in P and N;to=ground",
         GROUND,
       ],
     ],
@@ -169,18 +173,18 @@ export const DONOR_DEVICES: readonly Device[] = [
     [
       "Reductant pump",
       1,
-      [relayFeed("Reductant pump feed", 8), "signal pwm-in other Reductant pump control;hz=100", GROUND],
+      [relayFeed("Reductant pump feed", 3), "signal pwm-in other Reductant pump control;hz=100", GROUND],
     ],
     [
       "Reductant heater",
       3,
-      [relayFeed("Reductant heater feed", 8), "signal load-in other Reductant heater;otherEnd=battery"],
+      [relayFeed("Reductant heater feed", 3), "signal load-in other Reductant heater;otherEnd=battery"],
     ],
     [
       "Nitrogen oxide sensor",
       2,
       [
-        relayFeed("Nitrogen oxide sensor feed", 4),
+        relayFeed("Nitrogen oxide sensor feed", 2),
         GROUND,
         "high can powertrain-data Powertrain bus high;bitrate=500000",
         "low can powertrain-data Powertrain bus low;bitrate=500000",
@@ -189,7 +193,7 @@ export const DONOR_DEVICES: readonly Device[] = [
     ["Diagnostic socket", 1, [always("Tester feed", 3), GROUND, "signal serial diagnostic-data Diagnosis line"]],
     ["Refrigerant sensor", 1, [FIVE, "signal analogue-out refrigerant-pressure Refrigerant pressure", RETURN]],
     ["Vacuum sensor", 1, [FIVE, "signal analogue-out brake-vacuum Brake vacuum", RETURN]],
-    ["Fan", 2, [relayFeed("Fan feed", 25), "signal pwm-in cooling-fan-high Fan control;hz=100", GROUND]],
+    ["Fan", 2, [always("Fan feed", 15), "signal pwm-in cooling-fan-high Fan control;hz=100", GROUND]],
     ["Air shutter", 1, [relayFeed("Air shutter feed", 1), "signal serial other Air shutter data", GROUND]],
   ]),
 ];

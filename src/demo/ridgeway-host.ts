@@ -54,7 +54,7 @@ export const HOST_DEVICES: readonly Device[] = [
         "signal logic-in brake-fluid Brake fluid input;active=low;pull=up",
       ],
     ],
-    ["Radio", 1, [always("Radio, permanent live", 6), GROUND, ...BUS]],
+    ["Radio", 1, [always("Radio, permanent live", 3), GROUND, ...BUS]],
     ["Heater control", 1, [feed("Heater control feed"), GROUND, ...BUS]],
     [
       "Light switch",
@@ -83,7 +83,7 @@ export const HOST_DEVICES: readonly Device[] = [
       "Airbag module",
       1,
       [
-        feed("Airbag module feed", 5),
+        feed("Airbag module feed"),
         GROUND,
         "signal load-in airbag Driver's airbag squib;otherEnd=free",
         "signal load-in airbag Passenger's airbag squib;otherEnd=free",
@@ -116,7 +116,7 @@ export const HOST_DEVICES: readonly Device[] = [
     [
       "Brake light switch",
       1,
-      [always("Brake light switch feed", 5), "signal switch-out brake-switch Brake light switch;to=battery"],
+      [always("Brake light switch feed", 3), "signal switch-out brake-switch Brake light switch;to=battery"],
     ],
     ["Reader coil", 1, ["signal serial key-reader Key reader coil +", "signal serial key-reader Key reader coil -"]],
   ]),
@@ -165,7 +165,11 @@ export const HOST_DEVICES: readonly Device[] = [
       CORNERS,
       ["signal load-in audio Speaker +;otherEnd=free", "signal load-in audio Speaker -;otherEnd=free"],
     ],
-    ["Door lamp", CORNERS, [always("Door lamp feed", 1), lamp("lighting", "Door lamp", 0.5)]],
+    [
+      "Door lamp",
+      CORNERS,
+      [always("Door lamp feed", 0.5), "signal load-in lighting Door lamp;amps=0.5;otherEnd=battery"],
+    ],
   ]),
   ...fitted("Seats", "Body computer", [
     ["Seat heater", SIDES, [lamp("seat-heater", "Seat heater", 6), GROUND]],
@@ -185,17 +189,21 @@ export const HOST_DEVICES: readonly Device[] = [
     ],
   ]),
   ...fitted("Roof", "Cabin computer", [
-    ["Interior lamp", 4, [always("Interior lamp feed", 1), lamp("lighting", "Interior lamp", 1), GROUND]],
+    [
+      "Interior lamp",
+      4,
+      [always("Interior lamp feed"), "signal load-in lighting Interior lamp;amps=1;otherEnd=battery"],
+    ],
     ["Roof lamp", 12, [lamp("lighting", "Roof lamp", 5), GROUND]],
     ["Aerial", 1, [feed("Aerial amplifier feed", 1), "signal analogue-out aerial Aerial signal"]],
     ["Roof vent", 2, [lamp("other", "Roof vent motor +"), lamp("other", "Roof vent motor -"), GROUND]],
   ]),
   ...fitted("Cabin", "Cabin computer", [
     ["Cabin lamp", 44, [lamp("lighting", "Cabin lamp", 1), GROUND]],
-    ["Socket", 20, [always("Socket feed", 10), GROUND]],
+    ["Socket", 20, [always("Socket feed"), GROUND]],
     ["Water tank sender", 4, ["signal resistive-out other Water tank level", GROUND]],
     ["Water pump", 2, [lamp("other", "Water pump", 6), GROUND]],
-    ["Fridge", 1, [always("Fridge feed", 10), GROUND, "signal logic-in other Fridge run;active=high;pull=down"]],
+    ["Fridge", 1, [always("Fridge feed", 5), GROUND, "signal logic-in other Fridge run;active=high;pull=down"]],
     [
       "Cabin switch",
       14,
@@ -211,7 +219,7 @@ export const HOST_DEVICES: readonly Device[] = [
       6,
       ["signal load-in other Blind motor +;otherEnd=free", "signal load-in other Blind motor -;otherEnd=free"],
     ],
-    ["Air heater", 1, [always("Air heater feed", 15), GROUND, "signal serial other Air heater data"]],
+    ["Air heater", 1, [always("Air heater feed", 4), GROUND, "signal serial other Air heater data"]],
     ["Cabin panel", 6, [always("Cabin panel feed", 1), GROUND, ...BUS]],
     [
       "Step motor",
@@ -231,7 +239,7 @@ export const HOST_DEVICES: readonly Device[] = [
       CORNERS,
       ["signal hall-out wheel-speed Wheel speed signal", "return reference-in sensor-supply Wheel speed feed"],
     ],
-    ["Anti-lock pump", 1, [always("Anti-lock pump feed", 30), feed("Anti-lock ignition live", 2), GROUND, ...BUS]],
+    ["Anti-lock pump", 1, [always("Anti-lock pump feed", 3), feed("Anti-lock ignition live", 2), GROUND, ...BUS]],
     ["Air spring valve", CORNERS, [lamp("other", "Air spring valve", 1), GROUND]],
     [
       "Height sensor",
@@ -239,7 +247,7 @@ export const HOST_DEVICES: readonly Device[] = [
       ["signal analogue-out other Height sensor signal", "return reference-in sensor-supply Height sensor 5 V", GROUND],
     ],
     ["Fuel sender", 2, ["signal resistive-out fuel-level Fuel level sender", GROUND]],
-    ["Fuel pump", 2, [lamp("fuel-pump", "Fuel pump", 8), GROUND]],
+    ["Fuel pump", 2, [lamp("fuel-pump", "Fuel pump", 5), GROUND]],
     [
       "Lock actuator",
       3,
@@ -269,7 +277,7 @@ export const HOST_DEVICES: readonly Device[] = [
       "Trailer socket",
       1,
       [
-        always("Trailer permanent live", 15),
+        always("Trailer permanent live", 5),
         lamp("trailer", "Trailer left turn"),
         lamp("trailer", "Trailer right turn"),
         lamp("trailer", "Trailer brake", 4),
@@ -282,7 +290,11 @@ export const HOST_DEVICES: readonly Device[] = [
     ],
     ["Rear camera", 1, [feed("Rear camera feed", 1), GROUND, "signal analogue-out other Rear camera picture"]],
     ["Rear glass", 1, [lamp("demister", "Rear demister", 15), GROUND]],
-    ["Rear wiper", 1, [feed("Rear wiper feed", 4), lamp("wiper", "Rear wiper", 4), GROUND]],
+    [
+      "Rear wiper",
+      1,
+      [feed("Rear wiper feed", 2), "signal logic-in wiper Rear wiper, on;active=high;pull=down", GROUND],
+    ],
     ["Side marker", 24, [lamp("lighting", "Side marker", 0.5), GROUND]],
   ]),
 ];

@@ -2,14 +2,16 @@ import type { Vehicle } from "./ridgeway-vehicles";
 
 const IN_LINE_CAVITIES = 32;
 const COMPUTER_PLUG = 60;
-/** What the devices on one shared fuse take together at most, A: 0.75 of a 10 A fuse. */
-export const FEED_AMPS = 7.5;
+/** What the devices on one shared fuse take together at most, A at 12 V: with 14.4 V, 0.75 of a 10 A fuse. */
+export const FEED_AMPS = 6;
 
 /** Writes one vehicle's pin table row by row, with the in-line connectors between its zones. */
 export class LoomRows {
   readonly rows: string[] = ["connector,cavity,circuit,colour,size,length,description,kind,quantity,params"];
   readonly branchOf = new Map<string, string>();
   readonly mates = new Map<string, string>();
+  /** The plugs of each computer. */
+  readonly plugs = new Map<string, Set<string>>();
   private circuit = 100;
   protected readonly cavities = new Map<string, number>();
   private readonly lines = new Map<string, { name: string; used: number; count: number }>();
@@ -115,6 +117,7 @@ export class LoomRows {
     const { centre } = this.vehicle;
     const plug = `${home} ${1 + Math.floor((this.cavities.get(home) ?? 0) / COMPUTER_PLUG)}`;
     this.cavity(home);
+    this.plugs.set(home, (this.plugs.get(home) ?? new Set()).add(plug));
     this.row(plug, centre, this.cavity(plug), circuit, words, kind, quantity, size, params);
   }
 

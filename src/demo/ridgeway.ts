@@ -1,12 +1,17 @@
 import { emptyDocument } from "@/job/document";
-import type { BranchRow, ConnectorRow, JobDocument } from "@/job/schema";
+import type { BranchRow, ConnectorRow, JobDocument, PartRow } from "@/job/schema";
 import { inStep } from "@/job/table-wires";
 import { Loom } from "./ridgeway-loom";
 import { manifold, VEHICLES } from "./ridgeway-vehicles";
-import { withTable, withWire } from "./sample-job";
+import { computerOf, withTable, withWire } from "./sample-job";
 
 /** The large sample is generated, so that it can be as large as real ones are; the same at every run. */
 const SEED = 2013;
+const LABEL = "label on the battery";
+const BATTERY: JobDocument["settings"] = [
+  { id: "battery-ah", value: 110, origin: LABEL },
+  { id: "battery-cca", value: 900, origin: LABEL },
+];
 /** Rows of one table at most; a larger one comes in parts. */
 const TABLE_ROWS = 19_000;
 
@@ -26,6 +31,7 @@ export function ridgewayDocument(times = 1): JobDocument {
       "Everything in the cabin stays as it is. Cruise, both fuel tanks and the axle locks must work. No warning lamp left on.",
   });
   const branches: BranchRow[] = [];
+  const computers: PartRow[] = [];
   for (const one of VEHICLES) {
     const vehicle = times === 1 ? one : manifold(one, times);
     const loom = new Loom(vehicle, SEED);
@@ -49,6 +55,18 @@ export function ridgewayDocument(times = 1): JobDocument {
         }),
       ),
     );
+    for (const [label, plugs] of loom.plugs)
+      if (plugs.size > 1)
+        computers.push(
+          computerOf(document, [...plugs], {
+            id: `${vehicle.side}-${label.toLowerCase().replaceAll(" ", "-")}`,
+            side: vehicle.side,
+            label,
+            origin: vehicle.origins[vehicle.centre] ?? "2013 Brannock Ridgeway",
+            diagram: `${vehicle.side === "host" ? "Brannock Ridgeway" : "Orvane Mastiff"} wiring, ${vehicle.centre}`,
+            note: "",
+          }),
+        );
     const idOf = new Map(
       document.connectors.filter((row) => row.side === vehicle.side).map((row) => [row.label, row.id]),
     );
@@ -75,10 +93,17 @@ export function ridgewayDocument(times = 1): JobDocument {
   };
   document = withWire(
     // Connectors were laid to their branches by hand, which parts circuits.
-    inStep({ ...document, branches }),
+    inStep({ ...document, branches, parts: computers, settings: BATTERY }),
     "Battery-+",
     "Starter-30",
     { colour: "RD", sizeMm2: 70, lengthM: 1.6 },
+    makeId,
+  );
+  document = withWire(
+    document,
+    "Front fuse box-1",
+    "Main fuse box-in",
+    { colour: "RD", sizeMm2: 50, lengthM: 2.4 },
     makeId,
   );
   return withWire(document, "Body earth-1", "Engine earth-1", { colour: "BK", sizeMm2: 50, lengthM: 0.7 }, makeId);

@@ -2,7 +2,7 @@ import type { Side } from "@/core/forms";
 import { readPinTable } from "@/formats/pin-table";
 import { addWireOps } from "@/job/harness-ops";
 import { planImport } from "@/job/import-table";
-import type { JobDocument, PinRow } from "@/job/schema";
+import type { JobDocument, PartRow, PinRow } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
 
 /** A cavity by its label. */
@@ -46,4 +46,26 @@ export function withTable(document: JobDocument, side: Side, table: Uint8Array, 
     return `${side}-${count}`;
   };
   return carryOut(document, planImport(document, side, result.table.pins, false, makeId).ops);
+}
+
+/** A computer of several plugs is one part: their feeds and grounds are one inside. */
+export function computerOf(
+  document: JobDocument,
+  plugs: readonly string[],
+  told: Pick<PartRow, "id" | "side" | "label" | "origin" | "diagram" | "note">,
+): PartRow {
+  const labelOf = new Map(
+    document.connectors.flatMap((row) =>
+      row.side === told.side && plugs.includes(row.label) ? [[row.id, row.label] as const] : [],
+    ),
+  );
+  const name = (plug: string | undefined, cavity: string) => (plugs.length === 1 ? cavity : `${plug}-${cavity}`);
+  return {
+    ...told,
+    type: "computer",
+    terminals: document.pins.flatMap(({ id, cavity, connectorId }) =>
+      labelOf.has(connectorId) ? [{ name: name(labelOf.get(connectorId), cavity), pinId: id }] : [],
+    ),
+    elements: [],
+  };
 }

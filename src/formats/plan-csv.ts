@@ -3,15 +3,13 @@ import { deriveLines, sheetRows } from "@/core/plan";
 import { cavityLabel, quantityWords, SHEET_HEADS, sheetAdapter, sheetNote } from "@/core/words";
 import { decisionsOf } from "@/job/links";
 import type { JobDocument } from "@/job/schema";
-import { leavingPins, signalPins } from "@/job/signal-pins";
+import { signalPinsIn } from "@/job/signal-pins";
 import { writePinTable, writeTable } from "./pin-table";
 
 /** The pin-to-pin table of all decided links as CSV. */
 export function planCsv(document: JobDocument): string {
   const pins = new Map(document.pins.map((row) => [row.id, row]));
-  const rows = sheetRows(deriveLines(signalPins(document, leavingPins(document)), decisionsOf(document)).lines, (id) =>
-    pins.get(id),
-  );
+  const rows = sheetRows(deriveLines(signalPinsIn(document), decisionsOf(document)).lines, (id) => pins.get(id));
   const text = (value: number | null) => (value === null ? "" : String(value));
   return writeTable([
     [...SHEET_HEADS],

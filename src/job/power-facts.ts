@@ -4,7 +4,7 @@ import { goneWires } from "@/core/slice";
 import { harnessFacts, triageFacts } from "./harness-facts";
 import { decisionsOf } from "./links";
 import type { JobDocument } from "./schema";
-import { leavingPins, signalPins } from "./signal-pins";
+import { signalPinsIn } from "./signal-pins";
 
 /** A line's link by its decision, or by its pair where nobody has decided. */
 const linkId = (line: Line) => line.decision?.id ?? `${line.provider.id}-${line.consumer.id}`;
@@ -50,11 +50,9 @@ export function powerInput(
 export const decidedInputOf = (document: JobDocument): PowerInput =>
   powerInput(
     document,
-    deriveLines(signalPins(document, leavingPins(document)), decisionsOf(document)).lines.filter(
-      ({ state }) => state === "decided",
-    ),
+    deriveLines(signalPinsIn(document), decisionsOf(document)).lines.filter(({ state }) => state === "decided"),
   );
 
 /** The same with what is proposed. */
 export const powerInputOf = (document: JobDocument): PowerInput =>
-  powerInput(document, deriveLines(signalPins(document, leavingPins(document)), decisionsOf(document)).lines);
+  powerInput(document, deriveLines(signalPinsIn(document), decisionsOf(document)).lines);

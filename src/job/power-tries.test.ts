@@ -19,7 +19,7 @@ import { decisionsOf } from "./links";
 import { powerInput, powerInputOf } from "./power-facts";
 import { editsOps } from "./power-ops";
 import type { JobDocument } from "./schema";
-import { leavingPins, signalPins } from "./signal-pins";
+import { signalPinsIn } from "./signal-pins";
 import { carryOut } from "./table-wires";
 
 const heron = heronDocument();
@@ -126,9 +126,7 @@ test("whatever is tried on the sample is what solving it from its tables gives, 
 const decided = (document: JobDocument) =>
   powerInput(
     document,
-    deriveLines(signalPins(document, leavingPins(document)), decisionsOf(document)).lines.filter(
-      (line) => line.state === "decided",
-    ),
+    deriveLines(signalPinsIn(document), decisionsOf(document)).lines.filter((line) => line.state === "decided"),
   );
 /** A wire of the tables is taken out in Triage, where what connected on it is told; here only an added one is. */
 const able = edit

@@ -1,5 +1,6 @@
 import { cachedBy } from "@/core/cached-by";
 import { type Form, parseForm } from "@/core/forms";
+import { Groups } from "@/core/groups";
 import { KNOWN_FROM } from "@/core/intake";
 import { type SignalPin, saidOf } from "@/core/signals";
 import { removedConnectors } from "./harness-facts";
@@ -27,14 +28,52 @@ export function leavingPins({
 
 const NONE: ReadonlySet<string> = new Set();
 
+/** Wires that people laid from cavity to cavity and that stay: what they join is one copper, whatever circuits say. */
+export function laidWires({ wires, cuts }: Pick<JobDocument, "wires" | "cuts">): readonly LaidWire[] {
+  const gone = new Set(cuts.flatMap((cut) => (cut.choice === "remove" ? [cut.subject] : [])));
+  return wires.flatMap(({ id, origin, fromPinId, toPinId }) =>
+    origin !== "added" || toPinId === null || gone.has(`wire:${id}`) ? [] : [[fromPinId, toPinId] as const],
+  );
+}
+
+/** The ids of the two cavities that a wire joins. */
+export type LaidWire = readonly [string, string];
+
+/** The copper that each cavity is on, for those on circuits that laid wires join with others: one name for all of it. */
+function joinedCircuits({ pins, connectors }: Pick<JobDocument, "pins" | "connectors">, laid: readonly LaidWire[]) {
+  const sideOf = new Map(connectors.map(({ id, side }) => [id, side]));
+  const numbers = new Map<string, number>();
+  const name = ({ id, circuit, connectorId }: PinRow) =>
+    circuit === null ? `cavity ${id}` : `${sideOf.get(connectorId)} ${circuit}`;
+  const byId = laid.length === 0 ? new Map<string, PinRow>() : new Map(pins.map((pin) => [pin.id, pin]));
+  const pairs = laid.flatMap(([from, to]) => {
+    const ends = [byId.get(from), byId.get(to)];
+    if (ends.includes(undefined)) return [];
+    const [one, two] = (ends as PinRow[]).map((pin) => {
+      if (!numbers.has(name(pin))) numbers.set(name(pin), numbers.size);
+      return numbers.get(name(pin));
+    });
+    return [[one, two] as [number, number]];
+  });
+  const groups = new Groups(numbers.size);
+  for (const [one, two] of pairs) groups.join(one, two);
+  return (pin: PinRow): string | null => {
+    const number = numbers.get(name(pin));
+    return number === undefined ? pin.circuit : `laid ${groups.of(number)}`;
+  };
+}
+
 /**
  * The job's cavities as the matcher takes them, in table order; a guess below the known level counts as not known.
  * @param leaving of {@link leavingPins}
+ * @param laid of {@link laidWires}
  */
 export function signalPins(
   document: Pick<JobDocument, "pins" | "connectors">,
   leaving: ReadonlySet<string>,
+  laid: readonly LaidWire[],
 ): SignalPin[] {
+  const circuitOf = joinedCircuits(document, laid);
   const connectors = new Map(document.connectors.map((row) => [row.id, row]));
   const ordered = document.pins.toSorted((a, b) => a.position - b.position);
   return ordered.flatMap((row) => {
@@ -47,7 +86,7 @@ export function signalPins(
         side: connector.side,
         connector: connector.label,
         cavity: row.cavity,
-        circuit: row.circuit,
+        circuit: circuitOf(row),
         sizeMm2: row.sizeMm2,
         index: row.params.index ?? row.indexLabel,
         ...saidOf(row.description, formOf(row)),
@@ -64,6 +103,10 @@ export const formOf = cachedBy(
   ({ kind, kindConfidence, params }: PinRow): Form =>
     parseForm(kindConfidence >= KNOWN_FROM ? kind : "unknown", params),
 );
+
+/** The cavities of a whole job as the matcher takes them. */
+export const signalPinsIn = (document: Pick<JobDocument, "pins" | "connectors" | "wires" | "cuts">): SignalPin[] =>
+  signalPins(document, leavingPins(document), laidWires(document));
 
 export const knownQuantity = ({ quantity, quantityConfidence }: Pick<PinRow, "quantity" | "quantityConfidence">) =>
   quantityConfidence >= KNOWN_FROM ? quantity : null;

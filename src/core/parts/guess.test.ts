@@ -33,6 +33,20 @@ describe("what a connector sits on", () => {
     ["Engine_computer", "computer"],
     ["Flasher_unit", "flasher"],
     ["Rear_heater", "heater"],
+    ["Second_battery", "battery"],
+    ["Battery_left", "battery"],
+    ["Battery_positive_post", "battery"],
+    // What is called after the battery that it belongs to gives nothing of its own.
+    ["Battery_fuse_box", "fuse-box"],
+    ["Battery_isolator_switch", "switch"],
+    ["Battery_sensor", "sensor"],
+    ["Battery_relay", "relay"],
+    ["Battery_box", "assembly"],
+    ["Fuse_block", "fuse-box"],
+    ["Valve_computer", "computer"],
+    ["Fuel_pump_control_unit", "computer"],
+    ["Fuel_pump_module", "motor"],
+    ["Airbag_module", "computer"],
   ])("%s is a %s", (label, type) => expect(guessed(`${label}-1 1 load-in other amps=1`).type).toBe(type));
   test("a name of earths whose cavities do other work is a plug", () =>
     expect(guessed("Earth_lead-1 1 supply-in battery-supply alive=permanent").type).toBe("plug"));
@@ -102,6 +116,18 @@ describe("what goes on inside", () => {
         "ECU-7 7 spare -",
       ).toSorted(),
     ).toEqual(["power 1 2", "resistor 3 2", "resistor 6 2", "switch 1 5", "switch 4 2"]);
+  });
+  test("contacts that close to ground close to the switch's ground one by one, and join none of each other's circuits", () => {
+    const contacts = [
+      "Range_switch-1 1 switch-out gear-range to=ground",
+      "Range_switch-2 2 switch-out park-neutral to=ground",
+    ];
+    expect(inside(...contacts, "Range_switch-3 3 ground ground")).toEqual(["switch 1 3", "switch 2 3"]);
+    expect(inside(...contacts)).toEqual([`switch 1 ${CHASSIS}`, `switch 2 ${CHASSIS}`]);
+    // One that is said to close to the battery is fed by the other.
+    expect(inside(contacts[0] as string, "Range_switch-2 2 switch-out reverse-lamp to=battery")).toEqual([
+      "switch 1 2",
+    ]);
   });
   test("a relay by its terminals; with no coil it is a switch", () => {
     expect(

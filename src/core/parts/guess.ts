@@ -26,8 +26,11 @@ export interface PartGuess {
 const BY_LABEL: readonly (readonly [RegExp, string])[] = [
   [/\brelay\b/i, "relay"],
   [/flasher/i, "flasher"],
-  [/\bbatter(y|ies)\b/i, "battery"],
-  [/fuse ?box|^f(b|use)s?\d*$/i, "fuse-box"],
+  // "Battery left", "battery positive"; a battery's box, isolator or sensor is not one, and gives nothing of its own.
+  [/\bbatter(y|ies)\b(?!\s+(?!left|right|front|rear|main|positive|negative|posts?\b|terminals?\b)[a-z])/i, "battery"],
+  [/fuse ?(box|block|board|panel|holder)|^f(b|use)s?\d*$/i, "fuse-box"],
+  // Whatever it controls; a pump's module is the pump.
+  [/computer|control (unit|module)/i, "computer"],
   [/splice pack|^sp\d+$/i, "splice-pack"],
   [/ignition switch|key switch|^key$/i, "key-switch"],
   [/\b(earth|ground)\b|^g\d+$|^gnd\d*$/i, "ground-stud"],
@@ -40,7 +43,7 @@ const BY_LABEL: readonly (readonly [RegExp, string])[] = [
   [/horn/i, "horn"],
   [/injector|valve|solenoid|\bcoil\b/i, "solenoid"],
   [/heater|heating/i, "heater"],
-  [/computer|module|control unit|instruments?|cluster|^ip$|radio/i, "computer"],
+  [/module|instruments?|cluster|^ip$|radio/i, "computer"],
 ];
 
 /** Parts that need their own feeds and grounds for anything that they do. */
@@ -180,10 +183,15 @@ function relayElements(pins: readonly CavityFacts[]): ElementSpec[] {
   ];
 }
 
-/** A switch joins its feed to each of its other contacts; one contact alone closes to the case. */
+/**
+ * A switch joins its feed to each of its other contacts; one contact alone, or several that are said to close to ground,
+ * close to its ground or its case.
+ */
 function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const live = pins.filter((pin) => !isGround(pin));
   const ground = pins.find(isGround);
+  if (live.length > 1 && live.every(({ form }) => form.kind === "switch-out" && fieldOf(form, "to") === "ground"))
+    return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));
   const feed = live.find(isFeed) ?? (live.length > 1 ? live[0] : undefined);
   if (feed === undefined)
     return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));

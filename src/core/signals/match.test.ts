@@ -40,6 +40,24 @@ describe("pairing", () => {
     expect(reasons(pins)["TL-2"]).toContain("BL-2");
     expect(reasons(pins)["HL-1"]).toContain("LS-1");
   });
+  test("what a person asks by a switch the body's computer goes on reading; what works by it is the donor's to work", () => {
+    const pins = pinsFrom(`
+      host BC-1@50 logic-in starter-request active=low;pull=up
+      host SB-1@50 switch-out starter-request to=ground
+      host CC-1@51 logic-in four-wheel-drive active=low;pull=up
+      host AL-1@51 switch-out four-wheel-drive to=ground
+      host SR-86@52 load-in starter-request amps=0.15;otherEnd=ground
+      host KEY-50@52 switch-out starter-request to=battery;maxAmps=5
+      donor EC-1 high-side-out starter-request maxAmps=2
+      donor TC-1 high-side-out four-wheel-drive maxAmps=8`);
+    expect(summary(pins)).toEqual([expect.stringContaining("EC-1 > SR-86")]);
+    expect(reasons(pins)["BC-1"]).toContain("SB-1");
+    expect(reasons(pins)["CC-1"]).toContain("AL-1");
+    // A computer's input that no switch of its own serves is the donor's to serve.
+    expect(summary(pins.filter(({ connector }) => connector !== "AL"))).toContainEqual(
+      expect.stringContaining("TC-1 > CC-1"),
+    );
+  });
   test("each consumer of an output has its own link", () => {
     const pins = pinsFrom(`
       donor C1-1 logic-in brake-switch active=high;pull=down;maxVolts=18

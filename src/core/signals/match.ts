@@ -32,6 +32,16 @@ const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
   ...FUNCTIONS.flatMap(({ home, quantities }) => (home === "body" ? quantities : [])),
 ]);
 
+/** What a person asks by a switch of the body: its computer goes on reading it, whatever engine is in it. */
+const ASKED: ReadonlySet<Quantity> = new Set<Quantity>([
+  "starter-request",
+  "four-wheel-drive",
+  "clutch-switch",
+  "reverse-lockout",
+]);
+const isAsked = ({ form }: SignalPin, { form: contact }: SignalPin, quantity: Quantity): boolean =>
+  ASKED.has(quantity) && form.kind === "logic-in" && contact.kind === "switch-out";
+
 /**
  * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin
  * why it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by
@@ -165,7 +175,12 @@ class Matcher {
     // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can, but for what the
     // host's body is wired to serve.
     const stays =
-      consumer.side === "donor" ? home : FEEDS.has(quantity) || OF_THE_BODY.has(quantity) ? wired : undefined;
+      consumer.side === "donor"
+        ? home
+        : wired !== undefined &&
+            (FEEDS.has(quantity) || OF_THE_BODY.has(quantity) || isAsked(consumer, wired, quantity))
+          ? wired
+          : undefined;
     if (stays !== undefined) {
       this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;

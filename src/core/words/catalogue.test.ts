@@ -3,7 +3,7 @@ import { heronDocument } from "@/demo/heron";
 import { harnessFacts } from "@/job/harness-facts";
 import { decisionsOf } from "@/job/links";
 import { powerInput } from "@/job/power-facts";
-import { leavingPins, signalPins } from "@/job/signal-pins";
+import { signalPinsIn } from "@/job/signal-pins";
 import { findConfusablePairs } from "../compare";
 import { KINDS, parseForm, QUANTITIES } from "../forms";
 import { buildHarness } from "../harness";
@@ -48,7 +48,7 @@ let power: PowerReport;
 let harness: HarnessReport;
 let steps: readonly Step[];
 beforeAll(() => {
-  const pins = signalPins(document, leavingPins(document));
+  const pins = signalPinsIn(document);
   lines = deriveLines(pins, decisionsOf(document));
   const analysis = new PowerAnalysis();
   power = analysis.load(powerInput(document, lines.lines));

@@ -258,7 +258,7 @@ export function cellText({ pin }: Pick<KeyRow, "pin">, { verdict, state, across,
     case "missing":
       return `Must be live ${when}, and is dead`;
     case "low":
-      return `${volts(across ?? 0)} across it, ${ratedVolts(leastVolts(pin, state))} needed`;
+      return `${volts(across ?? 0)} ${idle ? "at it, its other side open now" : "across it"}, ${ratedVolts(leastVolts(pin, state))} needed`;
     case "dead":
       return needed === false ? "Dead, as it must be" : "Dead";
     case "back-fed":

@@ -6,7 +6,7 @@ import { directionOf } from "@/core/forms";
 import { optionsBetween, type SignalPin } from "@/core/signals";
 import { chainText, KIND_WORDS, optionText, VERDICT_WORDS } from "@/core/words";
 import { decideOps } from "@/job/decide";
-import { leavingPins, signalPins } from "@/job/signal-pins";
+import { signalPinsIn } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { Plate } from "@/ui/plate";
@@ -25,7 +25,7 @@ export function PairDialog({
   onPaired: (key: string) => void;
 }) {
   const job = useJob();
-  const pins = useMemo(() => signalPins(job.document, leavingPins(job.document)), [job.document]);
+  const pins = useMemo(() => signalPinsIn(job.document), [job.document]);
   const [first, setFirst] = useState(pins.find((pin) => pin.id === start) ?? null);
   const [second, setSecond] = useState<SignalPin | null>(null);
   const joined = job.plan.lines

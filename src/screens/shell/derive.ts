@@ -18,7 +18,7 @@ import type { SignalPin } from "@/core/signals";
 import { cavityLabel } from "@/core/words";
 import { decisionsOf } from "@/job/links";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
-import { leavingPins, signalPins } from "@/job/signal-pins";
+import { type LaidWire, laidWires, leavingPins, signalPins } from "@/job/signal-pins";
 
 /** A cavity with the connector it is in, in table order. */
 export interface PinView {
@@ -68,9 +68,17 @@ export class Deriver {
     ): ReadonlySet<string> => leavingPins({ pins, connectors, wires, cuts }),
   );
   private gone: ReadonlySet<string> = new Set();
+  private readonly laid = lastOf((wires: JobDocument["wires"], cuts: JobDocument["cuts"]) =>
+    laidWires({ wires, cuts }),
+  );
+  private joined: readonly LaidWire[] = [];
   private readonly signals = lastOf(
-    (pins: JobDocument["pins"], connectors: JobDocument["connectors"], leaving: ReadonlySet<string>) =>
-      signalPins({ pins, connectors }, leaving),
+    (
+      pins: JobDocument["pins"],
+      connectors: JobDocument["connectors"],
+      leaving: ReadonlySet<string>,
+      laid: readonly LaidWire[],
+    ) => signalPins({ pins, connectors }, leaving, laid),
   );
   private readonly decisions = lastOf(
     (
@@ -92,7 +100,9 @@ export class Deriver {
     const leaving = this.leaving(pins, connectors, wires, cuts);
     // A tick at the bench, or a cut of one end, takes no cavity away: then nothing is matched anew.
     if (leaving.size !== this.gone.size || [...leaving].some((id) => !this.gone.has(id))) this.gone = leaving;
-    return this.signals(pins, connectors, this.gone);
+    const laid = this.laid(wires, cuts);
+    if (String(laid) !== String(this.joined)) this.joined = laid;
+    return this.signals(pins, connectors, this.gone, this.joined);
   }
 
   /** The cavities alone, which follow the document at once. */

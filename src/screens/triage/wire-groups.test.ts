@@ -1,7 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { HarnessAnalysis } from "@/core/slice";
+import { heronDocument } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
-import { harnessFacts } from "@/job/harness-facts";
+import { functionChoices, harnessFacts } from "@/job/harness-facts";
 import { goingFunctions, inGroups, subjectOf } from "./wire-groups";
 
 const document = ridgewayDocument();
@@ -48,28 +49,39 @@ describe("wires in their groups", () => {
 });
 
 describe("what goes stands first", () => {
-  const going = goingFunctions(report.functions);
-  const grouped = inGroups(rows, connectors, branches, going);
-  test("with what it has in common with what stays; each wire still stands once", () => {
-    const wires = grouped.flatMap((item) => (item.type === "wire" ? [item.row.wire.id] : []));
-    expect(wires.toSorted()).toEqual(rows.map((row) => row.wire.id).toSorted());
-    const between = grouped.flatMap((item) => (item.type === "wire" && item.inSection === true ? [item.row] : []));
-    expect(between.length).toBeGreaterThan(3);
-    for (const row of between) {
+  test("then what it has in common with what stays; each wire still stands once", () => {
+    const old = heronDocument();
+    const triage = new HarnessAnalysis();
+    triage.load(harnessFacts(old));
+    const { rows: wires, functions } = triage.report({
+      functions: [...functionChoices(old)],
+      cuts: [],
+      removedConnectors: [],
+    });
+    const leaving = goingFunctions(functions);
+    const grouped = inGroups(wires, old.connectors, old.branches, leaving);
+    const shown = grouped.flatMap((item) => (item.type === "wire" ? [item.row.wire.id] : []));
+    expect(shown.toSorted()).toEqual(wires.map((row) => row.wire.id).toSorted());
+    const [goes, between, ...more] = grouped.flatMap((item) => (item.type === "section" ? [item] : []));
+    expect(grouped[0]).toBe(goes);
+    expect([goes?.section, between?.section, more]).toEqual(["goes", "between", []]);
+    expect(goes?.rows.length).toBeGreaterThan(0);
+    for (const row of goes?.rows ?? []) expect(row.by).toEqual([]);
+    expect(between?.rows.length).toBeGreaterThan(0);
+    for (const row of between?.rows ?? []) {
       expect(row.by.length).toBeGreaterThan(0);
-      expect(row.unkept.some((key) => going.has(key))).toBe(true);
+      expect(row.unkept.some((key) => leaving.has(key))).toBe(true);
     }
-    expect(grouped[0]).toMatchObject({ type: "section", section: "between", rows: between });
     // A connector is still there to be decided on as a whole, with all of its wires counted.
     const heads = (list: typeof grouped) =>
       list.flatMap((item) => (item.type === "connector" ? [[item.connector.id, item.rows.length]] : []));
-    expect(heads(grouped)).toEqual(heads(items));
+    expect(heads(grouped)).toEqual(heads(inGroups(wires, old.connectors, old.branches, NONE)));
   });
   test("a function that somebody drops goes, with the wires that it alone needs; an accessory that nobody has does not", () => {
     const dropped = analysis.report({ functions: [["wipers", false]], cuts: [], removedConnectors: [] });
     const without = goingFunctions(dropped.functions);
     expect(without.has("wipers")).toBe(true);
-    expect(going.has("wipers")).toBe(false);
+    expect(goingFunctions(report.functions)).toEqual(NONE);
     const [first] = inGroups(dropped.rows, connectors, branches, without);
     expect(first).toMatchObject({ type: "section", section: "goes" });
     expect(first?.type === "section" && first.rows.every((row) => row.by.length === 0)).toBe(true);

@@ -28,6 +28,7 @@ const DRIVEN: Partial<Record<Quantity, readonly KeyPosition[]>> = {
   "relay-supply": ENGINE_ON,
   "fuel-pump": TURNING,
   "starter-relay": ["crank"],
+  "starter-request": ["crank"],
   "cooling-fan": ["running"],
   "charge-warning": ["run", "crank"],
   "malfunction-lamp": ["run"],

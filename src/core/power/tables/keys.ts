@@ -31,7 +31,7 @@ export interface KeyCell {
   readonly state: KeyPosition;
   /** At the cavity against the battery's negative, V, as a meter reads it; null where it floats. */
   readonly volts: number | null;
-  /** Across the consumer itself; the cavity's volts where it is a feed. */
+  /** Across the consumer itself; the cavity's volts where it is a feed, or where its other side is open. */
   readonly across: number | null;
   readonly needed: boolean | null;
   readonly verdict: KeyVerdict;
@@ -60,6 +60,8 @@ export const leastVolts = (pin: CavityFacts, state: KeyPosition): number => {
   return stated > 0 ? stated : state === "crank" ? CRANK_VOLTS : USUAL_VOLTS;
 };
 
+/** Of what it needs: less than this comes from its other side, as an input's pull-up does, and not from its feed (ours). */
+const FED_PART = 0.6;
 /** Less than this flows through a load whose other side is switched off, A. */
 const NO_FLOW = 1e-3;
 
@@ -197,8 +199,10 @@ function cellOf(
     const least = role === "feed" ? DEAD_VOLTS : leastVolts(pin, state);
     if (volts === null) return cell("floating");
     const flows = load === undefined ? 0 : Math.abs(ampsFrom(solution, state, load.span, node));
-    if (volts >= least && (flows < NO_FLOW || (load?.worked === true && (across ?? 0) < DEAD_VOLTS)))
-      return cell("alive", true);
+    const isReleased = load?.worked === true && (across ?? 0) < DEAD_VOLTS;
+    if (volts >= least && (flows < NO_FLOW || isReleased)) return cell("alive", true);
+    // Its other side is open now: the cavity itself tells that its feed is there, and too low.
+    if (isReleased && volts >= FED_PART * least) return { ...cell("low", true), across: volts };
     if (across === null || across < DEAD_VOLTS) return cell("missing");
     return cell(across < least ? "low" : "alive");
   }

@@ -57,6 +57,46 @@ describe("a relay's coil", () => {
   });
 });
 
+describe("a load whose other side is open", () => {
+  // The valve is worked only while the engine runs; in run nothing flows in it, and its feed tells of itself.
+  const VALVE = `${VAN}  host Valve-1 4 supply-in ignition-supply WH 1.5mm 1m amps=1 alive=run "Valve feed"
+  host Valve-2 V2 load-in purge-valve WH 1mm 1m otherEnd=battery "Valve"
+  donor Valve_computer-9 E9 low-side-out purge-valve WH 1mm 1m maxAmps=3 "Valve control"
+  donor Valve_computer-2 E2 ground ground BK 2.5mm 1m role=power "Power ground"
+`;
+  const cells = (van: string) => {
+    const row = report({ van, links: [...SOUND, ["Valve computer-9", "Valve-2"]] }).rows.find(
+      ({ pin }) => pin.id === "Valve-1",
+    );
+    return new Map(row?.cells.map((cell) => [cell.state, cell]));
+  };
+  test("is fed where its cavity has what it needs", () => {
+    expect(cells(VALVE).get("run")).toMatchObject({ verdict: "alive", idle: true });
+    expect(cells(VALVE).get("running")).toMatchObject({ verdict: "alive", idle: false });
+  });
+  test("is too low, and not dead, where a wire deprives its feed: told by the volts at its cavity", () => {
+    const cell = cells(
+      VALVE.replace(
+        "KEY-IG 4 supply-out ignition-supply WH 2.5mm",
+        "KEY-IG 4 supply-out ignition-supply WH 0.35mm",
+      ).replace('amps=4 alive=run "Wiper feed"', 'amps=40 alive=run "Wiper feed"'),
+    ).get("run");
+    expect(cell).toMatchObject({ verdict: "low", idle: true });
+    expect(cell?.across).toBe(cell?.volts);
+    expect(cell?.volts).toBeGreaterThan(6);
+    expect(cell?.volts).toBeLessThan(10);
+  });
+  test("is dead where nothing feeds it", () => {
+    const { rows } = report({
+      van: VALVE.replace("Valve-1 4 ", "Valve-1 77 "),
+      links: [...SOUND, ["Valve computer-9", "Valve-2"]],
+    });
+    expect(rows.find(({ pin }) => pin.id === "Valve-1")?.cells.find(({ state }) => state === "run")?.verdict).not.toBe(
+      "low",
+    );
+  });
+});
+
 describe("the verdict beside each ground", () => {
   const verdict = (plan: Plan, pinId: string): ReturnVerdict | undefined =>
     report(plan).returns.find((row) => row.at.pinId === pinId)?.verdict;
