@@ -1,15 +1,13 @@
 import type { Device } from "./ridgeway-devices";
-import { FEED_AMPS, LoomRows } from "./ridgeway-rows";
+import { LoomFeeds } from "./ridgeway-feeds";
+import { type Cavity, FEED_AMPS } from "./ridgeway-rows";
 
 /** Devices on one fuse, and on one ground. */
 const PER_FEED = 5;
 const PER_GROUND = 7;
 
 /** Lays one vehicle's wiring: its battery, each device with its feeds and grounds, computers, and the engine's cables. */
-export class Loom extends LoomRows {
-  /** The starter relay's way to ground, through a contact that is closed in P and N. */
-  private readonly interlock = this.next();
-
+export class Loom extends LoomFeeds {
   run(): void {
     this.battery();
     for (const device of this.vehicle.devices) {
@@ -25,286 +23,10 @@ export class Loom extends LoomRows {
     this.engineCables();
   }
 
-  /** What wakes the first computer of each vehicle: it works the relay that brings the other ignition feeds. */
-  private wakeUp(): void {
-    const { centre, side } = this.vehicle;
-    const first = this.vehicle.devices[0]?.home ?? "";
-    const wake = this.next();
-    if (side === "host") {
-      const fed = this.permanentWay("ignition switch", 15, 2.5);
-      this.row(
-        "Ignition switch",
-        centre,
-        "30",
-        fed,
-        "Battery feed",
-        "supply-in",
-        "battery-supply",
-        2.5,
-        "alive=permanent",
-      );
-      this.row(
-        "Ignition switch",
-        centre,
-        "15",
-        wake,
-        "Ignition",
-        "supply-out",
-        "ignition-supply",
-        2.5,
-        "maxAmps=10;alive=run-crank;volts=12",
-      );
-    }
-    this.computerCavity(
-      first,
-      wake,
-      `Ignition, wakes ${first}`,
-      "supply-in",
-      "ignition-supply",
-      1,
-      "amps=0.1;alive=run-crank;minVolts=6",
-    );
-  }
-
-  private battery(): void {
-    if (this.vehicle.side === "donor") return;
-    this.row(
-      "Battery",
-      "Front",
-      "+",
-      "R1",
-      "Battery positive",
-      "supply-out",
-      "battery-supply",
-      50,
-      "maxAmps=400;alive=permanent;volts=12",
-    );
-    this.row("Battery", "Front", "-", "R2G", "Battery negative", "ground", "ground", 50, "role=power");
-    this.row("Body earth", "Front", 1, "R2G", "Battery earth to the frame", "ground", "ground", 50, "role=power");
-    // A fuse at the battery, for the cable goes through the bulkhead to the dash.
-    const fused = [
-      ["in", "R1", "supply-in", "amps=200;alive=permanent"],
-      ["1", "R3", "supply-out", "maxAmps=150;alive=permanent;volts=12"],
-    ] as const;
-    for (const [cavity, circuit, kind, params] of fused)
-      this.row("Front fuse box", "Front", cavity, circuit, "Main feed", kind, "battery-supply", 50, params, 0.4);
-    // A cable of its own leads there, past all plugs.
-    this.row(
-      "Main fuse box",
-      "Dash",
-      "in",
-      "R4",
-      "Main feed from battery",
-      "supply-in",
-      "battery-supply",
-      50,
-      "amps=150;alive=permanent",
-    );
-  }
-
-  /**
-   * The start button asks the body's computer, and this the engine's, which works the starter relay; its coil's way to
-   * ground is through the range switch.
-   */
-  private starting(): void {
-    const { centre, side } = this.vehicle;
-    const asked = this.next();
-    if (side === "host") {
-      this.computerCavity(
-        "Body computer",
-        asked,
-        "Start request to the engine",
-        "high-side-out",
-        "starter-request",
-        0.5,
-        "maxAmps=0.5",
-      );
-      return;
-    }
-    const relay = (
-      cavity: string,
-      circuit: string,
-      words: string,
-      kind: string,
-      quantity: string,
-      size: number,
-      params = "",
-    ) => this.row("Starter relay", centre, cavity, circuit, words, kind, quantity, size, params);
-    const read = "active=high;pull=down;maxVolts=18";
-    this.computerCavity("Engine computer", asked, "Start request", "logic-in", "starter-request", 0.5, read);
-    const [coil, solenoid] = [this.next(), this.next()];
-    relay(
-      "30",
-      this.permanentWay("starter relay", 30, 6),
-      "Battery feed",
-      "supply-in",
-      "battery-supply",
-      6,
-      "alive=permanent",
-    );
-    relay(
-      "86",
-      coil,
-      "Coil, from the engine computer",
-      "load-in",
-      "starter-relay",
-      0.75,
-      "ohms=85;otherEnd=ground;inductive=yes",
-    );
-    this.computerCavity("Engine computer", coil, "Starter relay", "high-side-out", "starter-relay", 0.75, "maxAmps=1");
-    relay("85", this.interlock, "Coil, to ground in P and N", "load-in", "park-neutral", 0.75, "otherEnd=battery");
-    relay(
-      "87",
-      solenoid,
-      "To the starter solenoid",
-      "supply-out",
-      "starter-request",
-      4,
-      "maxAmps=30;alive=crank;volts=12",
-    );
-    this.through("Engine", solenoid, 4);
-    this.row(
-      "Starter",
-      "Engine",
-      "50",
-      solenoid,
-      "Starter solenoid",
-      "load-in",
-      "starter-request",
-      4,
-      "amps=10;otherEnd=ground",
-    );
-  }
-
-  /** The starter's cable, with the alternator's output on it, and the engine's strap. */
-  private engineCables(): void {
-    if (this.vehicle.side === "host") return;
-    this.row(
-      "Starter",
-      "Engine",
-      "30",
-      "M1",
-      "Battery cable to starter",
-      "supply-in",
-      "start-supply",
-      50,
-      "amps=220;alive=permanent",
-    );
-    this.row(
-      "Alternator",
-      "Engine",
-      "B+",
-      "M1",
-      "Output to battery",
-      "supply-out",
-      "battery-supply",
-      50,
-      "maxAmps=180;alive=permanent;volts=14.4",
-    );
-    this.row("Engine earth", "Engine", 1, "M2G", "Engine block earth strap", "ground", "ground", 50, "role=power");
-  }
-
-  /** @param amps of its fuse */
-  private feedCircuit(words: string, params: string, amps: number, size: number): string {
-    const alive = (/alive=([a-z-]+)/.exec(params)?.[1] ?? "permanent") === "permanent" ? "permanent" : this.switched;
-    const box = BOXES[this.vehicle.side][alive === "permanent" ? "permanent" : "switched"];
-    if (!this.cavities.has(box)) {
-      if (alive !== "permanent") this.relayFor(box);
-      else if (this.vehicle.side === "donor") this.donorFeed(box);
-    }
-    const quantity = alive === "permanent" ? "battery-supply" : alive === "relay" ? "relay-supply" : "ignition-supply";
-    return this.way(box, `Fused feed, ${words}`, quantity, size, `maxAmps=${amps};alive=${alive};volts=12`);
-  }
-
-  /** When a vehicle's switched feeds are live. */
-  private get switched(): "relay" | "run" {
-    return this.vehicle.side === "donor" ? "relay" : "run";
-  }
-
-  /** A fuse of a box, and the circuit behind it. */
-  private way(box: string, words: string, quantity: string, size: number, params: string): string {
-    const circuit = this.next();
-    this.row(box, this.vehicle.centre, this.cavity(box), circuit, words, "supply-out", quantity, size, params);
-    return circuit;
-  }
-
-  private permanentWay(words: string, amps: number, size: number): string {
-    return this.feedCircuit(words, "alive=permanent", amps, size);
-  }
-
-  /** The cable that fed the donor's fuse box from its own battery is cut: the swap brings another. */
-  private donorFeed(box: string): void {
-    this.row(
-      box,
-      this.vehicle.centre,
-      "in",
-      this.next(),
-      "Feed from the battery",
-      "supply-in",
-      "battery-supply",
-      35,
-      "amps=100;alive=permanent",
-    );
-  }
-
-  /** The ignition feeds come through a relay; its coil is worked by the first computer. */
-  private relayFor(box: string): void {
-    const { centre, side } = this.vehicle;
-    const label = `${box} relay`;
-    const raw = this.permanentWay("ignition relay", 80, 25);
-    const coilFeed = this.permanentWay("relay coil", 5, 1);
-    const [bus, control] = [this.next(), this.next()];
-    // An engine's main relay, or the body's own for its ignition feeds.
-    const works = side === "donor" ? "main-relay" : "relay-supply";
-    this.row(label, centre, "30", raw, "Relay contact feed", "supply-in", "battery-supply", 25, "alive=permanent");
-    this.row(label, centre, "86", coilFeed, "Relay coil feed", "supply-in", "battery-supply", 1, "alive=permanent");
-    this.row(
-      label,
-      centre,
-      "85",
-      control,
-      "Relay coil control",
-      "load-in",
-      works,
-      0.75,
-      "ohms=85;otherEnd=battery;inductive=yes",
-    );
-    this.computerCavity(
-      this.vehicle.devices[0]?.home ?? "",
-      control,
-      side === "donor" ? "Main relay control" : "Ignition relay control",
-      "low-side-out",
-      works,
-      0.75,
-      "maxAmps=1;clamp=own",
-    );
-    this.row(label, centre, "87", bus, "Relay output", "supply-out", "relay-supply", 25, "maxAmps=80;alive=relay");
-    this.row(
-      box,
-      centre,
-      "in",
-      bus,
-      "Feed from the relay",
-      "supply-in",
-      side === "donor" ? "relay-supply" : "ignition-supply",
-      25,
-      `amps=60;alive=${this.switched}`,
-    );
-  }
-
   private groundCircuit(zone: string, size = 6): string {
     const circuit = `${this.next()}G`;
-    this.row(
-      `Ground stud ${zone} ${circuit}`,
-      zone,
-      1,
-      circuit,
-      "Ground stud",
-      "ground",
-      "ground",
-      size,
-      "role=chassis",
-    );
+    const ground: Cavity = ["1", circuit, "Ground stud", "ground ground", size, "role=chassis"];
+    this.fill(`Ground stud ${zone} ${circuit}`, zone, [ground]);
     return circuit;
   }
 
@@ -435,10 +157,6 @@ const OWN_FEEDS = [
 const DRIVEN = /^signal load-in (glow-plug|fuel-pump|ac-clutch) .*otherEnd=ground/;
 /** What a computer takes itself from its switched feed, A; what it works comes on top. */
 const LOGIC_AMPS = 2;
-const BOXES = {
-  host: { permanent: "Main fuse box", switched: "Ignition fuse box" },
-  donor: { permanent: "Battery fuse box", switched: "Engine fuse box" },
-} as const;
 
 const ampsOf = (pin: string): number => Number(/amps=([\d.]+)/.exec(pin)?.[1] ?? 3);
 const ownFeedFor = (amps: number) => OWN_FEEDS.find(({ most }) => amps > FEED_AMPS && amps <= most);

@@ -5,6 +5,17 @@ const COMPUTER_PLUG = 60;
 /** What the devices on one shared fuse take together at most, A at 12 V: with 14.4 V, 0.75 of a 10 A fuse. */
 export const FEED_AMPS = 6;
 
+/** One cavity as it is written: with its kind and quantity in one, and how long its wire is where that is not left to chance. */
+export type Cavity = readonly [
+  cavity: string,
+  circuit: string,
+  words: string,
+  form: `${string} ${string}`,
+  sizeMm2: number,
+  params?: string,
+  lengthM?: number,
+];
+
 /** Writes one vehicle's pin table row by row, with the in-line connectors between its zones. */
 export class LoomRows {
   readonly rows: string[] = ["connector,cavity,circuit,colour,size,length,description,kind,quantity,params"];
@@ -52,6 +63,13 @@ export class LoomRows {
     this.rows.push(
       [connector, cavity, circuit, this.colour(circuit), size, length, `"${words}"`, kind, quantity, params].join(","),
     );
+  }
+
+  protected fill(connector: string, zone: string, cavities: readonly Cavity[]): void {
+    for (const [cavity, circuit, words, form, size, params, lengthM] of cavities) {
+      const [kind = "", quantity = ""] = form.split(" ");
+      this.row(connector, zone, cavity, circuit, words, kind, quantity, size, params, lengthM);
+    }
   }
 
   /** One circuit keeps its colour along its whole way. */

@@ -1,4 +1,5 @@
-import type { BranchChange, Network } from "./network";
+import type { Network } from "./network";
+import type { BranchChange } from "./solution";
 import type { Stage } from "./stage";
 
 /** The pivot of a change, in parts of what it was, below which it may have cut something off. */

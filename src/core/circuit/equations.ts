@@ -1,6 +1,7 @@
+import { BranchMatrix } from "./branch-matrix";
 import { type Branch, type Branches, currentAt, hasUpper, limitedVolts } from "./branches";
 import type { Joined } from "./closed-branches";
-import { type Factor, SparseLdl, take } from "./ldl";
+import { type Factor, take } from "./ldl";
 import type { NetlistFault } from "./netlist";
 import { floats, integers } from "./packing";
 import type { Supernodes } from "./supernodes";
@@ -56,10 +57,6 @@ export class Equations {
   readonly nonlinear: readonly number[];
   /** 1 for branches that are a resistance, perhaps with a source: those whose resistance may change. */
   readonly isStraight: Uint8Array;
-  /** Where a branch stands in the matrix: at the diagonal of each end, and at their pair; −1 for the reference. */
-  private readonly fromSlot: Int32Array;
-  private readonly toSlot: Int32Array;
-  private readonly pairSlot: Int32Array;
   /** 1 for branches whose current is no straight line of their voltage. */
   private readonly bent: Uint8Array;
   /**
@@ -70,7 +67,7 @@ export class Equations {
   private readonly constant: Float64Array;
   /** No two nodes can be further apart than this, V: all sources in series; without bound where a current is forced. */
   private readonly highest: number;
-  private readonly ldl: SparseLdl;
+  private readonly matrix: BranchMatrix;
   /** Of each nonlinear branch: the voltage that it is linearised at, and there its current and conductance. */
   private readonly operating: Float64Array;
   private readonly amps: Float64Array;
@@ -93,18 +90,11 @@ export class Equations {
     const { list } = branches;
     this.between = floats(list, ({ a, b }) => (supernodes.offset[a] as number) - (supernodes.offset[b] as number));
     if (like !== null && like.branches.nodes === branches.nodes)
-      ({
-        from: this.from,
-        to: this.to,
-        ldl: this.ldl,
-        fromSlot: this.fromSlot,
-        toSlot: this.toSlot,
-        pairSlot: this.pairSlot,
-      } = like);
+      ({ from: this.from, to: this.to, matrix: this.matrix } = like);
     else {
       this.from = integers(list, ({ a }) => supernodes.group[a] as number);
       this.to = integers(list, ({ b }) => supernodes.group[b] as number);
-      ({ ldl: this.ldl, fromSlot: this.fromSlot, toSlot: this.toSlot, pairSlot: this.pairSlot } = this.ordered());
+      this.matrix = new BranchMatrix(list, this.from, this.to, supernodes.groups);
     }
     this.siemens = floats(list, (branch) => branch.siemens);
     this.bent = new Uint8Array(list.length);
@@ -126,32 +116,6 @@ export class Equations {
     this.operating = new Float64Array(list.length);
     this.amps = new Float64Array(list.length);
     this.slope = new Float64Array(list.length);
-  }
-
-  /** The matrix in its order of elimination, and where each branch stands in it. */
-  private ordered() {
-    const {
-      from,
-      to,
-      branches: { list },
-    } = this;
-    const stamped = integers(list, ({ kind }, at) =>
-      kind !== "current" && kind !== "ideal" && from[at] !== to[at] ? 1 : 0,
-    );
-    const pairs: number[] = [];
-    for (let at = 0; at < list.length; at++) if (stamped[at] === 1 && from[at] !== 0 && to[at] !== 0) pairs.push(at);
-    const ldl = new SparseLdl(
-      this.supernodes.groups - 1,
-      integers(pairs, (at) => (from[at] as number) - 1),
-      integers(pairs, (at) => (to[at] as number) - 1),
-    );
-    const diagonals = (ends: Int32Array) =>
-      integers(list, (_, at) => (stamped[at] === 1 && ends[at] !== 0 ? ldl.diagonal((ends[at] as number) - 1) : -1));
-    const pairSlot = new Int32Array(list.length).fill(-1);
-    pairs.forEach((at, nth) => {
-      pairSlot[at] = ldl.pairSlots[nth] as number;
-    });
-    return { ldl, fromSlot: diagonals(from), toSlot: diagonals(to), pairSlot };
   }
 
   /** Voltage across a branch from a to b, V. */
@@ -330,24 +294,14 @@ export class Equations {
   }
 
   private factor(active: readonly number[]): Factor | null {
-    const { ldl, closed, siemens, slope } = this;
-    ldl.clear();
+    const { matrix, closed, siemens, slope } = this;
+    matrix.clear();
     for (let at = 0; at < closed.length; at++)
-      if (closed[at] === 1 && siemens[at] !== 0) this.stamp(at, siemens[at] as number);
-    for (const at of active) this.stamp(at, slope[at] as number);
-    for (const group of this.ties) ldl.add(ldl.diagonal(group - 1), 1);
-    for (const group of this.leaks) ldl.add(ldl.diagonal(group - 1), LEAK);
-    return ldl.factor();
-  }
-
-  private stamp(at: number, siemens: number): void {
-    const { ldl } = this;
-    const from = this.fromSlot[at] as number;
-    const to = this.toSlot[at] as number;
-    const pair = this.pairSlot[at] as number;
-    if (from >= 0) ldl.add(from, siemens);
-    if (to >= 0) ldl.add(to, siemens);
-    if (pair >= 0) ldl.add(pair, -siemens);
+      if (closed[at] === 1 && siemens[at] !== 0) matrix.stamp(at, siemens[at] as number);
+    for (const at of active) matrix.stamp(at, slope[at] as number);
+    for (const group of this.ties) matrix.hold(group, 1);
+    for (const group of this.leaks) matrix.hold(group, LEAK);
+    return matrix.factor();
   }
 
   /** What the linearised currents sum to out of each group at the present voltages, A: 0 everywhere at the solution. */

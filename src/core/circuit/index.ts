@@ -8,17 +8,10 @@ export {
   type NetlistResult,
   readNetlist,
 } from "./netlist";
-export {
-  type Change,
-  Network,
-  type RelayState,
-  type Solution,
-  type SolveFinding,
-  type SolveOptions,
-  type SolveResult,
-} from "./network";
+export { Network } from "./network";
 export { NumberedMap } from "./numbered-map";
 export { floats } from "./packing";
 export { type Prediction, Predictor } from "./predict";
 export { inState, type SwitchElement, type SwitchSetting } from "./setting";
+export type { Change, RelayState, Solution, SolveFinding, SolveOptions, SolveResult } from "./solution";
 export type { Bridge } from "./updates";

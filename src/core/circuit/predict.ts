@@ -1,10 +1,11 @@
 import type { NetlistKey } from "../state";
 import { effectOf, groupVolts, type Predicted, unchanged } from "./effects";
 import type { NetlistFault } from "./netlist";
-import { type BranchChange, type Change, isFault, type Network, pullsIn, type SolveResult } from "./network";
+import { type Network, pullsIn } from "./network";
 import type { Overrides } from "./reduce";
 import { inState, type SwitchSetting } from "./setting";
 import { SmallLu } from "./small-lu";
+import { type BranchChange, type Change, isFault, type SolveResult } from "./solution";
 import { Stage } from "./stage";
 import { type BranchBridge, type Bridge, MOST_UPDATES, RankUpdateSteps } from "./updates";
 

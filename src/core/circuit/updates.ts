@@ -1,7 +1,8 @@
 import { type Branch, currentAt, hasUpper } from "./branches";
 import { between, type Predicted, unchanged } from "./effects";
-import type { BranchChange, Network } from "./network";
+import type { Network } from "./network";
 import type { SmallLu } from "./small-lu";
+import type { BranchChange } from "./solution";
 import { STRAIGHT_VOLTS, type Stage } from "./stage";
 
 /** Volts by which a step may still move when it is taken as the answer; the contract asks for 1e-6 V. */

@@ -10,9 +10,10 @@ export {
   writeAdapter,
 } from "./adapter";
 export { aliveOf } from "./feeds";
-export { type Matching, matchSignals, optionsBetween, type ProposedLink, type Unmatched } from "./match";
+export { type Matching, matchSignals, optionsBetween } from "./match";
 export { SUPPLY } from "./option-builder";
 export { CONTACT_PART, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";
 export type * from "./reasons";
 export { loadAmps, PULL_DOWN_OHMS } from "./switched";
-export { type LinkOption, pointOf, type SignalPin, saidOf, VERDICTS, type Verdict } from "./types";
+export { type LinkOption, type ProposedLink, pointOf, type SignalPin, saidOf, VERDICTS, type Verdict } from "./types";
+export type { Unmatched } from "./unmatched";

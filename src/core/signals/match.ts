@@ -1,46 +1,19 @@
 import { directionOf, fieldOf, type Quantity } from "../forms";
-import { FUNCTIONS } from "../functions";
+import { BestProvider } from "./best-provider";
 import { ConnectedLoads, FEEDS } from "./connected-loads";
 import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
 import { connectorKey, Mates, otherSide, push, sameIndex, studConnectors } from "./mates";
 import { VERDICT_RANK } from "./option-builder";
+import { stayingWith } from "./own-side";
 import type { UnmatchedReason } from "./reasons";
-import { type LinkOption, pointOf, type SignalPin, type Surroundings } from "./types";
-
-/** A proposed link with every way that is known for it, the best first. */
-export interface ProposedLink {
-  readonly quantity: Quantity;
-  readonly provider: SignalPin;
-  readonly consumer: SignalPin;
-  readonly options: readonly [LinkOption, ...LinkOption[]];
-}
-
-export interface Unmatched {
-  readonly pin: SignalPin;
-  readonly reason: UnmatchedReason;
-}
+import { type LinkOption, type ProposedLink, pointOf, type SignalPin, type Surroundings } from "./types";
+import { noProviderReason, type Unmatched, unreadReason } from "./unmatched";
 
 export interface Matching {
   readonly links: readonly ProposedLink[];
   readonly unmatched: readonly Unmatched[];
 }
-
-/** What a body does with its own wiring, whatever engine is in it: lamps, wipers, doors, and all that brakes light. */
-const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
-  "brake-switch",
-  ...FUNCTIONS.flatMap(({ home, quantities }) => (home === "body" ? quantities : [])),
-]);
-
-/** What a person asks by a switch of the body: its computer goes on reading it, whatever engine is in it. */
-const ASKED: ReadonlySet<Quantity> = new Set<Quantity>([
-  "starter-request",
-  "four-wheel-drive",
-  "clutch-switch",
-  "reverse-lockout",
-]);
-const isAsked = ({ form }: SignalPin, { form: contact }: SignalPin, quantity: Quantity): boolean =>
-  ASKED.has(quantity) && form.kind === "logic-in" && contact.kind === "switch-out";
 
 /**
  * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin
@@ -80,9 +53,7 @@ class Matcher {
   private readonly byCircuit = new Map<string, SignalPin[]>();
   private readonly feeds: SignalPin[];
   private readonly loads = new ConnectedLoads(this.byQuantity, this.byCircuit);
-  /** By provider, until something more is connected to it; and by what it depends on, its number. */
-  private readonly likenesses = new Map<string, number>();
-  private readonly numbers = new Map<string, number>();
+  private readonly best = new BestProvider(this.loads, (provider, consumer) => this.ways(provider, consumer));
   private readonly links: ProposedLink[] = [];
   private readonly reasons = new Map<string, UnmatchedReason>();
 
@@ -172,20 +143,12 @@ class Matcher {
     const across = this.notRefused(providers.of(otherSide(consumer.side), consumer.index), consumer);
     const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
     const home = wired ?? own.find((provider) => this.joined(provider, consumer, quantity));
-    // The donor keeps what it serves itself; the host's engine leaves, so the donor serves what it can, but for what the
-    // host's body is wired to serve.
-    const stays =
-      consumer.side === "donor"
-        ? home
-        : wired !== undefined &&
-            (FEEDS.has(quantity) || OF_THE_BODY.has(quantity) || isAsked(consumer, wired, quantity))
-          ? wired
-          : undefined;
+    const stays = stayingWith(quantity, consumer, home, wired);
     if (stays !== undefined) {
       this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;
     }
-    const best = this.bestOf(quantity, consumer, across);
+    const best = this.best.bestOf(quantity, consumer, across);
     if (consumer.form.kind === "reference-in" && best !== null) {
       this.reasons.set(consumer.id, { code: "reference-own-computer" });
       return;
@@ -201,61 +164,6 @@ class Matcher {
     } else {
       this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers.pins));
     }
-  }
-
-  private bestOf(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): ProposedLink | null {
-    let best: ProposedLink | null = null;
-    // Providers that differ in name alone give the same answer, and the first of them is taken: a table of 20,000 rows
-    // has thousands of like grounds and feeds, and reckoning each pair took minutes.
-    const weighed = new Set<number>();
-    for (const provider of providers) {
-      const likeness = this.likeness(provider);
-      if (weighed.has(likeness)) continue;
-      weighed.add(likeness);
-      const candidate: ProposedLink = { quantity, provider, consumer, options: this.ways(provider, consumer) };
-      if (best === null || this.better(candidate, best)) best = candidate;
-    }
-    return best;
-  }
-
-  /**
-   * All of a provider that a way across, or its rank, can depend on, as a number: the same for those that differ in
-   * name alone.
-   */
-  private likeness(provider: SignalPin): number {
-    const known = this.likenesses.get(provider.id);
-    if (known !== undefined) return known;
-    const { form, sizeMm2, index } = provider;
-    const has = this.loads.has(provider);
-    const text = JSON.stringify([
-      form,
-      form.kind === "ground" ? sizeMm2 : null,
-      this.loads.loadOn(provider),
-      has,
-      index,
-    ]);
-    const found = this.numbers.get(text) ?? this.numbers.size;
-    this.numbers.set(text, found);
-    this.likenesses.set(provider.id, found);
-    return found;
-  }
-
-  /** Verdict first; then the partner of the same number; then, among equals, the one that fewer are connected to. */
-  private better(a: ProposedLink, b: ProposedLink): boolean {
-    const key = (link: ProposedLink) => [
-      VERDICT_RANK[link.options[0].verdict],
-      link.provider.index === link.consumer.index ? 0 : 1,
-      link.options[0].missing.length,
-      // A feed that is too weak is named for want of a better one.
-      link.options[0].reason.code === "feed-too-weak" ? 1 : 0,
-      link.options[0].minutes,
-      ...(link.provider.form.kind === "ground"
-        ? groundFit(link.provider, link.consumer)
-        : [this.loads.has(link.provider) ? 1 : 0]),
-    ];
-    const [left, right] = [key(a), key(b)];
-    const at = left.findIndex((value, index) => value !== right[index]);
-    return at >= 0 && (left[at] as number) < (right[at] as number);
   }
 
   private matchBuses(quantity: Quantity, buses: readonly SignalPin[]): void {
@@ -303,7 +211,7 @@ class Matcher {
         this.reasons.set(donor.id, { code: "grounded-at", partner: pointOf(own) });
         continue;
       }
-      const best = this.bestOf(
+      const best = this.best.bestOf(
         quantity,
         donor,
         studs.filter((host) => !this.isRefused(host, donor)),
@@ -381,7 +289,7 @@ class Matcher {
   }
 
   connect(provider: SignalPin, consumer: SignalPin): void {
-    this.likenesses.delete(provider.id);
+    this.best.changed(provider);
     this.loads.connect(provider, consumer);
   }
 
@@ -400,24 +308,4 @@ class Matcher {
   }
 }
 
-/**
- * A ground meant for power first; then one whose copper is no thinner than what returns through it, the thinnest such.
- */
-function groundFit(provider: SignalPin, consumer: SignalPin): [role: number, thinner: number, areaMm2: number] {
-  const [area, needed] = [provider.sizeMm2 ?? 0, consumer.sizeMm2 ?? 0];
-  return [fieldOf(provider.form, "role") === "power" ? 0 : 1, area >= needed ? 0 : 1, area];
-}
-
-function noProviderReason(quantity: Quantity, consumer: SignalPin, providers: readonly SignalPin[]): UnmatchedReason {
-  if (quantity === "relay-supply") return { code: "no-relay-feed" };
-  if (providers.some((provider) => provider.side !== consumer.side))
-    return { code: "no-provider-with-index", quantity, index: consumer.index };
-  return { code: providers.length > 0 ? "no-provider-on-circuit" : "no-provider", quantity };
-}
-
 const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);
-function unreadReason({ form: { kind }, quantity }: SignalPin): UnmatchedReason {
-  if (kind === "unknown") return { code: "kind-unknown" };
-  if (kind === "shield") return { code: "screen" };
-  return quantity === null ? { code: "quantity-unknown" } : { code: "pairs-with-nothing", kind };
-}

@@ -82,3 +82,11 @@ export const pointOf = ({
   connector,
   cavity,
 });
+
+/** A proposed link with every way that is known for it, the best first. */
+export interface ProposedLink {
+  readonly quantity: Quantity;
+  readonly provider: SignalPin;
+  readonly consumer: SignalPin;
+  readonly options: readonly [LinkOption, ...LinkOption[]];
+}

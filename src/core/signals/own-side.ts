@@ -1,0 +1,38 @@
+import type { Quantity } from "../forms";
+import { FUNCTIONS } from "../functions";
+import { FEEDS } from "./connected-loads";
+import type { SignalPin } from "./types";
+
+/** What a body does with its own wiring, whatever engine is in it: lamps, wipers, doors, and all that brakes light. */
+const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
+  "brake-switch",
+  ...FUNCTIONS.flatMap(({ home, quantities }) => (home === "body" ? quantities : [])),
+]);
+
+/** What a person asks by a switch of the body: its computer goes on reading it, whatever engine is in it. */
+const ASKED: ReadonlySet<Quantity> = new Set<Quantity>([
+  "starter-request",
+  "four-wheel-drive",
+  "clutch-switch",
+  "reverse-lockout",
+]);
+const isAsked = ({ form }: SignalPin, { form: contact }: SignalPin, quantity: Quantity): boolean =>
+  ASKED.has(quantity) && form.kind === "logic-in" && contact.kind === "switch-out";
+
+/**
+ * The provider of its own side that a consumer stays with. The donor keeps what it serves itself; the host's engine
+ * leaves, so the donor serves what it can, but for what the host's body is wired to serve.
+ *
+ * @param home what serves it on its own side, as far as circuits or the quantity tell
+ * @param wired what is wired to it there
+ */
+export function stayingWith(
+  quantity: Quantity,
+  consumer: SignalPin,
+  home: SignalPin | undefined,
+  wired: SignalPin | undefined,
+): SignalPin | undefined {
+  if (consumer.side === "donor") return home;
+  if (wired === undefined) return undefined;
+  return FEEDS.has(quantity) || OF_THE_BODY.has(quantity) || isAsked(consumer, wired, quantity) ? wired : undefined;
+}
