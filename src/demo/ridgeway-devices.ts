@@ -13,6 +13,13 @@ export interface Device {
   readonly pins: readonly string[];
 }
 
+/** What tells each of several alike apart; one alone needs nothing. */
+export function namesOf(copies: Device["copies"], time = 0): readonly string[] {
+  if (typeof copies !== "number") return time === 0 ? copies : copies.map((copy) => `${copy} ${time + 1}`);
+  if (copies === 1) return [time === 0 ? "" : `${time + 1}`];
+  return Array.from({ length: copies }, (_, at) => `${time * copies + at + 1}`);
+}
+
 export const GROUND = "ground ground ground Earth";
 export const feed = (words: string, amps = 1) => `feed supply-in ignition-supply ${words};amps=${amps};alive=run`;
 export const always = (words: string, amps = 1) =>

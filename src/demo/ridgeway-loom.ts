@@ -1,4 +1,4 @@
-import type { Device } from "./ridgeway-devices";
+import { type Device, namesOf } from "./ridgeway-devices";
 import { LoomFeeds } from "./ridgeway-feeds";
 import { type Cavity, FEED_AMPS } from "./ridgeway-rows";
 
@@ -11,11 +11,7 @@ export class Loom extends LoomFeeds {
   run(): void {
     this.battery();
     for (const device of this.vehicle.devices) {
-      const names =
-        typeof device.copies === "number"
-          ? Array.from({ length: device.copies }, (_, at) => (device.copies === 1 ? "" : ` ${at + 1}`))
-          : device.copies.map((copy) => ` ${copy}`);
-      for (const name of names) this.fit(`${device.name}${name}`, device);
+      for (const name of namesOf(device.copies)) this.fit(name === "" ? device.name : `${device.name} ${name}`, device);
     }
     for (const home of new Set(this.vehicle.devices.map((device) => device.home))) this.power(home);
     this.wakeUp();
@@ -100,9 +96,7 @@ export class Loom extends LoomFeeds {
     return this.vehicle.devices
       .filter((device) => device.home === home)
       .flatMap(({ pins, copies }) =>
-        pins
-          .filter((pin) => DRIVEN.test(pin))
-          .map((pin) => ampsOf(pin) * (typeof copies === "number" ? copies : copies.length)),
+        pins.filter((pin) => DRIVEN.test(pin)).map((pin) => ampsOf(pin) * namesOf(copies).length),
       )
       .reduce((sum, amps) => sum + amps, 0);
   }

@@ -1,5 +1,5 @@
 import type { Side } from "@/core/forms";
-import type { Device } from "./ridgeway-devices";
+import { type Device, namesOf } from "./ridgeway-devices";
 import { DONOR_DEVICES } from "./ridgeway-donor";
 import { HOST_DEVICES } from "./ridgeway-host";
 
@@ -46,16 +46,17 @@ export const VEHICLES: readonly Vehicle[] = [
   },
 ];
 
-/** As many of each device: a vehicle that no workshop has, for what must stay quick when jobs grow. */
+/**
+ * So many of each device, those of each time with computers of their own: a vehicle that no workshop has, for what must
+ * stay quick when jobs grow.
+ */
 export const manifold = (vehicle: Vehicle, times: number): Vehicle => ({
   ...vehicle,
-  devices: vehicle.devices.map((device) => ({
-    ...device,
-    copies:
-      typeof device.copies === "number"
-        ? device.copies * times
-        : Array.from({ length: times }, () => device.copies as readonly string[]).flatMap((names, at) =>
-            names.map((name) => (at === 0 ? name : `${name} ${at + 1}`)),
-          ),
-  })),
+  devices: Array.from({ length: times }, (_, time) => vehicle.devices.map((device) => another(device, time))).flat(),
+});
+
+const another = ({ copies, home, ...device }: Device, time: number): Device => ({
+  ...device,
+  home: time === 0 ? home : `${home} ${String.fromCharCode(65 + time)}`,
+  copies: namesOf(copies, time),
 });
