@@ -1,10 +1,11 @@
-import { describe, expect, test, vi } from "vitest";
+import { describe, expect, test } from "vitest";
 import { KINDS, PARAMS_OF, QUANTITIES } from "@/core/forms";
 import { heronDocument, heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { emptyDocument } from "@/job/document";
 import type { JobSummary } from "@/job/edit";
 import type { JobDocument } from "@/job/schema";
+import { address } from "../../tests/support/address";
 import { jobOf, read, shown } from "../../tests/support/page";
 import { HistoryScreen } from "./history/history-screen";
 import { ImportScreen } from "./import/import-screen";
@@ -22,18 +23,6 @@ import { PowerScreen } from "./power/power-screen";
 import { ProveScreen } from "./prove/prove-screen";
 import { ScopeScreen } from "./scope/scope-screen";
 import { TriageScreen } from "./triage/triage-screen";
-
-const asked = vi.hoisted(() => ({ query: "" }));
-vi.mock("next/navigation", () => ({
-  usePathname: () => "/jobs/job/power",
-  useRouter: () => ({
-    push: () => undefined,
-    replace: () => undefined,
-    refresh: () => undefined,
-    prefetch: () => undefined,
-  }),
-  useSearchParams: () => new URLSearchParams(asked.query),
-}));
 
 const empty = emptyDocument({
   name: "Blank",
@@ -86,7 +75,7 @@ const VIEWS: readonly (readonly [screen: keyof typeof SCREENS, query: string])[]
   ...["keys", "loads", "grounds", "fuses", "starting", "given"].map((tab) => ["power", `tab=${tab}`] as const),
 ];
 const view = (job: Name, screen: keyof typeof SCREENS, query = "") => {
-  asked.query = query;
+  address.query = query;
   return shown(JOBS[job], SCREENS[screen]);
 };
 
@@ -227,13 +216,13 @@ describe("the power views of the sample", () => {
     expect(words).toMatch(/draw what is usual: bulbs by category, motors and heaters by name\. \d+×/);
   });
   test("with one side's table alone it says which is missing, and what to do", () => {
-    asked.query = "";
+    address.query = "";
     const told = (side: "donor" | "host") => read(shown(jobOf(withSide(heronTables(), side)), <PowerScreen />));
     expect(told("donor")).toMatch(/One side is missing The host's pin table is not here yet.*To the import/);
     expect(told("host")).toMatch(/The donor's pin table is not here yet: the host is solved as it stands.*Danger/);
   });
   test("before the answer is there it says so", () => {
-    asked.query = "tab=keys";
+    address.query = "tab=keys";
     expect(read(shown({ ...JOBS.heron, power: null, expected: null, powerStale: true }, <PowerScreen />))).toMatch(
       /Solving|…/,
     );

@@ -1,23 +1,14 @@
-import { beforeEach, describe, expect, test, vi } from "vitest";
+import { describe, expect, test } from "vitest";
 import { isProposed } from "@/core/proving";
 import { expectedText, standingText, stepTitle } from "@/core/words";
 import { heronDocument } from "@/demo/heron";
 import type { JobDocument } from "@/job/schema";
+import { address } from "../../../tests/support/address";
 import { jobOf, read, shown } from "../../../tests/support/page";
 import { withProven } from "../../../tests/support/proven";
 import type { StepView } from "../shell/derive";
 import { markOf, ProveScreen } from "./prove-screen";
 import { takeReading } from "./reading-row";
-
-const asked = vi.hoisted(() => ({ query: "" }));
-vi.mock("next/navigation", () => ({
-  usePathname: () => "/jobs/job/prove",
-  useRouter: () => ({ push: () => undefined }),
-  useSearchParams: () => new URLSearchParams(asked.query),
-}));
-beforeEach(() => {
-  asked.query = "";
-});
 
 const heron = heronDocument();
 const job = jobOf(heron);
@@ -27,7 +18,7 @@ const stepOf = (wanted: (view: StepView) => boolean, of = job): StepView => {
   return found;
 };
 const screen = (of: JobDocument | typeof job, view?: StepView) => {
-  asked.query = view === undefined ? "" : `step=${encodeURIComponent(view.step.key)}`;
+  address.query = view === undefined ? "" : `step=${encodeURIComponent(view.step.key)}`;
   return read(shown("steps" in of ? of : jobOf(of), <ProveScreen />));
 };
 /** The panel without the list beside it and the sheet that only printing shows. */

@@ -1,12 +1,7 @@
-import { describe, expect, test, vi } from "vitest";
+import { describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
 import { jobOf, read, shown } from "../../../tests/support/page";
 import { JobShell } from "./job-shell";
-
-vi.mock("next/navigation", () => ({
-  usePathname: () => "/jobs/job/map",
-  useRouter: () => ({ push: () => undefined }),
-}));
 
 const job = jobOf(heronDocument());
 const shell = (more: Partial<typeof job>) =>
