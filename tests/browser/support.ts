@@ -132,6 +132,20 @@ export class Person {
     await this.driver.get(this.address + where);
   }
 
+  /** By the page's own link where it has one in sight, as a person would; else anew by the address. */
+  async follow(where: string): Promise<void> {
+    const isThere = await this.driver.executeScript<boolean>(
+      `const link = [...document.querySelectorAll("a[href]")].find((one) => one.getAttribute("href") === arguments[0] && one.getClientRects().length > 0);
+      link?.click();
+      return link !== undefined;`,
+      where,
+    );
+    if (!isThere) return this.goTo(where);
+    await this.wait(`address ${where}`, async () =>
+      (await this.driver.getCurrentUrl()) === this.address + where ? true : null,
+    );
+  }
+
   /** Waits until the element is there and shown. Names may be given whole or as a pattern. */
   async find(role: Role, name: string | RegExp): Promise<WebElement> {
     return this.wait(`${role} “${name}”`, () =>
