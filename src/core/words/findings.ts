@@ -13,6 +13,7 @@ import {
   ratedAmps,
   ratedVolts,
   seconds,
+  sentences,
   smallVolts,
   volts,
 } from "./numbers";
@@ -30,6 +31,9 @@ export const SEVERITY_WORDS: Readonly<Record<Severity, { readonly word: string; 
 /** Where a finding is, by what is printed on it. */
 export const findingPlace = (finding: Finding): string => itemText(finding.at);
 const findingHead = (finding: Finding): string => capital(findingPlace(finding));
+
+const lostText = ({ origin, volts: lost }: { readonly origin: Origin; readonly volts: number }): string =>
+  `${originText(origin)}: ${smallVolts(lost)}`;
 
 /** Other places that the same cause brings down. */
 export const findingAlso = ({ also }: Pick<Finding, "also">): string[] => also.map(itemText);
@@ -111,27 +115,51 @@ export function findingWhy(finding: Finding, units: Units): string {
         ? `Nothing in the pin tables or the plan feeds ${finding.also.length === 0 ? "it" : "them"}.`
         : deadText(finding.cause);
     case "low-volts":
-      return `It needs ${ratedVolts(finding.neededVolts)}.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)} at ${amps(finding.mostLost.amps)}.`}`;
+      return sentences(
+        `It needs ${ratedVolts(finding.neededVolts)}.`,
+        finding.mostLost && `Most is lost in ${lostText(finding.mostLost)} at ${amps(finding.mostLost.amps)}.`,
+      );
     case "back-feed":
       if (finding.input !== null)
-        return `${finding.through === null ? "It is connected to a feed" : `Current comes through ${originText(finding.through)}`}: ${pathText(finding.path)}. ${finding.input.isStated ? "Its pin table says what it stands." : "What it stands is not known yet: the usual 5 V input is assumed."}`;
+        return sentences(
+          `${finding.through === null ? "It is connected to a feed" : `Current comes through ${originText(finding.through)}`}: ${pathText(finding.path)}.`,
+          finding.input.isStated
+            ? "Its pin table says what it stands."
+            : "What it stands is not known yet: the usual 5 V input is assumed.",
+        );
       return finding.through === null
         ? `It is connected to a permanent feed: ${pathText(finding.path)}.`
         : `Current flows back through ${originText(finding.through)}: ${pathText(finding.path)}.${finding.holdsRelay ? " That holds the relay, and the relay holds the rest." : ""}`;
     case "shared-ground":
-      return `Sensors draw a few milliamperes. Its wire is also connected to ${listed(finding.joins.map(pointText)) || "a power ground"}, so other current flows in it and lifts it by ${smallVolts(Math.abs(finding.volts))}: every sensor on it reads wrong by that.`;
+      return sentences(
+        "Sensors draw a few milliamperes.",
+        `Its wire is also connected to ${listed(finding.joins.map(pointText)) || "a power ground"}, so other current flows`,
+        `in it and lifts it by ${smallVolts(Math.abs(finding.volts))}: every sensor on it reads wrong by that.`,
+      );
     case "ground-offset":
       return `At ${findingPlace(finding)}: current of other loads in the same ground wires. ${smallVolts(finding.limitVolts)} is the limit for sensors to read right.`;
     case "ground-missing":
       if (finding.part !== null)
-        return `None of its grounds leads to the battery's negative.${finding.volts === null ? "" : ` They stand at ${volts(finding.volts)} then: what it draws goes back through sensors, screens and other outputs.`}`;
+        return sentences(
+          "None of its grounds leads to the battery's negative.",
+          finding.volts !== null &&
+            `They stand at ${volts(finding.volts)} then: what it draws goes back through sensors, screens and other outputs.`,
+        );
       return `No cable of ${sizeWords(finding.leastMm2, units)} or more joins the engine block to battery negative. ${blockText(finding.volts)}`;
     case "fuse-load":
     case "fuse-wire":
     case "fuse-inrush":
-      return `${finding.failing.map((check) => capital(fuseCheckText(check, units))).join(". ")}.${finding.wire === null ? "" : ` Its thinnest wire: ${originText(finding.wire)}${finding.wire.assumed.includes("size") ? ", size assumed" : ""}.`}`;
+      return sentences(
+        ...finding.failing.map((check) => `${capital(fuseCheckText(check, units))}.`),
+        finding.wire &&
+          `Its thinnest wire: ${originText(finding.wire)}${finding.wire.assumed.includes("size") ? ", size assumed" : ""}.`,
+      );
     case "unfused-wire":
-      return `${sizeWords(finding.wire.sizeMm2, units)}${finding.wire.assumed.includes("size") ? ", size assumed," : ""} is rated for ${amps(finding.wireAmps)} at ${temperatureText(finding.ambientC, units)}, and the battery gives hundreds: chafed through, it burns with all that lies beside it.`;
+      return sentences(
+        `${sizeWords(finding.wire.sizeMm2, units)}${finding.wire.assumed.includes("size") ? ", size assumed," : ""} is rated for`,
+        `${amps(finding.wireAmps)} at ${temperatureText(finding.ambientC, units)}, and the battery gives hundreds:`,
+        "chafed through, it burns with all that lies beside it.",
+      );
     case "wire-hot":
       return hotWireText(finding, units);
     case "relay-contact":
@@ -139,21 +167,33 @@ export function findingWhy(finding: Finding, units: Units): string {
         ? `Nobody has read what it is rated for: ${ratedAmps(finding.ratedAmps)} is assumed, as for the usual relay. Read it on the relay and enter it at its output.`
         : `It is rated for ${ratedAmps(finding.ratedAmps)}, and is used to 0.75 of that for long life.`;
     case "relay-coil":
-      return `Its coil has ${volts(finding.volts)} then. It pulls in at ${ratedVolts(finding.pullInVolts)} cold and ${volts(finding.warmPullInVolts)} warm, since copper's resistance rises by 0.4 % a kelvin.`;
+      return sentences(
+        `Its coil has ${volts(finding.volts)} then. It pulls in at ${ratedVolts(finding.pullInVolts)} cold and`,
+        `${volts(finding.warmPullInVolts)} warm, since copper's resistance rises by 0.4 % a kelvin.`,
+      );
     case "relay-buzz":
       return "When it pulls in, it cuts the feed of its own coil, drops out, and pulls in again.";
     case "driver-overload":
       return `It is rated for ${ratedAmps(finding.limitAmps)}.`;
     case "two-drivers":
-      return `${cavityLabel(finding.against.at)} is live on the wire that ${findingPlace(finding)} switches to ground. They are rated for ${ratedAmps(finding.against.limitAmps)} and ${ratedAmps(finding.limitAmps)}.`;
+      return sentences(
+        `${cavityLabel(finding.against.at)} is live on the wire that ${findingPlace(finding)} switches to ground.`,
+        `They are rated for ${ratedAmps(finding.against.limitAmps)} and ${ratedAmps(finding.limitAmps)}.`,
+      );
     case "wrong-live":
-      return `${volts(finding.volts)} reach it past ${listed(finding.switches.map(cavityLabel))}.${finding.isFuel ? " The pump goes on when the engine has stalled, as after a crash." : ""}`;
+      return sentences(
+        `${volts(finding.volts)} reach it past ${listed(finding.switches.map(cavityLabel))}.`,
+        finding.isFuel && "The pump goes on when the engine has stalled, as after a crash.",
+      );
     case "no-flyback":
       return "The driver's table says that it has no clamp of its own, and no diode lies beside the coil: each time it opens, a hundred volts and more go through it.";
     case "cranks-in-gear":
       if (finding.passed.length === 0)
         return "No switch for park, neutral or clutch is in the pin tables: with a gear in, the vehicle leaps forward at the key.";
-      return `${amps(finding.amps)} flow while ${listed(finding.passed.map(originText))} ${finding.passed.length === 1 ? "is" : "are"} open: the starter's circuit goes past ${finding.passed.length === 1 ? "it" : "them"}. The vehicle leaps forward.`;
+      return sentences(
+        `${amps(finding.amps)} flow while ${listed(finding.passed.map(originText))} ${finding.passed.length === 1 ? "is" : "are"} open:`,
+        `the starter's circuit goes past ${finding.passed.length === 1 ? "it" : "them"}. The vehicle leaps forward.`,
+      );
     case "drain":
       return `Most of it goes into ${finding.loads.map(({ origin, amps: each }) => `${originText(origin)} ${amps(each)}`).join(", ") || "small loads"}.`;
     case "charge":
@@ -166,7 +206,11 @@ export function findingWhy(finding: Finding, units: Units): string {
       return finding.what === "battery"
         ? `${amps(finding.amps)} through ${ohms(finding.ohms)} of its own.`
         : finding.what === "starter"
-          ? `${amps(finding.amps)} flow.${finding.mostLost === null ? "" : ` Most is lost in ${originText(finding.mostLost.origin)}: ${smallVolts(finding.mostLost.volts)}.`} With the way back it should lose 1.2 V at most, and keep 8.5 V.`
+          ? sentences(
+              `${amps(finding.amps)} flow.`,
+              finding.mostLost && `Most is lost in ${lostText(finding.mostLost)}.`,
+              "With the way back it should lose 1.2 V at most, and keep 8.5 V.",
+            )
           : `It needs ${ratedVolts(finding.neededVolts)}; a colder or older battery uses up that margin.`;
     case "bus-termination":
       return `With the battery off a meter across the pair reads ${finding.ohms === null ? "an open circuit" : ohms(finding.ohms)}; two of 120 Ω make 60 Ω.`;
@@ -178,13 +222,23 @@ export function findingCaution(finding: Finding): string | null {
   switch (finding.code) {
     case "wrong-live":
       return finding.isFuel
-        ? "Fuel under pressure: a pump that nothing cuts off runs on after a crash and feeds a fire. Until it is cut off by its computer or a crash switch, no key on without an extinguisher in reach. Follow the makers' procedures."
+        ? sentences(
+            "Fuel under pressure: a pump that nothing cuts off runs on after a crash and feeds a fire.",
+            "Until it is cut off by its computer or a crash switch, no key on without an extinguisher in reach.",
+            "Follow the makers' procedures.",
+          )
         : null;
     case "cranks-in-gear":
-      return "At the key the vehicle leaps forward: gearbox in neutral, wheels chocked, nobody in front of it or under it, until the start signal asks lever or clutch. Follow the makers' procedures.";
+      return sentences(
+        "At the key the vehicle leaps forward: gearbox in neutral, wheels chocked, nobody in front of it or under it,",
+        "until the start signal asks lever or clutch. Follow the makers' procedures.",
+      );
     case "unfused-wire":
     case "wire-hot":
-      return "It burns where it is chafed or overloaded: the battery's negative off before you touch it, and not back on before it is behind a fuse that fits. Hot parts beside it.";
+      return sentences(
+        "It burns where it is chafed or overloaded: the battery's negative off before you touch it, and not back on",
+        "before it is behind a fuse that fits. Hot parts beside it.",
+      );
     case "fuse-wire":
     case "two-drivers":
       return finding.severity === "danger"
@@ -196,7 +250,10 @@ export function findingCaution(finding: Finding): string | null {
         : null;
     default:
       return finding.state === "crank" && finding.pinId !== null
-        ? "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, the fuel pump's fuse out, injectors and coils unplugged. Follow the makers' procedures."
+        ? sentences(
+            "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked,",
+            "the fuel pump's fuse out, injectors and coils unplugged. Follow the makers' procedures.",
+          )
         : null;
   }
 }

@@ -48,7 +48,7 @@ export function harnessProblemWords(problem: HarnessProblem, units: Units): Prob
     case "unequal-mate":
       return {
         where: `${problem.connector} and ${problem.other}`,
-        message: `${problem.cavities} cavities meet ${problem.otherCavities}${problem.unopposed.length > 0 ? `; ${problem.unopposed.slice(0, 6).join(", ")} of ${problem.connector} ${problem.unopposed.length === 1 ? "has" : "have"} no opposite` : ""}.`,
+        message: `${problem.cavities} cavities meet ${problem.otherCavities}${unopposedText(problem)}.`,
         cure: "Check whether they are two halves of one connector; if so, add the cavities that a pin table left out.",
       };
     case "conflict":
@@ -317,3 +317,15 @@ const CROSSING: { readonly [C in CrossingReason["code"]]: (reason: Extract<Cross
 
 /** `3 cavities` */
 export const cavities = (many: number): string => count(many, "cavity", "cavities");
+
+/** What has nothing opposite, as far as there is room to name it. */
+const unopposedText = ({
+  connector,
+  unopposed,
+}: {
+  readonly connector: string;
+  readonly unopposed: readonly string[];
+}) =>
+  unopposed.length === 0
+    ? ""
+    : `; ${unopposed.slice(0, 6).join(", ")} of ${connector} ${unopposed.length === 1 ? "has" : "have"} no opposite`;

@@ -81,3 +81,7 @@ export function listed(names: readonly string[], most = 3): string {
 export const allOf = (many: number): string => (many === 2 ? "both" : `all ${many}`);
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** One text of its parts, those left out that do not apply. */
+export const sentences = (...parts: readonly (string | false | null)[]): string =>
+  parts.filter((part) => part !== false && part !== null).join(" ");

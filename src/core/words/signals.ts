@@ -2,7 +2,7 @@ import type { DeadFeedCure, LinkOption, Load, Missing, Reason, SignalPin, SwingR
 import { contactFeedWords } from "./adapters";
 import { ratioText } from "./arithmetic";
 import { FIELD_WORDS, KIND_WORDS } from "./forms";
-import { amps, capital, digits, ohms, ratedAmps, ratedVolts } from "./numbers";
+import { amps, capital, digits, ohms, ratedAmps, ratedVolts, sentences } from "./numbers";
 import { cavityLabel } from "./points";
 import { feedWords, stateWords } from "./states";
 
@@ -90,11 +90,22 @@ export function reasonText(reason: Reason, link: LinkNames): string {
         ? `${consumer} is fed through a relay that the computer works; its contact is fed from ${provider}`
         : `${consumer} is fed through the computer's own relay, whose feed must be live in run and crank`;
     case "contact-both-ends-free":
-      return `${provider} is a contact between two cavities; ${reason.needs === "either" ? "choose whether its other end goes to ground or to a feed" : `connect its other end to ${reason.needs === "ground" ? "ground" : "a feed"} and pair again`}`;
+      return sentences(
+        `${provider} is a contact between two cavities;`,
+        reason.needs === "either"
+          ? "choose whether its other end goes to ground or to a feed"
+          : `connect its other end to ${reason.needs === "ground" ? "ground" : "a feed"} and pair again`,
+      );
     case "carries":
       return `${provider} supplies ${consumer}: ${loadText(reason)}`;
     case "coil-needs-diode":
-      return `${capital(loadText(reason))}; ${reason.driverHasPath === false ? "the driver has no flyback path" : "whether the driver has a flyback path is not known, and a diode does no harm"}: the coil's current needs one when the driver opens`;
+      return sentences(
+        `${capital(loadText(reason))};`,
+        reason.driverHasPath === false
+          ? "the driver has no flyback path:"
+          : "whether the driver has a flyback path is not known, and a diode does no harm:",
+        "the coil's current needs one when the driver opens",
+      );
     case "switched-step":
       return switchedText(reason, provider, consumer);
     case "other-drive":

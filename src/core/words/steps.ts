@@ -12,7 +12,7 @@ import type {
 import type { Units } from "../units";
 import { USUAL_WIRE } from "../wire";
 import { lengthText, sizeWords, temperatureText } from "./measures";
-import { amps, digits, fixed, ohms, percent, ratedVolts, smallVolts, volts } from "./numbers";
+import { amps, digits, fixed, ohms, percent, ratedVolts, sentences, smallVolts, volts } from "./numbers";
 import { cavityLabel } from "./points";
 import { feedWords, keyWords, stateWords } from "./states";
 
@@ -24,12 +24,21 @@ export const GROUP_WORDS: Readonly<Record<StepGroup, string>> = {
 
 /** In plain words; they defer to makers' procedures, local law and licensed practice. */
 export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
-  "battery-off":
-    "Both battery leads off, the negative first, and kept away from the posts. Ignition and injection computers hold charge for a minute after that, and exhaust and cooling parts burn. Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
-  "first-power":
-    "Shorts burn and gas explodes: fit only the computer's fuse and leave the fuel pump's out. A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach. Follow the makers' procedures.",
-  crank:
-    "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked, nobody under the vehicle. No fuel and no spark: the fuel pump's fuse out, injectors and ignition coils unplugged. Follow the makers' procedures.",
+  "battery-off": sentences(
+    "Both battery leads off, the negative first, and kept away from the posts.",
+    "Ignition and injection computers hold charge for a minute after that, and exhaust and cooling parts burn.",
+    "Never put a meter on airbag or pretensioner circuits. Follow the makers' procedures.",
+  ),
+  "first-power": sentences(
+    "Shorts burn and gas explodes: fit only the computer's fuse and leave the fuel pump's out.",
+    "A hand on the battery's isolator; no fuel vapour, no rings or bracelets near the posts, extinguisher in reach.",
+    "Follow the makers' procedures.",
+  ),
+  crank: sentences(
+    "The engine turns. Hands, hair and leads clear of belts and fan, gearbox in Park or neutral, wheels chocked,",
+    "nobody under the vehicle. No fuel and no spark: the fuel pump's fuse out, injectors and ignition coils unplugged.",
+    "Follow the makers' procedures.",
+  ),
 };
 
 const METER_WORDS: Readonly<Record<MeterSetting, string>> = {
@@ -163,7 +172,13 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
     case "load":
       return `What is connected there has about ${ohms(basis.ohms)} by its ${amps(basis.amps)}, and a tenth of that at the least (a cold lamp): less is a short`;
     case "unplugged-feed":
-      return `${basis.amps === null ? "Its current is not known yet" : `What is connected there takes ${amps(basis.amps)} and has next to no ohms itself`}, so that a short would not show: unplug all that is on this wire, and nothing may lead to ground (damp leaves ${ohms(basis.leastOhms)} and more)`;
+      return sentences(
+        basis.amps === null
+          ? "Its current is not known yet,"
+          : `What is connected there takes ${amps(basis.amps)} and has next to no ohms itself,`,
+        "so that a short would not show: unplug all that is on this wire, and nothing may lead to ground",
+        `(damp leaves ${ohms(basis.leastOhms)} and more)`,
+      );
     case "unplugged":
       return `With both ends unplugged nothing leads to ground; damp may read some tens of kΩ (${ohms(basis.leastOhms)} is assumed as the least)`;
     case "coil":
@@ -175,11 +190,18 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
     case "live":
       return basis.planFails
         ? `It must be live here (${feedWords[basis.alive]}), and the solved plan gives ${volts(basis.volts)}: the plan itself is wrong here, see Power`
-        : `It must be live here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}, ${fixed(basis.low, 1)} to ${volts(basis.high)} with ${inputRange(units)}${keyState === "crank" ? "" : `; nearer to the battery's ${ratedVolts(basis.batteryVolts)} while loads are off`}`;
+        : sentences(
+            `It must be live here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)},`,
+            `${fixed(basis.low, 1)} to ${volts(basis.high)} with ${inputRange(units)}${keyState === "crank" ? "" : ";"}`,
+            keyState !== "crank" && `nearer to the battery's ${ratedVolts(basis.batteryVolts)} while loads are off`,
+          );
     case "dead":
       return `It must be dead here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}; up to ${ratedVolts(basis.mostVolts)} may leak`;
     case "drop":
-      return `The solved plan gives ${smallVolts(basis.volts)} with everything on${keyState === "crank" ? " and the starter turning" : ""}; more than ${smallVolts(basis.mostVolts)} is a poor joint or current of another circuit`;
+      return sentences(
+        `The solved plan gives ${smallVolts(basis.volts)} with everything on${keyState === "crank" ? " and the starter turning" : ""};`,
+        `more than ${smallVolts(basis.mostVolts)} is a poor joint or current of another circuit`,
+      );
   }
 }
 

@@ -173,7 +173,7 @@ function PowerView({ view, power, report, trying }: ViewProps) {
             selected={view.finding?.key ?? null}
             onSelect={view.select}
           />
-          <TryForm onTry={trying.add} report={power} />
+          <TryForm onTry={trying.add} />
         </>
       );
     case "keys": {
