@@ -178,6 +178,22 @@ describe("key states", () => {
     expect(states.get("crank")?.amps.get(motor)).toBeGreaterThan(120);
     expect(states.get("crank")?.amps.get(motor)).toBeLessThan(180);
   });
+  test("a computer that gives the start request works the solenoid while cranking, and then alone", () => {
+    const van = `${VAN}  donor Start_computer-1 T1 supply-in ignition-supply RD 2.5mm 1m alive=run-crank amps=0.5 "Ignition"
+  donor Start_computer-2 T2 ground ground BK 2.5mm 1m role=power "Ground"
+  donor Start_computer-3 T3 high-side-out starter-request WH 2.5mm 1m maxAmps=20 "To the solenoid"
+`;
+    const links: Plan["links"] = [
+      ...SOUND.filter(([, consumer]) => consumer !== "Starter-50"),
+      ["KEY-15", "Start computer-1"],
+      ["G1-1", "Start computer-2"],
+      ["Start computer-3", "Starter-50"],
+    ];
+    const { states } = solved({ van, links });
+    const motor = "part:donor:Starter/motor";
+    expect(states.get("crank")?.amps.get(motor)).toBeGreaterThan(100);
+    for (const key of ["run", "running"] as const) expect(states.get(key)?.amps.get(motor), key).toBeCloseTo(0, 6);
+  });
   test("a lamp on a permanent feed is off when parked, for something works it; one whose other side a switch works is on when that is", () => {
     const cabin = (more: string) =>
       `${VAN}  host Interior_lamp-1 1 supply-in battery-supply RD 0.75mm 1m alive=permanent amps=1 "Feed"\n${more}`;

@@ -53,6 +53,12 @@ describe("pairing", () => {
     expect(summary(pins)).toEqual([expect.stringContaining("EC-1 > SR-86")]);
     expect(reasons(pins)["BC-1"]).toContain("SB-1");
     expect(reasons(pins)["CC-1"]).toContain("AL-1");
+    // Nor is one that another computer of its own serves: that is no switch that a person works.
+    const told = pinsFrom(`
+      host OE-1@53 logic-in four-wheel-drive active=high;pull=down
+      host CC-2@53 high-side-out four-wheel-drive maxAmps=1
+      donor TC-1 high-side-out four-wheel-drive maxAmps=8`);
+    expect(summary(told)).toEqual([expect.stringContaining("TC-1 > OE-1")]);
     // A computer's input that no switch of its own serves is the donor's to serve.
     expect(summary(pins.filter(({ connector }) => connector !== "AL"))).toContainEqual(
       expect.stringContaining("TC-1 > CC-1"),

@@ -1,6 +1,6 @@
 import { readLength, readSize } from "@/core/intake";
 import type { PowerEdit } from "@/core/power";
-import { FOOT_M, type Units } from "@/core/units";
+import type { Units } from "@/core/units";
 import { celsiusOf } from "@/core/words";
 
 /** What can be tried by one's own hand. */
@@ -43,8 +43,7 @@ class Typed {
   get length(): number | undefined {
     const text = this.text("length");
     if (text === "") return undefined;
-    const read = readLength(text, { decimalComma: true, headerUnit: this.units === "imperial" ? "ft" : "m" });
-    return read ?? (this.number("length") ?? Number.NaN) * (this.units === "imperial" ? FOOT_M : 1);
+    return readLength(text, { decimalComma: true, headerUnit: this.units === "imperial" ? "ft" : "m" }) ?? Number.NaN;
   }
 
   idIn(list: Named, name: string): string | undefined {

@@ -3,6 +3,7 @@ import { added } from "../../../../tests/support/harness";
 import { RELAY as WIRED_RELAY } from "../../../../tests/support/relay";
 import { fuseName, relayName, toldFindings } from "../../../../tests/support/told";
 import { ALTERNATOR, computer, input, type Plan, SOUND, solved, stud, VAN } from "../../../../tests/support/van";
+import type { PartFacts } from "../../parts";
 import type { Adapter } from "../../signals";
 import { PowerAnalysis, type ReturnVerdict, reportPower } from "../index";
 import { voltsAt } from "../solved/flow";
@@ -86,14 +87,27 @@ describe("a load whose other side is open", () => {
     expect(cell?.volts).toBeGreaterThan(6);
     expect(cell?.volts).toBeLessThan(10);
   });
-  test("is dead where nothing feeds it", () => {
-    const { rows } = report({
-      van: VALVE.replace("Valve-1 4 ", "Valve-1 77 "),
-      links: [...SOUND, ["Valve computer-9", "Valve-2"]],
-    });
-    expect(rows.find(({ pin }) => pin.id === "Valve-1")?.cells.find(({ state }) => state === "run")?.verdict).not.toBe(
-      "low",
-    );
+  test("is dead where its feed is open, though what works it holds both its sides at 4 V", () => {
+    const van = `${VALVE.replace("Valve-1 4 ", "Valve-1 77 ")}  host Divider-1 4 unknown - WH 1mm 1m
+  host Divider-2 V2 unknown - WH 1mm 1m
+  host Divider-3 6 unknown - WH 1mm 1m
+`;
+    const divider: PartFacts = {
+      id: "divider",
+      side: "host",
+      type: "assembly",
+      label: "Divider",
+      terminals: ["1", "2", "3"].map((name) => ({ name, pinId: `Divider-${name}` })),
+      elements: [
+        { id: "R1", type: "resistor", a: "1", b: "2", ohms: 200, joint: false },
+        { id: "R2", type: "resistor", a: "2", b: "3", ohms: 100, joint: false },
+      ],
+    };
+    const { rows } = report({ van, links: [...SOUND, ["Valve computer-9", "Valve-2"]], parts: [divider] });
+    const cell = rows.find(({ pin }) => pin.id === "Valve-1")?.cells.find(({ state }) => state === "run");
+    expect(cell?.volts).toBeGreaterThan(3.5);
+    expect(cell?.volts).toBeLessThan(4.5);
+    expect(cell?.verdict).toBe("missing");
   });
 });
 
