@@ -44,25 +44,27 @@ describe("pairing", () => {
     const pins = pinsFrom(`
       host BC-1@50 logic-in starter-request active=low;pull=up
       host SB-1@50 switch-out starter-request to=ground
-      host CC-1@51 logic-in four-wheel-drive active=low;pull=up
-      host AL-1@51 switch-out four-wheel-drive to=ground
       host SR-86@52 load-in starter-request amps=0.15;otherEnd=ground
       host KEY-50@52 switch-out starter-request to=battery;maxAmps=5
-      donor EC-1 high-side-out starter-request maxAmps=2
-      donor TC-1 high-side-out four-wheel-drive maxAmps=8`);
+      donor EC-1 high-side-out starter-request maxAmps=2`);
     expect(summary(pins)).toEqual([expect.stringContaining("EC-1 > SR-86")]);
     expect(reasons(pins)["BC-1"]).toContain("SB-1");
-    expect(reasons(pins)["CC-1"]).toContain("AL-1");
-    // Nor is one that another computer of its own serves: that is no switch that a person works.
-    const told = pinsFrom(`
-      host OE-1@53 logic-in four-wheel-drive active=high;pull=down
-      host CC-2@53 high-side-out four-wheel-drive maxAmps=1
-      donor TC-1 high-side-out four-wheel-drive maxAmps=8`);
-    expect(summary(told)).toEqual([expect.stringContaining("TC-1 > OE-1")]);
-    // A computer's input that no switch of its own serves is the donor's to serve.
-    expect(summary(pins.filter(({ connector }) => connector !== "AL"))).toContainEqual(
-      expect.stringContaining("TC-1 > CC-1"),
-    );
+    // Not so an input that another computer of its own serves, or nothing: that is no switch that a person works.
+    for (const serves of ["host CC-2@50 high-side-out starter-request maxAmps=1", ""]) {
+      const told = pinsFrom(`host BC-1@50 logic-in starter-request active=high;pull=down
+        donor EC-1 high-side-out starter-request maxAmps=2
+        ${serves}`);
+      expect(summary(told)).toEqual([expect.stringContaining("EC-1 > BC-1")]);
+    }
+  });
+  test("axle locks stay with the axles that the body stands on", () => {
+    const pins = pinsFrom(`
+      host AL-1@51 load-in four-wheel-drive amps=1;otherEnd=ground
+      host CC-1@51 high-side-out four-wheel-drive maxAmps=8
+      donor TC-1@9 high-side-out four-wheel-drive maxAmps=8
+      donor TM-1@9 load-in four-wheel-drive otherEnd=free`);
+    expect(summary(pins)).toEqual([]);
+    expect(reasons(pins)["AL-1"]).toContain("CC-1");
   });
   test("each consumer of an output has its own link", () => {
     const pins = pinsFrom(`

@@ -3,19 +3,18 @@ import { FUNCTIONS } from "../functions";
 import { FEEDS } from "./connected-loads";
 import type { SignalPin } from "./types";
 
-/** What a body does with its own wiring, whatever engine is in it: lamps, wipers, doors, and all that brakes light. */
+/**
+ * What a body does with its own wiring, whatever engine is in it: lamps, wipers, doors, all that brakes light, and the
+ * locks of the axles that it stands on.
+ */
 const OF_THE_BODY: ReadonlySet<Quantity> = new Set<Quantity>([
   "brake-switch",
+  "four-wheel-drive",
   ...FUNCTIONS.flatMap(({ home, quantities }) => (home === "body" ? quantities : [])),
 ]);
 
 /** What a person asks by a switch of the body: its computer goes on reading it, whatever engine is in it. */
-const ASKED: ReadonlySet<Quantity> = new Set<Quantity>([
-  "starter-request",
-  "four-wheel-drive",
-  "clutch-switch",
-  "reverse-lockout",
-]);
+const ASKED: ReadonlySet<Quantity> = new Set<Quantity>(["starter-request", "clutch-switch", "reverse-lockout"]);
 const isAsked = ({ form }: SignalPin, { form: contact }: SignalPin, quantity: Quantity): boolean =>
   ASKED.has(quantity) && form.kind === "logic-in" && contact.kind === "switch-out";
 
