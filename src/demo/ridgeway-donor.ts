@@ -1,4 +1,4 @@
-import { always, BANKS, type Device, FIVE, feed, fitted, GROUND, RETURN, relayFeed } from "./ridgeway-devices";
+import { always, BANKS, type Device, FIVE, fitted, GROUND, RETURN, relayFeed } from "./ridgeway-devices";
 
 export const DONOR_DEVICES: readonly Device[] = [
   ...fitted("Engine", "Engine computer", [
@@ -145,7 +145,7 @@ export const DONOR_DEVICES: readonly Device[] = [
       "Selector",
       1,
       [
-        feed("Selector feed"),
+        relayFeed("Selector feed"),
         GROUND,
         "signal serial gear-range Selector data",
         "signal load-in reverse-lockout Selector lock;otherEnd=battery",
@@ -168,7 +168,7 @@ export const DONOR_DEVICES: readonly Device[] = [
     [
       "Brake pedal switch",
       1,
-      ["signal switch-out brake-switch Brake pedal switch;to=battery", feed("Brake pedal switch feed", 1)],
+      ["signal switch-out brake-switch Brake pedal switch;to=battery", relayFeed("Brake pedal switch feed")],
     ],
     [
       "Reductant pump",

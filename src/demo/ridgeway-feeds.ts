@@ -37,7 +37,7 @@ export class LoomFeeds extends LoomRows {
       this.fill("Ignition switch", centre, [
         [
           "30",
-          this.permanentWay("ignition switch", 15, 2.5),
+          this.permanentWay("ignition switch", 10, 2.5),
           "Battery feed",
           "supply-in battery-supply",
           2.5,
@@ -132,7 +132,7 @@ export class LoomFeeds extends LoomRows {
       this.next(),
       "Feed from the battery",
       "supply-in battery-supply",
-      35,
+      70,
       "amps=100;alive=permanent",
     ];
     this.fill(box, this.vehicle.centre, [feed]);

@@ -22,7 +22,7 @@ export class Loom extends LoomFeeds {
   private groundCircuit(zone: string, size = 6): string {
     const circuit = `${this.next()}G`;
     const ground: Cavity = ["1", circuit, "Ground stud", "ground ground", size, "role=chassis"];
-    this.fill(`Ground stud ${zone} ${circuit}`, zone, [ground]);
+    this.fill(`${zone} stud ${circuit}`, zone, [ground]);
     return circuit;
   }
 
@@ -82,10 +82,12 @@ export class Loom extends LoomFeeds {
           return this.through(zone, this.interlock, 0.75);
         default: {
           const circuit = this.next();
-          put(circuit, 0.5);
-          this.through(zone, circuit, 0.5);
+          // What the fuse of a feed protects is no thinner than that allows.
+          const size = params.includes("to=battery") ? 1 : 0.5;
+          put(circuit, size);
+          this.through(zone, circuit, size);
           const [theirs, more] = otherEnd(kind, quantity, params);
-          this.computerCavity(home, circuit, told, theirs, quantity, 0.5, more);
+          this.computerCavity(home, circuit, told, theirs, quantity, size, more);
         }
       }
     });

@@ -57,6 +57,19 @@ describe("pairing", () => {
       expect(summary(told)).toEqual([expect.stringContaining("EC-1 > BC-1")]);
     }
   });
+  test("a consumer that a switched feed is wired to needs no second one, whatever the two tables call it", () => {
+    const pins = pinsFrom(`
+      donor RB-1@9 supply-out relay-supply maxAmps=10;alive=relay
+      donor SEL-1@9 supply-in ignition-supply amps=1;alive=run
+      donor EC-1@10 supply-in ignition-supply amps=1;alive=run
+      donor ALT-B@10 supply-out battery-supply maxAmps=90;alive=permanent
+      host FB-1 supply-out ignition-supply maxAmps=10;alive=run`);
+    expect(summary(pins)).toEqual(["FB-1 > EC-1 direct"]);
+    expect(reasons(pins)["SEL-1"]).toContain("RB-1");
+    // Once that feed is to be removed it needs another.
+    const without = pins.map((pin) => (pin.connector === "RB" ? { ...pin, leaves: true } : pin));
+    expect(summary(without)).toEqual(["FB-1 > SEL-1 direct", "FB-1 > EC-1 direct"]);
+  });
   test("axle locks stay with the axles that the body stands on", () => {
     const pins = pinsFrom(`
       host AL-1@51 load-in four-wheel-drive amps=1;otherEnd=ground

@@ -5,7 +5,7 @@ import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
 import { connectorKey, Mates, otherSide, push, sameIndex, studConnectors } from "./mates";
 import { VERDICT_RANK } from "./option-builder";
-import { stayingWith } from "./own-side";
+import { stayingWith, switchedFeedOf } from "./own-side";
 import type { UnmatchedReason } from "./reasons";
 import { type LinkOption, type ProposedLink, pointOf, type SignalPin, type Surroundings } from "./types";
 import { noProviderReason, type Unmatched, unreadReason } from "./unmatched";
@@ -141,7 +141,9 @@ class Matcher {
     if (this.served.has(consumer.id)) return;
     const own = this.notRefused(providers.of(consumer.side, consumer.index), consumer);
     const across = this.notRefused(providers.of(otherSide(consumer.side), consumer.index), consumer);
-    const wired = own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit);
+    const wired =
+      own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit) ??
+      switchedFeedOf(consumer, this.neighbours.onCircuit(consumer));
     const home = wired ?? own.find((provider) => this.joined(provider, consumer, quantity));
     const stays = stayingWith(quantity, consumer, home, wired);
     if (stays !== undefined) {

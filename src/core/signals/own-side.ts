@@ -35,3 +35,13 @@ export function stayingWith(
   if (wired === undefined) return undefined;
   return FEEDS.has(quantity) || OF_THE_BODY.has(quantity) || isAsked(consumer, wired, quantity) ? wired : undefined;
 }
+
+/** Feeds that something switches: what one table calls an ignition feed another calls a relay's. */
+const SWITCHED: ReadonlySet<Quantity> = new Set<Quantity>(["ignition-supply", "accessory-supply", "relay-supply"]);
+const isSwitched = ({ quantity }: SignalPin): boolean => quantity !== null && SWITCHED.has(quantity);
+
+/** The switched feed that a consumer of one is wired to on its own side, whichever its table calls it. */
+export const switchedFeedOf = (consumer: SignalPin, onCircuit: readonly SignalPin[]): SignalPin | undefined =>
+  isSwitched(consumer)
+    ? onCircuit.find((pin) => pin.form.kind === "supply-out" && isSwitched(pin) && pin.leaves !== true)
+    : undefined;
