@@ -11,23 +11,33 @@ import type { Looked } from "./trying";
 
 /** Two decimals in every cell, so that a column is read down. */
 const tableVolts = (volts: number | null) => (volts === null ? "—" : fixed(volts, 2));
-/** Beside an open path there is less room; the cavity and the six states stay. */
+/** Beside an open path, and on a tablet, there is less room; the cavity and the six states stay. */
 const COLUMNS = {
-  wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] min-w-[920px]",
-  narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(106px,1fr))] min-w-[750px]",
+  wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] not-print:max-lg:grid-cols-[minmax(112px,1fr)_repeat(6,minmax(106px,1fr))]",
+  narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(106px,1fr))]",
 } as const;
+/** How wide the table is at least. */
+export const TABLE_WIDTHS = {
+  wide: "min-w-[920px] not-print:max-lg:min-w-[750px]",
+  narrow: "min-w-[750px]",
+} as const;
+
+const columns = (narrow: boolean) => {
+  const room = narrow ? "narrow" : "wide";
+  return `${COLUMNS[room]} ${TABLE_WIDTHS[room]}`;
+};
 
 export function KeyHeads({ states, narrow }: { states: readonly KeyPosition[]; narrow: boolean }) {
   return (
     <div
       role="row"
-      className={`sticky top-0 z-10 grid ${COLUMNS[narrow ? "narrow" : "wide"]} border-b border-rule2 bg-fill text-[13px] font-bold`}
+      className={`sticky top-0 z-10 grid ${columns(narrow)} border-b border-rule2 bg-fill text-[13px] font-bold`}
     >
       <div role="columnheader" className="px-3 py-1.5">
         Cavity
       </div>
       {!narrow && (
-        <div role="columnheader" className="px-2 py-1.5">
+        <div role="columnheader" className="px-2 py-1.5 not-print:max-lg:hidden">
           Must be live
         </div>
       )}
@@ -61,7 +71,7 @@ export function KeyLine({
     <div
       role="row"
       aria-rowindex={index + 2}
-      className={`keep grid ${COLUMNS[narrow ? "narrow" : "wide"]} min-h-[54px] items-center border-b border-rule`}
+      className={`keep grid ${columns(narrow)} min-h-[54px] items-center border-b border-rule`}
     >
       <div role="rowheader" className="min-w-0 px-3 py-1">
         <Plate side={row.at.side} label={cavityLabel(row.at)} />
@@ -70,7 +80,7 @@ export function KeyLine({
         </span>
       </div>
       {!narrow && (
-        <div role="cell" className="px-2 text-[13px]">
+        <div role="cell" className="px-2 text-[13px] not-print:max-lg:hidden">
           {alive === null ? <span className="text-ink2">not known</span> : aliveWords[alive]}
         </div>
       )}

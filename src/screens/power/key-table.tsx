@@ -6,7 +6,7 @@ import type { KeyRow, PowerReport } from "@/core/power";
 import { cavityLabel } from "@/core/words";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
-import { KeyHeads, KeyLine } from "./key-row";
+import { KeyHeads, KeyLine, TABLE_WIDTHS } from "./key-row";
 import type { Looked } from "./trying";
 
 interface Props {
@@ -99,7 +99,7 @@ function Rows({ rows, before, looked, onLook }: Omit<Props, "report"> & { rows: 
     >
       <KeyHeads states={(rows[0]?.cells ?? []).map((cell) => cell.state)} narrow={narrow} />
       <div
-        className={`no-print relative ${narrow ? "min-w-[750px]" : "min-w-[920px]"}`}
+        className={`no-print relative ${TABLE_WIDTHS[narrow ? "narrow" : "wide"]}`}
         style={{ height: list.getTotalSize() }}
       >
         {list.getVirtualItems().map(({ index, key, start }) => {

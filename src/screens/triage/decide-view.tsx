@@ -38,7 +38,7 @@ export function DecideView({ wantedFunction }: { wantedFunction: string | null }
     Delete: again,
   });
   return (
-    <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[212px_minmax(0,1fr)_340px] border border-rule2 bg-sheet max-xl:grid-cols-[200px_minmax(0,1fr)_330px] max-lg:grid-cols-[minmax(0,1fr)] max-lg:grid-rows-[auto_minmax(0,1fr)_minmax(0,1fr)]">
+    <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[212px_minmax(0,1fr)_340px] border border-rule2 bg-sheet max-xl:grid-cols-[200px_minmax(0,1fr)_330px] max-lg:grid-cols-[minmax(0,1fr)] max-lg:grid-rows-[auto_minmax(0,3fr)_minmax(0,2fr)]">
       <FunctionList only={shown.onlyFunction} onOnly={(onlyFunction) => show({ onlyFunction })} />
       <WireList
         rows={rows}
