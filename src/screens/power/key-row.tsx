@@ -13,8 +13,8 @@ import type { Looked } from "./trying";
 const tableVolts = (volts: number | null) => (volts === null ? "—" : fixed(volts, 2));
 /** Beside an open path, and on a tablet, there is less room; the cavity and the six states stay. */
 const COLUMNS = {
-  wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] not-print:max-lg:grid-cols-[minmax(112px,1fr)_repeat(6,minmax(106px,1fr))]",
-  narrow: "grid-cols-[minmax(112px,1fr)_repeat(6,minmax(106px,1fr))]",
+  wide: "grid-cols-[minmax(170px,1.4fr)_96px_repeat(6,minmax(112px,1fr))] not-print:max-lg:grid-cols-[minmax(126px,1.4fr)_repeat(6,minmax(104px,1fr))]",
+  narrow: "grid-cols-[minmax(126px,1.4fr)_repeat(6,minmax(104px,1fr))]",
 } as const;
 /** How wide the table is at least. */
 export const TABLE_WIDTHS = {
