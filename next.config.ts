@@ -18,7 +18,10 @@ const config: NextConfig = {
     { source: "/:path*", headers: HEADERS },
     {
       source: "/api/:path*",
-      headers: [{ key: "Content-Security-Policy", value: "default-src 'none'; frame-ancestors 'none'" }],
+      headers: [
+        { key: "Content-Security-Policy", value: "default-src 'none'; frame-ancestors 'none'" },
+        { key: "Cache-Control", value: "no-store" },
+      ],
     },
   ],
 };

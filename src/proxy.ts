@@ -1,7 +1,13 @@
 import { type NextRequest, NextResponse } from "next/server";
+import { isOwnHost } from "./app/own-hosts";
 
-/** Gives each page a content security policy with a nonce of its own; scripts without it do not run. */
+/** Turns away whoever calls this server by another name; gives each page a content security policy with a nonce of its own; scripts without it do not run. */
 export function proxy(request: NextRequest): NextResponse {
+  if (!isOwnHost(request.headers.get("host")))
+    return new NextResponse("This server does not go by that name.\n", {
+      status: 421,
+      headers: { "Content-Security-Policy": "default-src 'none'", "Cache-Control": "no-store" },
+    });
   const nonce = btoa(crypto.randomUUID());
   const development = process.env.NODE_ENV === "development" ? " 'unsafe-eval'" : "";
   const policy = [

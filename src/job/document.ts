@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { FORMAT, JobDocument, type JobRow, LISTS } from "./schema";
+import { atOnce, checkedRows, type Fault, faultsOf, MOST_FAULTS, type Steps } from "./checked";
+import { DOCUMENT_ROWS, FORMAT, JobDocument, type JobRow, LISTS } from "./schema";
 import { inStep } from "./table-wires";
 
 /** Why a text is no job document, with the place and the cure. */
@@ -18,7 +19,10 @@ export const emptyDocument = (job: JobRow): JobDocument =>
   JobDocument.parse({ format: FORMAT, job, connectors: [], pins: [], links: [], readings: [] });
 
 /** Reads a job document and checks that everything it refers to is there. */
-export function parseDocument(text: string): DocumentResult {
+export const parseDocument = (text: string): DocumentResult => atOnce(readDocument(text));
+
+/** The same in steps, for where others wait for this thread. */
+export function* readDocument(text: string): Steps<DocumentResult> {
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -30,38 +34,59 @@ export function parseDocument(text: string): DocumentResult {
       hint: "Choose a file that was exported as a job document.",
     });
   }
+  const wrong = formatFault(json);
+  if (wrong !== null) return fail(wrong);
+  const outline = Outline.safeParse(json);
+  if (!outline.success) return { ok: false, faults: faultsOf(outline.error).map(badField) };
+  const faults: Fault[] = [];
+  const lists: Record<string, unknown> = {};
+  for (const list of Object.values(LISTS))
+    lists[list] = yield* checkedRows<unknown>(DOCUMENT_ROWS[list], outline.data[list] as unknown[], list, faults);
+  if (faults.length > 0) return { ok: false, faults: faults.map(badField) };
+  const document = { ...outline.data, ...lists } as JobDocument;
+  yield;
+  const missing = referenceFaults(document);
+  if (missing.length > 0) return { ok: false, faults: missing.slice(0, MOST_FAULTS) };
+  yield;
+  // Wires of the tables follow from them, whatever the file says.
+  return { ok: true, document: inStep(document) };
+}
+
+/** The document with its rows not looked at yet. */
+const Outline = JobDocument.extend(
+  Object.fromEntries(
+    Object.values(LISTS).map((list) => {
+      const rows = z.array(z.unknown());
+      return [list, JobDocument.shape[list].safeParse(undefined).success ? rows.default([]) : rows];
+    }),
+  ) as unknown as Record<(typeof LISTS)[keyof typeof LISTS], z.ZodType<unknown[]>>,
+);
+
+function formatFault(json: unknown): DocumentFault | null {
   const format = typeof json === "object" && json !== null && "format" in json ? json.format : undefined;
-  if (typeof format !== "string" || !format.startsWith("pantograph-job/")) {
-    return fail({
+  if (typeof format !== "string" || !format.startsWith("pantograph-job/"))
+    return {
       code: "not-a-job",
       path: "format",
       message: "The file is JSON, but no job document.",
       hint: `Its format should be “${FORMAT}”.`,
-    });
-  }
-  if (format !== FORMAT)
-    return fail({
-      code: "later-version",
-      path: "format",
-      message: `The document is of version “${clip(format)}”; this application reads “${FORMAT}”.`,
-      hint: "Open it with the application that wrote it, or update this one.",
-    });
-  const parsed = JobDocument.safeParse(json);
-  if (!parsed.success) {
-    return {
-      ok: false,
-      faults: parsed.error.issues.slice(0, 20).map((issue) => ({
-        code: "bad-field",
-        path: issue.path.join("."),
-        message: `${issue.path.join(".") || "document"}: ${issue.message}`,
-        hint: "Correct the field, or export the job again.",
-      })),
     };
-  }
-  const faults = referenceFaults(parsed.data);
-  // Wires of the tables follow from them, whatever the file says.
-  return faults.length > 0 ? { ok: false, faults: faults.slice(0, 20) } : { ok: true, document: inStep(parsed.data) };
+  return format === FORMAT
+    ? null
+    : {
+        code: "later-version",
+        path: "format",
+        message: `The document is of version “${clip(format)}”; this application reads “${FORMAT}”.`,
+        hint: "Open it with the application that wrote it, or update this one.",
+      };
 }
+
+const badField = ({ path, message }: Fault): DocumentFault => ({
+  code: "bad-field",
+  path,
+  message: `${path || "document"}: ${message}`,
+  hint: "Correct the field, or export the job again.",
+});
 
 const fail = (fault: DocumentFault): DocumentResult => ({ ok: false, faults: [fault] });
 const clip = (text: string) => text.slice(0, 60);
@@ -140,6 +165,12 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
     document.links.map((row) => JSON.stringify([row.providerId, row.consumerId])),
     "links",
     "the pair",
+  );
+  // Refusals of a consumer may be many; it has one provider.
+  once(
+    document.links.map((row) => (row.decision === "accepted" ? row.consumerId : `refused ${row.id}`)),
+    "links",
+    "an accepted link of the consumer",
   );
   return faults;
 }

@@ -3,12 +3,13 @@ import fc from "fast-check";
 import { beforeAll, describe, expect, test } from "vitest";
 import type { Decision } from "@/core/plan";
 import { heronTables } from "@/demo/heron";
+import { atOnce } from "./checked";
 import { decideOps, noteOps, reopenOps } from "./decide";
 import { describeOp } from "./describe";
 import { documentJsonSchema, parseDocument, writeDocument } from "./document";
 import { type ImportedPin, planImport } from "./import-table";
 import { decisionsOf } from "./links";
-import { applyOps, ChangeSchema, deleteOp, insertOp, invert, type RowOp, RowOpSchema, updateOp } from "./ops";
+import { applyOps, deleteOp, insertOp, invert, type RowOp, RowOpSchema, readChange, updateOp } from "./ops";
 import type { JobDocument } from "./schema";
 
 let heron: JobDocument;
@@ -115,7 +116,10 @@ describe("row operations", () => {
     ],
   ])("%s is refused", (_name, op) => expect(RowOpSchema.safeParse(op).success).toBe(false));
   test("a change needs a name", () =>
-    expect(ChangeSchema.safeParse({ key: "12345678", person: " ", base: 0, label: "x", ops: [] }).success).toBe(false));
+    expect(atOnce(readChange({ key: "12345678", person: " ", base: 0, label: "x", ops: [] }))).toMatchObject({
+      ok: false,
+      faults: [{ path: "person" }, { path: "ops" }],
+    }));
 });
 
 describe("importing a table", () => {

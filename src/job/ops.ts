@@ -1,4 +1,7 @@
+import { dequal } from "dequal/lite";
 import { z } from "zod";
+import { checkedRows, type Fault, faultsOf, type Steps } from "./checked";
+import { id, MOST_INT } from "./rows/fields";
 import { type JobDocument, LISTS, type ListTable, type RowOf, TABLES, type TableName } from "./schema";
 
 /**
@@ -18,33 +21,35 @@ export type RowOp =
 
 const LIST_TABLES = Object.keys(LISTS) as ListTable[];
 
-const opShapes = [
-  ...LIST_TABLES.flatMap((table) =>
-    (["insert", "delete"] as const).map((op) =>
-      z.strictObject({ op: z.literal(op), table: z.literal(table), id: z.string(), row: TABLES[table] }),
-    ),
-  ),
-  ...(Object.keys(TABLES) as TableName[]).map((table) =>
-    z.strictObject({
-      op: z.literal("update"),
-      table: z.literal(table),
-      id: z.string(),
-      from: TABLES[table].partial(),
-      to: TABLES[table].partial(),
-    }),
-  ),
-];
+/** Told apart by operation, then by table: a row that is wrong is then looked at once, and not once for each table. */
+const shapeOf = (op: "insert" | "delete", table: ListTable) =>
+  z.strictObject({ op: z.literal(op), table: z.literal(table), id, row: TABLES[table] });
+const updateOf = (table: TableName) =>
+  z.strictObject({
+    op: z.literal("update"),
+    table: z.literal(table),
+    id,
+    from: TABLES[table].partial(),
+    to: TABLES[table].partial(),
+  });
+type Shape = ReturnType<typeof shapeOf>;
+const byTable = <T extends Shape | ReturnType<typeof updateOf>>(shapes: readonly T[]) =>
+  z.discriminatedUnion("table", shapes as unknown as [T, T]);
 
 /**
  * One operation, its row checked against its table's schema. An update names the same columns on both sides, and never
  * `id`.
  */
 export const RowOpSchema = z
-  .union(opShapes as unknown as [z.ZodType<RowOp>, z.ZodType<RowOp>])
+  .discriminatedUnion("op", [
+    byTable(LIST_TABLES.map((table) => shapeOf("insert", table))),
+    byTable(LIST_TABLES.map((table) => shapeOf("delete", table))),
+    byTable((Object.keys(TABLES) as TableName[]).map(updateOf)),
+  ])
   .superRefine((op, context) => {
     const fault = opFault(op as RowOp);
     if (fault !== null) context.addIssue({ code: "custom", message: fault });
-  });
+  }) as unknown as z.ZodType<RowOp>;
 
 function opFault(op: RowOp): string | null {
   if (op.op !== "update") return op.row.id === op.id ? null : "the row's id is not the operation's";
@@ -54,18 +59,34 @@ function opFault(op: RowOp): string | null {
   return from.join() === to.join() ? null : "`from` and `to` name different columns";
 }
 
+/** Operations of one change at most: a table of 20,000 rows with its connectors, taken in anew. */
+const MOST_OPS = 60_000;
+
 /**
  * A change as it is sent: who, on which revision, what it is called, and its operations. `key` makes a repeated send
  * harmless.
  */
-export const ChangeSchema = z.strictObject({
+export const ChangeHead = z.strictObject({
   key: z.string().regex(/^[A-Za-z0-9_-]{8,40}$/),
   person: z.string().trim().min(1, "a name is needed").max(200),
-  base: z.int().min(0),
+  base: z.int().min(0).max(MOST_INT),
   label: z.string().min(1).max(500),
-  ops: z.array(RowOpSchema).min(1).max(60_000),
 });
-export type Change = z.infer<typeof ChangeSchema> & { readonly ops: readonly RowOp[] };
+const SentChange = ChangeHead.extend({ ops: z.array(z.unknown()).min(1).max(MOST_OPS) });
+export type Change = z.infer<typeof ChangeHead> & { readonly ops: readonly RowOp[] };
+
+export type ReadChange =
+  | { readonly ok: true; readonly value: Change }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
+
+/** Reads a change that came from outside. */
+export function* readChange(sent: unknown): Steps<ReadChange> {
+  const head = SentChange.safeParse(sent);
+  if (!head.success) return { ok: false, faults: faultsOf(head.error) };
+  const faults: Fault[] = [];
+  const ops = yield* checkedRows(RowOpSchema, head.data.ops, "ops", faults);
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: { ...head.data, ops } };
+}
 
 /** What undoes the operations, in the order in which to do it. `invert(invert(ops))` is `ops`. */
 export function invert(ops: readonly RowOp[]): RowOp[] {
@@ -88,7 +109,7 @@ export function updateOp<T extends Record<string, unknown>>(
   row: T,
   to: Partial<T>,
 ): RowOp | null {
-  const keys = Object.keys(to).filter((key) => JSON.stringify(row[key]) !== JSON.stringify(to[key]));
+  const keys = Object.keys(to).filter((key) => !dequal(row[key], to[key]));
   if (keys.length === 0) return null;
   const pick = (source: Record<string, unknown>) => Object.fromEntries(keys.map((key) => [key, source[key]]));
   return { op: "update", table, id, from: pick(row), to: pick(to) };

@@ -77,6 +77,26 @@ const EarlyWire = WireRow.extend({
   endsAt: WireRow.shape.endsAt.default(BEFORE.wire.endsAt),
   origin: WireRow.shape.origin.default(BEFORE.wire.origin),
 });
+/** Rows of each list of a document; those of another time as they were then. */
+export const DOCUMENT_ROWS = {
+  connectors: EarlyConnector,
+  pins: PinRow,
+  links: LinkRow,
+  readings: EarlyReading,
+  branches: BranchRow,
+  parts: PartRow,
+  ownParts: OwnPartRow,
+  wires: EarlyWire,
+  counts: CountRow,
+  facts: FactRow,
+  questions: QuestionRow,
+  variants: VariantRow,
+  alikes: AlikeRow,
+  kept: KeptRow,
+  cuts: CutRow,
+  debts: DebtRow,
+  settings: SettingRow,
+} as const;
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
 /**
@@ -85,23 +105,23 @@ const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 export const JobDocument = z.strictObject({
   format: z.literal(FORMAT),
   job: JobRow,
-  connectors: z.array(EarlyConnector),
-  pins: z.array(PinRow),
-  links: z.array(LinkRow),
-  readings: z.array(EarlyReading),
-  branches: later(BranchRow),
-  parts: later(PartRow),
-  ownParts: later(OwnPartRow),
-  wires: later(EarlyWire),
-  counts: later(CountRow),
-  facts: later(FactRow),
-  questions: later(QuestionRow),
-  variants: later(VariantRow),
-  alikes: later(AlikeRow),
-  kept: later(KeptRow),
-  cuts: later(CutRow),
-  debts: later(DebtRow),
-  settings: later(SettingRow),
+  connectors: z.array(DOCUMENT_ROWS.connectors),
+  pins: z.array(DOCUMENT_ROWS.pins),
+  links: z.array(DOCUMENT_ROWS.links),
+  readings: z.array(DOCUMENT_ROWS.readings),
+  branches: later(DOCUMENT_ROWS.branches),
+  parts: later(DOCUMENT_ROWS.parts),
+  ownParts: later(DOCUMENT_ROWS.ownParts),
+  wires: later(DOCUMENT_ROWS.wires),
+  counts: later(DOCUMENT_ROWS.counts),
+  facts: later(DOCUMENT_ROWS.facts),
+  questions: later(DOCUMENT_ROWS.questions),
+  variants: later(DOCUMENT_ROWS.variants),
+  alikes: later(DOCUMENT_ROWS.alikes),
+  kept: later(DOCUMENT_ROWS.kept),
+  cuts: later(DOCUMENT_ROWS.cuts),
+  debts: later(DOCUMENT_ROWS.debts),
+  settings: later(DOCUMENT_ROWS.settings),
 });
 export type JobDocument = z.infer<typeof JobDocument>;
 

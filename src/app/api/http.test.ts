@@ -60,10 +60,60 @@ describe("a change's body", () => {
   });
 });
 
+describe("a large or broken body", () => {
+  const Any = z.unknown();
+  const sent = (chunk: Uint8Array, headers: Readonly<Record<string, string>> = {}) => {
+    let pulled = 0;
+    const body = new ReadableStream<Uint8Array>({
+      pull: (controller) => {
+        pulled += 1;
+        controller.enqueue(chunk);
+      },
+    });
+    const request = new Request("http://127.0.0.1:4180/api/jobs", {
+      method: "POST",
+      headers: { ...OWN, "content-type": "application/json", host: "127.0.0.1:4180", ...headers },
+      body,
+      duplex: "half",
+    } as RequestInit);
+    return { answer: mutating(request, Any, async () => Response.json({})), pulled: () => pulled };
+  };
+  test("is read no further than its size may be, however long it goes on", async () => {
+    const { answer, pulled } = sent(new Uint8Array(1_000_000).fill(32));
+    expect(await told(await answer)).toEqual([413, "too-large"]);
+    expect(pulled()).toBeLessThan(60);
+  });
+  test("that says its size is refused before any of it is read", async () => {
+    const { answer, pulled } = sent(new Uint8Array(1), { "content-length": "900000000" });
+    expect(await told(await answer)).toEqual([413, "too-large"]);
+    expect(pulled()).toBeLessThan(3);
+  });
+  test.each([
+    ['{"a":"\\ud800"}', false],
+    ['{"a":["x",{"b":"\\udc00\\ud800"}]}', false],
+    ['{"\\uDBFF":1}', false],
+    ['{"a":"\\ud83d\\ude00"}', true],
+    ['{"a":"\\\\ud800"}', true],
+  ] as const)("half a character is none that can be kept: %.40s", async (body, isFine) => {
+    const response = await mutating(asked(OWN, body), Any, async () => Response.json({}));
+    expect(response.status).toBe(isFine ? 200 : 400);
+  });
+});
+
+describe("a request that calls the server by another name", () => {
+  test("is not answered, whatever it asks", async () => {
+    const work = vi.fn();
+    const request = asked({ ...OWN, host: "rebound.example.org:4180" });
+    expect(await told(await answering(request, work))).toEqual([421, "other-host"]);
+    expect(await told(await mutating(request, z.unknown(), work))).toEqual([421, "other-host"]);
+    expect(work).not.toHaveBeenCalled();
+  });
+});
+
 describe("what went wrong", () => {
   afterEach(() => vi.restoreAllMocks());
   const failing = (fault: DatabaseFault) =>
-    answering(async () => {
+    answering(asked(OWN), async () => {
       throw new DatabaseError(fault, new Error("root@localhost: secret"));
     });
   test.each([
@@ -76,7 +126,7 @@ describe("what went wrong", () => {
   });
   test("a bug tells nothing of its insides", async () => {
     const printed = vi.spyOn(console, "error").mockImplementation(() => undefined);
-    const response = await answering(async () => {
+    const response = await answering(asked(OWN), async () => {
       throw new Error("SELECT password FROM people");
     });
     expect(await response.text()).not.toMatch(/SELECT|password/);

@@ -1,5 +1,7 @@
-import { z } from "zod";
+import type { z } from "zod";
+import { isOwnHost } from "@/app/own-hosts";
 import { guardedCutsText } from "@/core/words";
+import { breathing, type Fault, faultsOf, type Steps } from "@/job/checked";
 import type { ChangeResult } from "@/server/changes";
 import { DatabaseError } from "@/server/errors";
 
@@ -16,9 +18,18 @@ export interface Refusal {
 
 export const refuse = (status: number, refusal: Refusal) => Response.json({ error: refusal }, { status });
 
-/** Runs a handler; a database that is away becomes 503, a bug 500 with nothing of its insides. */
-export async function answering(work: () => Promise<Response>): Promise<Response> {
+/**
+ * Runs a handler for a request that names this server; a database that is away becomes 503, a bug 500 with nothing of
+ * its insides.
+ */
+export async function answering(request: Request, work: () => Promise<Response>): Promise<Response> {
   try {
+    if (!isOwnHost(request.headers.get("host")))
+      return refuse(421, {
+        code: "other-host",
+        message: "This server does not go by that name.",
+        hint: "Open it by the address that it printed when it started.",
+      });
     return await work();
   } catch (error) {
     if (error instanceof DatabaseError && (error.fault === "down" || error.fault === "deadlock")) {
@@ -43,31 +54,96 @@ export function mutating<T>(
   schema: z.ZodType<T>,
   work: (body: T) => Promise<Response>,
 ): Promise<Response> {
-  return answering(async () => {
+  return mutatingBy(
+    request,
+    // biome-ignore lint/correctness/useYield: a small body is read in one step
+    function* (json) {
+      const parsed = schema.safeParse(json);
+      return parsed.success ? { ok: true, value: parsed.data } : { ok: false, faults: faultsOf(parsed.error) };
+    },
+    work,
+  );
+}
+
+export type Read<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
+
+/** The same for what is large: it is read in steps, between which other requests have their turn. */
+export function mutatingBy<T>(
+  request: Request,
+  read: (json: unknown) => Steps<Read<T>>,
+  work: (body: T) => Promise<Response>,
+): Promise<Response> {
+  return answering(request, async () => {
     const stranger = strangerRefusal(request);
     if (stranger !== null) return stranger;
-    const text = await request.text();
-    if (text.length > MAX_BODY_BYTES)
+    const text = await bodyOf(request, MAX_BODY_BYTES);
+    if (text === null)
       return refuse(413, {
         code: "too-large",
         message: "The change is larger than this server takes.",
         hint: "Import the table in parts.",
       });
-    let json: unknown;
-    try {
-      json = JSON.parse(text);
-    } catch {
-      return refuse(400, { code: "not-json", message: "The request's body is not JSON." });
-    }
-    const parsed = schema.safeParse(json);
-    if (!parsed.success)
-      return refuse(422, {
-        code: "invalid",
-        message: z.prettifyError(parsed.error).slice(0, 2000),
-        hint: "Correct the field and send it again.",
-      });
-    return work(parsed.data);
+    const json = jsonOf(text);
+    if (json === NOT_JSON) return refuse(400, { code: "not-json", message: "The request's body is not JSON." });
+    const result = await breathing(read(json), breathe);
+    return result.ok ? work(result.value) : invalid(result.faults);
   });
+}
+
+/** Lets whatever else waits for the thread have its turn. */
+export const breathe = () => new Promise<void>((resolve) => setImmediate(resolve));
+
+const invalid = (faults: readonly Fault[]) =>
+  refuse(422, {
+    code: "invalid",
+    message: faults
+      .map(({ path, message }) => `${path || "body"}: ${message}`)
+      .join("\n")
+      .slice(0, 2000),
+    hint: "Correct the field and send it again.",
+  });
+
+/** The body as text, its size watched while it comes in; null where it is larger than may be, the rest then unread. */
+async function bodyOf(request: Request, mostBytes: number): Promise<string | null> {
+  if (Number(request.headers.get("content-length") ?? 0) > mostBytes) return null;
+  if (request.body === null) return "";
+  const decoder = new TextDecoder();
+  const reader = request.body.getReader();
+  let bytes = 0;
+  let text = "";
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return text + decoder.decode();
+    bytes += value.byteLength;
+    if (bytes > mostBytes) {
+      await reader.cancel();
+      return null;
+    }
+    text += decoder.decode(value, { stream: true });
+  }
+}
+
+const NOT_JSON = Symbol("not JSON");
+
+/** Half of a character that is written with two is none that the database could keep. */
+const HALF_CHARACTER = /\\u[dD][89a-fA-F]/;
+
+function jsonOf(text: string): unknown {
+  try {
+    const json: unknown = JSON.parse(text);
+    return HALF_CHARACTER.test(text) && !isWhole(json) ? NOT_JSON : json;
+  } catch {
+    return NOT_JSON;
+  }
+}
+
+function isWhole(value: unknown): boolean {
+  if (typeof value === "string") return !/\p{Surrogate}/u.test(value);
+  if (Array.isArray(value)) return value.every(isWhole);
+  if (typeof value !== "object" || value === null) return true;
+  return Object.entries(value).every(([key, one]) => isWhole(key) && isWhole(one));
 }
 
 /** A browser names where a request comes from; what comes from elsewhere, or will not say, changes nothing here. */

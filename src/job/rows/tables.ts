@@ -2,7 +2,7 @@ import { z } from "zod";
 import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
 import { COLOUR_CODES } from "@/core/intake";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
-import { guess, id, label, source, text, textMap } from "./fields";
+import { guess, id, label, position, source, text, textMap } from "./fields";
 
 /** The schools of converting, one of which a job follows. */
 export const APPROACHES = [
@@ -34,7 +34,7 @@ export const BranchRow = z.strictObject({
   origin: text,
   diagram: text,
   note: text,
-  position: z.int().min(0),
+  position,
 });
 
 /** A face as it is seen from the wire side, row by row from the top left; null where there is no cavity. */
@@ -62,7 +62,7 @@ export const ConnectorRow = z.strictObject({
   label,
   /** Where it sits on the vehicle, in plain words. */
   place: text.nullable(),
-  position: z.int().min(0),
+  position,
   branchId: id.nullable(),
   /** The half that it plugs into, where it joins two harnesses. */
   mateId: id.nullable(),
@@ -98,7 +98,7 @@ export const PinRow = z.strictObject({
   indexLabel: z.string().max(200).nullable(),
   params: textMap,
   extra: textMap,
-  position: z.int().min(0),
+  position,
 });
 
 const AdapterSchema = z

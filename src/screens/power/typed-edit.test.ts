@@ -48,6 +48,12 @@ describe("what is typed to be tried", () => {
     expect(typed("wire", { wire, length: "1,2 m" })).toEqual({ type: "wire", wireId: "wire-1", lengthM: 1.2 });
     expect(typed("wire", { wire, size: "thick" })).toEqual({ type: "wire", wireId: "wire-1", sizeMm2: Number.NaN });
   });
+  test("what no wire is long stays a number, for the edit to refuse with its range", () => {
+    const strap = { from: "C1-2", to: "G3-1", size: "10", length: "5000" };
+    expect(typed("strap", strap)).toMatchObject({ lengthM: 5000 });
+    const imperial = typed("strap", strap, "imperial");
+    expect(typeof imperial === "object" && imperial.type === "strap" ? imperial.lengthM : 0).toBeCloseTo(1524, 6);
+  });
   test("in an imperial job sizes are gauges, lengths feet and temperatures Fahrenheit", () => {
     const strap = typed("strap", { from: "C1-2", to: "G3-1", size: "10", length: "3" }, "imperial");
     // ASTM B258: 10 AWG is 0.1019 in across, 5.26 mm²; a foot is 0.3048 m.

@@ -1,6 +1,6 @@
 import { readLength, readSize } from "@/core/intake";
 import type { PowerEdit } from "@/core/power";
-import type { Units } from "@/core/units";
+import { FOOT_M, type Units } from "@/core/units";
 import { celsiusOf } from "@/core/words";
 
 /** What can be tried by one's own hand. */
@@ -43,7 +43,9 @@ class Typed {
   get length(): number | undefined {
     const text = this.text("length");
     if (text === "") return undefined;
-    return readLength(text, { decimalComma: true, headerUnit: this.units === "imperial" ? "ft" : "m" }) ?? Number.NaN;
+    const read = readLength(text, { decimalComma: true, headerUnit: this.units === "imperial" ? "ft" : "m" });
+    // What no wire is long is still a number, which the edit refuses with its range.
+    return read ?? (this.number("length") ?? Number.NaN) * (this.units === "imperial" ? FOOT_M : 1);
   }
 
   idIn(list: Named, name: string): string | undefined {

@@ -1,13 +1,14 @@
 import { z } from "zod";
-import { parseDocument } from "@/job/document";
+import { breathing } from "@/job/checked";
+import { readDocument } from "@/job/document";
 import { createJob } from "@/server/jobs";
 import { pool } from "@/server/pool";
-import { mutating, refuse } from "../http";
+import { breathe, mutating, refuse } from "../http";
 
 /** Makes a job from a job document's text. */
 export function POST(request: Request): Promise<Response> {
   return mutating(request, z.strictObject({ text: z.string() }), async ({ text }) => {
-    const result = parseDocument(text);
+    const result = await breathing(readDocument(text), breathe);
     const [fault] = result.ok ? [] : result.faults;
     if (!result.ok)
       return refuse(422, {

@@ -7,8 +7,8 @@ import { answering, mutating } from "../http";
 
 export const dynamic = "force-dynamic";
 
-export function GET(): Promise<Response> {
-  return answering(async () => Response.json({ jobs: await listJobs(pool()) }));
+export function GET(request: Request): Promise<Response> {
+  return answering(request, async () => Response.json({ jobs: await listJobs(pool()) }));
 }
 
 /** Makes an empty job. */

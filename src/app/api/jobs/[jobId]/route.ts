@@ -4,8 +4,8 @@ import { answering, type JobContext, noJob, strangerRefusal } from "../../http";
 
 export const dynamic = "force-dynamic";
 
-export function GET(_request: Request, { params }: JobContext): Promise<Response> {
-  return answering(async () => {
+export function GET(request: Request, { params }: JobContext): Promise<Response> {
+  return answering(request, async () => {
     const job = await loadJob(pool(), (await params).jobId);
     return job === null ? noJob() : Response.json(job);
   });
@@ -13,6 +13,7 @@ export function GET(_request: Request, { params }: JobContext): Promise<Response
 
 export function DELETE(request: Request, { params }: JobContext): Promise<Response> {
   return answering(
+    request,
     async () =>
       strangerRefusal(request) ??
       ((await deleteJob(pool(), (await params).jobId)) ? Response.json({ ok: true }) : noJob()),

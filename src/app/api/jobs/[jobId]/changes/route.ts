@@ -1,7 +1,7 @@
-import { ChangeSchema } from "@/job/ops";
+import { readChange } from "@/job/ops";
 import { applyChange, editsSince, revisionOf } from "@/server/changes";
 import { pool } from "@/server/pool";
-import { answering, changeAnswer, type JobContext, mutating, noJob, refuse } from "../../../http";
+import { answering, changeAnswer, type JobContext, mutatingBy, noJob, refuse } from "../../../http";
 
 export const dynamic = "force-dynamic";
 
@@ -10,7 +10,7 @@ const MOST_EDITS = 100;
 
 /** What has changed since a revision. Asked twice a second, so an unchanged job is answered from its revision alone. */
 export function GET(request: Request, { params }: JobContext): Promise<Response> {
-  return answering(async () => {
+  return answering(request, async () => {
     const { jobId } = await params;
     const since = Number(new URL(request.url).searchParams.get("since"));
     if (!Number.isInteger(since) || since < 0)
@@ -24,7 +24,7 @@ export function GET(request: Request, { params }: JobContext): Promise<Response>
 }
 
 export function POST(request: Request, { params }: JobContext): Promise<Response> {
-  return mutating(request, ChangeSchema, async (change) =>
+  return mutatingBy(request, readChange, async (change) =>
     changeAnswer(await applyChange(pool(), (await params).jobId, change)),
   );
 }

@@ -4,6 +4,6 @@ import { answering, type JobContext } from "../../../http";
 
 export const dynamic = "force-dynamic";
 
-export function GET(_request: Request, { params }: JobContext): Promise<Response> {
-  return answering(async () => Response.json({ edits: await history(pool(), (await params).jobId) }));
+export function GET(request: Request, { params }: JobContext): Promise<Response> {
+  return answering(request, async () => Response.json({ edits: await history(pool(), (await params).jobId) }));
 }

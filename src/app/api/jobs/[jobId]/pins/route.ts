@@ -8,7 +8,7 @@ export const dynamic = "force-dynamic";
 
 /** One side's pin table as CSV: `?side=donor` or `?side=host`. */
 export function GET(request: Request, { params }: JobContext): Promise<Response> {
-  return answering(async () => {
+  return answering(request, async () => {
     const wanted = new URL(request.url).searchParams.get("side");
     const side = SIDES.find((one) => one === wanted);
     if (side === undefined) return refuse(400, { code: "invalid", message: "side is donor or host." });

@@ -5,8 +5,8 @@ import { answering, download, type JobContext, noJob } from "../../../http";
 
 export const dynamic = "force-dynamic";
 
-export function GET(_request: Request, { params }: JobContext): Promise<Response> {
-  return answering(async () => {
+export function GET(request: Request, { params }: JobContext): Promise<Response> {
+  return answering(request, async () => {
     const job = await loadJob(pool(), (await params).jobId);
     return job === null ? noJob() : download(planCsv(job.document), `${job.document.job.name}-plan.csv`, "text/csv");
   });
