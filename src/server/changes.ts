@@ -10,7 +10,7 @@ import { DatabaseError } from "./errors";
 import { readLists } from "./jobs";
 import { reading, transaction } from "./pool";
 import { columnOf } from "./row-codec";
-import { builtUpon, changedSince } from "./stale-rows";
+import { notAsSeen } from "./stale-rows";
 import { withFollowingWires } from "./table-wires";
 
 export type ChangeResult =
@@ -23,6 +23,8 @@ export type ChangeResult =
       readonly rows: readonly { table: string; id: string }[];
       readonly revision: number;
     }
+  /** It was made on a revision that is not there yet. */
+  | { readonly ok: false; readonly code: "ahead"; readonly revision: number }
   /** A rule of the database was broken: something still refers to the row, or what it refers to is gone. */
   | { readonly ok: false; readonly code: "in-use" | "dangling" | "check" }
   /** Removals that the guards forbid. */
@@ -30,8 +32,8 @@ export type ChangeResult =
   | { readonly ok: false; readonly code: "nothing-to-undo" | "nothing-to-redo" };
 
 /**
- * Makes a change in one transaction and writes it to the history. It is refused where it touches a row that has changed
- * since the revision it was made on; changes to other rows pass. The same key a second time answers what was done the
+ * Makes a change in one transaction and writes it to the history. It is refused where it touches what no longer stands
+ * as its maker saw it; changes to other rows, or other columns, pass. The same key a second time answers what was done the
  * first.
  */
 export function applyChange(on: Pool, jobId: string, change: Change): Promise<ChangeResult> {
@@ -41,7 +43,9 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
       if (revision === null) return { ok: false, code: "no-job" };
       const before = await findByKey(db, jobId, change.key);
       if (before !== null) return { ok: true, edit: before };
-      const stale = await changedSince(db, jobId, ownOps(change.ops), change.base);
+      // Whoever has seen what never was here has another history: of a backup, or of another database.
+      if (change.base > revision) return { ok: false, code: "ahead", revision };
+      const stale = await notAsSeen(db, jobId, ownOps(change.ops));
       if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
       const cuts = await forbiddenCuts(db, jobId, change.ops);
       if (cuts.length > 0) return { ok: false, code: "guarded", cuts };
@@ -73,7 +77,7 @@ export function stepHistory(
       const original = await findEdit(db, jobId, target);
       if (original === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
       const ops = role === "undo" ? invert(original.ops) : original.ops;
-      const stale = await builtUpon(db, jobId, ownOps(ops));
+      const stale = await notAsSeen(db, jobId, ownOps(ops));
       if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
       const label = `${role === "undo" ? "Undo" : "Redo"}: ${original.label}`.slice(0, 500);
       return {

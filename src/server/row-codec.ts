@@ -49,9 +49,12 @@ const READERS = new Map(
   ]),
 );
 
-/** Parses a row read back; a row that breaks the schema is a bug and throws. */
-export function fromSql<T>(table: TableName, row: RowDataPacket): T {
+/** A row read back, its values as the schema has them. */
+export function plainRow(table: TableName, row: RowDataPacket): Record<string, unknown> {
   const made: Record<string, unknown> = {};
   for (const { key, column, read } of READERS.get(table) ?? []) made[key] = read(row[column]);
-  return TABLES[table].parse(made) as T;
+  return made;
 }
+
+/** Parses a row read back; a row that breaks the schema is a bug and throws. */
+export const fromSql = <T>(table: TableName, row: RowDataPacket): T => TABLES[table].parse(plainRow(table, row)) as T;

@@ -10,7 +10,7 @@ import { standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
-import type { ConnectorRow, JobDocument, PinRow } from "@/job/schema";
+import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { decideCutOps } from "@/job/triage-ops";
 import { applyChange, editsSince, history, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
@@ -280,6 +280,62 @@ describe("revisions", () => {
       await change([updateOp("pin", "p1", pin("p1", "1"), { description: "c" }) as RowOp], { base }),
     ).toMatchObject({ ok: false, code: "conflict", rows: [{ table: "pin", id: "p1" }] });
     expect(await change([deleteOp("pin", pin("gone", "9"))])).toMatchObject({ ok: false, code: "conflict" });
+  });
+  test("what it saw is held against what stands, column by column and by structure", async () => {
+    await withPins(pin("p1", "1", { params: { a: "1", b: "2" } }));
+    const base = await revision();
+    const update = (from: Record<string, unknown>, to: Record<string, unknown>) =>
+      change([{ op: "update", table: "pin", id: "p1", from, to }], { base });
+    // Another column of the same row is another matter, and the order of a map's keys is none.
+    expect(await update({ description: "text" }, { description: "a" })).toMatchObject({ ok: true });
+    expect(await update({ params: { b: "2", a: "1" } }, { params: { a: "1" } })).toMatchObject({ ok: true });
+    expect(await update({ description: "text" }, { description: "b" })).toMatchObject({ ok: false, code: "conflict" });
+    // Whoever has seen the latest value may change it, however old the revision is that they name.
+    expect(await update({ description: "a" }, { description: "c" })).toMatchObject({ ok: true });
+    expect((await load()).pins[0]).toMatchObject({ description: "c", params: { a: "1" } });
+  });
+  test("a row that someone changed since is not deleted with what they wrote", async () => {
+    await withPins(pin("p1", "1"));
+    const seen = (await load()).pins[0] as PinRow;
+    const base = await revision();
+    expect(await change([updateOp("pin", "p1", seen, { description: "theirs" }) as RowOp], { base })).toMatchObject({
+      ok: true,
+    });
+    expect(await change([deleteOp("pin", seen)], { base })).toMatchObject({
+      ok: false,
+      code: "conflict",
+      rows: [{ table: "pin", id: "p1" }],
+    });
+    expect(await change([deleteOp("pin", (await load()).pins[0] as PinRow)])).toMatchObject({ ok: true });
+  });
+  test("a part placed and edited at once is no conflict with itself", async () => {
+    await withPins(pin("p1", "1"));
+    const part: PartRow = {
+      id: "part1",
+      side: "donor",
+      type: "computer",
+      label: "Computer",
+      terminals: [{ name: "1", pinId: "p1" }],
+      elements: [],
+      origin: "",
+      diagram: "",
+      note: "",
+    };
+    expect(await change([insertOp("part", part)])).toMatchObject({ ok: true });
+    const kept = (await load()).parts[0] as PartRow;
+    const terminals = kept.terminals.map(({ name, pinId }) => ({ pinId, name }));
+    expect(
+      await change([{ op: "update", table: "part", id: "part1", from: { terminals }, to: { terminals: [] } }]),
+    ).toMatchObject({ ok: true });
+  });
+  test("a change from a history that is not here is refused, and told as that", async () => {
+    await withPins(pin("p1", "1"));
+    const now = await revision();
+    expect(await change([rename(await load(), "Later")], { base: now + 5 })).toEqual({
+      ok: false,
+      code: "ahead",
+      revision: now,
+    });
   });
   test("the same key a second time answers what was done the first", async () => {
     const key = nanoid();

@@ -1,7 +1,8 @@
+import { dequal } from "dequal/lite";
 import type { PoolConnection, RowDataPacket } from "mysql2/promise";
 import type { RowOp } from "@/job/ops";
 import type { TableName } from "@/job/schema";
-import { fromSql, selectList } from "./row-codec";
+import { plainRow, selectList } from "./row-codec";
 
 async function rowsById(
   db: PoolConnection,
@@ -13,11 +14,11 @@ async function rowsById(
   for (let at = 0; at < ids.length; at += 1000) {
     const [rows] =
       table === "job"
-        ? await db.query<RowDataPacket[]>(`SELECT row_revision, ${selectList("job")} FROM job WHERE id = ?`, [jobId])
-        : await db.query<RowDataPacket[]>(
-            `SELECT row_revision, ${selectList(table)} FROM ${table} WHERE job_id = ? AND id IN (?)`,
-            [jobId, ids.slice(at, at + 1000)],
-          );
+        ? await db.query<RowDataPacket[]>(`SELECT ${selectList("job")} FROM job WHERE id = ?`, [jobId])
+        : await db.query<RowDataPacket[]>(`SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? AND id IN (?)`, [
+            jobId,
+            ids.slice(at, at + 1000),
+          ]);
     found.push(...rows);
   }
   return found;
@@ -25,33 +26,11 @@ async function rowsById(
 
 const rowId = (table: TableName, row: RowDataPacket) => (table === "job" ? "job" : String(row.id));
 
-export async function changedSince(
-  db: PoolConnection,
-  jobId: string,
-  ops: readonly RowOp[],
-  base: number,
-): Promise<{ table: string; id: string }[]> {
-  const stale: { table: string; id: string }[] = [];
-  for (const [table, tableOps] of byTable(ops)) {
-    const made = new Set(tableOps.filter((op) => op.op === "insert").map((op) => op.id));
-    const rows = new Map(
-      (await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [
-        rowId(table, row),
-        Number(row.row_revision),
-      ]),
-    );
-    for (const op of tableOps) {
-      const revision = rows.get(op.id);
-      const fresh =
-        op.op === "insert" ? revision === undefined : made.has(op.id) || (revision !== undefined && revision <= base);
-      if (!fresh) stale.push({ table, id: op.id });
-    }
-  }
-  return stale;
-}
-
-/** Rows that no longer stand as the operations to be taken back left them. */
-export async function builtUpon(
+/**
+ * Rows that do not stand as the operations have seen them, column by column and by structure: an update's in the columns
+ * that it changes, a deleted row in all, a new one by being there already.
+ */
+export async function notAsSeen(
   db: PoolConnection,
   jobId: string,
   ops: readonly RowOp[],
@@ -61,7 +40,7 @@ export async function builtUpon(
     const rows = new Map(
       (await rowsById(db, jobId, table, [...new Set(tableOps.map((op) => op.id))])).map((row) => [
         rowId(table, row),
-        fromSql<Record<string, unknown>>(table, row),
+        plainRow(table, row),
       ]),
     );
     for (const op of tableOps) {
@@ -81,7 +60,7 @@ export async function builtUpon(
   return stale;
 }
 
-const same = (a: unknown, b: unknown) => JSON.stringify(a ?? null) === JSON.stringify(b ?? null);
+const same = (a: unknown, b: unknown) => dequal(a ?? null, b ?? null);
 
 function byTable(ops: readonly RowOp[]): Map<TableName, RowOp[]> {
   const groups = new Map<TableName, RowOp[]>();

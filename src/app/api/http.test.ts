@@ -139,6 +139,7 @@ describe("a change's outcome", () => {
   test.each([
     [{ ok: false, code: "no-job" }, 404],
     [{ ok: false, code: "conflict", rows: [{ table: "pin", id: "p" }], revision: 7 }, 409],
+    [{ ok: false, code: "ahead", revision: 3 }, 409],
     [{ ok: false, code: "in-use" }, 409],
     [{ ok: false, code: "dangling" }, 409],
     [{ ok: false, code: "check" }, 422],

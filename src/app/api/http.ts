@@ -181,6 +181,13 @@ export function changeAnswer(result: ChangeResult): Response {
         rows: result.rows,
         revision: result.revision,
       });
+    case "ahead":
+      return refuse(409, {
+        code: "ahead",
+        message: "This page has seen more of the job than is here: a backup was restored meanwhile.",
+        hint: "Reload the page, look at what is there, and make the change again.",
+        revision: result.revision,
+      });
     case "in-use":
       return refuse(409, {
         code: "in-use",

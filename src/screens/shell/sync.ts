@@ -1,3 +1,4 @@
+import { dequal } from "dequal/lite";
 import { nanoid } from "nanoid";
 import type { Edit, LoadedJob } from "@/job/edit";
 import { applyOps, type Change, type RowOp } from "@/job/ops";
@@ -293,11 +294,10 @@ export function meets(document: JobDocument, ops: readonly RowOp[]): boolean {
     if (row === undefined) return false;
     if (
       op.op === "update" &&
-      !Object.entries(op.from).every(
-        ([column, value]) => JSON.stringify(row[column] ?? null) === JSON.stringify(value ?? null),
-      )
+      !Object.entries(op.from).every(([column, value]) => dequal(row[column] ?? null, value ?? null))
     )
       return false;
+    if (op.op === "delete" && !dequal(row, op.row)) return false;
   }
   return true;
 }
