@@ -1,6 +1,6 @@
 import { dequal } from "dequal/lite";
 import { z } from "zod";
-import { checkedRows, type Fault, faultsOf, type Steps } from "./checked";
+import { atOnce, checkedRows, type Fault, faultsOf, type Steps } from "./checked";
 import { id, MOST_INT } from "./rows/fields";
 import { type JobDocument, LISTS, type ListTable, type RowOf, TABLES, type TableName } from "./schema";
 
@@ -86,6 +86,14 @@ export function* readChange(sent: unknown): Steps<ReadChange> {
   const faults: Fault[] = [];
   const ops = yield* checkedRows(RowOpSchema, head.data.ops, "ops", faults);
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: { ...head.data, ops } };
+}
+
+/** What the server would refuse of operations made here, before they are shown or sent. */
+export function faultsInOps(ops: readonly unknown[]): readonly Fault[] {
+  if (ops.length > MOST_OPS) return [{ path: "ops", message: `more than ${MOST_OPS} rows at once` }];
+  const faults: Fault[] = [];
+  atOnce(checkedRows(RowOpSchema, ops, "ops", faults));
+  return faults;
 }
 
 /** What undoes the operations, in the order in which to do it. `invert(invert(ops))` is `ops`. */

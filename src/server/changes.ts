@@ -56,7 +56,7 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
 
 /**
  * Takes back, or does again, the person's own latest change that can be; refused where others have built on those rows.
- * @param of the revision of an earlier change of one's own to take back instead of the latest
+ * @param of the revision, or the key, of an earlier change of one's own to take back instead of the latest
  */
 export function stepHistory(
   on: Pool,
@@ -64,7 +64,7 @@ export function stepHistory(
   role: "undo" | "redo",
   person: string,
   key: string,
-  of: number | null = null,
+  of: number | string | null = null,
 ): Promise<ChangeResult> {
   return settled(() =>
     transaction(on, async (db): Promise<ChangeResult> => {
@@ -72,7 +72,8 @@ export function stepHistory(
       if (revision === null) return { ok: false, code: "no-job" };
       const before = await findByKey(db, jobId, key);
       if (before !== null) return { ok: true, edit: before };
-      const target = await historyTarget(db, jobId, person, role, of);
+      const named = typeof of === "string" ? ((await revisionOfKey(db, jobId, of)) ?? 0) : of;
+      const target = await historyTarget(db, jobId, person, role, named);
       if (target === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
       const original = await findEdit(db, jobId, target);
       if (original === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
@@ -258,6 +259,14 @@ function toEdit(row: RowDataPacket): Edit {
     ofRevision: row.of_revision === null ? null : Number(row.of_revision),
     ops: StoredOps.parse(typeof row.ops === "string" ? JSON.parse(row.ops) : row.ops),
   };
+}
+
+async function revisionOfKey(db: PoolConnection, jobId: string, key: string): Promise<number | null> {
+  const [rows] = await db.query<RowDataPacket[]>("SELECT revision FROM edit WHERE job_id = ? AND change_key = ?", [
+    jobId,
+    key,
+  ]);
+  return rows[0] === undefined ? null : Number(rows[0].revision);
 }
 
 async function findByKey(db: PoolConnection, jobId: string, key: string): Promise<Edit | null> {

@@ -420,6 +420,24 @@ describe("undo and redo", () => {
     expect(await takeBack(second)).toMatchObject({ ok: false, code: "conflict" });
     expect((await load()).pins.map((row) => row.description)).toEqual(["text", "three"]);
   });
+  test("a change is named by the key that it was sent with; another's key names nothing", async () => {
+    const [first, second] = [nanoid(), nanoid()];
+    await change([rename(await load(), "First")], { key: first });
+    await change([updateOp("job", "job", (await load()).job, { host: "Second" }) as RowOp], { key: second });
+    expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid(), first)).toMatchObject({ ok: true });
+    expect((await load()).job).toMatchObject({ host: "Second" });
+    expect((await load()).job.name).not.toBe("First");
+    // Once is enough, and a key that nobody sent, or that someone else did, is none of one's own.
+    for (const [person, key] of [
+      ["Robin", first],
+      ["Robin", nanoid()],
+      ["Kim", second],
+    ] as const)
+      expect(await stepHistory(pool, jobId, "undo", person, nanoid(), key)).toEqual({
+        ok: false,
+        code: "nothing-to-undo",
+      });
+  });
   test("another's change is not undone, nor one that others have built on", async () => {
     await withPins(pin("p1", "1"));
     await change([updateOp("pin", "p1", pin("p1", "1"), { description: "Kim's" }) as RowOp], { person: "Kim" });

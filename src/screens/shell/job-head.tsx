@@ -4,6 +4,7 @@ import Link from "next/link";
 import { Kbd } from "@/ui/controls";
 import { Logo } from "@/ui/marks";
 import { useJob } from "./job-provider";
+import { SaveState } from "./save-state";
 import { ThemeToggle } from "./theme-toggle";
 
 /** Whose job it is, who works on it, and the ways to everything. */
@@ -19,6 +20,7 @@ export function JobHead({ onFind, onKeys }: { onFind: () => void; onKeys: () => 
       <p className="min-w-0 flex-1 truncate" title={`${name}: ${host} takes the ${donor}`}>
         <strong className="font-semibold">{name}</strong> <span className="text-ink2">takes the {donor}</span>
       </p>
+      <SaveState />
       <button
         type="button"
         onClick={job.rename}

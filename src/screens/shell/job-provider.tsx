@@ -19,14 +19,17 @@ import type { JobDocument } from "@/job/schema";
 import { type Derived, Deriver } from "./derive";
 import { type HarnessState, useHarness } from "./harness-state";
 import { blockersOf } from "./next";
+import { browserOutbox } from "./outbox";
 import { PersonDialog } from "./person-dialog";
 import { type PowerState, usePower } from "./power-state";
-import { type JobSnapshot, JobSync, type Notice, rebase } from "./sync";
+import { type JobSnapshot, JobSync, type Notice } from "./sync";
 
 /**
  * How often others' changes are asked for, ms: they must be seen within two seconds, also where the machine is busy.
  */
 const POLL_MS = 500;
+/** A page that nobody sees asks this many times less often. */
+const HIDDEN_TURNS = 20;
 const PERSON_KEY = "pantograph.person";
 
 type Ops = readonly (RowOp | null)[];
@@ -40,6 +43,9 @@ export interface JobContextValue extends JobSnapshot, Derived, HarnessState, Pow
    */
   readonly change: (label: string, ops: Ops | ((person: string) => Ops), options?: { quiet?: boolean }) => void;
   readonly step: (role: "undo" | "redo", of?: number) => void;
+  /** What was set aside, made over what is there now; or forgotten. */
+  readonly again: (key: string) => void;
+  readonly discard: (key: string) => void;
   readonly rename: () => void;
 }
 
@@ -66,14 +72,17 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
       change: (label, ops, options = {}) =>
         ask(() => {
           const made = typeof ops === "function" ? ops(localStorage.getItem(PERSON_KEY) ?? "") : ops;
-          sync.change(
+          const key = sync.change(
             label,
             made.filter((op) => op !== null),
           );
-          if (options.quiet !== true)
-            toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo") } });
+          // The note's way back is this change's own, whatever was made since.
+          if (key !== null && options.quiet !== true)
+            toast(label, { action: { label: "Undo", onClick: () => void sync.step("undo", key) } });
         }),
       step: (role, of) => ask(() => void sync.step(role, of)),
+      again: (key) => sync.again(key),
+      discard: (key) => sync.discard(key),
       rename: () => ask(() => undefined, true),
     }),
     [snapshot, worked, person, ask, loaded.id, sync],
@@ -92,28 +101,40 @@ export function JobProvider({ loaded, children }: { loaded: LoadedJob; children:
  */
 function useSync(loaded: LoadedJob): JobSync {
   const router = useRouter();
-  const [sync] = useState(
-    () =>
-      new JobSync(loaded.id, loaded, {
-        fetch: (input, init) => fetch(input, init),
-        storage:
-          typeof localStorage === "undefined"
-            ? { getItem: () => null, setItem: () => undefined, removeItem: () => undefined }
-            : localStorage,
-        notify: (notice) => tell(notice, sync),
-        person: () => localStorage.getItem(PERSON_KEY) ?? "",
-        reload: () => router.refresh(),
-      }),
-  );
+  const [sync] = useState((): JobSync => {
+    const made: JobSync = new JobSync(loaded.id, loaded, {
+      fetch: (input, init) => fetch(input, init),
+      outbox: browserOutbox(),
+      notify: (notice) => tell(notice, made),
+      person: () => localStorage.getItem(PERSON_KEY) ?? "",
+      reload: () => router.refresh(),
+      now: () => Date.now(),
+    });
+    return made;
+  });
   useEffect(() => {
-    sync.restore();
-    const timer = setInterval(() => void sync.work(), POLL_MS);
+    void sync.restore();
+    let turn = 0;
+    const timer = setInterval(() => {
+      turn += 1;
+      // Whoever does not look has the news a little later.
+      if (!document.hidden || turn % HIDDEN_TURNS === 0) void sync.work();
+    }, POLL_MS);
     const wake = () => void sync.work();
     addEventListener("focus", wake);
+    document.addEventListener("visibilitychange", wake);
     return () => {
       clearInterval(timer);
       removeEventListener("focus", wake);
+      document.removeEventListener("visibilitychange", wake);
     };
+  }, [sync]);
+  useEffect(() => {
+    const warn = (event: BeforeUnloadEvent) => {
+      if (sync.current().unsent > 0) event.preventDefault();
+    };
+    addEventListener("beforeunload", warn);
+    return () => removeEventListener("beforeunload", warn);
   }, [sync]);
   return sync;
 }
@@ -172,22 +193,18 @@ function tell(notice: Notice, sync: JobSync): void {
         action: notice.edit.role === "undo" ? { label: "Redo", onClick: () => void sync.step("redo") } : undefined,
       });
       return;
-    case "refused":
+    case "not-done":
       toast(`Not done: ${notice.label}`, { description: `${notice.message} ${notice.hint}`, duration: 10_000 });
       return;
-    case "conflict":
-      toast(`Someone else changed it first: ${notice.label}`, {
-        description: "It is shown as they left it. Yours is kept here until this note is closed.",
-        duration: Number.POSITIVE_INFINITY,
+    case "refused":
+    case "conflict": {
+      const { key, label, aside } = notice.entry;
+      toast(notice.type === "conflict" ? `Someone else changed it first: ${label}` : `Set aside: ${label}`, {
+        description: `${aside?.message} ${aside?.hint}`,
+        duration: 15_000,
         closeButton: true,
-        action: {
-          label: "Apply mine",
-          onClick: () => {
-            const ops = rebase(sync.current().document, notice.mine);
-            if (ops === null) toast("It can no longer be applied: a row is gone or already there.");
-            else sync.change(notice.label, ops);
-          },
-        },
+        action: { label: notice.type === "conflict" ? "Apply mine" : "Try again", onClick: () => sync.again(key) },
       });
+    }
   }
 }

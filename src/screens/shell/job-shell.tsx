@@ -9,6 +9,7 @@ import { CommandPalette } from "./command-palette";
 import { JobHead } from "./job-head";
 import { type JobContextValue, useJob } from "./job-provider";
 import { useKeys } from "./keys";
+import { SetAside } from "./set-aside";
 import { ShortcutsSheet } from "./shortcuts-sheet";
 import { StageNav, useStanding } from "./stage-nav";
 import { blockerAddress } from "./stages";
@@ -85,16 +86,28 @@ function Warnings({ job }: { job: JobContextValue }) {
     <div className="no-print col-span-full" aria-live="polite">
       {job.connection === "lost" && (
         <p className="border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm">
-          <strong>No connection to the server or its database.</strong>{" "}
-          {job.unsent > 0
-            ? `${job.unsent} ${job.unsent === 1 ? "change is" : "changes are"} kept in this browser and sent by themselves when it is back.`
-            : "What you change is kept in this browser and sent when it is back."}
+          <strong>No connection to the server or its database.</strong> {keptWords(job)}
         </p>
       )}
+      {job.onlyHere && job.connection === "ok" && (
+        <p className="border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm">
+          <strong>This browser keeps nothing.</strong> {keptWords(job)}
+        </p>
+      )}
+      <SetAside />
       <WorkerFailed name="harness" watch={job.harnessWatch} />
       <WorkerFailed name="electrical solution" watch={job.powerWatch} />
     </div>
   );
+}
+
+/** What becomes of what is not saved yet. */
+function keptWords({ unsent, onlyHere }: JobContextValue): string {
+  const changes = unsent === 1 ? "1 change is" : `${unsent} changes are`;
+  if (onlyHere) return `${changes} in this page alone and lost with it: leave it open until they are saved.`;
+  return unsent > 0
+    ? `${changes} kept in this browser and sent by themselves when it is back.`
+    : "What you change is kept in this browser and sent when it is back.";
 }
 
 /** What is shown of it is older than the job: nobody may act on it unwarned. */

@@ -1,10 +1,11 @@
 import fc from "fast-check";
-import { beforeEach, describe, expect, test } from "vitest";
+import { beforeEach, describe, expect, test, vi } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { emptyDocument } from "@/job/document";
 import type { Edit } from "@/job/edit";
-import { applyOps, type RowOp, updateOp } from "@/job/ops";
+import { applyOps, insertOp, invert, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
+import type { OutboxStore } from "./outbox";
 import { JobSync, type Notice } from "./sync";
 
 const START = emptyDocument({
@@ -24,6 +25,10 @@ class FakeServer {
   down = false;
   /** Takes the change and loses the answer. */
   loseAnswer = false;
+  /** Never answers: a server that stands still, and is not gone. */
+  frozen = false;
+  /** Undo and redo as they were asked for. */
+  steps: { readonly role: string; readonly key: string; readonly ofKey?: string }[] = [];
 
   commit(person: string, label: string, ops: readonly RowOp[], key = `k${this.edits.length}`): Edit {
     const edit: Edit = {
@@ -43,6 +48,10 @@ class FakeServer {
 
   readonly fetch = async (url: string, init?: RequestInit): Promise<Response> => {
     if (this.down) throw new TypeError("no connection");
+    if (this.frozen)
+      return new Promise((_, reject) => init?.signal?.addEventListener("abort", () => reject(init.signal?.reason)));
+    const role = /\/(undo|redo)$/.exec(url)?.[1];
+    if (role !== undefined) return this.step(role, JSON.parse(String(init?.body)));
     if (init?.method !== "POST") {
       const since = Number(new URL(url, "http://x").searchParams.get("since") ?? 0);
       return Response.json({ revision: this.edits.length, edits: this.edits.filter((edit) => edit.revision > since) });
@@ -56,6 +65,8 @@ class FakeServer {
     };
     const known = this.keys.get(change.key);
     if (known !== undefined) return Response.json({ edit: known });
+    if (change.label === "break")
+      return Response.json({ error: { code: "internal", message: "fault" } }, { status: 500 });
     if (change.label === "refuse me")
       return Response.json({ error: { code: "invalid", message: "no", hint: "do" } }, { status: 422 });
     const touched = this.edits.some(
@@ -63,27 +74,62 @@ class FakeServer {
         edit.revision > change.base &&
         edit.ops.some((op) => change.ops.some((own) => own.table === op.table && own.id === op.id)),
     );
-    if (touched) return Response.json({ error: { code: "conflict" } }, { status: 409 });
-    const edit = this.commit(change.person, change.label, change.ops, change.key);
-    this.keys.set(change.key, edit);
+    if (touched) return Response.json({ error: { code: "conflict", message: "Someone else." } }, { status: 409 });
+    return this.answer(change.key, this.commit(change.person, change.label, change.ops, change.key));
+  };
+
+  private answer(key: string, edit: Edit): Response {
+    this.keys.set(key, edit);
     if (this.loseAnswer) {
       this.loseAnswer = false;
       throw new TypeError("cut off");
     }
     return Response.json({ edit });
-  };
+  }
+
+  private step(
+    role: string,
+    asked: { readonly key: string; readonly person: string; readonly ofKey?: string },
+  ): Response {
+    this.steps.push({ role, ...asked });
+    const known = this.keys.get(asked.key);
+    if (known !== undefined) return Response.json({ edit: known });
+    const meant =
+      role === "redo"
+        ? this.edits.findLast(({ role: did }) => did === "undo")
+        : this.edits.find(({ key }) => key === asked.ofKey);
+    if (meant === undefined) return Response.json({ error: { code: "nothing", message: "none" } }, { status: 409 });
+    const label = `${role === "undo" ? "Undo" : "Redo"}: ${meant.label}`;
+    const edit = this.commit(asked.person, label, invert(meant.ops), asked.key);
+    this.edits[this.edits.length - 1] = { ...edit, role: role as "undo" };
+    return this.answer(asked.key, this.edits.at(-1) as Edit);
+  }
 }
 
 let server: FakeServer;
 let notices: Notice[];
-let stored: Map<string, string>;
+let stored: Map<string, unknown>;
+let clock: number;
 beforeEach(() => {
   server = new FakeServer();
   notices = [];
   stored = new Map();
+  clock = 1_000;
 });
 
-const open = (person = "Robin") =>
+/** What a browser keeps, in a map. */
+const keeping = (kept: Map<string, unknown>): OutboxStore => ({
+  all: async () => [...kept.values()],
+  put: async (entry) => void kept.set(entry.key, structuredClone(entry)),
+  remove: async (key) => void kept.delete(key),
+});
+const FULL: OutboxStore = {
+  all: async () => [],
+  put: () => Promise.reject(new DOMException("full", "QuotaExceededError")),
+  remove: () => Promise.reject(new DOMException("full", "QuotaExceededError")),
+};
+
+const open = (person = "Robin", outbox = keeping(stored)) =>
   new JobSync(
     "j",
     { id: "j", revision: server.edits.length, document: server.document },
@@ -92,11 +138,8 @@ const open = (person = "Robin") =>
       notify: (notice) => notices.push(notice),
       person: () => person,
       reload: () => undefined,
-      storage: {
-        getItem: (key) => stored.get(key) ?? null,
-        setItem: (key, value) => void stored.set(key, value),
-        removeItem: (key) => void stored.delete(key),
-      },
+      outbox,
+      now: () => clock++,
     },
   );
 const rename = (sync: JobSync, to: Partial<JobDocument["job"]>, label = "change") =>
@@ -159,14 +202,52 @@ describe("in step with the server", () => {
     await settle(sync);
     expect(server.document.job.name).toBe("Theirs");
     expect(sync.current().document.job.name).toBe("Theirs");
-    expect(notices.find((notice) => notice.type === "conflict")).toMatchObject({ mine: [{ to: { name: "Mine" } }] });
+    expect(notices.find((notice) => notice.type === "conflict")).toMatchObject({
+      entry: { ops: [{ to: { name: "Mine" } }] },
+    });
   });
-  test("what the server refuses is taken back and told", async () => {
+  test.each([
+    ["refuse me", "no"],
+    ["break", "fault"],
+  ])(
+    "what can never be taken is set aside with its reason, and holds up nothing behind it: %s",
+    async (label, message) => {
+      const sync = open();
+      rename(sync, { name: "New" }, label);
+      rename(sync, { host: "After" });
+      await settle(sync);
+      expect(server.document.job).toMatchObject({ name: "Job", host: "After" });
+      expect(sync.current()).toMatchObject({ unsent: 0, document: { job: { name: "Job" } }, connection: "ok" });
+      expect(sync.current().aside).toMatchObject([{ label, aside: { message }, ops: [{ to: { name: "New" } }] }]);
+      expect(notices).toMatchObject([{ type: "refused" }]);
+      // It is still there on the next visit, and is not sent by itself.
+      const later = open();
+      await later.restore();
+      await settle(later);
+      expect(later.current().aside).toHaveLength(1);
+      expect(server.edits).toHaveLength(1);
+      later.discard(later.current().aside[0]?.key ?? "");
+      await settle(later);
+      expect([later.current().aside.length, stored.size]).toEqual([0, 0]);
+    },
+  );
+  test("what was set aside can be made over what is there now", async () => {
     const sync = open();
-    rename(sync, { name: "New" }, "refuse me");
+    rename(sync, { name: "Mine" });
+    server.commit("Kim", "other", [updateOp("job", "job", server.document.job, { name: "Theirs" }) as RowOp]);
     await settle(sync);
-    expect(sync.current()).toMatchObject({ unsent: 0, document: { job: { name: "Job" } } });
-    expect(notices).toMatchObject([{ type: "refused", message: "no" }]);
+    const [entry] = sync.current().aside;
+    sync.again(entry?.key ?? "");
+    await settle(sync);
+    expect(server.document.job.name).toBe("Mine");
+    expect([sync.current().aside.length, stored.size]).toEqual([0, 0]);
+  });
+  test("what the server would refuse is told before it is shown, with the place", () => {
+    const sync = open();
+    const row = { ...(heronTables().pins[0] as JobDocument["pins"][number]), sizeMm2: -1 };
+    expect(sync.change("bad", [insertOp("pin", row)])).toBeNull();
+    expect(sync.current()).toMatchObject({ unsent: 0 });
+    expect(notices).toMatchObject([{ type: "not-done", label: "bad", message: expect.stringContaining("sizeMm2") }]);
   });
 });
 
@@ -178,7 +259,7 @@ describe("when the line is cut", () => {
     await settle(before);
     expect(before.current()).toMatchObject({ unsent: 1, connection: "lost", document: { job: { name: "Offline" } } });
     const after = open();
-    after.restore();
+    await after.restore();
     expect(after.current().document.job.name).toBe("Offline");
     server.down = false;
     await settle(after);
@@ -193,7 +274,7 @@ describe("when the line is cut", () => {
     await settle(before);
     server.down = false;
     const after = open();
-    after.restore();
+    await after.restore();
     await settle(after);
     expect(server.document.job.name).toBe("Kept");
     expect(notices).toEqual([]);
@@ -204,12 +285,11 @@ describe("when the line is cut", () => {
     rename(before, { name: "Left" });
     await settle(before);
     // The page went before it heard: its change stays in the outbox, and the new page loads it as made.
-    const kept = JSON.stringify([
-      { key: [...server.keys.keys()][0], person: "Robin", label: "change", ops: server.edits[0]?.ops },
-    ]);
-    stored.set("pantograph.unsent.j", kept);
+    const [key = ""] = server.keys.keys();
+    const ops = server.edits[0]?.ops;
+    stored.set(key, { key, jobId: "j", madeAt: 1, person: "Robin", label: "change", ops, aside: null });
     const after = open();
-    after.restore();
+    await after.restore();
     await settle(after);
     expect(after.current()).toMatchObject({ unsent: 0, document: { job: { name: "Left" } } });
     expect(server.edits).toHaveLength(1);
@@ -226,6 +306,141 @@ describe("when the line is cut", () => {
   });
 });
 
+describe("what the browser keeps", () => {
+  test("each tab takes out its own alone, and what one left another sends once", async () => {
+    server.down = true;
+    const [one, two] = [open(), open()];
+    rename(one, { name: "One" });
+    rename(two, { host: "Two" });
+    await settle(one);
+    await settle(two);
+    expect(stored.size).toBe(2);
+    server.down = false;
+    await settle(one);
+    expect(stored.size).toBe(1);
+    // A third takes up what the second has not sent yet; both send it, and it is made once.
+    const three = open();
+    await three.restore();
+    await Promise.all([settle(two), settle(three)]);
+    await settle(three);
+    expect(server.edits).toHaveLength(2);
+    expect(server.document.job).toMatchObject({ name: "One", host: "Two" });
+    expect(stored.size).toBe(0);
+  });
+  test("a browser that keeps nothing is told as that; the work goes on", async () => {
+    server.down = true;
+    const sync = open("Robin", FULL);
+    rename(sync, { name: "Held" });
+    await settle(sync);
+    expect(sync.current()).toMatchObject({ unsent: 1, onlyHere: true, document: { job: { name: "Held" } } });
+    server.down = false;
+    await settle(sync);
+    expect(server.document.job.name).toBe("Held");
+    expect(sync.current()).toMatchObject({ unsent: 0, onlyHere: false });
+  });
+  test("rubbish is not sent, and what is missing is told; the rest is", async () => {
+    stored.set("a", "rubbish").set("b", { key: "bbbbbbbb", jobId: "j", ops: [{ op: "update" }] });
+    const ops = [updateOp("job", "job", START.job, { name: "Kept" })];
+    stored.set("cccccccc", { key: "cccccccc", jobId: "j", madeAt: 1, person: "R", label: "good", ops, aside: null });
+    const sync = open();
+    await sync.restore();
+    await settle(sync);
+    expect(server.document.job.name).toBe("Kept");
+    expect(notices).toMatchObject([{ type: "not-done", message: expect.stringContaining("2 of its changes") }]);
+  });
+  test("they are sent in the order in which they were made, whatever the order in which they were kept", async () => {
+    const entry = (key: string, madeAt: number, from: string, name: string) =>
+      stored.set(key, {
+        key,
+        jobId: "j",
+        madeAt,
+        person: "R",
+        label: name,
+        ops: [{ op: "update", table: "job", id: "job", from: { name: from }, to: { name } }],
+        aside: null,
+      });
+    entry("secondddd", 2, "First", "Second");
+    entry("firsttttt", 1, "Job", "First");
+    const sync = open();
+    await sync.restore();
+    expect(sync.current()).toMatchObject({ unsent: 2, unsentSince: 1, document: { job: { name: "Second" } } });
+    await settle(sync);
+    expect(server.edits.map(({ label }) => label)).toEqual(["First", "Second"]);
+    expect(sync.current()).toMatchObject({ unsent: 0, unsentSince: null });
+  });
+});
+
+describe("undo", () => {
+  test("names the change that was made last here, and is done after what waits before it", async () => {
+    const sync = open();
+    server.down = true;
+    const key = sync.change("first", [updateOp("job", "job", START.job, { name: "A" }) as RowOp]);
+    const undone = sync.step("undo");
+    rename(sync, { host: "B" }, "second");
+    await undone;
+    expect(server.steps).toEqual([]);
+    server.down = false;
+    await settle(sync);
+    expect(server.steps).toMatchObject([{ role: "undo", ofKey: key }]);
+    expect(server.edits.map(({ label }) => label)).toEqual(["first", "Undo: first", "second"]);
+    expect(sync.current().document.job).toMatchObject({ name: "Job", host: "B" });
+  });
+  test("of a note is of that note's change, whatever was made since", async () => {
+    const sync = open();
+    const key = sync.change("first", [updateOp("job", "job", START.job, { name: "A" }) as RowOp]);
+    rename(sync, { host: "B" }, "second");
+    await sync.step("undo", key);
+    await settle(sync);
+    expect(sync.current().document.job).toMatchObject({ name: "Job", host: "B" });
+    // The next one takes back what is still standing.
+    await sync.step("undo");
+    await settle(sync);
+    expect(sync.current().document.job).toMatchObject({ name: "Job", host: "Host" });
+  });
+  test("keeps its key when its answer is lost, so that it takes nothing more back", async () => {
+    const sync = open();
+    rename(sync, { name: "A" }, "first");
+    rename(sync, { name: "B" }, "second");
+    await settle(sync);
+    server.loseAnswer = true;
+    await sync.step("undo");
+    await settle(sync);
+    expect(new Set(server.steps.map(({ key }) => key)).size).toBe(1);
+    expect(sync.current().document.job.name).toBe("A");
+    await sync.step("redo");
+    await settle(sync);
+    expect(sync.current().document.job.name).toBe("B");
+    await sync.step("undo");
+    await settle(sync);
+    expect(sync.current().document.job.name).toBe("A");
+  });
+  test("that cannot be done is told, and holds up nothing", async () => {
+    const sync = open();
+    await sync.step("undo");
+    rename(sync, { name: "After" });
+    await settle(sync);
+    expect(notices).toMatchObject([{ type: "not-done", label: "Undo" }]);
+    expect(server.document.job.name).toBe("After");
+  });
+});
+
+test("a server that stands still is told as one that is gone, within ten seconds", async () => {
+  vi.useFakeTimers();
+  try {
+    const sync = open();
+    server.frozen = true;
+    rename(sync, { name: "Waits" });
+    await vi.advanceTimersByTimeAsync(9_900);
+    expect(sync.current()).toMatchObject({ unsent: 1, connection: "lost" });
+    server.frozen = false;
+    await settle(sync);
+    expect(server.document.job.name).toBe("Waits");
+    expect(sync.current()).toMatchObject({ unsent: 0, connection: "ok" });
+  } finally {
+    vi.useRealTimers();
+  }
+});
+
 test("two people, any order of typing, sending and cutting off: both end with what the server has, and no edit vanishes untold", async () => {
   type Move = { readonly who: 0 | 1; readonly what: "name" | "host" | "donor" | "work" | "cut" };
   const moves = fc.array(
@@ -239,7 +454,7 @@ test("two people, any order of typing, sending and cutting off: both end with wh
     fc.asyncProperty(moves, async (script) => {
       server = new FakeServer();
       const told: Notice[][] = [[], []];
-      const stores = [new Map<string, string>(), new Map<string, string>()];
+      const stores = [new Map<string, unknown>(), new Map<string, unknown>()];
       const cut = [false, false];
       const people = [0, 1].map(
         (who) =>
@@ -251,11 +466,8 @@ test("two people, any order of typing, sending and cutting off: both end with wh
               notify: (notice) => told[who]?.push(notice),
               person: () => `P${who}`,
               reload: () => undefined,
-              storage: {
-                getItem: (key) => stores[who]?.get(key) ?? null,
-                setItem: (key, value) => void stores[who]?.set(key, value),
-                removeItem: (key) => void stores[who]?.delete(key),
-              },
+              outbox: keeping(stores[who] as Map<string, unknown>),
+              now: () => 0,
             },
           ),
       ) as [JobSync, JobSync];
@@ -279,7 +491,7 @@ test("two people, any order of typing, sending and cutting off: both end with wh
         const kept =
           taken.includes(`"${text}"`) ||
           (told[who] ?? []).some(
-            (notice) => notice.type === "conflict" && JSON.stringify(notice.mine).includes(`"${text}"`),
+            (notice) => notice.type === "conflict" && JSON.stringify(notice.entry.ops).includes(`"${text}"`),
           );
         expect(kept, text).toBe(true);
       }

@@ -1,47 +1,73 @@
 import { dequal } from "dequal/lite";
 import { nanoid } from "nanoid";
 import type { Edit, LoadedJob } from "@/job/edit";
-import { applyOps, type Change, type RowOp } from "@/job/ops";
+import { applyOps, faultsInOps, type RowOp } from "@/job/ops";
 import { keepSameRows } from "@/job/same-rows";
 import { type JobDocument, LISTS } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
+import { type Entry, type OutboxStore, readEntry } from "./outbox";
 
 /** What a screen shows of the job: the server's last word with this browser's unsent changes laid over it. */
 export interface JobSnapshot {
   readonly document: JobDocument;
   readonly revision: number;
   readonly unsent: number;
+  /** When the oldest change that is not saved yet was made, ms since 1970; null where all is saved. */
+  readonly unsentSince: number | null;
+  /** What is not saved yet would be lost with this page: the browser keeps nothing for it. */
+  readonly onlyHere: boolean;
+  /** Changes that could not be made, with their reasons, until a person decides. */
+  readonly aside: readonly Entry[];
   readonly connection: "ok" | "lost";
 }
 
-/** What a person is told of. `mine` is the change that could not be made, for doing it over what is there now. */
+/** What a person is told of. */
 export type Notice =
-  | { readonly type: "conflict"; readonly label: string; readonly mine: readonly RowOp[] }
-  | { readonly type: "refused"; readonly label: string; readonly message: string; readonly hint: string }
+  /** Set aside: someone else changed the same first, or the server refused it. */
+  | { readonly type: "conflict" | "refused"; readonly entry: Entry }
+  /** What was asked could not be done, and nothing of it is left. */
+  | { readonly type: "not-done"; readonly label: string; readonly message: string; readonly hint: string }
   | { readonly type: "others"; readonly edits: readonly Edit[] }
   | { readonly type: "stepped"; readonly edit: Edit };
 
 /** The world outside, handed in so that a test can be it. */
 export interface SyncHost {
   readonly fetch: (input: string, init?: RequestInit) => Promise<Response>;
-  /** Unsent changes survive a reload here. */
-  readonly storage: Pick<Storage, "getItem" | "setItem" | "removeItem">;
+  readonly outbox: OutboxStore;
   readonly notify: (notice: Notice) => void;
   readonly person: () => string;
   readonly reload: () => void;
+  readonly now: () => number;
 }
 
-type Unsent = Omit<Change, "base">;
+/** An undo or redo that waits for its turn; its key stays the same however often it is sent. */
+interface Step {
+  readonly type: "step";
+  readonly key: string;
+  readonly role: "undo" | "redo";
+  readonly person: string;
+  /** The change that is meant: its key, or its revision; null leaves the person's latest. */
+  readonly of: string | number | null;
+}
+type Waiting = Entry | Step;
+const isStep = (waiting: Waiting): waiting is Step => "type" in waiting;
+
+/** How long an answer is waited for, ms: to a question or a small change, for each row of a large one, for a whole job. */
+const DEADLINE_MS = 8_000;
+const DEADLINE_MS_PER_ROW = 3;
+const WHOLE_JOB_MS = 60_000;
 
 /**
  * Keeps one job in step with the server. Changes show at once, wait in an outbox until they are taken, and are sent in
- * order; what others did is asked for twice a second. A change is given back to the person only where someone else
- * changed the very columns it meant to.
+ * order, undo and redo among them; what others did is asked for twice a second. A change that can never be taken is set
+ * aside with its reason, and holds up none behind it.
  */
 export class JobSync {
   private confirmed: JobDocument;
   private revision: number;
-  private outbox: Unsent[];
+  private waiting: readonly Waiting[] = [];
+  private aside: readonly Entry[] = [];
+  private onlyHere = false;
   private connection: "ok" | "lost" = "ok";
   private snapshot: JobSnapshot;
   private readonly listeners = new Set<() => void>();
@@ -50,6 +76,9 @@ export class JobSync {
   private readonly ownKeys = new Set<string>();
   /** Keys of what an earlier visit could not send, or did not hear of again. */
   private readonly restored = new Set<string>();
+  /** Keys of this page's changes that stand, and of those that it took back, the latest last. */
+  private done: string[] = [];
+  private undone: string[] = [];
 
   constructor(
     private readonly jobId: string,
@@ -58,26 +87,43 @@ export class JobSync {
   ) {
     this.confirmed = loaded.document;
     this.revision = loaded.revision;
-    this.outbox = [];
-    this.snapshot = { document: this.confirmed, revision: this.revision, unsent: 0, connection: "ok" };
+    this.snapshot = {
+      document: this.confirmed,
+      revision: this.revision,
+      unsent: 0,
+      unsentSince: null,
+      onlyHere: false,
+      aside: [],
+      connection: "ok",
+    };
   }
 
   /**
    * Takes up what an earlier visit could not send. Not in the constructor, since the first picture must be the
    * server's.
    */
-  restore(): void {
-    const kept = this.host.storage.getItem(this.storageKey);
-    if (kept === null) return;
-    try {
-      this.outbox = JSON.parse(kept) as Unsent[];
-      for (const { key } of this.outbox) {
-        this.ownKeys.add(key);
-        this.restored.add(key);
-      }
-    } catch {
-      this.host.storage.removeItem(this.storageKey);
+  async restore(): Promise<void> {
+    const kept = await this.host.outbox.all(this.jobId).catch(() => null);
+    if (kept === null) this.onlyHere = true;
+    const entries = (kept ?? []).map(readEntry);
+    const known = new Set([...this.entries(), ...this.aside].map(({ key }) => key));
+    const fresh = entries
+      .flatMap((entry) => (entry === null || known.has(entry.key) ? [] : [entry]))
+      .sort((a, b) => a.madeAt - b.madeAt);
+    for (const { key } of fresh) {
+      this.ownKeys.add(key);
+      this.restored.add(key);
     }
+    this.aside = [...fresh.filter((entry) => entry.aside !== null), ...this.aside];
+    this.waiting = [...fresh.filter((entry) => entry.aside === null), ...this.waiting];
+    const unreadable = entries.filter((entry) => entry === null).length;
+    if (unreadable > 0)
+      this.host.notify({
+        type: "not-done",
+        label: "What an earlier visit kept",
+        message: `${unreadable} of its changes cannot be read and will not be sent.`,
+        hint: "Look whether something is missing, and make it again.",
+      });
     this.publish();
     void this.work();
   }
@@ -88,87 +134,127 @@ export class JobSync {
   };
   readonly current = () => this.snapshot;
 
-  /** Makes a change: seen at once, sent as soon as can be. */
-  change(label: string, ops: readonly RowOp[]): void {
-    if (ops.length === 0) return;
-    this.outbox.push({ key: this.newKey(), person: this.host.person(), label: label.slice(0, 500), ops: [...ops] });
-    this.publish();
-    void this.work();
+  /** Makes a change: seen at once, sent as soon as can be. Answers its key; null where it is none that could be sent. */
+  change(label: string, ops: readonly RowOp[]): string | null {
+    if (ops.length === 0) return null;
+    const [fault] = faultsInOps(ops);
+    if (fault !== undefined) {
+      const message = `${fault.path}: ${fault.message}.`;
+      this.host.notify({ type: "not-done", label, message, hint: "Correct it and try again." });
+      return null;
+    }
+    const key = this.newKey();
+    const person = this.host.person();
+    this.done.push(key);
+    this.undone = [];
+    this.wait({
+      key,
+      jobId: this.jobId,
+      madeAt: this.host.now(),
+      person,
+      label: label.slice(0, 500),
+      ops,
+      aside: null,
+    });
+    return key;
   }
 
   /**
-   * Undo or redo of this person's own latest change, or undo of an earlier one of theirs; after what waits has been
-   * sent.
+   * Undo or redo: of the change that is named by its key or revision, else of the latest that was made on this page,
+   * else of this person's latest. It is done after all that was made before it.
    */
-  async step(role: "undo" | "redo", of?: number): Promise<void> {
-    await this.work();
-    const answer = await this.post(role, {
-      person: this.host.person(),
-      key: this.newKey(),
-      ...(of === undefined ? {} : { of }),
-    });
-    if (answer === null) {
+  step(role: "undo" | "redo", of: string | number | null = null): Promise<void> {
+    const named = of ?? (role === "undo" ? this.done.at(-1) : undefined) ?? null;
+    if (role === "undo") this.done = this.done.filter((key) => key !== named);
+    this.waiting = [...this.waiting, { type: "step", key: this.newKey(), role, person: this.host.person(), of: named }];
+    this.publish();
+    return this.work();
+  }
+
+  /** Sends a change that was set aside once more, as it would be made on what is there now. */
+  again(key: string): void {
+    const entry = this.aside.find((one) => one.key === key);
+    if (entry === undefined) return;
+    const ops = rebase(this.snapshot.document, entry.ops);
+    if (ops === null) {
       this.host.notify({
-        type: "refused",
-        label: role === "undo" ? "Undo" : "Redo",
-        message: "The server does not answer.",
-        hint: "Try again when it is back.",
+        type: "not-done",
+        label: entry.label,
+        message: "It can no longer be made: a row is gone or already there.",
+        hint: "Make it anew on what is there now, or discard it.",
       });
       return;
     }
-    if (answer.ok) {
-      const { edit } = (await answer.json()) as { edit: Edit };
-      await this.pull();
-      this.host.notify({ type: "stepped", edit });
-    } else await this.tellRefusal(role === "undo" ? "Undo" : "Redo", answer);
+    this.discard(key);
+    this.change(entry.label, ops);
+  }
+
+  /** Forgets a change that was set aside. */
+  discard(key: string): void {
+    this.aside = this.aside.filter((one) => one.key !== key);
+    this.forget(key);
+    this.publish();
   }
 
   /** Sends what waits, then asks for news. One at a time; a second call waits for the first. */
   work(): Promise<void> {
     this.working ??= this.workOnce().finally(() => {
       this.working = null;
-      if (this.outbox.length > 0 && this.connection === "ok") void this.work();
+      if (this.waiting.length > 0 && this.connection === "ok") void this.work();
     });
     return this.working;
   }
 
   private async workOnce(): Promise<void> {
     if (!(await this.pull())) return;
-    while (this.outbox.length > 0) {
-      const next = this.outbox[0] as Unsent;
-      // What an earlier visit sent last may have been taken already: the server knows it by its key.
-      if (!this.restored.has(next.key) && !meets(this.confirmed, next.ops)) {
-        this.drop(next);
-        this.host.notify({ type: "conflict", label: next.label, mine: next.ops });
-        continue;
-      }
-      const answer = await this.post("changes", { ...next, base: this.revision });
-      if (answer === null) return;
-      if (answer.ok) {
-        // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish
-        // between.
-        if (!(await this.pull())) return;
-        if (this.outbox.some((one) => one.key === next.key)) this.drop(next);
-        continue;
-      }
-      const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
-        error: { code?: string; message?: string; hint?: string };
-      };
-      const before = this.revision;
-      if (error.code === "conflict" && (await this.pull()) && this.revision > before && meets(this.confirmed, next.ops))
-        continue;
-      this.drop(next);
-      this.host.notify(
-        error.code === "conflict"
-          ? { type: "conflict", label: next.label, mine: next.ops }
-          : {
-              type: "refused",
-              label: next.label,
-              message: error.message ?? "The server refused it.",
-              hint: error.hint ?? "",
-            },
-      );
+    for (let [next] = this.waiting; next !== undefined; [next] = this.waiting)
+      if (!(await (isStep(next) ? this.sendStep(next) : this.sendChange(next)))) return;
+  }
+
+  /** False where it waits on. */
+  private async sendChange(next: Entry): Promise<boolean> {
+    // What an earlier visit sent last may have been taken already: the server knows it by its key.
+    if (!this.restored.has(next.key) && !meets(this.confirmed, next.ops)) {
+      this.setAside(next, "conflict", CHANGED_FIRST);
+      return true;
     }
+    const { key, person, label, ops } = next;
+    const deadline = DEADLINE_MS + ops.length * DEADLINE_MS_PER_ROW;
+    const answer = await this.post("changes", { key, person, label, ops, base: this.revision }, deadline);
+    if (answer === null) return false;
+    if (answer.ok) {
+      // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish
+      // between.
+      if (!(await this.pull())) return false;
+      this.drop(key);
+      return true;
+    }
+    const error = await errorOf(answer);
+    const before = this.revision;
+    if (error.code === "conflict" && (await this.pull()) && this.revision > before && meets(this.confirmed, ops))
+      return true;
+    this.setAside(next, error.code === "conflict" ? "conflict" : "refused", error);
+    return true;
+  }
+
+  private async sendStep(next: Step): Promise<boolean> {
+    const { key, role, person, of } = next;
+    const named = of === null ? {} : typeof of === "number" ? { of } : { ofKey: of };
+    const answer = await this.post(role, { person, key, ...named });
+    if (answer === null) return false;
+    if (answer.ok) {
+      const told = (await answer.json().catch(() => null)) as { edit: Edit } | null;
+      if (told === null || !(await this.pull())) return false;
+      if (role === "undo" && typeof of === "string") this.undone.push(of);
+      if (role === "redo") this.done.push(...this.undone.splice(-1));
+      this.host.notify({ type: "stepped", edit: told.edit });
+    } else {
+      if (role === "undo" && typeof of === "string") this.done.push(of);
+      const { message, hint } = await errorOf(answer);
+      this.host.notify({ type: "not-done", label: role === "undo" ? "Undo" : "Redo", message, hint });
+    }
+    this.drop(key);
+    return true;
   }
 
   /** Takes in what has changed. False while the server or its database does not answer. */
@@ -179,14 +265,20 @@ export class JobSync {
       if (answer.status === 404) this.host.reload();
       return false;
     }
-    const news = (await answer.json()) as { revision: number; edits: Edit[]; reload?: boolean };
+    const news = (await answer.json().catch(() => null)) as {
+      revision: number;
+      edits: Edit[];
+      reload?: boolean;
+    } | null;
+    if (news === null) return false;
     if (news.reload === true) return this.loadWhole();
     const fresh = news.edits.filter((edit) => edit.revision > this.revision);
     if (fresh.length === 0) return true;
     for (const edit of fresh) this.confirmed = applyOps(this.confirmed, edit.ops);
     // A change whose answer was lost on its way is among them: it has been made.
     const made = new Set(fresh.map((edit) => edit.key));
-    this.outbox = this.outbox.filter((one) => !made.has(one.key));
+    for (const entry of this.entries()) if (made.has(entry.key)) this.forget(entry.key);
+    this.waiting = this.waiting.filter((one) => isStep(one) || !made.has(one.key));
     this.revision = fresh.at(-1)?.revision ?? this.revision;
     this.publish();
     const others = fresh.filter((edit) => !this.ownKeys.has(edit.key));
@@ -196,12 +288,16 @@ export class JobSync {
 
   private async loadWhole(): Promise<boolean> {
     const answer = await this.ask("");
-    if (answer === null || !answer.ok) return false;
-    const job = (await answer.json()) as LoadedJob;
+    const job = answer?.ok === true ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
+    if (job === null) return false;
     this.confirmed = job.document;
     this.revision = job.revision;
     this.publish();
     return true;
+  }
+
+  private entries(): Entry[] {
+    return this.waiting.filter((one): one is Entry => !isStep(one));
   }
 
   private newKey(): string {
@@ -210,39 +306,70 @@ export class JobSync {
     return key;
   }
 
-  private drop(change: Unsent): void {
-    this.outbox = this.outbox.filter((one) => one.key !== change.key);
+  private wait(entry: Entry): void {
+    this.waiting = [...this.waiting, entry];
+    this.keep(entry);
+    this.publish();
+    void this.work();
+  }
+
+  /** Keeps an entry for another visit; where the browser cannot, it is still held here and sent, and that is told. */
+  private keep(entry: Entry): void {
+    this.host.outbox.put(entry).then(
+      () => {
+        // What was taken meanwhile must not be found again.
+        if (![...this.entries(), ...this.aside].some(({ key }) => key === entry.key)) this.forget(entry.key);
+        this.tellOnlyHere(false);
+      },
+      () => this.tellOnlyHere(true),
+    );
+  }
+
+  private tellOnlyHere(onlyHere: boolean): void {
+    if (onlyHere === this.onlyHere) return;
+    this.onlyHere = onlyHere;
     this.publish();
   }
 
-  private async tellRefusal(label: string, answer: Response): Promise<void> {
-    const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
-      error: { message?: string; hint?: string };
-    };
-    this.host.notify({
-      type: "refused",
-      label,
-      message: error.message ?? "The server refused it.",
-      hint: error.hint ?? "",
-    });
+  private forget(key: string): void {
+    // What stays behind is known by its key: sent again it is made once.
+    this.host.outbox.remove(key).catch(() => undefined);
+  }
+
+  private drop(key: string): void {
+    this.waiting = this.waiting.filter((one) => one.key !== key);
+    this.forget(key);
+    this.publish();
+  }
+
+  private setAside(entry: Entry, type: "conflict" | "refused", { message, hint }: Refused): void {
+    const kept = { ...entry, aside: { message, hint } };
+    this.waiting = this.waiting.filter((one) => one.key !== entry.key);
+    this.done = this.done.filter((key) => key !== entry.key);
+    this.aside = [...this.aside, kept];
+    this.keep(kept);
+    this.publish();
+    this.host.notify({ type, entry: kept });
   }
 
   private ask(what: string): Promise<Response | null> {
-    return this.reach(`/api/jobs/${this.jobId}${what === "" ? "" : `/${what}`}`);
+    const whole = what === "";
+    return this.reach(`/api/jobs/${this.jobId}${whole ? "" : `/${what}`}`, {}, whole ? WHOLE_JOB_MS : DEADLINE_MS);
   }
 
-  private post(what: string, body: unknown): Promise<Response | null> {
-    return this.reach(`/api/jobs/${this.jobId}/${what}`, {
-      method: "POST",
-      headers: { "Content-Type": "application/json" },
-      body: JSON.stringify(body),
-    });
+  private post(what: string, body: unknown, deadlineMs = DEADLINE_MS): Promise<Response | null> {
+    return this.reach(
+      `/api/jobs/${this.jobId}/${what}`,
+      { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify(body) },
+      deadlineMs,
+    );
   }
 
-  /** Null where nobody answered, or only a server that has lost its database. */
-  private async reach(url: string, init?: RequestInit): Promise<Response | null> {
-    const answer = await this.host.fetch(url, { ...init, cache: "no-store" }).catch(() => null);
-    const lost = answer === null || answer.status === 503 || answer.status === 502 || answer.status === 500;
+  /** Null where nobody answered in time, or only a server that has lost its database. */
+  private async reach(url: string, init: RequestInit, deadlineMs: number): Promise<Response | null> {
+    const { signal } = abortedAfter(deadlineMs);
+    const answer = await this.host.fetch(url, { ...init, cache: "no-store", signal }).catch(() => null);
+    const lost = answer === null || AWAY.has(answer.status);
     const connection = lost ? "lost" : "ok";
     if (connection !== this.connection) {
       this.connection = connection;
@@ -251,27 +378,55 @@ export class JobSync {
     return lost ? null : answer;
   }
 
-  private get storageKey(): string {
-    return `pantograph.unsent.${this.jobId}`;
-  }
-
   private makeSnapshot(): JobSnapshot {
-    const made = this.outbox.reduce((so, change) => carryOut(so, change.ops), this.confirmed);
-    // What was confirmed as it was made here stays the same object, so that nothing is matched or solved twice.
-    const document = keepSameRows(this.snapshot.document, made);
-    return { document, revision: this.revision, unsent: this.outbox.length, connection: this.connection };
+    const entries = this.entries();
+    const made = entries.reduce((so, change) => carryOut(so, change.ops), this.confirmed);
+    return {
+      // What was confirmed as it was made here stays the same object, so that nothing is matched or solved twice.
+      document: keepSameRows(this.snapshot.document, made),
+      revision: this.revision,
+      unsent: entries.length,
+      unsentSince: entries[0]?.madeAt ?? null,
+      onlyHere: this.onlyHere && entries.length > 0,
+      aside: this.aside,
+      connection: this.connection,
+    };
   }
 
   private publish(): void {
     this.snapshot = this.makeSnapshot();
-    try {
-      if (this.outbox.length === 0) this.host.storage.removeItem(this.storageKey);
-      else this.host.storage.setItem(this.storageKey, JSON.stringify(this.outbox));
-    } catch {
-      // A change too large for the browser's storage is still held in memory and sent.
-    }
     for (const listener of this.listeners) listener();
   }
+}
+
+/** For the whole of an answer: one that stops in its middle is given up as one that never began. */
+function abortedAfter(deadlineMs: number): AbortController {
+  const controller = new AbortController();
+  setTimeout(() => controller.abort(), deadlineMs);
+  return controller;
+}
+
+/** Answers of who stands before a server that does not answer, or of one that has lost its database. */
+const AWAY: ReadonlySet<number> = new Set([502, 503, 504]);
+
+interface Refused {
+  readonly message: string;
+  readonly hint: string;
+}
+const CHANGED_FIRST: Refused = {
+  message: "Someone else changed the same row meanwhile.",
+  hint: "It is shown as they left it; decide whether yours is to be made over it.",
+};
+
+async function errorOf(answer: Response): Promise<Refused & { readonly code: string }> {
+  const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
+    error?: Partial<Refused & { code: string }>;
+  };
+  return {
+    code: error?.code ?? "",
+    message: error?.message ?? `The server refused it (${answer.status}).`,
+    hint: error?.hint ?? "",
+  };
 }
 
 /** Whether every row still stands, in the columns to be changed, as the person saw it. */
@@ -302,11 +457,11 @@ export function meets(document: JobDocument, ops: readonly RowOp[]): boolean {
   return true;
 }
 
-/** The same updates as if made on the document as it is now; null where a row is gone or already there. */
+/** The same as if made on the document as it is now; null where a row is gone or already there. */
 export function rebase(document: JobDocument, ops: readonly RowOp[]): RowOp[] | null {
   const rebased: RowOp[] = [];
   for (const op of ops) {
-    if (op.op !== "update") {
+    if (op.op === "insert") {
       rebased.push(op);
       continue;
     }
@@ -315,10 +470,13 @@ export function rebase(document: JobDocument, ops: readonly RowOp[]): RowOp[] | 
         ? document.job
         : (document[LISTS[op.table]] as { id: string }[]).find((one) => one.id === op.id);
     if (row === undefined) return null;
-    const from = Object.fromEntries(
-      Object.keys(op.to).map((column) => [column, (row as Record<string, unknown>)[column]]),
-    );
-    rebased.push({ ...op, from });
+    if (op.op === "delete") rebased.push({ ...op, row });
+    else {
+      const from = Object.fromEntries(
+        Object.keys(op.to).map((column) => [column, (row as Record<string, unknown>)[column]]),
+      );
+      rebased.push({ ...op, from });
+    }
   }
   return meets(document, rebased) ? rebased : null;
 }

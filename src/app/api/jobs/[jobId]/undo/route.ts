@@ -4,7 +4,7 @@ import { changeAnswer, type JobContext, mutating } from "../../../http";
 import { HistoryStep } from "../history-step";
 
 export function POST(request: Request, { params }: JobContext): Promise<Response> {
-  return mutating(request, HistoryStep, async ({ person, key, of }) =>
-    changeAnswer(await stepHistory(pool(), (await params).jobId, "undo", person, key, of ?? null)),
+  return mutating(request, HistoryStep, async ({ person, key, of, ofKey }) =>
+    changeAnswer(await stepHistory(pool(), (await params).jobId, "undo", person, key, of ?? ofKey ?? null)),
   );
 }
