@@ -89,19 +89,41 @@ export function stepHistory(
   );
 }
 
-/** Edits after a revision, oldest first, at most `limit`. */
-export function editsSince(on: Pool, jobId: string, since: number, limit = 200): Promise<Edit[]> {
+/** Whoever is further behind than this many edits, or this many bytes of them, loads the job anew. */
+const MOST_EDITS = 100;
+const MOST_EDIT_BYTES = 2_000_000;
+
+/**
+ * What has changed since a revision, as the text of an answer: `{"revision", "edits"}`, or with `"reload"` where the
+ * whole job is quicker. Operations are passed on as they are stored: they were checked when they were made, and twenty
+ * pages that each have an import of 20,000 rows checked again would hold up everybody. Null where there is no such job.
+ */
+export function newsSince(on: Pool, jobId: string, since: number): Promise<string | null> {
   return reading(async () => {
+    const revision = await revisionOf(on, jobId);
+    if (revision === null) return null;
+    if (revision <= since) return JSON.stringify({ revision, edits: [] });
+    const [sums] = await on.query<RowDataPacket[]>(
+      "SELECT COUNT(*) AS edits, SUM(OCTET_LENGTH(ops)) AS bytes FROM edit WHERE job_id = ? AND revision > ?",
+      [jobId, since],
+    );
+    if (Number(sums[0]?.edits) > MOST_EDITS || Number(sums[0]?.bytes) > MOST_EDIT_BYTES)
+      return JSON.stringify({ revision, reload: true, edits: [] });
     const [rows] = await on.query<RowDataPacket[]>(
       `SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND revision > ? ORDER BY revision LIMIT ?`,
-      [jobId, since, limit],
+      [jobId, since, MOST_EDITS],
     );
-    return rows.map(toEdit);
+    const edits = rows.map((row) => {
+      const head = JSON.stringify(headOf(row));
+      const ops = hasEarlyRows(row.ops) ? JSON.stringify(toEdit(row).ops) : String(row.ops);
+      return `${head.slice(0, -1)},"ops":${ops}}`;
+    });
+    return `{"revision":${revision},"edits":[${edits.join(",")}]}`;
   });
 }
 
 /** The job's revision without anything else; null where there is no such job. */
-export function revisionOf(on: Pool, jobId: string): Promise<number | null> {
+function revisionOf(on: Pool, jobId: string): Promise<number | null> {
   return reading(async () => {
     const [rows] = await on.query<RowDataPacket[]>("SELECT revision FROM job WHERE id = ?", [jobId]);
     return rows[0] === undefined ? null : Number(rows[0].revision);
@@ -241,6 +263,14 @@ const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "rol
   .join(", ");
 const StoredOps = z.array(z.preprocess(withLaterColumns, RowOpSchema));
 
+/** Whether stored operations may be from before a column was there: then they are read, and not passed on. */
+const hasEarlyRows = (ops: unknown): boolean =>
+  typeof ops !== "string" ||
+  Object.entries(BEFORE).some(
+    ([table, columns]) =>
+      ops.includes(`"table":"${table}"`) && !Object.keys(columns).every((column) => ops.includes(`"${column}":`)),
+  );
+
 /** An edit from before a column was there says nothing of it. */
 function withLaterColumns(op: unknown): unknown {
   const { op: type, table, row } = op as { op?: string; table?: string; row?: object };
@@ -248,18 +278,20 @@ function withLaterColumns(op: unknown): unknown {
   return before === undefined || type === "update" ? op : { ...(op as object), row: { ...before, ...row } };
 }
 
-function toEdit(row: RowDataPacket): Edit {
-  return {
-    revision: Number(row.revision),
-    key: String(row.change_key),
-    person: String(row.person),
-    madeAt: `${String(row.made_at).replace(" ", "T")}Z`,
-    label: String(row.label),
-    role: row.role as Edit["role"],
-    ofRevision: row.of_revision === null ? null : Number(row.of_revision),
-    ops: StoredOps.parse(typeof row.ops === "string" ? JSON.parse(row.ops) : row.ops),
-  };
-}
+const headOf = (row: RowDataPacket): Omit<Edit, "ops"> => ({
+  revision: Number(row.revision),
+  key: String(row.change_key),
+  person: String(row.person),
+  madeAt: `${String(row.made_at).replace(" ", "T")}Z`,
+  label: String(row.label),
+  role: row.role as Edit["role"],
+  ofRevision: row.of_revision === null ? null : Number(row.of_revision),
+});
+
+const toEdit = (row: RowDataPacket): Edit => ({
+  ...headOf(row),
+  ops: StoredOps.parse(typeof row.ops === "string" ? JSON.parse(row.ops) : row.ops),
+});
 
 async function revisionOfKey(db: PoolConnection, jobId: string, key: string): Promise<number | null> {
   const [rows] = await db.query<RowDataPacket[]>("SELECT revision FROM edit WHERE job_id = ? AND change_key = ?", [

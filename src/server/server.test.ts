@@ -6,13 +6,13 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest"
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { emptyDocument, writeDocument } from "@/job/document";
-import { standing } from "@/job/edit";
+import { type Edit, standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { decideCutOps } from "@/job/triage-ops";
-import { applyChange, editsSince, history, stepHistory } from "./changes";
+import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
 import { createJob, deleteJob, listJobs, loadJob } from "./jobs";
 import { migrate } from "./migrate";
@@ -37,6 +37,10 @@ beforeEach(async () => {
 });
 
 const load = async () => (await loadJob(pool, jobId))?.document as JobDocument;
+/** What a page that stands at a revision is told. */
+const news = async (since: number): Promise<{ revision: number; edits: Edit[]; reload?: boolean }> =>
+  JSON.parse((await newsSince(pool, jobId, since)) ?? "null");
+const editsSince = async (since: number) => (await news(since)).edits;
 const revision = async () => (await loadJob(pool, jobId))?.revision ?? -1;
 const change = async (ops: readonly RowOp[], part: Partial<Change> = {}) =>
   applyChange(pool, jobId, {
@@ -139,9 +143,7 @@ describe("wires of the tables", () => {
       "UPDATE edit SET ops = JSON_REMOVE(ops, '$[0].row.endsAt', '$[0].row.origin') WHERE job_id = ? ORDER BY revision DESC LIMIT 1",
       [jobId],
     );
-    expect((await editsSince(pool, jobId, 0)).at(-1)?.ops).toMatchObject([
-      { row: { endsAt: "cavity", origin: "added" } },
-    ]);
+    expect((await editsSince(0)).at(-1)?.ops).toMatchObject([{ row: { endsAt: "cavity", origin: "added" } }]);
     expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid())).toMatchObject({ ok: true });
     expect(await ends()).toEqual(["p1 open -", "p2 open -"]);
   });
@@ -356,7 +358,7 @@ describe("revisions", () => {
     expect((await load()).pins.map((row) => row.description).sort()).toEqual(
       Array.from({ length: 12 }, (_, at) => `by ${at}`).sort(),
     );
-    expect(new Set((await editsSince(pool, jobId, base)).map((edit) => edit.revision)).size).toBe(12);
+    expect(new Set((await editsSince(base)).map((edit) => edit.revision)).size).toBe(12);
   });
   test("two imports of one table at once: one is taken, the other told", async () => {
     const ops = (suffix: string) => [
@@ -380,6 +382,29 @@ describe("revisions", () => {
         ops: [rename(await load(), "x")],
       }),
     ).toEqual({ ok: false, code: "no-job" }));
+});
+
+describe("news", () => {
+  test("is every edit since, as it was made", async () => {
+    await withPins(pin("p1", "1", { params: { a: "1" } }), pin("p2", "ä “2”"));
+    const made = await change([updateOp("pin", "p1", pin("p1", "1"), { description: 'new\n"text"' }) as RowOp]);
+    const { edits, revision: now } = await news(0);
+    expect(edits.map((edit) => edit.revision)).toEqual(Array.from({ length: now }, (_, at) => at + 1));
+    expect(edits.at(-1)).toEqual(made.ok && made.edit);
+    expect(await news(now)).toEqual({ revision: now, edits: [] });
+    expect(await newsSince(pool, "none", 0)).toBeNull();
+  });
+  test("of many edits, or of many bytes, is to load the job anew", async () => {
+    await withPins(pin("p1", "1"));
+    const from = await revision();
+    for (let at = 0; at < 101; at += 1) await change([rename(await load(), `Name ${at}`)]);
+    expect(await news(from)).toEqual({ revision: from + 101, reload: true, edits: [] });
+    expect((await news(from + 1)).edits).toHaveLength(100);
+    const wide = Array.from({ length: 260 }, (_, at) => pin(`w${at}`, `w${at}`, { description: "x".repeat(9_000) }));
+    const before = await revision();
+    expect(await change(wide.map((row) => insertOp("pin", row)))).toMatchObject({ ok: true });
+    expect(await news(before)).toEqual({ revision: before + 1, reload: true, edits: [] });
+  });
 });
 
 describe("undo and redo", () => {
