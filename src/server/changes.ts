@@ -37,22 +37,24 @@ export type ChangeResult =
  * first.
  */
 export function applyChange(on: Pool, jobId: string, change: Change): Promise<ChangeResult> {
-  return settled(() =>
-    transaction(on, async (db): Promise<ChangeResult> => {
-      const revision = await lockJob(db, jobId);
-      if (revision === null) return { ok: false, code: "no-job" };
-      const before = await findByKey(db, jobId, change.key);
-      if (before !== null) return { ok: true, edit: before };
-      // Whoever has seen what never was here has another history: of a backup, or of another database.
-      if (change.base > revision) return { ok: false, code: "ahead", revision };
-      const stale = await notAsSeen(db, jobId, ownOps(change.ops));
-      if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
-      const cuts = await forbiddenCuts(db, jobId, change.ops);
-      if (cuts.length > 0) return { ok: false, code: "guarded", cuts };
-      return { ok: true, edit: await record(db, jobId, revision + 1, { ...change, role: "edit", ofRevision: null }) };
-    }),
-  );
+  const size = change.ops.length > FEW_ROWS ? "large" : "small";
+  const make = async (db: PoolConnection): Promise<ChangeResult> => {
+    const revision = await lockJob(db, jobId);
+    if (revision === null) return { ok: false, code: "no-job" };
+    const before = await findByKey(db, jobId, change.key);
+    if (before !== null) return { ok: true, edit: before };
+    // Whoever has seen what never was here has another history: of a backup, or of another database.
+    if (change.base > revision) return { ok: false, code: "ahead", revision };
+    const stale = await notAsSeen(db, jobId, ownOps(change.ops));
+    if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
+    const cuts = await forbiddenCuts(db, jobId, change.ops);
+    if (cuts.length > 0) return { ok: false, code: "guarded", cuts };
+    return { ok: true, edit: await record(db, jobId, revision + 1, { ...change, role: "edit", ofRevision: null }) };
+  };
+  return settled(() => transaction(on, jobId, make, size));
 }
+/** Changes of more rows than this are given more time. */
+const FEW_ROWS = 500;
 
 /**
  * Takes back, or does again, the person's own latest change that can be; refused where others have built on those rows.
@@ -67,25 +69,30 @@ export function stepHistory(
   of: number | string | null = null,
 ): Promise<ChangeResult> {
   return settled(() =>
-    transaction(on, async (db): Promise<ChangeResult> => {
-      const revision = await lockJob(db, jobId);
-      if (revision === null) return { ok: false, code: "no-job" };
-      const before = await findByKey(db, jobId, key);
-      if (before !== null) return { ok: true, edit: before };
-      const named = typeof of === "string" ? ((await revisionOfKey(db, jobId, of)) ?? 0) : of;
-      const target = await historyTarget(db, jobId, person, role, named);
-      if (target === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
-      const original = await findEdit(db, jobId, target);
-      if (original === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
-      const ops = role === "undo" ? invert(original.ops) : original.ops;
-      const stale = await notAsSeen(db, jobId, ownOps(ops));
-      if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
-      const label = `${role === "undo" ? "Undo" : "Redo"}: ${original.label}`.slice(0, 500);
-      return {
-        ok: true,
-        edit: await record(db, jobId, revision + 1, { key, person, label, ops, role, ofRevision: target }),
-      };
-    }),
+    transaction(
+      on,
+      jobId,
+      async (db): Promise<ChangeResult> => {
+        const revision = await lockJob(db, jobId);
+        if (revision === null) return { ok: false, code: "no-job" };
+        const before = await findByKey(db, jobId, key);
+        if (before !== null) return { ok: true, edit: before };
+        const named = typeof of === "string" ? ((await revisionOfKey(db, jobId, of)) ?? 0) : of;
+        const target = await historyTarget(db, jobId, person, role, named);
+        if (target === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
+        const original = await findEdit(db, jobId, target);
+        if (original === null) return { ok: false, code: role === "undo" ? "nothing-to-undo" : "nothing-to-redo" };
+        const ops = role === "undo" ? invert(original.ops) : original.ops;
+        const stale = await notAsSeen(db, jobId, ownOps(ops));
+        if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
+        const label = `${role === "undo" ? "Undo" : "Redo"}: ${original.label}`.slice(0, 500);
+        return {
+          ok: true,
+          edit: await record(db, jobId, revision + 1, { key, person, label, ops, role, ofRevision: target }),
+        };
+      },
+      "large",
+    ),
   );
 }
 

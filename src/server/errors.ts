@@ -22,6 +22,7 @@ const BY_CODE: Readonly<Record<string, DatabaseFault>> = {
   ER_NEW_ABORTING_CONNECTION: "down",
   ER_CONNECTION_KILLED: "down",
   ER_QUERY_INTERRUPTED: "down",
+  ER_STATEMENT_TIMEOUT: "down",
   POOL_CLOSED: "down",
   ER_LOCK_DEADLOCK: "deadlock",
   ER_LOCK_WAIT_TIMEOUT: "deadlock",
@@ -49,7 +50,9 @@ export function asDatabaseError(error: unknown): unknown {
   };
   const fault = errno === CHECK_FAILED ? "check" : code === undefined ? undefined : BY_CODE[code];
   if (fault !== undefined) return new DatabaseError(fault, error);
-  return fatal === true || message === "Can't add new command when connection is in closed state"
+  return fatal === true ||
+    message === "Queue limit reached." ||
+    message === "Can't add new command when connection is in closed state"
     ? new DatabaseError("down", error)
     : error;
 }

@@ -38,22 +38,27 @@ export function jobName(db: Db, id: string): Promise<string | null> {
 
 /** The whole job as it stood at one revision; null where there is none of that id. */
 export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
-  return transaction(on, async (db) => {
-    // The shared lock holds changes off until all tables are read, so that the parts belong to one revision.
-    const [jobs] = await db.query<RowDataPacket[]>(
-      `SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`,
-      [id],
-    );
-    const [row] = jobs;
-    if (row === undefined) return null;
-    const lists = await readLists(
-      db,
-      id,
-      tableLists().map(([, list]) => list),
-    );
-    const document: JobDocument = { format: FORMAT, job: fromSql<JobRow>("job", row), ...lists };
-    return { id, revision: Number(row.revision), document };
-  });
+  return transaction(
+    on,
+    id,
+    async (db) => {
+      // The shared lock holds changes off until all tables are read, so that the parts belong to one revision.
+      const [jobs] = await db.query<RowDataPacket[]>(
+        `SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`,
+        [id],
+      );
+      const [row] = jobs;
+      if (row === undefined) return null;
+      const lists = await readLists(
+        db,
+        id,
+        tableLists().map(([, list]) => list),
+      );
+      const document: JobDocument = { format: FORMAT, job: fromSql<JobRow>("job", row), ...lists };
+      return { id, revision: Number(row.revision), document };
+    },
+    "large",
+  );
 }
 
 /** Some of a job's lists in their order, as they stand for whoever holds its lock. */
@@ -78,28 +83,38 @@ export async function readLists<L extends JobList>(
 /** A new job with all that the document holds; answers its id. */
 export function createJob(on: Pool, made: JobDocument, id: string = nanoid(12)): Promise<string> {
   const document = inStep(made);
-  return transaction(on, async (db) => {
-    const keys = keysOf("job");
-    await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [
-      [id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))],
-    ]);
-    for (const [table, list] of tableLists()) await insertRows(db, id, table, document[list], 0);
-    return id;
-  });
+  return transaction(
+    on,
+    id,
+    async (db) => {
+      const keys = keysOf("job");
+      await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [
+        [id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))],
+      ]);
+      for (const [table, list] of tableLists()) await insertRows(db, id, table, document[list], 0);
+      return id;
+    },
+    "large",
+  );
 }
 
 /** Removes a job with all that belongs to it. False where there was none. */
 export function deleteJob(on: Pool, id: string): Promise<boolean> {
-  return transaction(on, async (db) => {
-    // What refers to others goes before them.
-    for (const table of [
-      "edit",
-      ...tableLists()
-        .map(([table]) => table)
-        .reverse(),
-    ])
-      await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
-    const [result] = await db.query("DELETE FROM job WHERE id = ?", [id]);
-    return (result as { affectedRows: number }).affectedRows > 0;
-  });
+  return transaction(
+    on,
+    id,
+    async (db) => {
+      // What refers to others goes before them.
+      for (const table of [
+        "edit",
+        ...tableLists()
+          .map(([table]) => table)
+          .reverse(),
+      ])
+        await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
+      const [result] = await db.query("DELETE FROM job WHERE id = ?", [id]);
+      return (result as { affectedRows: number }).affectedRows > 0;
+    },
+    "large",
+  );
 }

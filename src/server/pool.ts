@@ -4,22 +4,45 @@ import { asDatabaseError, DatabaseError } from "./errors";
 /** A pool or one of its connections inside a transaction: whatever can run a statement. */
 export type Db = Pick<Pool, "query">;
 
-const holder = globalThis as { pantographPool?: Pool };
+const holder = globalThis as { pantographPool?: Pool; pantographHealth?: Pool };
+const databaseUrl = () => process.env.DATABASE_URL ?? "mysql://pantograph@127.0.0.1:33306/pantograph";
 
 /**
  * The process's pool; made at first use from `DATABASE_URL`. Kept on `globalThis`, since the framework may load this
  * file twice.
  */
 export function pool(): Pool {
-  holder.pantographPool ??= makePool(process.env.DATABASE_URL ?? "mysql://pantograph@127.0.0.1:33306/pantograph");
+  holder.pantographPool ??= makePool(databaseUrl());
   return holder.pantographPool;
 }
 
-export function makePool(url: string): Pool {
-  return mysql.createPool({
+/** Whether the database answers, asked on a connection that no work ever holds; throws where it does not. */
+export async function answers(): Promise<void> {
+  holder.pantographHealth ??= makePool(databaseUrl(), 1);
+  const { pantographHealth: own } = holder;
+  try {
+    await within(HEALTH_MS, own.query("SELECT 1"));
+  } catch (error) {
+    // One that hangs would be waited for by whoever asks next.
+    holder.pantographHealth = undefined;
+    own.pool.end(() => undefined);
+    throw asDatabaseError(error);
+  }
+}
+const HEALTH_MS = 2_000;
+
+/** So many may wait for a connection; more are told at once that the database is busy, and ask again. */
+const MOST_WAITING = 200;
+/** What the database itself gives up after, s: a lock that another holds, and one statement. */
+const LOCK_SECONDS = 5;
+const STATEMENT_SECONDS = 60;
+
+export function makePool(url: string, connections = 8): Pool {
+  const made = mysql.createPool({
     uri: url,
-    connectionLimit: 8,
-    maxIdle: 8,
+    connectionLimit: connections,
+    queueLimit: MOST_WAITING,
+    maxIdle: connections,
     idleTimeout: 30_000,
     connectTimeout: 3_000,
     charset: "utf8mb4_bin",
@@ -28,18 +51,73 @@ export function makePool(url: string): Pool {
     supportBigNumbers: true,
     enableKeepAlive: true,
   });
+  made.pool.on("connection", (connection) =>
+    connection.query(
+      `SET SESSION innodb_lock_wait_timeout = ${LOCK_SECONDS}, max_statement_time = ${STATEMENT_SECONDS}`,
+      // A connection that cannot take this cannot take what follows, which then tells it.
+      () => undefined,
+    ),
+  );
+  return made;
+}
+
+/** How long a database that says nothing is waited for, ms: in all for small work, and for work of many rows. */
+const DEADLINE_MS = { small: 7_000, large: 120_000 } as const;
+export type Size = keyof typeof DEADLINE_MS;
+
+/** Gives up on a database that stands still: it is told as one that is away. */
+async function within<T>(ms: number, work: Promise<T>, late: () => void = () => undefined): Promise<T> {
+  let timer: NodeJS.Timeout | undefined;
+  const deadline = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => {
+      late();
+      reject(new DatabaseError("down", new Error(`no answer within ${ms / 1000} s`)));
+    }, ms);
+  });
+  try {
+    return await Promise.race([work, deadline]);
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
+/** Of one job so much is done at once: who waits for its lock must not take every connection from all others. */
+const PER_JOB = 3;
+const busy = new Map<string, { running: number; readonly waiting: (() => void)[] }>();
+
+async function inTurn<T>(jobId: string, work: () => Promise<T>): Promise<T> {
+  const turn = busy.get(jobId) ?? { running: 0, waiting: [] };
+  busy.set(jobId, turn);
+  if (turn.running < PER_JOB) turn.running += 1;
+  // Whoever ends hands its place on.
+  else await new Promise<void>((resolve) => turn.waiting.push(resolve));
+  try {
+    return await work();
+  } finally {
+    const next = turn.waiting.shift();
+    if (next !== undefined) next();
+    else turn.running -= 1;
+    if (turn.running === 0) busy.delete(jobId);
+  }
 }
 
 const RETRIES = 5;
 
 /**
- * Runs `work` in one transaction at READ COMMITTED: what must not change under it, it locks itself. A deadlock is tried
- * again from the start; any other fault rolls back and is told as one of our kinds.
+ * Runs `work` on one job in one transaction at READ COMMITTED: what must not change under it, it locks itself. A
+ * deadlock is tried again from the start; any other fault rolls back and is told as one of our kinds.
  */
-export async function transaction<T>(on: Pool, work: (db: PoolConnection) => Promise<T>): Promise<T> {
+export const transaction = <T>(
+  on: Pool,
+  jobId: string,
+  work: (db: PoolConnection) => Promise<T>,
+  size: Size = "small",
+): Promise<T> => inTurn(jobId, () => tried(on, work, size));
+
+async function tried<T>(on: Pool, work: (db: PoolConnection) => Promise<T>, size: Size): Promise<T> {
   for (let attempt = 1; ; attempt += 1) {
     try {
-      return await once(on, work);
+      return await once(on, work, size);
     } catch (error) {
       const known = asDatabaseError(error);
       if (!(known instanceof DatabaseError && known.fault === "deadlock") || attempt >= RETRIES) throw known;
@@ -49,16 +127,30 @@ export async function transaction<T>(on: Pool, work: (db: PoolConnection) => Pro
   }
 }
 
-async function once<T>(on: Pool, work: (db: PoolConnection) => Promise<T>): Promise<T> {
-  const connection = await on.getConnection();
-  try {
+async function once<T>(on: Pool, work: (db: PoolConnection) => Promise<T>, size: Size): Promise<T> {
+  const connection = await connected(on);
+  let isLate = false;
+  const late = () => {
+    isLate = true;
+    connection.destroy();
+  };
+  const begin = async () => {
     await connection.query("SET TRANSACTION ISOLATION LEVEL READ COMMITTED");
     await connection.beginTransaction();
+  };
+  const finish = async () => {
     const result = await work(connection);
     await connection.commit();
+    return result;
+  };
+  try {
+    // However much there is to do, a database that stands still is known by not even beginning.
+    await within(DEADLINE_MS.small, begin(), late);
+    const result = await within(DEADLINE_MS[size], finish(), late);
     connection.release();
     return result;
   } catch (error) {
+    if (isLate) throw error;
     // A connection that cannot even roll back is of no more use to the pool.
     await connection.rollback().then(
       () => connection.release(),
@@ -68,10 +160,25 @@ async function once<T>(on: Pool, work: (db: PoolConnection) => Promise<T>): Prom
   }
 }
 
+/** A connection of the pool; one that comes too late for who asked goes back to it. */
+function connected(on: Pool): Promise<PoolConnection> {
+  let isLate = false;
+  const asked = on.getConnection();
+  asked.then(
+    (connection) => {
+      if (isLate) connection.release();
+    },
+    () => undefined,
+  );
+  return within(DEADLINE_MS.small, asked, () => {
+    isLate = true;
+  });
+}
+
 /** Runs a read outside of a transaction, its driver errors told as ours. */
 export async function reading<T>(work: () => Promise<T>): Promise<T> {
   try {
-    return await work();
+    return await within(DEADLINE_MS.small, work());
   } catch (error) {
     throw asDatabaseError(error);
   }

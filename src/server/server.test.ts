@@ -1,5 +1,4 @@
 import { spawn } from "node:child_process";
-import path from "node:path";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest";
@@ -16,7 +15,7 @@ import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
 import { createJob, deleteJob, listJobs, loadJob } from "./jobs";
 import { migrate } from "./migrate";
-import { makePool, transaction } from "./pool";
+import { answers as answering, makePool, transaction } from "./pool";
 import { addTableWires } from "./table-wires";
 
 const url = process.env.DATABASE_URL ?? "";
@@ -30,10 +29,15 @@ beforeAll(async () => {
 });
 afterAll(async () => pool.end());
 beforeEach(async () => {
-  jobId = await createJob(
-    pool,
-    emptyDocument({ name: "Job", host: "Host", donor: "Donor", approach: "merged", units: "metric", wishes: "" }),
-  );
+  jobId = await createJob(pool, EMPTY);
+});
+const EMPTY = emptyDocument({
+  name: "Job",
+  host: "Host",
+  donor: "Donor",
+  approach: "merged",
+  units: "metric",
+  wishes: "",
 });
 
 const load = async () => (await loadJob(pool, jobId))?.document as JobDocument;
@@ -544,11 +548,11 @@ test("undo and redo follow a model of two people's stacks, whatever they do", as
 
 describe("when things break", () => {
   test("a process killed in the middle of imports leaves whole tables or none", async () => {
-    const child = spawn(
-      process.execPath,
-      [path.resolve("node_modules/tsx/dist/cli.mjs"), "tests/support/import-forever.ts", jobId],
-      { env: { ...process.env, DATABASE_URL: url }, stdio: ["ignore", "pipe", "inherit"] },
-    );
+    // In one process: the loader's command would be killed, and what it started would go on.
+    const child = spawn(process.execPath, ["--import", "tsx", "tests/support/import-forever.ts", jobId], {
+      env: { ...process.env, DATABASE_URL: url },
+      stdio: ["ignore", "pipe", "inherit"],
+    });
     await new Promise<void>((resolve) => {
       let lines = 0;
       child.stdout.on("data", (data: Buffer) => {
@@ -568,7 +572,7 @@ describe("when things break", () => {
     await withPins(pin("p1", "1"), pin("p2", "2"));
     let attempts = 0;
     const cross = (first: string, second: string) =>
-      transaction(pool, async (db) => {
+      transaction(pool, jobId, async (db) => {
         attempts += 1;
         await db.query("UPDATE pin SET row_revision = row_revision + 1 WHERE job_id = ? AND id = ?", [jobId, first]);
         if (attempts <= 2) await new Promise((resolve) => setTimeout(resolve, 150));
@@ -581,7 +585,7 @@ describe("when things break", () => {
   });
   test("a connection killed in the middle rolls back and is told as down; the pool goes on", async () => {
     const before = await load();
-    const killed = transaction(pool, async (db) => {
+    const killed = transaction(pool, jobId, async (db) => {
       await db.query("UPDATE job SET name = 'half' WHERE id = ?", [jobId]);
       const [[row]] = await db.query<RowDataPacket[]>("SELECT CONNECTION_ID() AS id");
       await pool.query(`KILL ${Number(row?.id)}`);
@@ -589,6 +593,49 @@ describe("when things break", () => {
     });
     await expect(killed).rejects.toMatchObject({ fault: "down" });
     expect(await load()).toEqual(before);
+  });
+  test("a lock on one job stops nobody else", async () => {
+    const other = await createJob(pool, EMPTY);
+    const held = await pool.getConnection();
+    await held.beginTransaction();
+    await held.query("SELECT id FROM job WHERE id = ? FOR UPDATE", [jobId]);
+    const waiting = Array.from({ length: 12 }, (_, at) => change([rename(EMPTY, `Name ${at}`)], { base: 0 }));
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    const from = performance.now();
+    const renamed = { key: nanoid(), person: "Kim", base: 0, label: "x", ops: [rename(EMPTY, "Other")] };
+    expect(await applyChange(pool, other, renamed)).toMatchObject({ ok: true });
+    expect(performance.now() - from).toBeLessThan(1_000);
+    await held.rollback();
+    held.release();
+    // They saw the same name: one of them is taken, and none is lost untold.
+    const results = await Promise.all(waiting);
+    expect(results.filter(({ ok }) => ok)).toHaveLength(1);
+    expect(results.filter((result) => !result.ok && result.code === "conflict")).toHaveLength(11);
+    await deleteJob(pool, other);
+  });
+  test("a database that stands still is told as one that is away, within ten seconds, and serves again when it goes on", async () => {
+    const pid = Number(process.env.TEST_DB_PID);
+    expect(pid).toBeGreaterThan(1);
+    const before = await load();
+    process.kill(pid, "SIGSTOP");
+    const from = performance.now();
+    try {
+      const answers = await Promise.allSettled([
+        loadJob(pool, jobId),
+        listJobs(pool),
+        newsSince(pool, jobId, 0),
+        change([rename(before, "Not now")], { base: 0 }),
+        answering(),
+      ]);
+      expect(performance.now() - from).toBeLessThan(10_000);
+      for (const answer of answers)
+        expect(answer.status === "rejected" && answer.reason).toMatchObject({ fault: "down" });
+    } finally {
+      process.kill(pid, "SIGCONT");
+    }
+    expect(await load()).toEqual(before);
+    await answering();
+    expect(await change([rename(before, "Now")], { base: 0 })).toMatchObject({ ok: true });
   });
   test("a database that is not there is told as down", async () => {
     const nowhere = makePool("mysql://x:y@127.0.0.1:1/none");

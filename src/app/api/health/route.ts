@@ -1,4 +1,4 @@
-import { pool, reading } from "@/server/pool";
+import { answers } from "@/server/pool";
 import { answering } from "../http";
 
 export const dynamic = "force-dynamic";
@@ -6,7 +6,7 @@ export const dynamic = "force-dynamic";
 /** Whether the server and its database answer; pages that lost them ask here until they are back. */
 export function GET(request: Request): Promise<Response> {
   return answering(request, async () => {
-    await reading(() => pool().query("SELECT 1"));
+    await answers();
     return Response.json({ ok: true });
   });
 }
