@@ -34,9 +34,15 @@ function sourcesHash() {
 
 /** Starts the web server and waits until it answers. */
 export async function startServer({ host, port, databaseUrl, dev = false, quiet = true }) {
-  const child = spawn(process.execPath, [next, dev ? "dev" : "start", "-H", host, "-p", String(port)], {
+  const child = spawn(process.execPath, [path.join(ROOT, "scripts/serve.mjs")], {
     cwd: ROOT,
-    env: { ...ENV, NODE_ENV: dev ? "development" : "production", DATABASE_URL: databaseUrl },
+    env: {
+      ...ENV,
+      NODE_ENV: dev ? "development" : "production",
+      DATABASE_URL: databaseUrl,
+      HOST: host,
+      PORT: String(port),
+    },
     stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
   });
   const address = `http://${host}:${port}`;

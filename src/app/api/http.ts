@@ -2,6 +2,7 @@ import type { z } from "zod";
 import { isOwnHost } from "@/app/own-hosts";
 import { guardedCutsText } from "@/core/words";
 import { breathing, type Fault, faultsOf, type Steps } from "@/job/checked";
+import { id } from "@/job/rows/fields";
 import type { ChangeResult } from "@/server/changes";
 import { DatabaseError } from "@/server/errors";
 
@@ -222,6 +223,12 @@ export const noJob = () =>
     hint: "It may have been removed; go back to the list of jobs.",
   });
 export type JobContext = { params: Promise<{ jobId: string }> };
+
+/** The job that the address names; one that no job can be called by is "", which none is. */
+export async function jobIdOf(params: JobContext["params"]): Promise<string> {
+  const { jobId } = await params;
+  return id.safeParse(jobId).success ? jobId : "";
+}
 
 /** A file to be saved by the browser. */
 export function download(text: string, name: string, type: string): Response {

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache, type ReactNode } from "react";
 import { preload } from "react-dom";
+import { id } from "@/job/rows/fields";
 import { DatabaseDown } from "@/screens/shell/database-down";
 import { JobLoader } from "@/screens/shell/job-loader";
 import { DatabaseError } from "@/server/errors";
@@ -15,7 +16,8 @@ interface Props {
 
 /** The job's name, once per request; "down" while the database does not answer. */
 const nameOf = cache(async (jobId: string) =>
-  jobName(pool(), jobId).then(
+  // What is no id is no job's.
+  (id.safeParse(jobId).success ? jobName(pool(), jobId) : Promise.resolve(null)).then(
     (name) => ({ name }),
     (error: unknown) => {
       if (error instanceof DatabaseError) return "down" as const;

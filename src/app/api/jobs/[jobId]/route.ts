@@ -1,12 +1,12 @@
 import { deleteJob, loadJob } from "@/server/jobs";
 import { pool } from "@/server/pool";
-import { answering, type JobContext, noJob, strangerRefusal } from "../../http";
+import { answering, type JobContext, jobIdOf, noJob, strangerRefusal } from "../../http";
 
 export const dynamic = "force-dynamic";
 
 export function GET(request: Request, { params }: JobContext): Promise<Response> {
   return answering(request, async () => {
-    const job = await loadJob(pool(), (await params).jobId);
+    const job = await loadJob(pool(), await jobIdOf(params));
     return job === null ? noJob() : Response.json(job);
   });
 }
@@ -16,6 +16,6 @@ export function DELETE(request: Request, { params }: JobContext): Promise<Respon
     request,
     async () =>
       strangerRefusal(request) ??
-      ((await deleteJob(pool(), (await params).jobId)) ? Response.json({ ok: true }) : noJob()),
+      ((await deleteJob(pool(), await jobIdOf(params))) ? Response.json({ ok: true }) : noJob()),
   );
 }
