@@ -1,36 +1,102 @@
-// The web server: Next behind a Node server of our own, which turns away what the framework would stumble over.
-import { createServer } from "node:http";
+// The web server: Next behind a Node server of our own. It turns away what the framework would stumble over, and has a
+// second process do what keeps a processor busy for long, so that nobody else waits for it.
+import { fork } from "node:child_process";
+import { rmSync } from "node:fs";
+import { createServer, request as forwardRequest } from "node:http";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
 import next from "next";
 
 const dev = process.env.NODE_ENV === "development";
 const hostname = process.env.HOST ?? "127.0.0.1";
 const port = Number(process.env.PORT ?? 4180);
+/** Where the second process listens; set in that process alone. */
+const socket = process.env.PANTOGRAPH_SOCKET;
 
 const app = next({ dev, hostname, port });
 await app.prepare();
 const handle = app.getRequestHandler();
-const upgrade = app.getUpgradeHandler();
 
 /** No page and no program of ours uses these, and the framework has no request to make of them. */
 const NOT_TAKEN = new Set(["TRACE", "CONNECT", "TRACK"]);
+/** Bodies above this are imports, bytes. */
+const LARGE_BYTES = 200_000;
+const WHOLE_JOB = /^\/api\/jobs\/[^/?]+(\/(document|pins|plan))?(\?|$)/;
+
+/** What reads or writes a whole job. */
+function isLarge({ method, url = "", headers }) {
+  if (method === "GET") return WHOLE_JOB.test(url);
+  return Number(headers["content-length"] ?? 0) > LARGE_BYTES || headers["transfer-encoding"] !== undefined;
+}
+
+let ending = false;
+const second = socket === undefined && !dev ? secondProcess() : null;
 
 const server = createServer((request, response) => {
-  if (!NOT_TAKEN.has(request.method ?? "")) return void handle(request, response);
-  response.writeHead(405, {
+  if (NOT_TAKEN.has(request.method ?? "")) refuse(response, 405, "This method is not taken here.");
+  else if (second?.ready() === true && isLarge(request)) forward(request, response, second.socket);
+  else void handle(request, response);
+});
+server.on("upgrade", app.getUpgradeHandler());
+if (socket === undefined) server.listen(port, hostname, () => console.log(`Listening on http://${hostname}:${port}`));
+else server.listen(socket, () => process.send?.("ready"));
+
+function refuse(response, status, words) {
+  response.writeHead(status, {
     "Content-Type": "text/plain; charset=utf-8",
     "X-Content-Type-Options": "nosniff",
     "Cache-Control": "no-store",
     Connection: "close",
   });
-  response.end("This method is not taken here.\n");
-});
-server.on("upgrade", upgrade);
-server.listen(port, hostname, () => console.log(`Listening on http://${hostname}:${port}`));
+  response.end(`${words}\n`);
+}
 
-for (const signal of ["SIGINT", "SIGTERM"])
-  process.on(signal, () => {
-    server.close(() => process.exit(0));
-    // What is being answered has a moment; what merely stays connected has none.
-    server.closeIdleConnections();
-    setTimeout(() => process.exit(0), 3000).unref();
+/** Hands a request on as it comes in, and its answer as it comes out. */
+function forward(request, response, socketPath) {
+  const { method, url, headers } = request;
+  const onward = forwardRequest({ socketPath, method, path: url, headers }, (answer) => {
+    response.writeHead(answer.statusCode ?? 502, answer.headers);
+    answer.pipe(response);
+    answer.on("error", () => response.destroy());
   });
+  onward.on("error", () => {
+    // Who asks again finds it started anew.
+    if (response.headersSent) response.destroy();
+    else refuse(response, 502, "That part of the server has just ended; ask again.");
+  });
+  response.on("close", () => onward.destroy());
+  request.pipe(onward);
+}
+
+/** The same server once more, reached by a socket; begun anew when it ends. */
+function secondProcess() {
+  const file = path.join(tmpdir(), `pantograph-${process.pid}.sock`);
+  let isReady = false;
+  const begin = () => {
+    rmSync(file, { force: true });
+    const child = fork(fileURLToPath(import.meta.url), { env: { ...process.env, PANTOGRAPH_SOCKET: file } });
+    child.on("message", () => {
+      isReady = true;
+    });
+    child.once("exit", () => {
+      isReady = false;
+      if (!ending) setTimeout(begin, 500);
+    });
+    return child;
+  };
+  begin();
+  process.on("exit", () => rmSync(file, { force: true }));
+  return { socket: file, ready: () => isReady };
+}
+
+function end() {
+  ending = true;
+  server.close(() => process.exit(0));
+  // What is being answered has a moment; what merely stays connected has none.
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), 3000).unref();
+}
+for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, end);
+// The second process ends with the first, however that ended.
+if (socket !== undefined) process.on("disconnect", () => process.exit(0));

@@ -61,6 +61,32 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
   );
 }
 
+/**
+ * The whole job as the text of an answer. Kept until the job changes: after an import every page that has it open asks
+ * for it, and one reading serves them all.
+ */
+export async function jobText(on: Pool, id: string): Promise<string | null> {
+  const revision = await reading(async () => {
+    const [rows] = await on.query<RowDataPacket[]>("SELECT revision FROM job WHERE id = ?", [id]);
+    return rows[0] === undefined ? null : Number(rows[0].revision);
+  });
+  if (revision === null) {
+    texts.delete(id);
+    return null;
+  }
+  const known = texts.get(id);
+  if (known?.revision === revision) return known.text;
+  const text = loadJob(on, id).then((job) => (job === null ? null : JSON.stringify(job)));
+  // The last asked for is the last to go.
+  texts.delete(id);
+  texts.set(id, { revision, text });
+  text.catch(() => texts.delete(id));
+  for (const [oldest] of texts) if (texts.size > MOST_TEXTS) texts.delete(oldest);
+  return text;
+}
+const MOST_TEXTS = 4;
+const texts = new Map<string, { readonly revision: number; readonly text: Promise<string | null> }>();
+
 /** Some of a job's lists in their order, as they stand for whoever holds its lock. */
 export async function readLists<L extends JobList>(
   db: Db,

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest"
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { emptyDocument, writeDocument } from "@/job/document";
-import { type Edit, standing } from "@/job/edit";
+import { type Edit, type LoadedJob, standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
@@ -13,7 +13,7 @@ import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { decideCutOps } from "@/job/triage-ops";
 import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
-import { createJob, deleteJob, listJobs, loadJob } from "./jobs";
+import { createJob, deleteJob, jobText, listJobs, loadJob } from "./jobs";
 import { migrate } from "./migrate";
 import { answers as answering, makePool, transaction } from "./pool";
 import { addTableWires } from "./table-wires";
@@ -408,6 +408,26 @@ describe("news", () => {
     const before = await revision();
     expect(await change(wide.map((row) => insertOp("pin", row)))).toMatchObject({ ok: true });
     expect(await news(before)).toEqual({ revision: before + 1, reload: true, edits: [] });
+  });
+});
+
+describe("a job as text", () => {
+  const text = async () => JSON.parse((await jobText(pool, jobId)) ?? "null") as LoadedJob;
+  test("is the job as it stands, read once for all who ask between two changes", async () => {
+    await withPins(pin("p1", "1"));
+    const [one, two] = await Promise.all([jobText(pool, jobId), jobText(pool, jobId)]);
+    expect(one).toBe(two);
+    expect(await text()).toEqual(await loadJob(pool, jobId));
+    await change([rename(await load(), "Changed")]);
+    expect((await text()).document.job.name).toBe("Changed");
+    expect((await text()).revision).toBe(await revision());
+  });
+  test("of many jobs each is its own, and of one that is gone there is none", async () => {
+    const others = await Promise.all(Array.from({ length: 6 }, () => createJob(pool, EMPTY)));
+    for (const id of [jobId, ...others, jobId])
+      expect((JSON.parse((await jobText(pool, id)) ?? "null") as LoadedJob).id).toBe(id);
+    for (const id of others) await deleteJob(pool, id);
+    for (const id of others) expect(await jobText(pool, id)).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { deleteJob, loadJob } from "@/server/jobs";
+import { deleteJob, jobText } from "@/server/jobs";
 import { pool } from "@/server/pool";
 import { answering, type JobContext, jobIdOf, noJob, strangerRefusal } from "../../http";
 
@@ -6,8 +6,8 @@ export const dynamic = "force-dynamic";
 
 export function GET(request: Request, { params }: JobContext): Promise<Response> {
   return answering(request, async () => {
-    const job = await loadJob(pool(), await jobIdOf(params));
-    return job === null ? noJob() : Response.json(job);
+    const text = await jobText(pool(), await jobIdOf(params));
+    return text === null ? noJob() : new Response(text, { headers: { "Content-Type": "application/json" } });
   });
 }
 
