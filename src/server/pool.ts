@@ -23,7 +23,7 @@ export async function answers(): Promise<void> {
   try {
     await within(HEALTH_MS, own.query("SELECT 1"));
   } catch (error) {
-    // One that hangs would be waited for by whoever asks next.
+    // One that stands still would be waited for by whoever asks next.
     holder.pantographHealth = undefined;
     own.pool.end(() => undefined);
     throw asDatabaseError(error);
