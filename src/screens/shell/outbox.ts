@@ -40,6 +40,30 @@ interface Schema extends DBSchema {
   unsent: { key: string; value: Entry; indexes: { byJob: string } };
 }
 
+/** What an earlier version kept of a job in one text, moved to where it is kept now. */
+async function takenOver(jobId: string, db: IDBPDatabase<Schema>): Promise<Entry[]> {
+  const name = `pantograph.unsent.${jobId}`;
+  const kept = localStorage.getItem(name);
+  if (kept === null) return [];
+  const entries = earlierEntries(jobId, kept);
+  for (const entry of entries) await db.put("unsent", entry);
+  localStorage.removeItem(name);
+  return entries;
+}
+
+/** Of what an earlier version kept, what can still be sent, in its order. */
+export function earlierEntries(jobId: string, kept: string): Entry[] {
+  try {
+    const list: unknown = JSON.parse(kept);
+    return (Array.isArray(list) ? list : []).flatMap((one: object, at) => {
+      const entry = readEntry({ ...one, jobId, madeAt: at, aside: null });
+      return entry === null ? [] : [entry];
+    });
+  } catch {
+    return [];
+  }
+}
+
 /** The browser's own; every call fails where it has none, is full, or is closed to this page. */
 export function browserOutbox(): OutboxStore {
   let opened: Promise<IDBPDatabase<Schema>> | null = null;
@@ -63,7 +87,10 @@ export function browserOutbox(): OutboxStore {
     return opened;
   };
   return {
-    all: async (jobId) => (await database()).getAllFromIndex("unsent", "byJob", jobId),
+    all: async (jobId) => [
+      ...(await (await database()).getAllFromIndex("unsent", "byJob", jobId)),
+      ...(await takenOver(jobId, await database())),
+    ],
     put: async (entry) => void (await (await database()).put("unsent", entry)),
     remove: async (key) => (await database()).delete("unsent", key),
   };

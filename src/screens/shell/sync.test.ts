@@ -441,6 +441,24 @@ test("a server that stands still is told as one that is gone, within ten seconds
   }
 });
 
+test("a server that answers news with a fault of its own is asked again at the next turn, and not in a circle", async () => {
+  const sync = open();
+  const { fetch: real } = server;
+  let asked = 0;
+  (server as { fetch: typeof real }).fetch = async () => {
+    asked += 1;
+    return Response.json({ error: { code: "internal" } }, { status: 500 });
+  };
+  const broken = open();
+  rename(broken, { name: "Waits" });
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(asked).toBe(1);
+  expect(broken.current()).toMatchObject({ unsent: 1, connection: "lost" });
+  rename(sync, { host: "Fine" });
+  await settle(sync);
+  expect(server.document.job.host).toBe("Fine");
+});
+
 test("two people, any order of typing, sending and cutting off: both end with what the server has, and no edit vanishes untold", async () => {
   type Move = { readonly who: 0 | 1; readonly what: "name" | "host" | "donor" | "work" | "cut" };
   const moves = fc.array(

@@ -244,7 +244,8 @@ export class JobSync {
     if (answer === null) return false;
     if (answer.ok) {
       const told = (await answer.json().catch(() => null)) as { edit: Edit } | null;
-      if (told === null || !(await this.pull())) return false;
+      if (told === null) return this.isLost();
+      if (!(await this.pull())) return false;
       if (role === "undo" && typeof of === "string") this.undone.push(of);
       if (role === "redo") this.done.push(...this.undone.splice(-1));
       this.host.notify({ type: "stepped", edit: told.edit });
@@ -263,14 +264,14 @@ export class JobSync {
     if (answer === null) return false;
     if (!answer.ok) {
       if (answer.status === 404) this.host.reload();
-      return false;
+      return this.isLost();
     }
     const news = (await answer.json().catch(() => null)) as {
       revision: number;
       edits: Edit[];
       reload?: boolean;
     } | null;
-    if (news === null) return false;
+    if (news === null) return this.isLost();
     if (news.reload === true) return this.loadWhole();
     const fresh = news.edits.filter((edit) => edit.revision > this.revision);
     if (fresh.length === 0) return true;
@@ -289,7 +290,7 @@ export class JobSync {
   private async loadWhole(): Promise<boolean> {
     const answer = await this.ask("");
     const job = answer?.ok === true ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
-    if (job === null) return false;
+    if (job === null) return this.isLost();
     this.confirmed = job.document;
     this.revision = job.revision;
     this.publish();
@@ -370,12 +371,20 @@ export class JobSync {
     const { signal } = abortedAfter(deadlineMs);
     const answer = await this.host.fetch(url, { ...init, cache: "no-store", signal }).catch(() => null);
     const lost = answer === null || AWAY.has(answer.status);
-    const connection = lost ? "lost" : "ok";
-    if (connection !== this.connection) {
-      this.connection = connection;
-      this.publish();
-    }
+    this.setConnection(lost ? "lost" : "ok");
     return lost ? null : answer;
+  }
+
+  private setConnection(connection: JobSnapshot["connection"]): void {
+    if (connection === this.connection) return;
+    this.connection = connection;
+    this.publish();
+  }
+
+  /** An answer that is of no use: it is asked again at the next turn, and not at once. */
+  private isLost(): false {
+    this.setConnection("lost");
+    return false;
   }
 
   private makeSnapshot(): JobSnapshot {
