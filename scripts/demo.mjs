@@ -9,11 +9,13 @@ const { ensureBuild, runTsx, startServer } = await import("./lib/build.mjs");
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
 const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180);
-const database = process.env.DATABASE_URL
+let database = process.env.DATABASE_URL
   ? { url: process.env.DATABASE_URL, stop: async () => {} }
   : await startDatabase("demo");
 let server;
+let ending = false;
 const end = async (status) => {
+  ending = true;
   await server?.stop();
   await database.stop();
   process.exit(status);
@@ -21,13 +23,34 @@ const end = async (status) => {
 process.on("SIGINT", () => end(0));
 process.on("SIGTERM", () => end(0));
 
+/** What ends by itself, or is killed, is begun anew; pages say meanwhile that nobody answers. */
+function keepDatabase() {
+  database.ended?.then(async () => {
+    if (ending) return;
+    console.log("The database has ended; it is started again.");
+    database = await startDatabase("demo");
+    keepDatabase();
+  }, fail);
+}
+async function keepServer() {
+  server = await startServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
+  server.child.once("exit", () => {
+    if (ending) return;
+    console.log("The web server has ended; it is started again.");
+    setTimeout(() => keepServer().catch(fail), 300);
+  });
+}
+async function fail(error) {
+  console.error(error.message);
+  await end(1);
+}
+
 try {
   runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
   if (!dev) ensureBuild();
-  server = await startServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
-  server.child.once("exit", () => end(1));
+  keepDatabase();
+  await keepServer();
   console.log(`\nPantograph is ready: ${server.address}\nCtrl-C stops it; the data stays.`);
 } catch (error) {
-  console.error(error.message);
-  await end(1);
+  await fail(error);
 }

@@ -105,6 +105,8 @@ export async function startDatabase(name, firstPort = 33306) {
     port,
     pid: daemon.pid,
     folder,
+    /** Settles when it has ended, however. */
+    ended: new Promise((resolve) => daemon.once("exit", () => resolve())),
     stop: () =>
       new Promise((resolve) => {
         if (daemon.exitCode !== null || daemon.signalCode !== null) return resolve();

@@ -76,11 +76,16 @@ describe("reading separated text", () => {
 
 test("a guarded cell comes back, and no guarded cell begins as a formula", () => {
   fc.assert(
-    fc.property(fc.string({ unit: fc.constantFrom("'", "=", "+", "-", "@", "a", "\t"), maxLength: 5 }), (cell) => {
-      expect(unguardFormula(guardFormula(cell))).toBe(cell);
-      expect(guardFormula(cell)).not.toMatch(/^[=+\-@\t\r]/);
-    }),
+    fc.property(
+      fc.string({ unit: fc.constantFrom("'", "=", "+", "-", "@", "a", "\t", " ", "\u200b", "＝", "＠"), maxLength: 5 }),
+      (cell) => {
+        expect(unguardFormula(guardFormula(cell))).toBe(cell);
+        expect(guardFormula(cell)).not.toMatch(/^[\s\u200b]*[=+\-@＝＋－＠]|^[\t\r]/);
+      },
+    ),
   );
+  for (const cell of [" =1+1", "\u00a0=1", "＝1", "\u200b=1", " ＋1"]) expect(guardFormula(cell)).toBe(`'${cell}`);
+  for (const cell of ["a=1", " a", "'quoted'", "1-2"]) expect(guardFormula(cell)).toBe(cell);
 });
 
 describe("bytes to text", () => {

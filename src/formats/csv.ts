@@ -87,7 +87,8 @@ export function formatCsvRecord(cells: readonly string[]): string {
   return cells.map((cell) => (/[",;\t\r\n]|^\s|\s$/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(",");
 }
 
-const FORMULA = /^'*[=+\-@\t\r]/;
+/** Also behind blanks, which a spreadsheet passes over, and with the full-width signs that some take for the same. */
+const FORMULA = /^'*(?:[\t\r]|[\s\u200b]*[=+\-@\uff1d\uff0b\uff0d\uff20])/;
 
 /** A spreadsheet would run a cell that begins so; the apostrophe keeps it text. {@link unguardFormula} takes it off. */
 export const guardFormula = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
