@@ -4,7 +4,7 @@ import { ensureDebian, ensureModules } from "./lib/machine.mjs";
 ensureDebian("mariadb");
 ensureModules();
 const { startDatabase, freePort } = await import("./lib/database.mjs");
-const { ensureBuild, runTsx, startServer } = await import("./lib/build.mjs");
+const { ensureBuild, keepServer, runTsx } = await import("./lib/build.mjs");
 
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
@@ -32,14 +32,6 @@ function keepDatabase() {
     keepDatabase();
   }, fail);
 }
-async function keepServer() {
-  server = await startServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
-  server.child.once("exit", () => {
-    if (ending) return;
-    console.log("The web server has ended; it is started again.");
-    setTimeout(() => keepServer().catch(fail), 300);
-  });
-}
 async function fail(error) {
   console.error(error.message);
   await end(1);
@@ -49,7 +41,7 @@ try {
   runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
   if (!dev) ensureBuild();
   keepDatabase();
-  await keepServer();
+  server = await keepServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
   console.log(`\nPantograph is ready: ${server.address}\nCtrl-C stops it; the data stays.`);
 } catch (error) {
   await fail(error);

@@ -64,6 +64,26 @@ export async function startServer({ host, port, databaseUrl, dev = false, quiet 
   return { address, child, stop };
 }
 
+/** The web server, begun anew when it ends by itself or is killed, until `stop`. */
+export async function keepServer(options) {
+  let ending = false;
+  let server;
+  const begin = async () => {
+    server = await startServer(options);
+    server.child.once("exit", () => {
+      if (ending) return;
+      console.log("The web server has ended; it is started again.");
+      setTimeout(() => begin().catch((error) => console.error(error.message)), 300);
+    });
+  };
+  await begin();
+  const stop = async () => {
+    ending = true;
+    await server.stop();
+  };
+  return { address: server.address, stop };
+}
+
 /** Runs a TypeScript file of the project to its end. */
 export function runTsx(file, args = [], env = {}) {
   execFileSync(process.execPath, [path.join(ROOT, "node_modules/tsx/dist/cli.mjs"), path.join(ROOT, file), ...args], {
