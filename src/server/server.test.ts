@@ -4,13 +4,14 @@ import { nanoid } from "nanoid";
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
-import { emptyDocument, writeDocument } from "@/job/document";
+import { writeDocument } from "@/job/document";
 import { type Edit, type LoadedJob, standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/import-table";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { decideCutOps } from "@/job/triage-ops";
+import { EMPTY } from "../../tests/support/empty";
 import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
 import { createJob, deleteJob, jobText, listJobs, loadJob } from "./jobs";
@@ -31,15 +32,6 @@ afterAll(async () => pool.end());
 beforeEach(async () => {
   jobId = await createJob(pool, EMPTY);
 });
-const EMPTY = emptyDocument({
-  name: "Job",
-  host: "Host",
-  donor: "Donor",
-  approach: "merged",
-  units: "metric",
-  wishes: "",
-});
-
 const load = async () => (await loadJob(pool, jobId))?.document as JobDocument;
 /** What a page that stands at a revision is told. */
 const news = async (since: number): Promise<{ revision: number; edits: Edit[]; reload?: boolean }> =>

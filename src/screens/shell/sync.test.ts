@@ -1,21 +1,12 @@
 import fc from "fast-check";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { heronTables } from "@/demo/heron";
-import { emptyDocument } from "@/job/document";
 import type { Edit } from "@/job/edit";
 import { applyOps, insertOp, invert, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
+import { EMPTY as START } from "../../../tests/support/empty";
 import type { OutboxStore } from "./outbox";
 import { JobSync, type Notice } from "./sync";
-
-const START = emptyDocument({
-  name: "Job",
-  host: "Host",
-  donor: "Donor",
-  approach: "merged",
-  units: "metric",
-  wishes: "",
-});
 
 /** A server of one job in memory, with the same answers as the real one; `down` cuts it off. */
 class FakeServer {

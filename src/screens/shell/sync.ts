@@ -1,11 +1,12 @@
-import { dequal } from "dequal/lite";
 import { nanoid } from "nanoid";
 import type { Edit, LoadedJob } from "@/job/edit";
 import { applyOps, faultsInOps, type RowOp } from "@/job/ops";
 import { keepSameRows } from "@/job/same-rows";
-import { type JobDocument, LISTS } from "@/job/schema";
+import type { JobDocument } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
+import { AWAY, abortedAfter, CHANGED_FIRST, errorOf, type Refused } from "./answers";
 import { type Entry, type OutboxStore, readEntry } from "./outbox";
+import { meets, rebase } from "./rebase";
 
 /** What a screen shows of the job: the server's last word with this browser's unsent changes laid over it. */
 export interface JobSnapshot {
@@ -185,8 +186,8 @@ export class JobSync {
       });
       return;
     }
-    this.discard(key);
-    this.change(entry.label, ops);
+    // What cannot be made after all stays where it is.
+    if (this.change(entry.label, ops) !== null) this.discard(key);
   }
 
   /** Forgets a change that was set aside. */
@@ -406,86 +407,4 @@ export class JobSync {
     this.snapshot = this.makeSnapshot();
     for (const listener of this.listeners) listener();
   }
-}
-
-/** For the whole of an answer: one that stops in its middle is given up as one that never began. */
-function abortedAfter(deadlineMs: number): AbortController {
-  const controller = new AbortController();
-  setTimeout(() => controller.abort(), deadlineMs);
-  return controller;
-}
-
-/** Answers of who stands before a server that does not answer, or of one that has lost its database. */
-const AWAY: ReadonlySet<number> = new Set([502, 503, 504]);
-
-interface Refused {
-  readonly message: string;
-  readonly hint: string;
-}
-const CHANGED_FIRST: Refused = {
-  message: "Someone else changed the same row meanwhile.",
-  hint: "It is shown as they left it; decide whether yours is to be made over it.",
-};
-
-async function errorOf(answer: Response): Promise<Refused & { readonly code: string }> {
-  const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
-    error?: Partial<Refused & { code: string }>;
-  };
-  return {
-    code: error?.code ?? "",
-    message: error?.message ?? `The server refused it (${answer.status}).`,
-    hint: error?.hint ?? "",
-  };
-}
-
-/** Whether every row still stands, in the columns to be changed, as the person saw it. */
-export function meets(document: JobDocument, ops: readonly RowOp[]): boolean {
-  const rows = new Map<string, Record<string, unknown>>();
-  const made = new Set<string>();
-  for (const [table, list] of Object.entries(LISTS)) {
-    const wanted = new Set(ops.filter((op) => op.table === table).map((op) => op.id));
-    if (wanted.size > 0) for (const row of document[list]) if (wanted.has(row.id)) rows.set(`${table} ${row.id}`, row);
-  }
-  for (const op of ops) {
-    const key = `${op.table} ${op.id}`;
-    if (op.op === "insert") {
-      if (rows.has(key)) return false;
-      made.add(key);
-      continue;
-    }
-    if (made.has(key)) continue;
-    const row = op.table === "job" ? (document.job as Record<string, unknown>) : rows.get(key);
-    if (row === undefined) return false;
-    if (
-      op.op === "update" &&
-      !Object.entries(op.from).every(([column, value]) => dequal(row[column] ?? null, value ?? null))
-    )
-      return false;
-    if (op.op === "delete" && !dequal(row, op.row)) return false;
-  }
-  return true;
-}
-
-/** The same as if made on the document as it is now; null where a row is gone or already there. */
-export function rebase(document: JobDocument, ops: readonly RowOp[]): RowOp[] | null {
-  const rebased: RowOp[] = [];
-  for (const op of ops) {
-    if (op.op === "insert") {
-      rebased.push(op);
-      continue;
-    }
-    const row =
-      op.table === "job"
-        ? document.job
-        : (document[LISTS[op.table]] as { id: string }[]).find((one) => one.id === op.id);
-    if (row === undefined) return null;
-    if (op.op === "delete") rebased.push({ ...op, row });
-    else {
-      const from = Object.fromEntries(
-        Object.keys(op.to).map((column) => [column, (row as Record<string, unknown>)[column]]),
-      );
-      rebased.push({ ...op, from });
-    }
-  }
-  return meets(document, rebased) ? rebased : null;
 }

@@ -1,0 +1,29 @@
+/** For the whole of an answer: one that stops in its middle is given up as one that never began. */
+export function abortedAfter(deadlineMs: number): AbortController {
+  const controller = new AbortController();
+  setTimeout(() => controller.abort(), deadlineMs);
+  return controller;
+}
+
+/** Answers of who stands before a server that does not answer, or of one that has lost its database. */
+export const AWAY: ReadonlySet<number> = new Set([502, 503, 504]);
+
+export interface Refused {
+  readonly message: string;
+  readonly hint: string;
+}
+export const CHANGED_FIRST: Refused = {
+  message: "Someone else changed the same row meanwhile.",
+  hint: "It is shown as they left it; decide whether yours is to be made over it.",
+};
+
+export async function errorOf(answer: Response): Promise<Refused & { readonly code: string }> {
+  const { error } = (await answer.json().catch(() => ({ error: {} }))) as {
+    error?: Partial<Refused & { code: string }>;
+  };
+  return {
+    code: error?.code ?? "",
+    message: error?.message ?? `The server refused it (${answer.status}).`,
+    hint: error?.hint ?? "",
+  };
+}
