@@ -5,6 +5,8 @@ ensureDebian("mariadb");
 ensureModules();
 const { startDatabase, freePort } = await import("./lib/database.mjs");
 const { ensureBuild, keepServer, runTsx } = await import("./lib/build.mjs");
+const { ensurePassphrase } = await import("./lib/access.mjs");
+const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
@@ -38,8 +40,11 @@ async function fail(error) {
 }
 
 try {
+  ensurePassphrase(host);
+  runTsx("scripts/migrate.ts", [backupsFolder()], { DATABASE_URL: database.url });
   runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
   if (!dev) ensureBuild();
+  keepBackups(() => database.url);
   keepDatabase();
   server = await keepServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
   console.log(`\nPantograph is ready: ${server.address}\nCtrl-C stops it; the data stays.`);

@@ -12,6 +12,7 @@ const { openBrowser } = await import("./lib/browser.mjs");
 const out = path.join(ROOT, "docs/screenshots");
 mkdirSync(out, { recursive: true });
 const database = await startDatabase(`pictures-${process.pid}`, 36306);
+runTsx("scripts/migrate.ts", [], { DATABASE_URL: database.url });
 runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
 ensureBuild();
 const server = await startServer({ host: "127.0.0.1", port: await freePort(4500), databaseUrl: database.url });

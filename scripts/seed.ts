@@ -1,12 +1,11 @@
 import { heronDocument } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
-import { createJob, loadJob } from "@/server/jobs";
-import { migrate } from "@/server/migrate";
+import { isKept } from "@/server/bin";
+import { createJob } from "@/server/jobs";
 import { pool } from "@/server/pool";
 
-/** Brings the schema up to date and puts the sample jobs in where they are not yet. What people did in them stays. */
+/** Puts the sample jobs in where they are not yet. What people did in them stays, and what they removed stays removed. */
 const db = pool();
-await migrate(db);
-if ((await loadJob(db, "ridgeway")) === null) await createJob(db, ridgewayDocument(), "ridgeway");
-if ((await loadJob(db, "heron")) === null) await createJob(db, heronDocument(), "heron");
+if (!(await isKept(db, "ridgeway"))) await createJob(db, ridgewayDocument(), "ridgeway");
+if (!(await isKept(db, "heron"))) await createJob(db, heronDocument(), "heron");
 await db.end();

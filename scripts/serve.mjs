@@ -34,6 +34,9 @@ let ending = false;
 const second = socket === undefined && !dev ? secondProcess() : null;
 
 const server = createServer((request, response) => {
+  // Who asks, for whoever counts wrong passphrases; what the request itself says of it is not believed. The first
+  // process has told the second.
+  if (socket === undefined) request.headers["x-pantograph-peer"] = request.socket.remoteAddress ?? "";
   if (NOT_TAKEN.has(request.method ?? "")) refuse(response, 405, "This method is not taken here.");
   else if (second?.ready() === true && isLarge(request)) forward(request, response, second.socket);
   else void handle(request, response);

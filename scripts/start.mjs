@@ -10,12 +10,16 @@ if (!process.env.DATABASE_URL) {
 ensureModules();
 const { freePort } = await import("./lib/database.mjs");
 const { ensureBuild, keepServer, runTsx } = await import("./lib/build.mjs");
+const { ensurePassphrase } = await import("./lib/access.mjs");
+const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 
 const host = process.env.HOST ?? "127.0.0.1";
 const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180);
 try {
-  runTsx("scripts/migrate.ts");
+  ensurePassphrase(host);
+  runTsx("scripts/migrate.ts", [backupsFolder()]);
   ensureBuild();
+  keepBackups(() => process.env.DATABASE_URL);
   const kept = await keepServer({ host, port, databaseUrl: process.env.DATABASE_URL });
   const end = async () => {
     await kept.stop();

@@ -1,4 +1,4 @@
-import { execFileSync, spawn } from "node:child_process";
+import { execFileSync, spawn, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
@@ -84,11 +84,12 @@ export async function keepServer(options) {
   return { address: server.address, stop };
 }
 
-/** Runs a TypeScript file of the project to its end. */
+/** Runs a TypeScript file of the project to its end; throws where it failed, which it has told itself. */
 export function runTsx(file, args = [], env = {}) {
-  execFileSync(process.execPath, [path.join(ROOT, "node_modules/tsx/dist/cli.mjs"), path.join(ROOT, file), ...args], {
-    cwd: ROOT,
-    env: { ...process.env, ...env },
-    stdio: "inherit",
-  });
+  const { status } = spawnSync(
+    process.execPath,
+    [path.join(ROOT, "node_modules/tsx/dist/cli.mjs"), path.join(ROOT, file), ...args],
+    { cwd: ROOT, env: { ...process.env, ...env }, stdio: "inherit" },
+  );
+  if (status !== 0) throw new Error("Nothing was started.");
 }

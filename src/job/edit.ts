@@ -4,6 +4,8 @@ import type { JobDocument } from "./schema";
 /** A job as it stood at one revision. */
 export interface LoadedJob {
   readonly id: string;
+  /** Names its history: another where a backup was restored, since revisions then begin to mean something else. */
+  readonly epoch: string;
   readonly revision: number;
   readonly document: JobDocument;
 }
@@ -45,4 +47,13 @@ export interface JobSummary {
   readonly hostPins: number;
   readonly decidedLinks: number;
   readonly readings: number;
+}
+
+/** A job that was removed and can still be put back. */
+export interface BinnedJob {
+  readonly id: string;
+  readonly name: string;
+  readonly removedAt: string;
+  /** Until then it is kept. */
+  readonly keptUntil: string;
 }

@@ -70,6 +70,8 @@ export const ChangeHead = z.strictObject({
   key: z.string().regex(/^[A-Za-z0-9_-]{8,40}$/),
   person: z.string().trim().min(1, "a name is needed").max(200),
   base: z.int().min(0).max(MOST_INT),
+  /** The history that it was made on; where left out, whatever is there. */
+  epoch: z.string().max(24).optional(),
   label: z.string().min(1).max(500),
 });
 const SentChange = ChangeHead.extend({ ops: z.array(z.unknown()).min(1).max(MOST_OPS) });

@@ -47,13 +47,17 @@ export type TableName = keyof typeof TABLES;
 
 export const FORMAT = "pantograph-job/1";
 
+/** The migration that gave rows their latest column. Edits are stored with it, and raised to it when they are read. */
+export const ROW_SCHEMA = 6;
+
 /**
  * What rows had before some of their columns were there: documents and edits of that time are still read, and say of
- * those what was so then.
+ * those what was so then. A migration leaves the same in the rows that it finds, or an undo of an earlier edit would not
+ * know them again.
  */
 export const BEFORE = {
   connector: { branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null },
-  reading: { unit: null, meter: null, source: null, uncertainty: null },
+  reading: { unit: null, meter: null, source: null, uncertainty: null, ordinal: 0 },
   wire: { endsAt: "cavity", origin: "added" },
 } as const satisfies { [T in TableName]?: Partial<z.infer<(typeof TABLES)[T]>> };
 
@@ -72,6 +76,7 @@ const EarlyReading = ReadingRow.extend({
   meter: reading.meter.default(BEFORE.reading.meter),
   source: reading.source.default(BEFORE.reading.source),
   uncertainty: reading.uncertainty.default(BEFORE.reading.uncertainty),
+  ordinal: reading.ordinal.default(BEFORE.reading.ordinal),
 });
 const EarlyWire = WireRow.extend({
   endsAt: WireRow.shape.endsAt.default(BEFORE.wire.endsAt),

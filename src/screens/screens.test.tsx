@@ -243,10 +243,20 @@ describe("the list of jobs", () => {
     readings: 0,
   });
   test("each is a link with its host and donor", () => {
-    const html = shown(JOBS.empty, <JobList jobs={[summary("a", "First"), summary("b", "Second")]} />);
+    const html = shown(JOBS.empty, <JobList jobs={[summary("a", "First"), summary("b", "Second")]} bin={[]} />);
     expect(html).toMatch(/href="\/jobs\/a[^"]*"/);
     expect(read(html)).toMatch(/First.*1988 Brannock Heron.*2010 Orvane Pelican.*Second/);
   });
   test("without one it offers to start one", () =>
-    expect(read(shown(JOBS.empty, <JobList jobs={[]} />))).toMatch(/new job|start|first/i));
+    expect(read(shown(JOBS.empty, <JobList jobs={[]} bin={[]} />))).toMatch(/new job|start|first/i));
+  test("what was removed lies below it, with the day until which it can be put back", () => {
+    const html = shown(
+      JOBS.empty,
+      <JobList
+        jobs={[]}
+        bin={[{ id: "a", name: "Old", removedAt: "2026-11-25T10:00:00.000Z", keptUntil: "2026-12-25T10:00:00.000Z" }]}
+      />,
+    );
+    expect(read(html)).toMatch(/Bin.*Old.*removed 25 Nov 2026 ?, kept until 25 Dec 2026.*Put back.*Delete for good/);
+  });
 });

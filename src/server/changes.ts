@@ -1,13 +1,14 @@
 import type { Pool, PoolConnection, RowDataPacket } from "mysql2/promise";
 import { z } from "zod";
+import { withLaterColumns } from "@/job/earlier-rows";
 import type { Edit, HistoryEntry } from "@/job/edit";
 import { type GuardedCut, guardedCuts } from "@/job/guarded-cuts";
 import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
-import { BEFORE } from "@/job/schema";
+import { ROW_SCHEMA } from "@/job/schema";
 import { followsTables } from "@/job/table-wires";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
-import { readLists } from "./jobs";
+import { jobHead, readLists } from "./jobs";
 import { reading, transaction } from "./pool";
 import { columnOf } from "./row-codec";
 import { notAsSeen } from "./stale-rows";
@@ -39,12 +40,14 @@ export type ChangeResult =
 export function applyChange(on: Pool, jobId: string, change: Change): Promise<ChangeResult> {
   const size = change.ops.length > FEW_ROWS ? "large" : "small";
   const make = async (db: PoolConnection): Promise<ChangeResult> => {
-    const revision = await lockJob(db, jobId);
-    if (revision === null) return { ok: false, code: "no-job" };
+    const job = await lockJob(db, jobId);
+    if (job === null) return { ok: false, code: "no-job" };
+    const { revision, epoch } = job;
     const before = await findByKey(db, jobId, change.key);
     if (before !== null) return { ok: true, edit: before };
-    // Whoever has seen what never was here has another history: of a backup, or of another database.
-    if (change.base > revision) return { ok: false, code: "ahead", revision };
+    // Whoever has seen what never was here has another history: from before a backup was restored, or of another
+    // database.
+    if (change.base > revision || (change.epoch ?? epoch) !== epoch) return { ok: false, code: "ahead", revision };
     const stale = await notAsSeen(db, jobId, ownOps(change.ops));
     if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
     const cuts = await forbiddenCuts(db, jobId, change.ops);
@@ -73,8 +76,9 @@ export function stepHistory(
       on,
       jobId,
       async (db): Promise<ChangeResult> => {
-        const revision = await lockJob(db, jobId);
-        if (revision === null) return { ok: false, code: "no-job" };
+        const job = await lockJob(db, jobId);
+        if (job === null) return { ok: false, code: "no-job" };
+        const { revision } = job;
         const before = await findByKey(db, jobId, key);
         if (before !== null) return { ok: true, edit: before };
         const named = typeof of === "string" ? ((await revisionOfKey(db, jobId, of)) ?? 0) : of;
@@ -101,39 +105,34 @@ const MOST_EDITS = 100;
 const MOST_EDIT_BYTES = 2_000_000;
 
 /**
- * What has changed since a revision, as the text of an answer: `{"revision", "edits"}`, or with `"reload"` where the
- * whole job is quicker. Operations are passed on as they are stored: they were checked when they were made, and twenty
+ * What has changed since a revision, as the text of an answer: `{"revision", "epoch", "edits"}`, or with `"reload"` where
+ * the whole job is quicker, or where `epoch` is given and the job's is another. Operations are passed on as they are stored: they were checked when they were made, and twenty
  * pages that each have an import of 20,000 rows checked again would hold up everybody. Null where there is no such job.
  */
-export function newsSince(on: Pool, jobId: string, since: number): Promise<string | null> {
+export function newsSince(on: Pool, jobId: string, since: number, seen: string | null = null): Promise<string | null> {
   return reading(async () => {
-    const revision = await revisionOf(on, jobId);
-    if (revision === null) return null;
-    if (revision <= since) return JSON.stringify({ revision, edits: [] });
+    const job = await jobHead(on, jobId);
+    if (job === null) return null;
+    const { revision, epoch } = job;
+    if ((seen ?? epoch) !== epoch) return JSON.stringify({ revision, epoch, reload: true, edits: [] });
+    if (revision <= since) return JSON.stringify({ revision, epoch, edits: [] });
     const [sums] = await on.query<RowDataPacket[]>(
       "SELECT COUNT(*) AS edits, SUM(OCTET_LENGTH(ops)) AS bytes FROM edit WHERE job_id = ? AND revision > ?",
       [jobId, since],
     );
     if (Number(sums[0]?.edits) > MOST_EDITS || Number(sums[0]?.bytes) > MOST_EDIT_BYTES)
-      return JSON.stringify({ revision, reload: true, edits: [] });
+      return JSON.stringify({ revision, epoch, reload: true, edits: [] });
     const [rows] = await on.query<RowDataPacket[]>(
       `SELECT ${EDIT_COLUMNS} FROM edit WHERE job_id = ? AND revision > ? ORDER BY revision LIMIT ?`,
       [jobId, since, MOST_EDITS],
     );
     const edits = rows.map((row) => {
       const head = JSON.stringify(headOf(row));
-      const ops = hasEarlyRows(row.ops) ? JSON.stringify(toEdit(row).ops) : String(row.ops);
+      const isEarly = Number(row.row_schema) < ROW_SCHEMA;
+      const ops = isEarly ? JSON.stringify(toEdit(row).ops) : String(row.ops);
       return `${head.slice(0, -1)},"ops":${ops}}`;
     });
-    return `{"revision":${revision},"edits":[${edits.join(",")}]}`;
-  });
-}
-
-/** The job's revision without anything else; null where there is no such job. */
-function revisionOf(on: Pool, jobId: string): Promise<number | null> {
-  return reading(async () => {
-    const [rows] = await on.query<RowDataPacket[]>("SELECT revision FROM job WHERE id = ?", [jobId]);
-    return rows[0] === undefined ? null : Number(rows[0].revision);
+    return `{"revision":${revision},"epoch":${JSON.stringify(epoch)},"edits":[${edits.join(",")}]}`;
   });
 }
 
@@ -171,10 +170,7 @@ async function settled(work: () => Promise<ChangeResult>): Promise<ChangeResult>
 }
 
 /** One change of a job at a time: everything else of a change happens under this lock. */
-async function lockJob(db: PoolConnection, jobId: string): Promise<number | null> {
-  const [rows] = await db.query<RowDataPacket[]>("SELECT revision FROM job WHERE id = ? FOR UPDATE", [jobId]);
-  return rows[0] === undefined ? null : Number(rows[0].revision);
-}
+const lockJob = (db: PoolConnection, jobId: string) => jobHead(db, jobId, "FOR UPDATE");
 
 /** Removals that the guards forbid; the harness is read for them alone. Taking a change back was decided once already. */
 async function forbiddenCuts(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<GuardedCut[]> {
@@ -182,6 +178,20 @@ async function forbiddenCuts(db: PoolConnection, jobId: string, ops: readonly Ro
   return guardedCuts(await readLists(db, jobId, GUARD_LISTS), ops);
 }
 const GUARD_LISTS = ["pins", "connectors", "branches", "parts", "wires", "links", "cuts"] as const;
+
+/** Readings that come in for the first time get their place behind those that are there. */
+async function numbered(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<readonly RowOp[]> {
+  if (!ops.some(isNewReading)) return ops;
+  const [rows] = await db.query<RowDataPacket[]>("SELECT MAX(ordinal) AS last FROM reading WHERE job_id = ?", [jobId]);
+  let last = Number(rows[0]?.last ?? 0);
+  return ops.map((op) => {
+    if (!isNewReading(op)) return op;
+    last += 1;
+    return { ...op, row: { ...op.row, ordinal: last } };
+  });
+}
+const isNewReading = (op: RowOp): op is Extract<RowOp, { op: "insert" }> =>
+  op.op === "insert" && op.table === "reading" && (op.row.ordinal ?? null) === null;
 
 interface Recorded {
   readonly key: string;
@@ -196,11 +206,11 @@ interface Recorded {
 const ownOps = (ops: readonly RowOp[]) => ops.filter((op) => !followsTables(op));
 
 async function record(db: PoolConnection, jobId: string, revision: number, change: Recorded): Promise<Edit> {
-  const ops = await withFollowingWires(db, jobId, change.ops);
+  const ops = await withFollowingWires(db, jobId, await numbered(db, jobId, change.ops));
   await applyToTables(db, jobId, ops, revision);
   const madeAt = new Date().toISOString();
   await db.query(
-    "INSERT INTO edit (job_id, revision, change_key, person, made_at, label, role, of_revision, ops) VALUES (?)",
+    "INSERT INTO edit (job_id, revision, change_key, person, made_at, label, role, of_revision, ops, row_schema) VALUES (?)",
     [
       [
         jobId,
@@ -212,6 +222,7 @@ async function record(db: PoolConnection, jobId: string, revision: number, chang
         change.role,
         change.ofRevision,
         JSON.stringify(ops),
+        ROW_SCHEMA,
       ],
     ],
   );
@@ -265,25 +276,10 @@ async function historyTarget(
   return (role === "undo" ? done.at(-1) : undone.at(-1)) ?? null;
 }
 
-const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "role", "ofRevision", "ops"]
+const EDIT_COLUMNS = ["revision", "changeKey", "person", "madeAt", "label", "role", "ofRevision", "ops", "rowSchema"]
   .map(columnOf)
   .join(", ");
 const StoredOps = z.array(z.preprocess(withLaterColumns, RowOpSchema));
-
-/** Whether stored operations may be from before a column was there: then they are read, and not passed on. */
-const hasEarlyRows = (ops: unknown): boolean =>
-  typeof ops !== "string" ||
-  Object.entries(BEFORE).some(
-    ([table, columns]) =>
-      ops.includes(`"table":"${table}"`) && !Object.keys(columns).every((column) => ops.includes(`"${column}":`)),
-  );
-
-/** An edit from before a column was there says nothing of it. */
-function withLaterColumns(op: unknown): unknown {
-  const { op: type, table, row } = op as { op?: string; table?: string; row?: object };
-  const before = table === undefined ? undefined : (BEFORE as Readonly<Record<string, object>>)[table];
-  return before === undefined || type === "update" ? op : { ...(op as object), row: { ...before, ...row } };
-}
 
 const headOf = (row: RowDataPacket): Omit<Edit, "ops"> => ({
   revision: Number(row.revision),

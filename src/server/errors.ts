@@ -1,5 +1,5 @@
 /** The few kinds that driver errors become. Everything else is a bug and stays as it is. */
-export type DatabaseFault = "down" | "deadlock" | "duplicate" | "in-use" | "dangling" | "check";
+export type DatabaseFault = "down" | "deadlock" | "duplicate" | "in-use" | "dangling" | "check" | "full";
 
 export class DatabaseError extends Error {
   constructor(
@@ -38,6 +38,10 @@ const BY_CODE: Readonly<Record<string, DatabaseFault>> = {
 
 /** MariaDB's own number for a broken CHECK, which the driver names after another server's table of errors. */
 const CHECK_FAILED = 4025;
+/** No more room for a table, a record, a temporary file or a write, by number: the driver names some otherwise. */
+const FULL: ReadonlySet<number> = new Set([1021, 1026, 1114]);
+/** The operating system's own number of it, as the database tells it. */
+const NO_SPACE = /err(no|code): 28\b|No space left/i;
 
 /** The error as one of our kinds; unchanged where it is none. */
 export function asDatabaseError(error: unknown): unknown {
@@ -48,11 +52,24 @@ export function asDatabaseError(error: unknown): unknown {
     fatal?: boolean;
     message?: string;
   };
-  const fault = errno === CHECK_FAILED ? "check" : code === undefined ? undefined : BY_CODE[code];
+  const isFull = FULL.has(errno ?? 0) || NO_SPACE.test(message ?? "");
+  const fault = isFull ? "full" : errno === CHECK_FAILED ? "check" : code === undefined ? undefined : BY_CODE[code];
   if (fault !== undefined) return new DatabaseError(fault, error);
   return fatal === true ||
     message === "Queue limit reached." ||
     message === "Can't add new command when connection is in closed state"
     ? new DatabaseError("down", error)
     : error;
+}
+
+/** Why this version must not work on a database, or with a file, and what to do. */
+export interface ServeFault {
+  readonly message: string;
+  readonly cure: string;
+}
+
+export class CannotServe extends Error {
+  constructor(readonly faults: readonly ServeFault[]) {
+    super(faults.map(({ message, cure }) => `${message}\n${cure}`).join("\n"));
+  }
 }

@@ -19,6 +19,7 @@ export function listJobs(db: Db): Promise<JobSummary[]> {
               (SELECT COUNT(*) FROM link WHERE link.job_id = job.id AND link.decision = 'accepted') AS decidedLinks,
               (SELECT COUNT(*) FROM reading WHERE reading.job_id = job.id) AS readings
          FROM job
+        WHERE job.removed_at IS NULL
         ORDER BY job.changed_at DESC, job.id`,
     );
     return rows.map((row) => ({ ...row, changedAt: `${String(row.changedAt).replace(" ", "T")}Z` }) as JobSummary);
@@ -28,13 +29,30 @@ export function listJobs(db: Db): Promise<JobSummary[]> {
 type JobList = (typeof LISTS)[ListTable];
 const tableLists = () => Object.entries(LISTS) as [ListTable, (typeof LISTS)[ListTable]][];
 
-/** What a job is called; null where there is none of that id. */
-export function jobName(db: Db, id: string): Promise<string | null> {
-  return reading(async () => {
-    const [rows] = await db.query<RowDataPacket[]>("SELECT name FROM job WHERE id = ?", [id]);
-    return rows[0] === undefined ? null : String(rows[0].name);
-  });
+export interface JobHead {
+  readonly name: string;
+  readonly revision: number;
+  readonly epoch: string;
 }
+
+/** What a job is called and how far it is; null where there is none of that id, or where it lies in the bin. */
+export async function jobHead(
+  db: Db,
+  id: string,
+  lock: "" | "FOR UPDATE" | "LOCK IN SHARE MODE" = "",
+): Promise<JobHead | null> {
+  const [rows] = await db.query<RowDataPacket[]>(
+    `SELECT name, revision, epoch FROM job WHERE id = ? AND removed_at IS NULL ${lock}`,
+    [id],
+  );
+  const [row] = rows;
+  return row === undefined
+    ? null
+    : { name: String(row.name), revision: Number(row.revision), epoch: String(row.epoch) };
+}
+
+export const jobName = (db: Db, id: string): Promise<string | null> =>
+  reading(async () => (await jobHead(db, id))?.name ?? null);
 
 /** The whole job as it stood at one revision; null where there is none of that id. */
 export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
@@ -43,19 +61,17 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
     id,
     async (db) => {
       // The shared lock holds changes off until all tables are read, so that the parts belong to one revision.
-      const [jobs] = await db.query<RowDataPacket[]>(
-        `SELECT revision, ${selectList("job")} FROM job WHERE id = ? LOCK IN SHARE MODE`,
-        [id],
-      );
-      const [row] = jobs;
-      if (row === undefined) return null;
+      const head = await jobHead(db, id, "LOCK IN SHARE MODE");
+      if (head === null) return null;
+      const [jobs] = await db.query<RowDataPacket[]>(`SELECT ${selectList("job")} FROM job WHERE id = ?`, [id]);
       const lists = await readLists(
         db,
         id,
         tableLists().map(([, list]) => list),
       );
-      const document: JobDocument = { format: FORMAT, job: fromSql<JobRow>("job", row), ...lists };
-      return { id, revision: Number(row.revision), document };
+      const job = fromSql<JobRow>("job", jobs[0] as RowDataPacket);
+      const document: JobDocument = { format: FORMAT, job, ...lists };
+      return { id, epoch: head.epoch, revision: head.revision, document };
     },
     "large",
   );
@@ -66,26 +82,24 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
  * for it, and one reading serves them all.
  */
 export async function jobText(on: Pool, id: string): Promise<string | null> {
-  const revision = await reading(async () => {
-    const [rows] = await on.query<RowDataPacket[]>("SELECT revision FROM job WHERE id = ?", [id]);
-    return rows[0] === undefined ? null : Number(rows[0].revision);
-  });
-  if (revision === null) {
+  const head = await reading(() => jobHead(on, id));
+  if (head === null) {
     texts.delete(id);
     return null;
   }
+  const stand = `${head.epoch} ${head.revision}`;
   const known = texts.get(id);
-  if (known?.revision === revision) return known.text;
+  if (known?.stand === stand) return known.text;
   const text = loadJob(on, id).then((job) => (job === null ? null : JSON.stringify(job)));
   // The last asked for is the last to go.
   texts.delete(id);
-  texts.set(id, { revision, text });
+  texts.set(id, { stand, text });
   text.catch(() => texts.delete(id));
   for (const [oldest] of texts) if (texts.size > MOST_TEXTS) texts.delete(oldest);
   return text;
 }
 const MOST_TEXTS = 4;
-const texts = new Map<string, { readonly revision: number; readonly text: Promise<string | null> }>();
+const texts = new Map<string, { readonly stand: string; readonly text: Promise<string | null> }>();
 
 /** Some of a job's lists in their order, as they stand for whoever holds its lock. */
 export async function readLists<L extends JobList>(
@@ -96,7 +110,8 @@ export async function readLists<L extends JobList>(
   const lists: Partial<Record<JobList, unknown>> = {};
   for (const [table, list] of tableLists()) {
     if (!wanted.some((one) => one === list)) continue;
-    const order = "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "taken_at, id" : "id";
+    const order =
+      "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "ordinal, taken_at, id" : "id";
     const [rows] = await db.query<RowDataPacket[]>(
       `SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`,
       [id],
@@ -108,38 +123,18 @@ export async function readLists<L extends JobList>(
 
 /** A new job with all that the document holds; answers its id. */
 export function createJob(on: Pool, made: JobDocument, id: string = nanoid(12)): Promise<string> {
-  const document = inStep(made);
+  const readings = made.readings.map((row) => ({ ...row, ordinal: row.ordinal ?? 0 }));
+  const document = inStep({ ...made, readings });
   return transaction(
     on,
     id,
     async (db) => {
       const keys = keysOf("job");
-      await db.query(`INSERT INTO job (id, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [
-        [id, ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))],
+      await db.query(`INSERT INTO job (id, epoch, ${keys.map(columnOf).join(", ")}) VALUES (?)`, [
+        [id, nanoid(12), ...keys.map((key) => toSql(key, document.job[key as keyof JobRow]))],
       ]);
       for (const [table, list] of tableLists()) await insertRows(db, id, table, document[list], 0);
       return id;
-    },
-    "large",
-  );
-}
-
-/** Removes a job with all that belongs to it. False where there was none. */
-export function deleteJob(on: Pool, id: string): Promise<boolean> {
-  return transaction(
-    on,
-    id,
-    async (db) => {
-      // What refers to others goes before them.
-      for (const table of [
-        "edit",
-        ...tableLists()
-          .map(([table]) => table)
-          .reverse(),
-      ])
-        await db.query(`DELETE FROM ${table} WHERE job_id = ?`, [id]);
-      const [result] = await db.query("DELETE FROM job WHERE id = ?", [id]);
-      return (result as { affectedRows: number }).affectedRows > 0;
     },
     "large",
   );

@@ -48,6 +48,8 @@ export function makePool(url: string, connections = 8): Pool {
     charset: "utf8mb4_bin",
     timezone: "Z",
     dateStrings: true,
+    // As they are stored: what is only passed on is not read in between.
+    jsonStrings: true,
     supportBigNumbers: true,
     enableKeepAlive: true,
   });

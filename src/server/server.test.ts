@@ -12,9 +12,10 @@ import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops
 import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { decideCutOps } from "@/job/triage-ops";
 import { EMPTY } from "../../tests/support/empty";
+import { deleteForGood, removeJob } from "./bin";
 import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
-import { createJob, deleteJob, jobText, listJobs, loadJob } from "./jobs";
+import { createJob, jobText, listJobs, loadJob } from "./jobs";
 import { migrate } from "./migrate";
 import { answers as answering, makePool, transaction } from "./pool";
 import { addTableWires } from "./table-wires";
@@ -32,9 +33,10 @@ afterAll(async () => pool.end());
 beforeEach(async () => {
   jobId = await createJob(pool, EMPTY);
 });
+const deleteJob = async (id: string) => (await removeJob(pool, id)) && deleteForGood(pool, id);
 const load = async () => (await loadJob(pool, jobId))?.document as JobDocument;
 /** What a page that stands at a revision is told. */
-const news = async (since: number): Promise<{ revision: number; edits: Edit[]; reload?: boolean }> =>
+const news = async (since: number): Promise<{ revision: number; epoch: string; edits: Edit[]; reload?: boolean }> =>
   JSON.parse((await newsSince(pool, jobId, since)) ?? "null");
 const editsSince = async (since: number) => (await news(since)).edits;
 const revision = async () => (await loadJob(pool, jobId))?.revision ?? -1;
@@ -69,9 +71,9 @@ describe("keeping a job", () => {
       donorPins: 206,
       hostPins: 138,
     });
-    expect(await deleteJob(pool, id)).toBe(true);
+    expect(await removeJob(pool, id)).toBe(true);
     expect(await loadJob(pool, id)).toBeNull();
-    expect(await deleteJob(pool, id)).toBe(false);
+    expect(await removeJob(pool, id)).toBe(false);
   });
   test("texts of every script, the longest allowed, and numbers to their last digit come back", async () => {
     const long = "é𝕏漢".repeat(2500);
@@ -136,7 +138,7 @@ describe("wires of the tables", () => {
     await withPins(pin("p1", "1", { circuit: "1" }), pin("p2", "2", { circuit: "2" }));
     await change(addWireOps({ ...ADDED, fromPinId: "p1", toPinId: "p2" }, () => "w"));
     await pool.query(
-      "UPDATE edit SET ops = JSON_REMOVE(ops, '$[0].row.endsAt', '$[0].row.origin') WHERE job_id = ? ORDER BY revision DESC LIMIT 1",
+      "UPDATE edit SET row_schema = 4, ops = JSON_REMOVE(ops, '$[0].row.endsAt', '$[0].row.origin') WHERE job_id = ? ORDER BY revision DESC LIMIT 1",
       [jobId],
     );
     expect((await editsSince(0)).at(-1)?.ops).toMatchObject([{ row: { endsAt: "cavity", origin: "added" } }]);
@@ -380,6 +382,49 @@ describe("revisions", () => {
     ).toEqual({ ok: false, code: "no-job" }));
 });
 
+describe("readings", () => {
+  const reading = (id: string, takenAt: string): RowOp =>
+    insertOp("reading", {
+      id,
+      stepKey: "s",
+      written: "1",
+      value: 1,
+      outcome: "pass",
+      verdict: "",
+      basis: "",
+      unit: "V",
+      meter: null,
+      source: "typed",
+      uncertainty: null,
+      person: "Robin",
+      takenAt,
+      ordinal: null,
+    });
+  test("are numbered as they come in, whatever the clocks of those who took them say", async () => {
+    await change([reading("ahead", "2031-01-01T00:00:00.000Z")]);
+    await change([reading("b", "2026-01-02T00:00:00.000Z"), reading("a", "2026-01-01T00:00:00.000Z")]);
+    const order = async () => (await load()).readings.map(({ id, ordinal }) => `${id} ${ordinal}`);
+    expect(await order()).toEqual(["ahead 1", "b 2", "a 3"]);
+    // Others are told of the same numbers, and one that is taken back and done again keeps its own.
+    expect((await editsSince(0)).flatMap(({ ops }) => ops.map((op) => "row" in op && op.row.ordinal))).toEqual([
+      1, 2, 3,
+    ]);
+    await stepHistory(pool, jobId, "undo", "Robin", nanoid());
+    await change([reading("kims", "2020-01-01T00:00:00.000Z")], { person: "Kim" });
+    await stepHistory(pool, jobId, "redo", "Robin", nanoid());
+    expect(await order()).toEqual(["ahead 1", "kims 2", "b 2", "a 3"]);
+  });
+  test("of a document keep their order, and new ones come after them", async () => {
+    const documents = [7, 9, null].map((ordinal, at) => ({
+      ...(reading(`d${at}`, "2026-01-01T00:00:00.000Z") as { row: object }).row,
+      ordinal,
+    }));
+    jobId = await createJob(pool, { ...EMPTY, readings: documents as JobDocument["readings"] });
+    await change([reading("new", "2001-01-01T00:00:00.000Z")]);
+    expect((await load()).readings.map(({ id }) => id)).toEqual(["d2", "d0", "d1", "new"]);
+  });
+});
+
 describe("news", () => {
   test("is every edit since, as it was made", async () => {
     await withPins(pin("p1", "1", { params: { a: "1" } }), pin("p2", "ä “2”"));
@@ -387,19 +432,39 @@ describe("news", () => {
     const { edits, revision: now } = await news(0);
     expect(edits.map((edit) => edit.revision)).toEqual(Array.from({ length: now }, (_, at) => at + 1));
     expect(edits.at(-1)).toEqual(made.ok && made.edit);
-    expect(await news(now)).toEqual({ revision: now, edits: [] });
+    expect(await news(now)).toMatchObject({ revision: now, edits: [] });
     expect(await newsSince(pool, "none", 0)).toBeNull();
   });
   test("of many edits, or of many bytes, is to load the job anew", async () => {
     await withPins(pin("p1", "1"));
     const from = await revision();
     for (let at = 0; at < 101; at += 1) await change([rename(await load(), `Name ${at}`)]);
-    expect(await news(from)).toEqual({ revision: from + 101, reload: true, edits: [] });
+    expect(await news(from)).toMatchObject({ revision: from + 101, reload: true, edits: [] });
     expect((await news(from + 1)).edits).toHaveLength(100);
     const wide = Array.from({ length: 260 }, (_, at) => pin(`w${at}`, `w${at}`, { description: "x".repeat(9_000) }));
     const before = await revision();
     expect(await change(wide.map((row) => insertOp("pin", row)))).toMatchObject({ ok: true });
-    expect(await news(before)).toEqual({ revision: before + 1, reload: true, edits: [] });
+    expect(await news(before)).toMatchObject({ revision: before + 1, reload: true, edits: [] });
+  });
+  test("for a page that has seen another history is to load the job anew, however far it is", async () => {
+    await withPins(pin("p1", "1"));
+    const { epoch } = await news(0);
+    expect(JSON.parse((await newsSince(pool, jobId, 0, epoch)) ?? "").edits).toHaveLength(1);
+    for (const since of [0, 1, 5])
+      expect(JSON.parse((await newsSince(pool, jobId, since, "another")) ?? "")).toMatchObject({
+        epoch,
+        reload: true,
+        edits: [],
+      });
+    const rename1 = rename(await load(), "N");
+    expect(await change([rename1], { epoch: "another" })).toMatchObject({ ok: false, code: "ahead" });
+    expect(await change([rename1], { epoch })).toMatchObject({ ok: true });
+  });
+  test("passes operations on as they are stored", async () => {
+    await withPins(pin("p1", "1"));
+    // Nothing would ever write this: whoever read it in between would refuse it.
+    await pool.query(`UPDATE edit SET ops = '[{"op":"odd"}]' WHERE job_id = ?`, [jobId]);
+    expect((await news(0)).edits[0]?.ops).toEqual([{ op: "odd" }]);
   });
 });
 
@@ -418,7 +483,7 @@ describe("a job as text", () => {
     const others = await Promise.all(Array.from({ length: 6 }, () => createJob(pool, EMPTY)));
     for (const id of [jobId, ...others, jobId])
       expect((JSON.parse((await jobText(pool, id)) ?? "null") as LoadedJob).id).toBe(id);
-    for (const id of others) await deleteJob(pool, id);
+    for (const id of others) await deleteJob(id);
     for (const id of others) expect(await jobText(pool, id)).toBeNull();
   });
 });
@@ -623,7 +688,7 @@ describe("when things break", () => {
     const results = await Promise.all(waiting);
     expect(results.filter(({ ok }) => ok)).toHaveLength(1);
     expect(results.filter((result) => !result.ok && result.code === "conflict")).toHaveLength(11);
-    await deleteJob(pool, other);
+    await deleteJob(other);
   });
   test("a database that stands still is told as one that is away, within ten seconds, and serves again when it goes on", async () => {
     const pid = Number(process.env.TEST_DB_PID);

@@ -31,6 +31,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     document,
     revision: 1,
     unsent: 0,
+    unsentRows: 0,
     unsentSince: null,
     onlyHere: false,
     aside: [],

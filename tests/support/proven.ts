@@ -29,6 +29,7 @@ export function withProven(document: JobDocument, wanted: (step: Step) => boolea
         uncertainty: null,
         person: "Robin",
         takenAt: "2026-11-02T08:00:00.000Z",
+        ordinal: 0,
       },
     ];
   });

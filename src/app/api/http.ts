@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import { mayEnter } from "@/app/access";
 import { isOwnHost } from "@/app/own-hosts";
 import { guardedCutsText } from "@/core/words";
 import { breathing, type Fault, faultsOf, type Steps } from "@/job/checked";
@@ -19,11 +20,18 @@ export interface Refusal {
 
 export const refuse = (status: number, refusal: Refusal) => Response.json({ error: refusal }, { status });
 
+/** For what must be answered before anybody has come in. */
+export const OPEN = { open: true } as const;
+
 /**
- * Runs a handler for a request that names this server; a database that is away becomes 503, a bug 500 with nothing of
- * its insides.
+ * Runs a handler for a request that names this server and may come in; a database that is away becomes 503, one whose
+ * disk is full 507, a bug 500 with nothing of its insides.
  */
-export async function answering(request: Request, work: () => Promise<Response>): Promise<Response> {
+export async function answering(
+  request: Request,
+  work: () => Promise<Response>,
+  { open }: { readonly open: boolean } = { open: false },
+): Promise<Response> {
   try {
     if (!isOwnHost(request.headers.get("host")))
       return refuse(421, {
@@ -31,8 +39,20 @@ export async function answering(request: Request, work: () => Promise<Response>)
         message: "This server does not go by that name.",
         hint: "Open it by the address that it printed when it started.",
       });
+    if (!open && !mayEnter(request.headers.get("cookie")))
+      return refuse(401, {
+        code: "no-session",
+        message: "This server asks for its passphrase first.",
+        hint: "Open the list of jobs and enter it.",
+      });
     return await work();
   } catch (error) {
+    if (error instanceof DatabaseError && error.fault === "full")
+      return refuse(507, {
+        code: "disk-full",
+        message: "The database's disk is full: nothing more can be written.",
+        hint: "Free some space there. What you wrote waits, and is sent again by itself.",
+      });
     if (error instanceof DatabaseError && (error.fault === "down" || error.fault === "deadlock")) {
       return refuse(503, {
         code: "database-down",
@@ -54,6 +74,7 @@ export function mutating<T>(
   request: Request,
   schema: z.ZodType<T>,
   work: (body: T) => Promise<Response>,
+  access?: typeof OPEN,
 ): Promise<Response> {
   return mutatingBy(
     request,
@@ -63,6 +84,7 @@ export function mutating<T>(
       return parsed.success ? { ok: true, value: parsed.data } : { ok: false, faults: faultsOf(parsed.error) };
     },
     work,
+    access,
   );
 }
 
@@ -75,8 +97,9 @@ export function mutatingBy<T>(
   request: Request,
   read: (json: unknown) => Steps<Read<T>>,
   work: (body: T) => Promise<Response>,
+  access?: typeof OPEN,
 ): Promise<Response> {
-  return answering(request, async () => {
+  const answer = async () => {
     const stranger = strangerRefusal(request);
     if (stranger !== null) return stranger;
     const text = await bodyOf(request, MAX_BODY_BYTES);
@@ -90,7 +113,8 @@ export function mutatingBy<T>(
     if (json === NOT_JSON) return refuse(400, { code: "not-json", message: "The request's body is not JSON." });
     const result = await breathing(read(json), breathe);
     return result.ok ? work(result.value) : invalid(result.faults);
-  });
+  };
+  return answering(request, answer, access);
 }
 
 /** Lets whatever else waits for the thread have its turn. */

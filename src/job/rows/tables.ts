@@ -2,7 +2,7 @@ import { z } from "zod";
 import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
 import { COLOUR_CODES } from "@/core/intake";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
-import { guess, id, label, position, source, text, textMap } from "./fields";
+import { guess, id, label, MOST_INT, position, source, text, textMap } from "./fields";
 
 /** The schools of converting, one of which a job follows. */
 export const APPROACHES = [
@@ -142,6 +142,8 @@ export const ReadingRow = z.strictObject({
   uncertainty: z.number().positive().nullable(),
   person: label,
   takenAt: z.iso.datetime({ precision: 3 }),
+  /** In which order readings came to the server, since clocks differ; null until it has said so. */
+  ordinal: z.int().min(0).max(MOST_INT).nullable(),
 });
 
 export type JobRow = z.infer<typeof JobRow>;

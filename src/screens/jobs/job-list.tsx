@@ -4,7 +4,7 @@ import { FolderOpen, Plus, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
-import type { JobSummary } from "@/job/edit";
+import type { BinnedJob, JobSummary } from "@/job/edit";
 import type { JobRow } from "@/job/schema";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
@@ -12,6 +12,7 @@ import { FileField, JSON_FILES } from "@/ui/file-field";
 import { Logo } from "@/ui/marks";
 import { Empty, Trouble } from "@/ui/states";
 import { ThemeToggle } from "../shell/theme-toggle";
+import { BinList } from "./bin-list";
 import { JobForm } from "./job-form";
 
 interface Refused {
@@ -39,11 +40,17 @@ async function send(
     : { ok: false, refused: json.error ?? { message: "The server refused it." } };
 }
 
-export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
+interface Props {
+  readonly jobs: readonly JobSummary[];
+  readonly bin: readonly BinnedJob[];
+}
+
+export function JobList({ jobs, bin }: Props) {
   const file = useRef<HTMLInputElement>(null);
   const [creating, setCreating] = useState(false);
   const [removing, setRemoving] = useState<JobSummary | null>(null);
-  const { busy, refused, forget, create, open, remove } = useJobs();
+  const [deleting, setDeleting] = useState<BinnedJob | null>(null);
+  const { busy, refused, forget, create, open, remove, putBack, deleteForGood } = useJobs();
 
   return (
     <div className="mx-auto max-w-6xl px-4 pb-10">
@@ -82,6 +89,7 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
             <JobTable jobs={jobs} onRemove={setRemoving} />
           )}
         </div>
+        {bin.length > 0 && <BinList bin={bin} busy={busy} onPutBack={putBack} onDelete={setDeleting} />}
         <p className="mt-4 text-[13px] text-ink2">
           Everything stays on this machine. Figures are worked out from your tables and stated assumptions: measure
           before you rely on them, and follow the vehicle makers' procedures and local law.
@@ -95,11 +103,21 @@ export function JobList({ jobs }: { jobs: readonly JobSummary[] }) {
           </div>
         )}
       </Dialog>
-      <RemoveDialog
-        job={removing}
+      <SureDialog
+        title={removing && `Remove ${removing.name}?`}
+        description="It goes to the bin below, for everyone, with its tables, decisions, readings and history. There it lies for 30 days and can be put back."
+        action="Remove"
         busy={busy}
         onClose={() => setRemoving(null)}
-        onRemove={(job) => remove(job, () => setRemoving(null))}
+        onSure={() => removing && remove(removing, () => setRemoving(null))}
+      />
+      <SureDialog
+        title={deleting && `Delete ${deleting.name} for good?`}
+        description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: put it back and save its job document first if you may want it again."
+        action="Delete for good"
+        busy={busy}
+        onClose={() => setDeleting(null)}
+        onSure={() => deleting && deleteForGood(deleting, () => setDeleting(null))}
       />
     </div>
   );
@@ -121,12 +139,16 @@ function useJobs() {
   const create = (job: JobRow) => run("POST", "/api/jobs", { job }, (id) => router.push(`/jobs/${id}/import`));
   const open = async (chosen: File) =>
     run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}/map`));
-  const remove = (job: JobSummary, then: () => void) =>
-    run("DELETE", `/api/jobs/${job.id}`, undefined, () => {
+  const change = (method: string, url: string, then: () => void = () => undefined) =>
+    run(method, url, undefined, () => {
+      setRefused(null);
       then();
       router.refresh();
     });
-  return { busy, refused, forget: () => setRefused(null), create, open, remove };
+  const remove = (job: JobSummary, then: () => void) => change("DELETE", `/api/jobs/${job.id}`, then);
+  const putBack = (job: BinnedJob) => change("POST", `/api/bin/${job.id}`);
+  const deleteForGood = (job: BinnedJob, then: () => void) => change("DELETE", `/api/bin/${job.id}`, then);
+  return { busy, refused, forget: () => setRefused(null), create, open, remove, putBack, deleteForGood };
 }
 
 const RefusedNote = ({ refused }: { refused: Refused }) => (
@@ -215,26 +237,24 @@ function JobLine({ job, onRemove }: { job: JobSummary; onRemove: () => void }) {
   );
 }
 
-interface RemoveProps {
-  readonly job: JobSummary | null;
+interface SureProps {
+  /** What is asked; null while nothing is. */
+  readonly title: string | null;
+  readonly description: string;
+  readonly action: string;
   readonly busy: boolean;
   readonly onClose: () => void;
-  readonly onRemove: (job: JobSummary) => void;
+  readonly onSure: () => void;
 }
 
-/** The one thing here that cannot be undone is asked for twice. */
-function RemoveDialog({ job, busy, onClose, onRemove }: RemoveProps) {
+/** What takes a whole job away is asked for twice. */
+function SureDialog({ title, description, action, busy, onClose, onSure }: SureProps) {
   return (
-    <Dialog
-      open={job !== null}
-      onClose={onClose}
-      title={`Remove ${job?.name ?? ""}?`}
-      description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: save its job document first if you may want it again."
-    >
+    <Dialog open={title !== null} onClose={onClose} title={title ?? ""} description={description}>
       <div className="flex flex-wrap justify-end gap-2">
         <Button onClick={onClose}>Keep it</Button>
-        <Button primary disabled={busy} onClick={() => job && onRemove(job)}>
-          Remove
+        <Button primary disabled={busy} onClick={onSure}>
+          {action}
         </Button>
       </div>
     </Dialog>

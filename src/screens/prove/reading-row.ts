@@ -31,6 +31,6 @@ export function takeReading({ step, basis }: StepView, typed: string): TakenRead
   return {
     ok: true,
     passes: judgement.outcome === "pass",
-    op: (person) => insertOp("reading", { ...row, person, takenAt: new Date().toISOString() }),
+    op: (person) => insertOp("reading", { ...row, person, takenAt: new Date().toISOString(), ordinal: null }),
   };
 }

@@ -53,6 +53,7 @@ const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => 
       uncertainty: null,
       person: "Robin",
       takenAt: new Date(count * 1000).toISOString(),
+      ordinal: count,
       ...part,
     }),
   ]);

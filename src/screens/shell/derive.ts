@@ -16,6 +16,7 @@ import {
 } from "@/core/proving";
 import type { SignalPin } from "@/core/signals";
 import { cavityLabel } from "@/core/words";
+import { byArrival } from "@/job/earlier-rows";
 import { decisionsOf } from "@/job/links";
 import type { ConnectorRow, JobDocument, PinRow, ReadingRow } from "@/job/schema";
 import { type LaidWire, laidWires, leavingPins, signalPins } from "@/job/signal-pins";
@@ -251,8 +252,7 @@ export const isGuess = (pin: PinView) => pin.row.kindSource === "proposed" && !i
 function viewSteps(steps: readonly Step[], readings: readonly ReadingRow[]): StepView[] {
   const byStep = new Map<string, ReadingRow[]>();
   for (const reading of readings) byStep.set(reading.stepKey, [...(byStep.get(reading.stepKey) ?? []), reading]);
-  const readingsOf = (step: Pick<Step, "key">) =>
-    (byStep.get(step.key) ?? []).toSorted((a, b) => a.takenAt.localeCompare(b.takenAt));
+  const readingsOf = (step: Pick<Step, "key">) => (byStep.get(step.key) ?? []).toSorted(byArrival);
   const leads = readingsOf({ key: LEADS_STEP }).at(-1)?.value ?? null;
   const views = steps.map((planned) => {
     const own = readingsOf(planned);

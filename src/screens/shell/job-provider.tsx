@@ -193,6 +193,14 @@ function tell(notice: Notice, sync: JobSync): void {
         action: notice.edit.role === "undo" ? { label: "Redo", onClick: () => void sync.step("redo") } : undefined,
       });
       return;
+    case "restored":
+      toast("A backup was restored", {
+        description:
+          "The job is shown as it was when that was made. What you had not saved yet is made on it where it can be.",
+        duration: 30_000,
+        closeButton: true,
+      });
+      return;
     case "not-done":
       toast(`Not done: ${notice.label}`, { description: `${notice.message} ${notice.hint}`, duration: 10_000 });
       return;

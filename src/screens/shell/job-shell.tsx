@@ -84,9 +84,14 @@ function NextLine({ job }: { job: JobContextValue }) {
 function Warnings({ job }: { job: JobContextValue }) {
   return (
     <div className="no-print col-span-full" aria-live="polite">
-      {job.connection === "lost" && (
+      {job.connection !== "ok" && (
         <p className="border-b-[1.5px] border-ink bg-warnfill px-4 py-2 text-sm">
-          <strong>No connection to the server or its database.</strong> {keptWords(job)}
+          <strong>{TROUBLE[job.connection]}</strong> {keptWords(job)}{" "}
+          {job.connection === "locked" && (
+            <a href={`/enter?to=/jobs/${job.jobId}`} className="font-semibold underline">
+              Enter the passphrase
+            </a>
+          )}
         </p>
       )}
       {job.onlyHere && job.connection === "ok" && (
@@ -101,13 +106,19 @@ function Warnings({ job }: { job: JobContextValue }) {
   );
 }
 
+const TROUBLE = {
+  lost: "No connection to the server or its database.",
+  full: "The database's disk is full: free some space there.",
+  locked: "The server asks for its passphrase again.",
+} as const;
+
 /** What becomes of what is not saved yet. */
 function keptWords({ unsent, onlyHere }: JobContextValue): string {
   const changes = unsent === 1 ? "1 change is" : `${unsent} changes are`;
   if (onlyHere) return `${changes} in this page alone and lost with it: leave it open until they are saved.`;
   return unsent > 0
-    ? `${changes} kept in this browser and sent by themselves when it is back.`
-    : "What you change is kept in this browser and sent when it is back.";
+    ? `${changes} kept in this browser and sent by themselves when it takes them again.`
+    : "What you change is kept in this browser and sent when it takes it again.";
 }
 
 /** What is shown of it is older than the job: nobody may act on it unwarned. */

@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
 import { z } from "zod";
+import { withLaterColumns } from "@/job/earlier-rows";
 import { ChangeHead, faultsInOps, type RowOp } from "@/job/ops";
 
 /** A change that the server has not taken yet, or that it never will. */
@@ -32,8 +33,10 @@ const EntryShape = ChangeHead.omit({ base: true }).extend({
 /** What was kept, as an entry; null where it is none that could be sent. */
 export function readEntry(kept: unknown): Entry | null {
   const shape = EntryShape.safeParse(kept);
-  if (!shape.success || faultsInOps(shape.data.ops).length > 0) return null;
-  return { ...shape.data, ops: shape.data.ops as RowOp[] };
+  if (!shape.success) return null;
+  // An earlier version may have kept it.
+  const ops = shape.data.ops.map(withLaterColumns);
+  return faultsInOps(ops).length > 0 ? null : { ...shape.data, ops: ops as RowOp[] };
 }
 
 interface Schema extends DBSchema {

@@ -6,13 +6,17 @@ import { useJob } from "./job-provider";
 /** So long a change is on its way without anybody having to know, ms. */
 const ON_ITS_WAY_MS = 2_000;
 
+/** From so many on a change is told by its rows: it may be long on its way. */
+const MANY_ROWS = 500;
+
 /** Whether all that was changed here is saved, in a word. */
 export function SaveState() {
-  const { unsent, unsentSince } = useJob();
+  const { unsent, unsentRows, unsentSince } = useJob();
   const late = useLate(unsentSince);
+  const left = unsentRows > MANY_ROWS ? `${unsentRows} rows on their way` : unsent;
   return (
     <span role="status" className={`text-[13px] whitespace-nowrap ${late ? "font-semibold text-stop" : "text-ink2"}`}>
-      {unsent === 0 ? "Saved" : late ? `Not saved yet: ${unsent}` : "Saving …"}
+      {unsent === 0 ? "Saved" : late ? `Not saved yet: ${left}` : "Saving …"}
     </span>
   );
 }

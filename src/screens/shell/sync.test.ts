@@ -11,6 +11,7 @@ import { JobSync, type Notice } from "./sync";
 /** A server of one job in memory, with the same answers as the real one; `down` cuts it off. */
 class FakeServer {
   document: JobDocument = START;
+  epoch = "first";
   edits: Edit[] = [];
   keys = new Map<string, Edit>();
   down = false;
@@ -44,7 +45,12 @@ class FakeServer {
     const role = /\/(undo|redo)$/.exec(url)?.[1];
     if (role !== undefined) return this.step(role, JSON.parse(String(init?.body)));
     if (init?.method !== "POST") {
-      const since = Number(new URL(url, "http://x").searchParams.get("since") ?? 0);
+      const { pathname, searchParams } = new URL(url, "http://x");
+      const { epoch, document } = this;
+      if (!pathname.endsWith("/changes"))
+        return Response.json({ id: "j", epoch, revision: this.edits.length, document });
+      if ((searchParams.get("epoch") ?? epoch) !== epoch) return Response.json({ epoch, reload: true, edits: [] });
+      const since = Number(searchParams.get("since") ?? 0);
       return Response.json({ revision: this.edits.length, edits: this.edits.filter((edit) => edit.revision > since) });
     }
     const change = JSON.parse(String(init.body)) as {
@@ -68,6 +74,15 @@ class FakeServer {
     if (touched) return Response.json({ error: { code: "conflict", message: "Someone else." } }, { status: 409 });
     return this.answer(change.key, this.commit(change.person, change.label, change.ops, change.key));
   };
+
+  /** Goes back to how it was, in a history of its own. */
+  restore(revision: number): void {
+    const kept = this.edits.slice(0, revision);
+    this.edits = kept;
+    this.document = kept.reduce((so, { ops }) => applyOps(so, ops), START);
+    this.keys = new Map();
+    this.epoch = "second";
+  }
 
   private answer(key: string, edit: Edit): Response {
     this.keys.set(key, edit);
@@ -123,7 +138,7 @@ const FULL: OutboxStore = {
 const open = (person = "Robin", outbox = keeping(stored)) =>
   new JobSync(
     "j",
-    { id: "j", revision: server.edits.length, document: server.document },
+    { id: "j", epoch: server.epoch, revision: server.edits.length, document: server.document },
     {
       fetch: server.fetch,
       notify: (notice) => notices.push(notice),
@@ -239,6 +254,42 @@ describe("in step with the server", () => {
     expect(sync.change("bad", [insertOp("pin", row)])).toBeNull();
     expect(sync.current()).toMatchObject({ unsent: 0 });
     expect(notices).toMatchObject([{ type: "not-done", label: "bad", message: expect.stringContaining("sizeMm2") }]);
+  });
+});
+
+describe("when a backup was restored behind a page", () => {
+  const rename2 = (to: Partial<JobDocument["job"]>) =>
+    server.commit("Kim", "other", [updateOp("job", "job", server.document.job, to) as RowOp]);
+  test("it shows what is there, though the revisions have caught up, tells it, and makes what still can be", async () => {
+    for (const host of ["A", "B", "C"]) rename2({ host });
+    const sync = open();
+    server.down = true;
+    rename(sync, { name: "Mine" });
+    await settle(sync);
+    server.restore(1);
+    for (const wishes of ["a", "b", "c", "d"]) rename2({ wishes });
+    server.down = false;
+    await settle(sync);
+    expect(server.document.job).toMatchObject({ host: "A", wishes: "d", name: "Mine" });
+    expect(sync.current().document).toEqual(server.document);
+    expect(sync.current()).toMatchObject({ unsent: 0, aside: [] });
+    expect(notices.map(({ type }) => type)).toContain("restored");
+    // From now on it follows the other history.
+    rename2({ host: "Z" });
+    await settle(sync);
+    expect(sync.current().document.job.host).toBe("Z");
+    expect(notices.filter(({ type }) => type === "restored")).toHaveLength(1);
+  });
+  test("what was made on rows that are no longer so is set aside with its reason", async () => {
+    rename2({ name: "Before" });
+    const sync = open();
+    server.down = true;
+    rename(sync, { name: "Mine" });
+    server.restore(0);
+    server.down = false;
+    await settle(sync);
+    expect(server.document.job.name).toBe(START.job.name);
+    expect(sync.current().aside).toMatchObject([{ label: "change" }]);
   });
 });
 
@@ -469,7 +520,7 @@ test("two people, any order of typing, sending and cutting off: both end with wh
         (who) =>
           new JobSync(
             "j",
-            { id: "j", revision: 0, document: START },
+            { id: "j", epoch: server.epoch, revision: 0, document: START },
             {
               fetch: (url, init) => (cut[who] ? Promise.reject(new TypeError("cut")) : server.fetch(url, init)),
               notify: (notice) => told[who]?.push(notice),

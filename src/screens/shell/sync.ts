@@ -1,10 +1,11 @@
+import { dequal } from "dequal/lite";
 import { nanoid } from "nanoid";
 import type { Edit, LoadedJob } from "@/job/edit";
 import { applyOps, faultsInOps, type RowOp } from "@/job/ops";
 import { keepSameRows } from "@/job/same-rows";
 import type { JobDocument } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
-import { AWAY, abortedAfter, CHANGED_FIRST, errorOf, type Refused } from "./answers";
+import { abortedAfter, CHANGED_FIRST, type Connection, connectionOf, errorOf, type Refused } from "./answers";
 import { type Entry, type OutboxStore, readEntry } from "./outbox";
 import { meets, rebase } from "./rebase";
 
@@ -13,13 +14,15 @@ export interface JobSnapshot {
   readonly document: JobDocument;
   readonly revision: number;
   readonly unsent: number;
+  /** Rows of the change that is sent next. */
+  readonly unsentRows: number;
   /** When the oldest change that is not saved yet was made, ms since 1970; null where all is saved. */
   readonly unsentSince: number | null;
   /** What is not saved yet would be lost with this page: the browser keeps nothing for it. */
   readonly onlyHere: boolean;
   /** Changes that could not be made, with their reasons, until a person decides. */
   readonly aside: readonly Entry[];
-  readonly connection: "ok" | "lost";
+  readonly connection: Connection;
 }
 
 /** What a person is told of. */
@@ -29,7 +32,9 @@ export type Notice =
   /** What was asked could not be done, and nothing of it is left. */
   | { readonly type: "not-done"; readonly label: string; readonly message: string; readonly hint: string }
   | { readonly type: "others"; readonly edits: readonly Edit[] }
-  | { readonly type: "stepped"; readonly edit: Edit };
+  | { readonly type: "stepped"; readonly edit: Edit }
+  /** A backup was restored: what is shown is of then. */
+  | { readonly type: "restored" };
 
 /** The world outside, handed in so that a test can be it. */
 export interface SyncHost {
@@ -66,10 +71,11 @@ const WHOLE_JOB_MS = 60_000;
 export class JobSync {
   private confirmed: JobDocument;
   private revision: number;
+  private epoch: string;
   private waiting: readonly Waiting[] = [];
   private aside: readonly Entry[] = [];
   private onlyHere = false;
-  private connection: "ok" | "lost" = "ok";
+  private connection: Connection = "ok";
   private snapshot: JobSnapshot;
   private readonly listeners = new Set<() => void>();
   private working: Promise<void> | null = null;
@@ -88,10 +94,12 @@ export class JobSync {
   ) {
     this.confirmed = loaded.document;
     this.revision = loaded.revision;
+    this.epoch = loaded.epoch;
     this.snapshot = {
       document: this.confirmed,
       revision: this.revision,
       unsent: 0,
+      unsentRows: 0,
       unsentSince: null,
       onlyHere: false,
       aside: [],
@@ -221,7 +229,7 @@ export class JobSync {
     }
     const { key, person, label, ops } = next;
     const deadline = DEADLINE_MS + ops.length * DEADLINE_MS_PER_ROW;
-    const answer = await this.post("changes", { key, person, label, ops, base: this.revision }, deadline);
+    const answer = await this.post("changes", { key, person, label, ops, ...this.standsOn() }, deadline);
     if (answer === null) return false;
     if (answer.ok) {
       // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish
@@ -231,9 +239,10 @@ export class JobSync {
       return true;
     }
     const error = await errorOf(answer);
-    const before = this.revision;
-    if (error.code === "conflict" && (await this.pull()) && this.revision > before && meets(this.confirmed, ops))
-      return true;
+    const before = this.standsOn();
+    // Refused for what is not known here yet: made anew on that, where it can be.
+    if (error.code === "conflict" || error.code === "ahead")
+      if ((await this.pull()) && !dequal(this.standsOn(), before) && meets(this.confirmed, ops)) return true;
     this.setAside(next, error.code === "conflict" ? "conflict" : "refused", error);
     return true;
   }
@@ -259,9 +268,13 @@ export class JobSync {
     return true;
   }
 
+  private standsOn() {
+    return { base: this.revision, epoch: this.epoch };
+  }
+
   /** Takes in what has changed. False while the server or its database does not answer. */
   private async pull(): Promise<boolean> {
-    const answer = await this.ask(`changes?since=${this.revision}`);
+    const answer = await this.ask(`changes?since=${this.revision}&epoch=${this.epoch}`);
     if (answer === null) return false;
     if (!answer.ok) {
       if (answer.status === 404) this.host.reload();
@@ -292,9 +305,12 @@ export class JobSync {
     const answer = await this.ask("");
     const job = answer?.ok === true ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
     if (job === null) return this.isLost();
+    const isRestored = job.epoch !== this.epoch;
     this.confirmed = job.document;
     this.revision = job.revision;
+    this.epoch = job.epoch;
     this.publish();
+    if (isRestored) this.host.notify({ type: "restored" });
     return true;
   }
 
@@ -367,13 +383,13 @@ export class JobSync {
     );
   }
 
-  /** Null where nobody answered in time, or only a server that has lost its database. */
+  /** Null where nobody answered in time, or only a server that can do nothing at the moment. */
   private async reach(url: string, init: RequestInit, deadlineMs: number): Promise<Response | null> {
     const { signal } = abortedAfter(deadlineMs);
     const answer = await this.host.fetch(url, { ...init, cache: "no-store", signal }).catch(() => null);
-    const lost = answer === null || AWAY.has(answer.status);
-    this.setConnection(lost ? "lost" : "ok");
-    return lost ? null : answer;
+    const connection = connectionOf(answer);
+    this.setConnection(connection);
+    return connection === "ok" ? answer : null;
   }
 
   private setConnection(connection: JobSnapshot["connection"]): void {
@@ -396,6 +412,7 @@ export class JobSync {
       document: keepSameRows(this.snapshot.document, made),
       revision: this.revision,
       unsent: entries.length,
+      unsentRows: entries[0]?.ops.length ?? 0,
       unsentSince: entries[0]?.madeAt ?? null,
       onlyHere: this.onlyHere && entries.length > 0,
       aside: this.aside,

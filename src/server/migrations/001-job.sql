@@ -1,5 +1,5 @@
 -- Labels compare byte by byte and blanks count: A1, a1 and "A1 " are three cavities.
-CREATE TABLE job (
+CREATE TABLE IF NOT EXISTS job (
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   revision     INT UNSIGNED NOT NULL DEFAULT 0,
   row_revision INT UNSIGNED NOT NULL DEFAULT 0,
@@ -15,7 +15,7 @@ CREATE TABLE job (
   CONSTRAINT job_units CHECK (units IN ('metric', 'imperial'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE connector (
+CREATE TABLE IF NOT EXISTS connector (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -30,7 +30,7 @@ CREATE TABLE connector (
   CONSTRAINT connector_labelled CHECK (label <> '')
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE pin (
+CREATE TABLE IF NOT EXISTS pin (
   job_id              VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id                  VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision        INT UNSIGNED NOT NULL,
@@ -66,7 +66,7 @@ CREATE TABLE pin (
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
 -- A consumer has one accepted provider at most; refusals may be many.
-CREATE TABLE link (
+CREATE TABLE IF NOT EXISTS link (
   job_id            VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id                VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision      INT UNSIGNED NOT NULL,
@@ -90,7 +90,7 @@ CREATE TABLE link (
   CONSTRAINT link_verdict CHECK (verdict IN ('direct', 'adapter', 'calibration', 'manual', 'impossible'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE reading (
+CREATE TABLE IF NOT EXISTS reading (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -109,7 +109,7 @@ CREATE TABLE reading (
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
 -- What was done, in order. Operations carry what they replaced, so that their inverse needs no second column.
-CREATE TABLE edit (
+CREATE TABLE IF NOT EXISTS edit (
   job_id      VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   revision    INT UNSIGNED NOT NULL,
   change_key  VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

@@ -1,6 +1,6 @@
 -- The harness beyond the pin tables: looms and faces, parts and added wires, what was counted, said and asked of them,
 -- and what is kept, cut and owed. Lists inside of a row that nothing refers to are JSON.
-CREATE TABLE branch (
+CREATE TABLE IF NOT EXISTS branch (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -17,16 +17,16 @@ CREATE TABLE branch (
 
 -- A mate is no foreign key: two halves name each other, and both go in one statement.
 ALTER TABLE connector
-  ADD COLUMN branch_id VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NULL,
-  ADD COLUMN mate_id   VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NULL,
-  ADD COLUMN face      JSON NOT NULL DEFAULT 'null',
-  ADD COLUMN keying    VARCHAR(200) NULL,
-  ADD COLUMN gender    VARCHAR(10) NULL,
-  ADD COLUMN housing   VARCHAR(200) NULL,
-  ADD CONSTRAINT connector_branch FOREIGN KEY (job_id, branch_id) REFERENCES branch (job_id, id),
-  ADD CONSTRAINT connector_gender CHECK (gender IN ('male', 'female'));
+  ADD COLUMN IF NOT EXISTS branch_id VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  ADD COLUMN IF NOT EXISTS mate_id   VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  ADD COLUMN IF NOT EXISTS face      JSON NOT NULL DEFAULT 'null',
+  ADD COLUMN IF NOT EXISTS keying    VARCHAR(200) NULL,
+  ADD COLUMN IF NOT EXISTS gender    VARCHAR(10) NULL,
+  ADD COLUMN IF NOT EXISTS housing   VARCHAR(200) NULL,
+  ADD CONSTRAINT connector_branch FOREIGN KEY IF NOT EXISTS (job_id, branch_id) REFERENCES branch (job_id, id),
+  ADD CONSTRAINT IF NOT EXISTS connector_gender CHECK (gender IN ('male', 'female'));
 
-CREATE TABLE part (
+CREATE TABLE IF NOT EXISTS part (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -43,7 +43,7 @@ CREATE TABLE part (
   CONSTRAINT part_side CHECK (side IN ('donor', 'host', 'added'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE own_part (
+CREATE TABLE IF NOT EXISTS own_part (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -55,7 +55,7 @@ CREATE TABLE own_part (
   CONSTRAINT own_part_of_job FOREIGN KEY (job_id) REFERENCES job (id)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE wire (
+CREATE TABLE IF NOT EXISTS wire (
   job_id        VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id            VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision  INT UNSIGNED NOT NULL,
@@ -77,7 +77,7 @@ CREATE TABLE wire (
   CONSTRAINT wire_length CHECK (length_m >= 0)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE stock_count (
+CREATE TABLE IF NOT EXISTS stock_count (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -92,7 +92,7 @@ CREATE TABLE stock_count (
   CONSTRAINT stock_count_state CHECK (state IN ('present', 'missing', 'damaged', 'replaced'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE fact (
+CREATE TABLE IF NOT EXISTS fact (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -108,7 +108,7 @@ CREATE TABLE fact (
   CONSTRAINT fact_grade CHECK (grade IN ('claimed', 'guessed', 'read', 'measured', 'proven'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE question (
+CREATE TABLE IF NOT EXISTS question (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -120,7 +120,7 @@ CREATE TABLE question (
   CONSTRAINT question_of_job FOREIGN KEY (job_id) REFERENCES job (id)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE variant (
+CREATE TABLE IF NOT EXISTS variant (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -133,7 +133,7 @@ CREATE TABLE variant (
   CONSTRAINT variant_side CHECK (side IN ('donor', 'host'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE alike (
+CREATE TABLE IF NOT EXISTS alike (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -149,7 +149,7 @@ CREATE TABLE alike (
   CONSTRAINT alike_state CHECK (state IN ('flagged', 'checked'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE kept_function (
+CREATE TABLE IF NOT EXISTS kept_function (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -158,7 +158,7 @@ CREATE TABLE kept_function (
   CONSTRAINT kept_function_of_job FOREIGN KEY (job_id) REFERENCES job (id)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE cut (
+CREATE TABLE IF NOT EXISTS cut (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,
@@ -175,7 +175,7 @@ CREATE TABLE cut (
   CONSTRAINT cut_choice CHECK (choice IN ('keep', 'remove', 'lengthen', 'move', 'park'))
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
 
-CREATE TABLE debt (
+CREATE TABLE IF NOT EXISTS debt (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,

@@ -1,5 +1,5 @@
 -- What the electrical solution takes as given: battery, air, joints. The id is the value's key.
-CREATE TABLE setting (
+CREATE TABLE IF NOT EXISTS setting (
   job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   row_revision INT UNSIGNED NOT NULL,

@@ -1,4 +1,5 @@
-import { deleteJob, jobText } from "@/server/jobs";
+import { removeJob } from "@/server/bin";
+import { jobText } from "@/server/jobs";
 import { pool } from "@/server/pool";
 import { answering, type JobContext, jobIdOf, noJob, strangerRefusal } from "../../http";
 
@@ -11,11 +12,12 @@ export function GET(request: Request, { params }: JobContext): Promise<Response>
   });
 }
 
+/** Removes it to the bin. */
 export function DELETE(request: Request, { params }: JobContext): Promise<Response> {
   return answering(
     request,
     async () =>
       strangerRefusal(request) ??
-      ((await deleteJob(pool(), await jobIdOf(params))) ? Response.json({ ok: true }) : noJob()),
+      ((await removeJob(pool(), await jobIdOf(params))) ? Response.json({ ok: true }) : noJob()),
   );
 }

@@ -13,7 +13,7 @@ export function GET(request: Request, { params }: JobContext): Promise<Response>
     const since = Number(new URL(request.url).searchParams.get("since"));
     if (!Number.isInteger(since) || since < 0 || since > MOST_INT)
       return refuse(400, { code: "invalid", message: "since is a revision: a whole number from 0." });
-    const news = await newsSince(pool(), jobId, since);
+    const news = await newsSince(pool(), jobId, since, new URL(request.url).searchParams.get("epoch"));
     return news === null ? noJob() : new Response(news, { headers: { "Content-Type": "application/json" } });
   });
 }
