@@ -10,7 +10,7 @@ const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
-const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180);
+const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180, host);
 let database = process.env.DATABASE_URL
   ? { url: process.env.DATABASE_URL, stop: async () => {} }
   : await startDatabase("demo");

@@ -42,8 +42,21 @@ const server = createServer((request, response) => {
   else void handle(request, response);
 });
 server.on("upgrade", app.getUpgradeHandler());
-if (socket === undefined) server.listen(port, hostname, () => console.log(`Listening on http://${hostname}:${port}`));
-else server.listen(socket, () => process.send?.("ready"));
+server.on("error", (error) => {
+  console.error(
+    error.code === "EADDRINUSE"
+      ? `Port ${port} is taken by another program.\nStop that one, or set PORT.`
+      : error.message,
+  );
+  process.exit(1);
+});
+const listening = () => {
+  // To whoever started it; that something answers at the port would not say that it is this.
+  process.send?.("ready");
+  if (socket === undefined) console.log(`Listening on http://${hostname}:${port}`);
+};
+if (socket === undefined) server.listen(port, hostname, listening);
+else server.listen(socket, listening);
 
 function refuse(response, status, words) {
   response.writeHead(status, {
@@ -101,5 +114,5 @@ function end() {
   setTimeout(() => process.exit(0), 3000).unref();
 }
 for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, end);
-// The second process ends with the first, however that ended.
-if (socket !== undefined) process.on("disconnect", () => process.exit(0));
+// It ends with whoever started it, however that ended: nobody would stop it.
+process.on("disconnect", end);

@@ -14,7 +14,7 @@ const { ensurePassphrase } = await import("./lib/access.mjs");
 const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 
 const host = process.env.HOST ?? "127.0.0.1";
-const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180);
+const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180, host);
 try {
   ensurePassphrase(host);
   runTsx("scripts/migrate.ts", [backupsFolder()]);

@@ -32,7 +32,7 @@ function sourcesHash() {
   return hash.digest("hex");
 }
 
-/** Starts the web server and waits until it answers. */
+/** Starts the web server and waits until it answers; it ends with this process. */
 export async function startServer({ host, port, databaseUrl, dev = false, quiet = true }) {
   const child = spawn(process.execPath, [path.join(ROOT, "scripts/serve.mjs")], {
     cwd: ROOT,
@@ -43,18 +43,20 @@ export async function startServer({ host, port, databaseUrl, dev = false, quiet 
       HOST: host,
       PORT: String(port),
     },
-    stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
+    stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit", "ipc"],
   });
-  const address = `http://${host}:${port}`;
-  for (let tries = 0; ; tries += 1) {
-    const up = await fetch(`${address}/api/health`).then(
-      () => true,
-      () => false,
-    );
-    if (up) break;
-    if (child.exitCode !== null || tries > 600) throw new Error("The web server did not start");
-    await new Promise((resolve) => setTimeout(resolve, 100));
+  const isUp = await new Promise((resolve) => {
+    child.once("message", () => resolve(true));
+    child.once("exit", () => resolve(false));
+    setTimeout(() => resolve(false), 60_000).unref();
+  });
+  if (!isUp) {
+    child.kill("SIGKILL");
+    throw new Error("The web server did not start.");
   }
+  const address = `http://${host}:${port}`;
+  // Asked for the first time, what answers has yet to be loaded.
+  await fetch(`${address}/api/health`).catch(() => null);
   const stop = () =>
     new Promise((resolve) => {
       if (child.exitCode !== null || child.signalCode !== null) return resolve();
@@ -73,9 +75,14 @@ export async function keepServer(options) {
     server.child.once("exit", () => {
       if (ending) return;
       console.log("The web server has ended; it is started again.");
-      setTimeout(() => begin().catch((error) => console.error(error.message)), 300);
+      setTimeout(again, 300);
     });
   };
+  const again = () =>
+    begin().catch((error) => {
+      console.error(`${error.message} It is tried again in 5 s.`);
+      if (!ending) setTimeout(again, 5_000);
+    });
   await begin();
   const stop = async () => {
     ending = true;

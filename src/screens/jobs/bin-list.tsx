@@ -30,7 +30,7 @@ export function BinList({ bin, busy, onPutBack, onDelete }: Props) {
               Put back
             </Button>
             <Button disabled={busy} onClick={() => onDelete(job)}>
-              Delete for good
+              Delete
             </Button>
           </li>
         ))}

@@ -112,9 +112,9 @@ export function JobList({ jobs, bin }: Props) {
         onSure={() => removing && remove(removing, () => setRemoving(null))}
       />
       <SureDialog
-        title={deleting && `Delete ${deleting.name} for good?`}
+        title={deleting && `Delete ${deleting.name}?`}
         description="Its tables, decisions, readings and history go with it, for everyone. This cannot be undone: put it back and save its job document first if you may want it again."
-        action="Delete for good"
+        action="Delete"
         busy={busy}
         onClose={() => setDeleting(null)}
         onSure={() => deleting && deleteForGood(deleting, () => setDeleting(null))}
