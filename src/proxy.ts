@@ -9,13 +9,6 @@ export function proxy(request: NextRequest): NextResponse {
       status: 421,
       headers: { "Content-Security-Policy": "default-src 'none'", "Cache-Control": "no-store" },
     });
-  const { pathname, search } = request.nextUrl;
-  if (!OPEN_PATHS.has(pathname) && !mayEnter(request.headers.get("cookie"))) {
-    const door = new URL("/enter", request.nextUrl);
-    door.searchParams.set("to", `${pathname}${search}`);
-    // Relative, since the server may be known by another name than it knows.
-    return new NextResponse(null, { status: 307, headers: { Location: `${door.pathname}${door.search}` } });
-  }
   const nonce = btoa(crypto.randomUUID());
   const development = process.env.NODE_ENV === "development" ? " 'unsafe-eval'" : "";
   const policy = [
@@ -35,7 +28,13 @@ export function proxy(request: NextRequest): NextResponse {
   const headers = new Headers(request.headers);
   headers.set("x-nonce", nonce);
   headers.set("Content-Security-Policy", policy);
-  const response = NextResponse.next({ request: { headers } });
+  const { pathname, search } = request.nextUrl;
+  const isIn = OPEN_PATHS.has(pathname) || mayEnter(request.headers.get("cookie"));
+  const door = new URL("/enter", request.nextUrl);
+  door.searchParams.set("to", `${pathname}${search}`);
+  const response = isIn
+    ? NextResponse.next({ request: { headers } })
+    : NextResponse.rewrite(door, { request: { headers } });
   response.headers.set("Content-Security-Policy", policy);
   return response;
 }
