@@ -47,7 +47,7 @@ try {
   keepBackups(() => database.url);
   keepDatabase();
   server = await keepServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
-  console.log(`\nPantograph is ready: ${server.address}\nCtrl-C stops it; the data stays.`);
+  console.log(`\nPantograph is ready: ${server.addresses.join("  ")}\nCtrl-C stops it; the data stays.`);
 } catch (error) {
   await fail(error);
 }

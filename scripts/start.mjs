@@ -27,7 +27,7 @@ try {
   };
   process.on("SIGINT", end);
   process.on("SIGTERM", end);
-  console.log(`\nPantograph is ready: ${kept.address}\nCtrl-C stops it.`);
+  console.log(`\nPantograph is ready: ${kept.addresses.join("  ")}\nCtrl-C stops it.`);
 } catch (error) {
   console.error(error.message);
   process.exit(1);

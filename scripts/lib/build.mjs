@@ -1,6 +1,7 @@
 import { execFileSync, spawn, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import { networkInterfaces } from "node:os";
 import path from "node:path";
 import { ROOT } from "./machine.mjs";
 
@@ -88,7 +89,16 @@ export async function keepServer(options) {
     ending = true;
     await server.stop();
   };
-  return { address: server.address, stop };
+  return { address: server.address, addresses: addressesOf(options), child: () => server.child, stop };
+}
+
+/** By what it is opened: where it listens on all of the machine's addresses, each of them. */
+function addressesOf({ host, port }) {
+  if (host !== "0.0.0.0" && host !== "::") return [`http://${host}:${port}`];
+  return Object.values(networkInterfaces())
+    .flatMap((list) => list ?? [])
+    .filter(({ family }) => family === "IPv4")
+    .map(({ address }) => `http://${address}:${port}`);
 }
 
 /** Runs a TypeScript file of the project to its end; throws where it failed, which it has told itself. */

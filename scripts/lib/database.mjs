@@ -27,7 +27,7 @@ export async function freePort(first, host = "127.0.0.1") {
 
 /** Where the data may lie: in the project, or, where the database's user cannot enter it, under /var/tmp. */
 function dataFolder(name) {
-  const own = path.join(ROOT, ".data", name);
+  const own = path.join(process.env.PANTOGRAPH_DATA ?? path.join(ROOT, ".data"), name);
   mkdirSync(own, { recursive: true });
   if (!asRoot) return own;
   spawnSync("chown", ["mysql:mysql", own]);

@@ -5,6 +5,7 @@ import { listBin } from "@/server/bin";
 import { DatabaseError } from "@/server/errors";
 import { listJobs } from "@/server/jobs";
 import { pool } from "@/server/pool";
+import { needsPassphrase } from "./access";
 
 export const metadata: Metadata = { title: "Jobs" };
 
@@ -15,5 +16,5 @@ export default async function Page() {
   });
   if (lists === null) return <DatabaseDown />;
   const [jobs, bin] = lists;
-  return <JobList jobs={jobs} bin={bin} />;
+  return <JobList jobs={jobs} bin={bin} canLeave={needsPassphrase()} />;
 }

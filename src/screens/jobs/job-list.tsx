@@ -43,9 +43,11 @@ async function send(
 interface Props {
   readonly jobs: readonly JobSummary[];
   readonly bin: readonly BinnedJob[];
+  /** This browser was let in by a passphrase, and can end that. */
+  readonly canLeave?: boolean;
 }
 
-export function JobList({ jobs, bin }: Props) {
+export function JobList({ jobs, bin, canLeave = false }: Props) {
   const file = useRef<HTMLInputElement>(null);
   const [creating, setCreating] = useState(false);
   const [removing, setRemoving] = useState<JobSummary | null>(null);
@@ -54,7 +56,7 @@ export function JobList({ jobs, bin }: Props) {
 
   return (
     <div className="mx-auto max-w-6xl px-4 pb-10">
-      <JobsHeader />
+      <JobsHeader canLeave={canLeave} />
       <main>
         <div className="flex flex-wrap items-center gap-2 py-4">
           <h1 className="flex-1 text-xl">Jobs</h1>
@@ -162,13 +164,19 @@ const RefusedNote = ({ refused }: { refused: Refused }) => (
   </div>
 );
 
-const JobsHeader = () => (
+const leave = async () => {
+  await send("DELETE", "/api/enter", {});
+  location.reload();
+};
+
+const JobsHeader = ({ canLeave }: { canLeave: boolean }) => (
   <header className="flex h-14 items-center gap-3 border-b border-rule2">
     <p className="wide flex items-center gap-2">
       <Logo />
       Pantograph
     </p>
     <span className="flex-1" />
+    {canLeave && <Button onClick={() => void leave()}>Lock this browser out</Button>}
     <ThemeToggle />
   </header>
 );

@@ -1,0 +1,157 @@
+import { setTimeout as pause } from "node:timers/promises";
+import { heronTables } from "@/demo/heron";
+import { newConnector } from "@/job/import-table";
+import type { PinRow } from "@/job/schema";
+import { clean, type Outcome, World } from "./world";
+
+const PATTERN = heronTables().pins[0] as PinRow;
+const OWN = { "Content-Type": "application/json", "Sec-Fetch-Site": "same-origin" };
+/** Reached where nothing else runs: the server's health, another's change, twenty pages that take the import, ms. */
+const REACH = { health: 100, change: 500, pages: 3_000 };
+const MOST_MB = 1_000;
+
+/** The body of a change that brings a table of so many rows. */
+export function importBody(rows: number, base: number): string {
+  const pins = Array.from({ length: rows }, (_, at) => {
+    const row = { ...PATTERN, id: `p${at}`, connectorId: "c", cavity: `${at}`, circuit: `${at}`, position: at };
+    return { op: "insert", table: "pin", id: row.id, row };
+  });
+  const connector = { op: "insert", table: "connector", id: "c", row: newConnector("c", "donor", "C", 0) };
+  return JSON.stringify({ key: "the-import", person: "Kim", base, label: "import", ops: [connector, ...pins] });
+}
+
+export interface Beside {
+  readonly importMs: number;
+  readonly healthMs: number;
+  readonly changeMs: number;
+}
+
+/** What health and a change of another job take while a table comes in, the worst of each, ms. */
+export async function besideAnImport(address: string, rows: number): Promise<Beside> {
+  const post = (path: string, body: string) => fetch(address + path, { method: "POST", headers: OWN, body });
+  const { job } = heronTables();
+  const made = async () => ((await (await post("/api/jobs", JSON.stringify({ job }))).json()) as { id: string }).id;
+  const [into, other] = [await made(), await made()];
+  let name = job.name;
+  const ask = async (at: number) => {
+    const from = performance.now();
+    const health = await fetch(`${address}/api/health`);
+    const healthMs = performance.now() - from;
+    const to = `Name ${at}`;
+    const op = { op: "update", table: "job", id: "job", from: { name }, to: { name: to } };
+    const edit = { key: `beside-${at}`, person: "Robin", base: at, label: "edit", ops: [op] };
+    const answer = await post(`/api/jobs/${other}/changes`, JSON.stringify(edit));
+    if (!health.ok || !answer.ok) throw new Error(`beside an import: ${health.status}, ${answer.status}`);
+    name = to;
+    return { healthMs, changeMs: performance.now() - from - healthMs };
+  };
+  // What is asked for the first time has yet to be loaded.
+  for (let at = 0; at < 3; at += 1) await ask(at);
+  const body = importBody(rows, 0);
+  let isDone = false;
+  const from = performance.now();
+  const importing = post(`/api/jobs/${into}/changes`, body).then((answer) => {
+    isDone = true;
+    if (!answer.ok) throw new Error(`the import was answered ${answer.status}`);
+    return performance.now() - from;
+  });
+  const waits: { healthMs: number; changeMs: number }[] = [];
+  for (let at = 3; !isDone; at += 1) {
+    waits.push(await ask(at));
+    await pause(20);
+  }
+  return {
+    importMs: await importing,
+    healthMs: Math.max(...waits.map(({ healthMs }) => healthMs)),
+    changeMs: Math.max(...waits.map(({ changeMs }) => changeMs)),
+  };
+}
+
+/** A table of 20,000 rows comes in while others work, and twenty pages that have the job open take it. */
+export async function imports(rows = 20_000): Promise<Outcome> {
+  const world = await World.make("imports");
+  try {
+    const beside = await besideAnImport(world.address(), rows);
+    const answer = await fetch(`${world.address()}/api/jobs/job/changes`, {
+      method: "POST",
+      headers: OWN,
+      body: importBody(rows, 0),
+    });
+    if (!answer.ok) throw new Error(`the import was answered ${answer.status}`);
+    const from = performance.now();
+    const pages = await Promise.all(Array.from({ length: 20 }, () => takeIn(world.address(), rows, from)));
+    const over = (value: number, most: number, what: string) =>
+      value > most ? [`${what} ${Math.round(value)} ms`] : [];
+    return {
+      attack: `a table of ${rows} rows`,
+      ...clean,
+      broken: [
+        ...over(beside.healthMs, REACH.health, "health waited"),
+        ...over(beside.changeMs, REACH.change, "another's change waited"),
+        ...over(Math.max(...pages), REACH.pages, "the last of twenty pages had it after"),
+      ],
+      figures: {
+        "import ms": Math.round(beside.importMs),
+        "health meanwhile ms": Math.round(beside.healthMs),
+        "another's change meanwhile ms": Math.round(beside.changeMs),
+        "first of twenty pages has it after ms": Math.round(Math.min(...pages)),
+        "last ms": Math.round(Math.max(...pages)),
+      },
+    };
+  } finally {
+    await world.stop();
+  }
+}
+
+/** As a page does: asks for news, is told to load the job anew, and loads it. */
+async function takeIn(address: string, rows: number, from: number): Promise<number> {
+  const news = (await (await fetch(`${address}/api/jobs/job/changes?since=0`)).json()) as { reload?: boolean };
+  if (news.reload !== true) throw new Error("a page was not told to load the job anew");
+  const text = await (await fetch(`${address}/api/jobs/job`)).text();
+  if (!text.includes(`"p${rows - 1}"`)) throw new Error("a page was given an older job");
+  return performance.now() - from;
+}
+
+/** The largest bodies there may be, of every kind, several at once: none makes the server take more than 1 GB. */
+export async function hugeInputs(atOnce: number): Promise<Outcome> {
+  const world = await World.make("huge");
+  try {
+    const most = 47_000_000;
+    const filled = (part: string) => part.repeat(Math.floor(most / part.length));
+    const change = (ops: string) => `{"key":"huge-0001","person":"Kim","base":0,"label":"x","ops":[${ops}]}`;
+    const bad = JSON.stringify({ op: "insert", table: "pin", id: "p", row: { ...PATTERN, id: "q" } });
+    const bodies: Readonly<Record<string, string>> = {
+      "one text": JSON.stringify({ text: "x".repeat(most) }),
+      "many numbers": change(`${filled("1,")}1`),
+      "empty objects": change(`${filled("{},")}{}`),
+      "nested lists": change("[".repeat(most / 2) + "]".repeat(most / 2)),
+      "bad rows": change(`${filled(`${bad},`)}${bad}`),
+      "one key after another": `{${Array.from({ length: 2_000_000 }, (_, at) => `"k${at}":${at}`).join()}}`,
+      "too long": "x".repeat(60_000_000),
+    };
+    const statuses: string[] = [];
+    for (const [kind, body] of Object.entries(bodies)) {
+      const path = kind === "one text" ? "/api/documents" : "/api/jobs/job/changes";
+      const answers = await Promise.all(
+        Array.from({ length: atOnce }, () =>
+          fetch(world.address() + path, { method: "POST", headers: OWN, body }).then(
+            ({ status }) => status,
+            () => 0,
+          ),
+        ),
+      );
+      statuses.push(...answers.map((status) => `${kind}: ${status}`));
+      await world.untilWell();
+    }
+    const memory = world.mostMemory();
+    const wrong = statuses.filter((one) => !/: (413|422|400|503)$/.test(one));
+    return {
+      attack: `bodies of 47 MB, ${atOnce} at once`,
+      ...clean,
+      broken: [...(memory > MOST_MB ? [`it took ${memory} MB`] : []), ...new Set(wrong)],
+      figures: { "most memory of a process MB": memory, bodies: statuses.length },
+    };
+  } finally {
+    await world.stop();
+  }
+}
