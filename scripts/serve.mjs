@@ -51,8 +51,8 @@ server.on("error", (error) => {
   process.exit(1);
 });
 const listening = () => {
-  // To whoever started it; that something answers at the port would not say that it is this.
-  process.send?.("ready");
+  // To whoever started it, if that is still there; that something answers at the port would not say that it is this.
+  process.send?.("ready", () => undefined);
   if (socket === undefined) console.log(`Listening on http://${hostname}:${port}`);
 };
 if (socket === undefined) server.listen(port, hostname, listening);

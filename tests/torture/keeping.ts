@@ -1,5 +1,5 @@
-import { execFileSync, spawnSync } from "node:child_process";
-import { existsSync, mkdirSync, mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
+import { spawnSync } from "node:child_process";
+import { existsSync, mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { setTimeout as pause } from "node:timers/promises";
@@ -119,7 +119,7 @@ export async function diskFull(): Promise<Outcome> {
     };
   } finally {
     await world?.stop();
-    process.env.PANTOGRAPH_DATA = undefined;
+    delete process.env.PANTOGRAPH_DATA;
     spawnSync("umount", ["-l", disk]);
     if (existsSync(disk)) rmSync(disk, { recursive: true, force: true });
   }
