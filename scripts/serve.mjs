@@ -37,9 +37,13 @@ const server = createServer((request, response) => {
   // Who asks, for whoever counts wrong passphrases; what the request itself says of it is not believed. The first
   // process has told the second.
   if (socket === undefined) request.headers["x-pantograph-peer"] = request.socket.remoteAddress ?? "";
+  const answer = () =>
+    second?.ready() === true && isLarge(request)
+      ? forward(request, response, second.socket)
+      : void handle(request, response);
   if (NOT_TAKEN.has(request.method ?? "")) refuse(response, 405, "This method is not taken here.");
-  else if (second?.ready() === true && isLarge(request)) forward(request, response, second.socket);
-  else void handle(request, response);
+  else if (socket === undefined && request.method !== "GET" && isLarge(request)) inTurn(response, answer);
+  else answer();
 });
 server.on("upgrade", app.getUpgradeHandler());
 server.on("error", (error) => {
@@ -67,6 +71,33 @@ function refuse(response, status, words) {
   });
   response.end(`${words}\n`);
 }
+
+/**
+ * Large bodies one after the other: side by side they would take the room of all of them. Who waits is not read yet; who
+ * sends slowly gives up its turn.
+ */
+function inTurn(response, answer) {
+  if (turns.length > MOST_TURNS) return refuse(response, 503, "Too much comes in at the moment; ask again.");
+  const turn = () => {
+    if (response.destroyed) return next();
+    const slow = setTimeout(() => response.destroy(), SLOWEST_MS);
+    response.once("close", () => {
+      clearTimeout(slow);
+      next();
+    });
+    answer();
+  };
+  const next = () => {
+    turns.shift();
+    turns[0]?.();
+  };
+  turns.push(turn);
+  if (turns.length === 1) turn();
+}
+const turns = [];
+const MOST_TURNS = 30;
+/** From the first byte read to the last of the answer, ms: 60,000 rows take half of it. */
+const SLOWEST_MS = 150_000;
 
 /** Hands a request on as it comes in, and its answer as it comes out. */
 function forward(request, response, socketPath) {

@@ -5,21 +5,22 @@ import { diskFull, restoring } from "../tests/torture/keeping";
 import { kills } from "../tests/torture/kills";
 import { clocks, manyServers, tabs } from "../tests/torture/many";
 import { frozen } from "../tests/torture/standing";
-import { isClean, type Outcome } from "../tests/torture/world";
+import { clean, isClean, type Outcome, World } from "../tests/torture/world";
 
-const ATTACKS: Readonly<Record<string, () => Promise<Outcome>>> = {
-  "kill-server": () => kills("server", 20),
-  "kill-database": () => kills("database", 20),
-  fuzz: () => fuzzing(2_000),
-  servers: () => manyServers(600),
-  "frozen-server": () => frozen("server"),
-  "frozen-database": () => frozen("database"),
-  tabs: () => tabs(300),
-  clocks: () => clocks(60),
-  import: () => imports(),
-  huge: () => hugeInputs(4),
-  "disk-full": diskFull,
-  restore: () => restoring(6),
+/** Each with the servers that it takes. */
+const ATTACKS: Readonly<Record<string, readonly [servers: number, attack: (world: World) => Promise<Outcome>]>> = {
+  "kill-server": [1, (world) => kills(world, "server", 20)],
+  "kill-database": [1, (world) => kills(world, "database", 20)],
+  fuzz: [1, (world) => fuzzing(world, 2_000)],
+  servers: [3, (world) => manyServers(world, 600)],
+  "frozen-server": [1, (world) => frozen(world, "server")],
+  "frozen-database": [1, (world) => frozen(world, "database")],
+  tabs: [1, (world) => tabs(world, 300)],
+  clocks: [1, (world) => clocks(world, 60)],
+  import: [1, (world) => imports(world)],
+  huge: [1, (world) => hugeInputs(world, 4)],
+  "disk-full": [0, diskFull],
+  restore: [1, (world) => restoring(world, 6)],
 };
 
 const asked = process.argv.slice(2);
@@ -31,18 +32,19 @@ if (unknown.length > 0) {
 
 let failed = 0;
 const sums = { lost: 0, half: 0, twice: 0, wrongUndo: 0, apart: 0, faults: 0 };
-for (const [name, attack] of Object.entries(ATTACKS)) {
+for (const [name, [servers, attack]] of Object.entries(ATTACKS)) {
   if (asked.length > 0 && !asked.includes(name)) continue;
   const from = performance.now();
-  const outcome = await attack().catch(
+  const world = await World.make(name, servers);
+  const outcome = await attack(world).catch(
     (error: unknown): Outcome => ({
       attack: name,
-      ...sums,
-      ...Object.fromEntries(Object.keys(sums).map((key) => [key, 0])),
+      ...clean,
       broken: [`it could not be carried out: ${(error as Error).message}`],
       figures: {},
     }),
   );
+  await world.stop();
   if (!isClean(outcome)) failed += 1;
   for (const key of Object.keys(sums) as (keyof typeof sums)[]) sums[key] += outcome[key];
   const figures = Object.entries(outcome.figures).map(([what, value]) => `${what} ${value}`);

@@ -62,6 +62,13 @@ function opFault(op: RowOp): string | null {
 /** Operations of one change at most: a table of 20,000 rows with its connectors, taken in anew. */
 const MOST_OPS = 60_000;
 
+/** A request's body at most, bytes. */
+export const MOST_BODY_BYTES = 48_000_000;
+/** Beside its operations a change has so many bytes at most. */
+const HEAD_BYTES = 10_000;
+/** So few operations are never too large. */
+const FEW_OPS = 100;
+
 /**
  * A change as it is sent: who, on which revision, what it is called, and its operations. `key` makes a repeated send
  * harmless.
@@ -95,7 +102,11 @@ export function faultsInOps(ops: readonly unknown[]): readonly Fault[] {
   if (ops.length > MOST_OPS) return [{ path: "ops", message: `more than ${MOST_OPS} rows at once` }];
   const faults: Fault[] = [];
   atOnce(checkedRows(RowOpSchema, ops, "ops", faults));
-  return faults;
+  if (faults.length > 0 || ops.length <= FEW_OPS) return faults;
+  const bytes = new TextEncoder().encode(JSON.stringify(ops)).byteLength;
+  return bytes > MOST_BODY_BYTES - HEAD_BYTES
+    ? [{ path: "ops", message: `${Math.ceil(bytes / 1e6)} MB at once, ${MOST_BODY_BYTES / 1e6} at most` }]
+    : [];
 }
 
 /** What undoes the operations, in the order in which to do it. `invert(invert(ops))` is `ops`. */

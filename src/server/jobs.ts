@@ -1,3 +1,5 @@
+import { promisify } from "node:util";
+import { gzip } from "node:zlib";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
 import type { JobSummary, LoadedJob } from "@/job/edit";
@@ -78,28 +80,29 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
 }
 
 /**
- * The whole job as the text of an answer. Kept until the job changes: after an import every page that has it open asks
- * for it, and one reading serves them all.
+ * The whole job as the body of an answer, gzipped. Kept until the job changes: after an import every page that has it
+ * open asks for it, and one reading and packing serves them all.
  */
-export async function jobText(on: Pool, id: string): Promise<string | null> {
+export async function jobPacked(on: Pool, id: string): Promise<Buffer | null> {
   const head = await reading(() => jobHead(on, id));
   if (head === null) {
-    texts.delete(id);
+    packed.delete(id);
     return null;
   }
   const stand = `${head.epoch} ${head.revision}`;
-  const known = texts.get(id);
-  if (known?.stand === stand) return known.text;
-  const text = loadJob(on, id).then((job) => (job === null ? null : JSON.stringify(job)));
+  const known = packed.get(id);
+  if (known?.stand === stand) return known.body;
+  const body = loadJob(on, id).then((job) => (job === null ? null : pack(JSON.stringify(job), { level: 1 })));
   // The last asked for is the last to go.
-  texts.delete(id);
-  texts.set(id, { stand, text });
-  text.catch(() => texts.delete(id));
-  for (const [oldest] of texts) if (texts.size > MOST_TEXTS) texts.delete(oldest);
-  return text;
+  packed.delete(id);
+  packed.set(id, { stand, body });
+  body.catch(() => packed.delete(id));
+  for (const [oldest] of packed) if (packed.size > MOST_PACKED) packed.delete(oldest);
+  return body;
 }
-const MOST_TEXTS = 4;
-const texts = new Map<string, { readonly stand: string; readonly text: Promise<string | null> }>();
+const MOST_PACKED = 8;
+const packed = new Map<string, { readonly stand: string; readonly body: Promise<Buffer | null> }>();
+const pack = promisify(gzip);
 
 /** Some of a job's lists in their order, as they stand for whoever holds its lock. */
 export async function readLists<L extends JobList>(

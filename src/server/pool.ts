@@ -92,7 +92,7 @@ async function inTurn<T>(jobId: string, work: () => Promise<T>): Promise<T> {
   busy.set(jobId, turn);
   if (turn.running < PER_JOB) turn.running += 1;
   // Whoever ends hands its place on.
-  else await new Promise<void>((resolve) => turn.waiting.push(resolve));
+  else await itsTurn(turn.waiting);
   try {
     return await work();
   } finally {
@@ -101,6 +101,19 @@ async function inTurn<T>(jobId: string, work: () => Promise<T>): Promise<T> {
     else turn.running -= 1;
     if (turn.running === 0) busy.delete(jobId);
   }
+}
+
+/** Waits among others; who is told that it takes too long waits no more, and asks again. */
+async function itsTurn(waiting: (() => void)[]): Promise<void> {
+  let mine: () => void = () => undefined;
+  const turn = new Promise<void>((resolve) => {
+    mine = resolve;
+  });
+  waiting.push(mine);
+  await within(DEADLINE_MS.small, turn, () => {
+    const at = waiting.indexOf(mine);
+    if (at >= 0) waiting.splice(at, 1);
+  });
 }
 
 const RETRIES = 5;

@@ -1,4 +1,5 @@
 import { spawn } from "node:child_process";
+import { gunzipSync } from "node:zlib";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest";
@@ -15,7 +16,7 @@ import { EMPTY } from "../../tests/support/empty";
 import { deleteForGood, removeJob } from "./bin";
 import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
-import { createJob, jobText, listJobs, loadJob } from "./jobs";
+import { createJob, jobPacked, listJobs, loadJob } from "./jobs";
 import { migrate } from "./migrate";
 import { answers as answering, makePool, transaction } from "./pool";
 import { addTableWires } from "./table-wires";
@@ -468,11 +469,12 @@ describe("news", () => {
   });
 });
 
-describe("a job as text", () => {
-  const text = async () => JSON.parse((await jobText(pool, jobId)) ?? "null") as LoadedJob;
+describe("a job as the body of an answer", () => {
+  const read = (body: Buffer | null) => JSON.parse(body === null ? "null" : gunzipSync(body).toString()) as LoadedJob;
+  const text = async () => read(await jobPacked(pool, jobId));
   test("is the job as it stands, read once for all who ask between two changes", async () => {
     await withPins(pin("p1", "1"));
-    const [one, two] = await Promise.all([jobText(pool, jobId), jobText(pool, jobId)]);
+    const [one, two] = await Promise.all([jobPacked(pool, jobId), jobPacked(pool, jobId)]);
     expect(one).toBe(two);
     expect(await text()).toEqual(await loadJob(pool, jobId));
     await change([rename(await load(), "Changed")]);
@@ -481,10 +483,9 @@ describe("a job as text", () => {
   });
   test("of many jobs each is its own, and of one that is gone there is none", async () => {
     const others = await Promise.all(Array.from({ length: 6 }, () => createJob(pool, EMPTY)));
-    for (const id of [jobId, ...others, jobId])
-      expect((JSON.parse((await jobText(pool, id)) ?? "null") as LoadedJob).id).toBe(id);
+    for (const id of [jobId, ...others, jobId]) expect(read(await jobPacked(pool, id)).id).toBe(id);
     for (const id of others) await deleteJob(id);
-    for (const id of others) expect(await jobText(pool, id)).toBeNull();
+    for (const id of others) expect(await jobPacked(pool, id)).toBeNull();
   });
 });
 
@@ -689,6 +690,20 @@ describe("when things break", () => {
     expect(results.filter(({ ok }) => ok)).toHaveLength(1);
     expect(results.filter((result) => !result.ok && result.code === "conflict")).toHaveLength(11);
     await deleteJob(other);
+  });
+  test("who waits for a job that another holds is told so in time, and it goes on afterwards", async () => {
+    const held = await pool.getConnection();
+    await held.beginTransaction();
+    await held.query("SELECT id FROM job WHERE id = ? FOR UPDATE", [jobId]);
+    const from = performance.now();
+    const waiting = Array.from({ length: 8 }, (_, at) =>
+      change([rename(EMPTY, `Name ${at}`)], { base: 0 }).catch((error: unknown) => error),
+    );
+    for (const answer of await Promise.all(waiting)) expect(answer).toMatchObject({ fault: "down" });
+    expect(performance.now() - from).toBeLessThan(10_000);
+    await held.rollback();
+    held.release();
+    expect(await change([rename(EMPTY, "After")], { base: 0 })).toMatchObject({ ok: true });
   });
   test("a database that stands still is told as one that is away, within ten seconds, and serves again when it goes on", async () => {
     const pid = Number(process.env.TEST_DB_PID);

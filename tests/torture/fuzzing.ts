@@ -1,9 +1,8 @@
 import { heronDocument } from "@/demo/heron";
 import type { LoadedJob } from "@/job/edit";
 import { LISTS } from "@/job/schema";
-import { createJob } from "@/server/jobs";
 import { type Answered, fuzz } from "../support/fuzz";
-import { clean, type Outcome, World } from "./world";
+import { clean, type Outcome, type World } from "./world";
 
 /** Sound operations of a job, of every table: what is broken is made of them. */
 export const soundOps = ({ document }: LoadedJob) =>
@@ -19,27 +18,21 @@ export const soundOps = ({ document }: LoadedJob) =>
   );
 
 /** So many wrong requests to every route. */
-export async function fuzzing(requests: number, seed = 12): Promise<Outcome> {
-  const world = await World.make("fuzz");
-  try {
-    await createJob(world.pool, heronDocument(), "spoilt");
-    await createJob(world.pool, heronDocument(), "beside");
-    const jobOf = async (id: string) => (await (await fetch(`${world.address()}/api/jobs/${id}`)).json()) as LoadedJob;
-    const before = JSON.stringify(await jobOf("beside"));
-    const answers = await fuzz(world.address(), "spoilt", soundOps(await jobOf("spoilt")), requests, seed);
-    const faults = answers.filter(({ status }) => status >= 500);
-    const count = (from: number, below: number) =>
-      answers.filter(({ status }) => status >= from && status < below).length;
-    const told = ({ method, path, status, body }: Answered) => `${status} ${method} ${path} ${body.slice(0, 200)}`;
-    return {
-      attack: `${requests} wrong requests`,
-      ...clean,
-      faults: faults.length,
-      apart: JSON.stringify(await jobOf("beside")) === before ? 0 : 1,
-      broken: faults.slice(0, 5).map(told),
-      figures: { taken: count(200, 400), refused: count(400, 500) },
-    };
-  } finally {
-    await world.stop();
-  }
+export async function fuzzing(world: World, requests: number, seed = 12): Promise<Outcome> {
+  const beside = await world.newJob(heronDocument());
+  const spoilt = await world.newJob(heronDocument());
+  const before = JSON.stringify(await world.loaded(beside));
+  const answers = await fuzz(world.address(), spoilt, soundOps(await world.loaded(spoilt)), requests, seed);
+  const faults = answers.filter(({ status }) => status >= 500);
+  const count = (from: number, below: number) =>
+    answers.filter(({ status }) => status >= from && status < below).length;
+  const told = ({ method, path, status, body }: Answered) => `${status} ${method} ${path} ${body.slice(0, 200)}`;
+  return {
+    attack: `${requests} wrong requests`,
+    ...clean,
+    faults: faults.length,
+    apart: JSON.stringify(await world.loaded(beside)) === before ? 0 : 1,
+    broken: faults.slice(0, 5).map(told),
+    figures: { taken: count(200, 400), refused: count(400, 500) },
+  };
 }

@@ -2,7 +2,7 @@ import { setTimeout as pause } from "node:timers/promises";
 import { heronTables } from "@/demo/heron";
 import { newConnector } from "@/job/import-table";
 import type { PinRow } from "@/job/schema";
-import { clean, type Outcome, World } from "./world";
+import { clean, type Outcome, type World } from "./world";
 
 const PATTERN = heronTables().pins[0] as PinRow;
 const OWN = { "Content-Type": "application/json", "Sec-Fetch-Site": "same-origin" };
@@ -68,90 +68,83 @@ export async function besideAnImport(address: string, rows: number): Promise<Bes
 }
 
 /** A table of 20,000 rows comes in while others work, and twenty pages that have the job open take it. */
-export async function imports(rows = 20_000): Promise<Outcome> {
-  const world = await World.make("imports");
-  try {
-    const beside = await besideAnImport(world.address(), rows);
-    const answer = await fetch(`${world.address()}/api/jobs/job/changes`, {
-      method: "POST",
-      headers: OWN,
-      body: importBody(rows, 0),
-    });
-    if (!answer.ok) throw new Error(`the import was answered ${answer.status}`);
-    const from = performance.now();
-    const pages = await Promise.all(Array.from({ length: 20 }, () => takeIn(world.address(), rows, from)));
-    const over = (value: number, most: number, what: string) =>
-      value > most ? [`${what} ${Math.round(value)} ms`] : [];
-    return {
-      attack: `a table of ${rows} rows`,
-      ...clean,
-      broken: [
-        ...over(beside.healthMs, REACH.health, "health waited"),
-        ...over(beside.changeMs, REACH.change, "another's change waited"),
-        ...over(Math.max(...pages), REACH.pages, "the last of twenty pages had it after"),
-      ],
-      figures: {
-        "import ms": Math.round(beside.importMs),
-        "health meanwhile ms": Math.round(beside.healthMs),
-        "another's change meanwhile ms": Math.round(beside.changeMs),
-        "first of twenty pages has it after ms": Math.round(Math.min(...pages)),
-        "last ms": Math.round(Math.max(...pages)),
-      },
-    };
-  } finally {
-    await world.stop();
-  }
+export async function imports(world: World, rows = 20_000): Promise<Outcome> {
+  await world.newJob();
+  const beside = await besideAnImport(world.address(), rows);
+  const answer = await fetch(`${world.address()}/api/jobs/${world.job}/changes`, {
+    method: "POST",
+    headers: OWN,
+    body: importBody(rows, 0),
+  });
+  if (!answer.ok) throw new Error(`the import was answered ${answer.status}`);
+  const from = performance.now();
+  const pages = await Promise.all(
+    Array.from({ length: 20 }, () => takeIn(`${world.address()}/api/jobs/${world.job}`, rows, from)),
+  );
+  const over = (value: number, most: number, what: string) => (value > most ? [`${what} ${Math.round(value)} ms`] : []);
+  return {
+    attack: `a table of ${rows} rows`,
+    ...clean,
+    broken: [
+      ...over(beside.healthMs, REACH.health, "health waited"),
+      ...over(beside.changeMs, REACH.change, "another's change waited"),
+      ...over(Math.max(...pages), REACH.pages, "the last of twenty pages had it after"),
+    ],
+    figures: {
+      "import ms": Math.round(beside.importMs),
+      "health meanwhile ms": Math.round(beside.healthMs),
+      "another's change meanwhile ms": Math.round(beside.changeMs),
+      "first of twenty pages has it after ms": Math.round(Math.min(...pages)),
+      "last ms": Math.round(Math.max(...pages)),
+    },
+  };
 }
 
 /** As a page does: asks for news, is told to load the job anew, and loads it. */
-async function takeIn(address: string, rows: number, from: number): Promise<number> {
-  const news = (await (await fetch(`${address}/api/jobs/job/changes?since=0`)).json()) as { reload?: boolean };
+async function takeIn(job: string, rows: number, from: number): Promise<number> {
+  const news = (await (await fetch(`${job}/changes?since=0`)).json()) as { reload?: boolean };
   if (news.reload !== true) throw new Error("a page was not told to load the job anew");
-  const text = await (await fetch(`${address}/api/jobs/job`)).text();
+  const text = await (await fetch(job)).text();
   if (!text.includes(`"p${rows - 1}"`)) throw new Error("a page was given an older job");
   return performance.now() - from;
 }
 
 /** The largest bodies there may be, of every kind, several at once: none makes the server take more than 1 GB. */
-export async function hugeInputs(atOnce: number): Promise<Outcome> {
-  const world = await World.make("huge");
-  try {
-    const most = 47_000_000;
-    const filled = (part: string) => part.repeat(Math.floor(most / part.length));
-    const change = (ops: string) => `{"key":"huge-0001","person":"Kim","base":0,"label":"x","ops":[${ops}]}`;
-    const bad = JSON.stringify({ op: "insert", table: "pin", id: "p", row: { ...PATTERN, id: "q" } });
-    const bodies: Readonly<Record<string, string>> = {
-      "one text": JSON.stringify({ text: "x".repeat(most) }),
-      "many numbers": change(`${filled("1,")}1`),
-      "empty objects": change(`${filled("{},")}{}`),
-      "nested lists": change("[".repeat(most / 2) + "]".repeat(most / 2)),
-      "bad rows": change(`${filled(`${bad},`)}${bad}`),
-      "one key after another": `{${Array.from({ length: 2_000_000 }, (_, at) => `"k${at}":${at}`).join()}}`,
-      "too long": "x".repeat(60_000_000),
-    };
-    const statuses: string[] = [];
-    for (const [kind, body] of Object.entries(bodies)) {
-      const path = kind === "one text" ? "/api/documents" : "/api/jobs/job/changes";
-      const answers = await Promise.all(
-        Array.from({ length: atOnce }, () =>
-          fetch(world.address() + path, { method: "POST", headers: OWN, body }).then(
-            ({ status }) => status,
-            () => 0,
-          ),
+export async function hugeInputs(world: World, atOnce: number): Promise<Outcome> {
+  await world.newJob();
+  const most = 47_000_000;
+  const filled = (part: string) => part.repeat(Math.floor(most / part.length));
+  const change = (ops: string) => `{"key":"huge-0001","person":"Kim","base":0,"label":"x","ops":[${ops}]}`;
+  const bad = JSON.stringify({ op: "insert", table: "pin", id: "p", row: { ...PATTERN, id: "q" } });
+  const bodies: Readonly<Record<string, string>> = {
+    "one text": JSON.stringify({ text: "x".repeat(most) }),
+    "many numbers": change(`${filled("1,")}1`),
+    "empty objects": change(`${filled("{},")}{}`),
+    "nested lists": change("[".repeat(most / 2) + "]".repeat(most / 2)),
+    "bad rows": change(`${filled(`${bad},`)}${bad}`),
+    "one key after another": `{${Array.from({ length: 2_000_000 }, (_, at) => `"k${at}":${at}`).join()}}`,
+    "too long": "x".repeat(60_000_000),
+  };
+  const statuses: string[] = [];
+  for (const [kind, body] of Object.entries(bodies)) {
+    const path = kind === "one text" ? "/api/documents" : `/api/jobs/${world.job}/changes`;
+    const answers = await Promise.all(
+      Array.from({ length: atOnce }, () =>
+        fetch(world.address() + path, { method: "POST", headers: OWN, body }).then(
+          ({ status }) => status,
+          () => 0,
         ),
-      );
-      statuses.push(...answers.map((status) => `${kind}: ${status}`));
-      await world.untilWell();
-    }
-    const memory = world.mostMemory();
-    const wrong = statuses.filter((one) => !/: (413|422|400|503)$/.test(one));
-    return {
-      attack: `bodies of 47 MB, ${atOnce} at once`,
-      ...clean,
-      broken: [...(memory > MOST_MB ? [`it took ${memory} MB`] : []), ...new Set(wrong)],
-      figures: { "most memory of a process MB": memory, bodies: statuses.length },
-    };
-  } finally {
-    await world.stop();
+      ),
+    );
+    statuses.push(...answers.map((status) => `${kind}: ${status}`));
+    await world.untilWell();
   }
+  const memory = world.mostMemory();
+  const wrong = statuses.filter((one) => !/: (413|422|400|503)$/.test(one));
+  return {
+    attack: `bodies of 47 MB, ${atOnce} at once`,
+    ...clean,
+    broken: [...(memory > MOST_MB ? [`it took ${memory} MB`] : []), ...new Set(wrong)],
+    figures: { "most memory of a process MB": memory, bodies: statuses.length },
+  };
 }

@@ -11,12 +11,12 @@ import { Account, clean, loomOps, type Outcome, Page, sameJob, World } from "./w
 const PATTERN = heronTables().pins[0] as ReturnType<typeof heronTables>["pins"][number];
 
 /** Backups are made while people write; one is restored behind their backs, and they go on. */
-export async function restoring(backups: number): Promise<Outcome> {
-  const world = await World.make("restoring");
+export async function restoring(world: World, backups: number): Promise<Outcome> {
+  await world.newJob();
   const folder = mkdtempSync(path.join(tmpdir(), "pantograph-torture-"));
   try {
     const account = new Account();
-    const pages = await Promise.all(["Robin", "Kim"].map((person) => Page.open(person, () => world.address())));
+    const pages = await Promise.all(["Robin", "Kim"].map((person) => Page.open(world, person)));
     let isOver = false;
     const write = async (page: Page, into: Account) => {
       for (let at = 0; !isOver; at += 1) {
@@ -65,7 +65,6 @@ export async function restoring(backups: number): Promise<Outcome> {
     };
   } finally {
     rmSync(folder, { recursive: true, force: true });
-    await world.stop();
   }
 }
 
@@ -83,8 +82,9 @@ export async function diskFull(): Promise<Outcome> {
   try {
     process.env.PANTOGRAPH_DATA = disk;
     world = await World.make("disk-full");
+    await world.newJob();
     const account = new Account();
-    const page = await Page.open("Robin", () => world?.address() ?? "");
+    const page = await Page.open(world, "Robin");
     account.change(page, "before", loomOps(PATTERN));
     await page.untilSaved();
     const filler = path.join(disk, "filler");

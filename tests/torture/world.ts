@@ -1,6 +1,7 @@
 import { readFileSync, rmSync } from "node:fs";
 import { setTimeout as pause } from "node:timers/promises";
 import type { Pool, RowDataPacket } from "mysql2/promise";
+import type { LoadedJob } from "@/job/edit";
 import { newConnector } from "@/job/import-table";
 import { insertOp, invert, type RowOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
@@ -53,6 +54,8 @@ type Server = Awaited<ReturnType<typeof keepServer>>;
 /** A database and servers of its own, that may be killed: they are begun anew as `npm run demo` and `npm start` do. */
 export class World {
   private ending = false;
+  /** The job that is worked on. */
+  job = "";
   private constructor(
     private readonly name: string,
     private database: Database,
@@ -65,7 +68,6 @@ export class World {
     const database = await startDatabase(own, 37306);
     const pool = makePool(database.url);
     await migrate(pool);
-    await createJob(pool, EMPTY, "job");
     ensureBuild();
     const kept: Server[] = [];
     for (let at = 0; at < servers; at += 1)
@@ -75,6 +77,12 @@ export class World {
     const world = new World(own, database, kept, pool);
     world.keepDatabase();
     return world;
+  }
+
+  /** Begins a job that nobody has worked on. */
+  async newJob(document: JobDocument = EMPTY): Promise<string> {
+    this.job = await createJob(this.pool, document);
+    return this.job;
   }
 
   private keepDatabase(): void {
@@ -114,9 +122,12 @@ export class World {
     return Math.round(Math.max(...[first, ...second].filter((pid) => pid > 0).map(peak)) / 1024);
   }
 
-  async document(job = "job"): Promise<JobDocument> {
-    const answer = await fetch(`${this.address()}/api/jobs/${job}`);
-    return ((await answer.json()) as { document: JobDocument }).document;
+  async loaded(job = this.job): Promise<LoadedJob> {
+    return (await (await fetch(`${this.address()}/api/jobs/${job}`)).json()) as LoadedJob;
+  }
+
+  async document(): Promise<JobDocument> {
+    return (await this.loaded()).document;
   }
 
   async stop(): Promise<void> {
@@ -150,12 +161,12 @@ export class Page {
 
   private constructor(
     readonly person: string,
-    loaded: ConstructorParameters<typeof JobSync>[1],
+    loaded: LoadedJob,
     address: () => string,
     store: OutboxStore,
     now: () => number,
   ) {
-    this.sync = new JobSync("job", loaded, {
+    this.sync = new JobSync(loaded.id, loaded, {
       fetch: async (input, init) => {
         const answer = await fetch(address() + input, {
           ...init,
@@ -174,13 +185,15 @@ export class Page {
   }
 
   static async open(
+    world: World,
     person: string,
-    address: () => string,
-    store: OutboxStore = new Kept(),
-    now: () => number = Date.now,
+    {
+      server = 0,
+      store = new Kept(),
+      now = Date.now,
+    }: { server?: number; store?: OutboxStore; now?: () => number } = {},
   ): Promise<Page> {
-    const loaded = await (await fetch(`${address()}/api/jobs/job`)).json();
-    const page = new Page(person, loaded, address, store, now);
+    const page = new Page(person, await world.loaded(), () => world.address(server), store, now);
     await page.sync.restore();
     return page;
   }
@@ -241,7 +254,8 @@ export class Account {
   /** The pages must have nothing under way any more. */
   async judge(world: World, pages: readonly Page[]): Promise<Omit<Outcome, "attack" | "figures">> {
     const [rows] = await world.pool.query<RowDataPacket[]>(
-      "SELECT revision, change_key, role, of_revision, ops FROM edit WHERE job_id = 'job' ORDER BY revision",
+      "SELECT revision, change_key, role, of_revision, ops FROM edit WHERE job_id = ? ORDER BY revision",
+      [world.job],
     );
     const times = new Map<string, number>();
     for (const { change_key: key } of rows) times.set(key, (times.get(key) ?? 0) + 1);

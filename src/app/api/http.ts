@@ -3,12 +3,10 @@ import { mayEnter } from "@/app/access";
 import { isOwnHost } from "@/app/own-hosts";
 import { guardedCutsText } from "@/core/words";
 import { breathing, type Fault, faultsOf, type Steps } from "@/job/checked";
+import { MOST_BODY_BYTES } from "@/job/ops";
 import { id } from "@/job/rows/fields";
 import type { ChangeResult } from "@/server/changes";
 import { DatabaseError } from "@/server/errors";
-
-/** Bodies may be no larger than this: a table of 20,000 rows as row operations fits. */
-const MAX_BODY_BYTES = 48_000_000;
 
 /** What every refused request answers: a code for the program, a sentence and the way out for the person. */
 export interface Refusal {
@@ -102,13 +100,14 @@ export function mutatingBy<T>(
   const answer = async () => {
     const stranger = strangerRefusal(request);
     if (stranger !== null) return stranger;
-    const text = await bodyOf(request, MAX_BODY_BYTES);
+    const text = await bodyOf(request, MOST_BODY_BYTES);
     if (text === null)
       return refuse(413, {
         code: "too-large",
         message: "The change is larger than this server takes.",
         hint: "Import the table in parts.",
       });
+    if (hasTooMany(text)) return invalid([{ path: "", message: `more than ${MOST_CONTAINERS} lists and objects` }]);
     const json = jsonOf(text);
     if (json === NOT_JSON) return refuse(400, { code: "not-json", message: "The request's body is not JSON." });
     const result = await breathing(read(json), breathe);
@@ -154,6 +153,19 @@ const NOT_JSON = Symbol("not JSON");
 
 /** Half of a character that is written with two is none that the database could keep. */
 const HALF_CHARACTER = /\\u[dD][89a-fA-F]/;
+
+/** So many lists and objects a body may be made of: each takes many times the room of the two signs that it is written with. */
+const MOST_CONTAINERS = 1_500_000;
+
+function hasTooMany(text: string): boolean {
+  let count = 0;
+  for (const sign of ["{", "["])
+    for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1)) {
+      count += 1;
+      if (count > MOST_CONTAINERS) return true;
+    }
+  return false;
+}
 
 function jsonOf(text: string): unknown {
   try {

@@ -26,7 +26,8 @@ export type IssueCode =
   | "too-many-cells"
   | "text-too-long"
   | "empty-table"
-  | "repeated-header";
+  | "repeated-header"
+  | "long-header";
 
 /** Why a table is refused whole. */
 export interface TableRefusal {
@@ -38,7 +39,12 @@ export interface TableRefusal {
 }
 
 /** Only these are warnings: their rows are taken as they are. */
-const WARNINGS: ReadonlySet<IssueCode> = new Set(["unreadable-colour", "empty-table", "repeated-header"]);
+const WARNINGS: ReadonlySet<IssueCode> = new Set([
+  "unreadable-colour",
+  "empty-table",
+  "repeated-header",
+  "long-header",
+]);
 
 export function tableIssue(
   code: IssueCode,
@@ -71,5 +77,6 @@ const CURE: Readonly<Record<IssueCode, string>> = {
   "too-many-cells": "Put a text that holds the separator in quotes.",
   "text-too-long": "Shorten it.",
   "empty-table": "There is a header but no row below it.",
+  "long-header": "Its column is kept under the beginning of it; shorten it where that is not enough.",
   "repeated-header": "The second column is kept beside the row under its header.",
 };

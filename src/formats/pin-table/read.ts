@@ -20,6 +20,8 @@ export const MAX_ROWS = 20_000;
 /** Longest text of one cell; the database's columns hold as much. */
 export const MAX_CELL = 10_000;
 const MAX_LABEL = 200;
+/** Longest header under which a column is kept, with room for a number that tells like ones apart. */
+const MAX_HEADER = 190;
 
 /** One cavity with the line of the file on which its row starts. */
 export interface TablePin extends ImportedPin {
@@ -107,6 +109,10 @@ function headerIssues(columns: readonly ColumnRead[], line: number, rowCount: nu
     if (name !== "" && seen.has(name))
       issues.push(tableIssue("repeated-header", { line, column: header, found: header, expected: "each header once" }));
     seen.add(name);
+    if (header.length > MAX_HEADER)
+      issues.push(
+        tableIssue("long-header", { line, column: null, found: header, expected: `at most ${MAX_HEADER} characters` }),
+      );
   }
   if (rowCount === 0)
     issues.push(tableIssue("empty-table", { line, column: null, found: null, expected: "rows below the header" }));
@@ -147,6 +153,8 @@ class RowReader {
       const limit = column === "connector" || column === "cavity" || column === "circuit" ? MAX_LABEL : MAX_CELL;
       if (value.length > limit) report("text-too-long", column, value, `at most ${limit} characters`);
     }
+    for (const [header, value] of Object.entries(cells.extra))
+      if (value.length > MAX_CELL) report("text-too-long", header, value, `at most ${MAX_CELL} characters`);
     const connector = cell("connector");
     const cavity = cell("cavity");
     if (connector === "") report("missing-connector", "connector", null, "the connector's label");
@@ -234,11 +242,13 @@ class RowReader {
 
   private extraName(at: number): string {
     const header = this.columns[at]?.header ?? "";
-    const before = this.columns.slice(0, at).filter((one) => one.header === header).length;
-    const name = header === "" ? `column ${at + 1}` : header;
+    const before = this.columns.slice(0, at).filter((one) => sameHeader(one.header, header)).length;
+    const name = header === "" ? `column ${at + 1}` : header.slice(0, MAX_HEADER);
     return before === 0 ? name : `${name} (${before + 1})`;
   }
 }
+
+const sameHeader = (one: string, two: string) => one.slice(0, MAX_HEADER) === two.slice(0, MAX_HEADER);
 
 function tell(row: RawPin, reading: PinReading): TablePin {
   const given: IntakeReason = { code: "given" };

@@ -21,7 +21,7 @@ export function ImportScreen() {
   const asked = useSearchParams().get("side");
   const has = (one: Side) => job.pins.some((pin) => pin.connector.side === one);
   const [side, setSide] = useState<Side>(SIDES.find((one) => one === asked) ?? (has("donor") ? "host" : "donor"));
-  const { source, table, refusal, reading, plan, removeAbsent, setRemoveAbsent, read, discard } = useTable(
+  const { source, table, refusal, reading, plan, takes, removeAbsent, setRemoveAbsent, read, discard } = useTable(
     job.document,
   );
   const agree = () => {
@@ -52,7 +52,7 @@ export function ImportScreen() {
         {table !== null && plan !== null && (
           <>
             <Button onClick={discard}>Discard</Button>
-            <Button primary onClick={agree} disabled={plan.ops.length === 0}>
+            <Button primary onClick={agree} disabled={plan.ops.length === 0 || takes?.ok !== true}>
               {agreeText(table, plan)}
             </Button>
           </>
@@ -63,6 +63,15 @@ export function ImportScreen() {
           <ChooseTable side={side} onTake={(chosen) => void read(chosen, side)}>
             <ReadState name={source?.name ?? ""} reading={reading} refusal={refusal} />
           </ChooseTable>
+        )}
+        {takes?.ok === false && (
+          <div className="mb-4">
+            <Trouble title="The job cannot take this table as it is">
+              <p>
+                {takes.fault.path}: {takes.fault.message}. Leave a column out or import the table in parts.
+              </p>
+            </Trouble>
+          </div>
         )}
         {table !== null && plan !== null && source !== null && (
           <ImportPreview

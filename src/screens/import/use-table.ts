@@ -1,7 +1,8 @@
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Side } from "@/core/forms";
 import type { ColumnRead, PinTableResult } from "@/formats/pin-table";
-import { planImport } from "@/job/import-table";
+import type { Fault } from "@/job/checked";
+import { type ImportPlan, planImport } from "@/job/import-table";
 import type { JobDocument } from "@/job/schema";
 import { tableWorker } from "@/workers/table-worker";
 
@@ -34,5 +35,27 @@ export function useTable(document: JobDocument) {
     () => table && planImport(document, table.side, table.pins, removeAbsent),
     [table, document, removeAbsent],
   );
-  return { source, table, refusal, reading, plan, removeAbsent, setRemoveAbsent, read, discard };
+  const takes = useTakes(plan);
+  return { source, table, refusal, reading, plan, takes, removeAbsent, setRemoveAbsent, read, discard };
+}
+
+/** Whether the server takes what a plan would change: what is previewed is a promise. Null while it is looked at. */
+export type Takes = { readonly ok: true } | { readonly ok: false; readonly fault: Fault } | null;
+
+function useTakes(plan: ImportPlan | null): Takes {
+  const [looked, setLooked] = useState<{ readonly plan: ImportPlan; readonly fault: Fault | null } | null>(null);
+  useEffect(() => {
+    let isCurrent = true;
+    if (plan !== null)
+      void tableWorker
+        .ask((worker) => worker.faultIn(plan.ops))
+        .then((fault) => {
+          if (isCurrent) setLooked({ plan, fault });
+        });
+    return () => {
+      isCurrent = false;
+    };
+  }, [plan]);
+  if (looked === null || looked.plan !== plan) return null;
+  return looked.fault === null ? { ok: true } : { ok: false, fault: looked.fault };
 }

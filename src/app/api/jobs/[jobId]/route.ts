@@ -1,5 +1,7 @@
+import { promisify } from "node:util";
+import { gunzip } from "node:zlib";
 import { removeJob } from "@/server/bin";
-import { jobText } from "@/server/jobs";
+import { jobPacked } from "@/server/jobs";
 import { pool } from "@/server/pool";
 import { answering, type JobContext, jobIdOf, noJob, strangerRefusal } from "../../http";
 
@@ -7,10 +9,19 @@ export const dynamic = "force-dynamic";
 
 export function GET(request: Request, { params }: JobContext): Promise<Response> {
   return answering(request, async () => {
-    const text = await jobText(pool(), await jobIdOf(params));
-    return text === null ? noJob() : new Response(text, { headers: { "Content-Type": "application/json" } });
+    const body = await jobPacked(pool(), await jobIdOf(params));
+    if (body === null) return noJob();
+    const isPacked = /\bgzip\b/.test(request.headers.get("accept-encoding") ?? "");
+    return new Response(isPacked ? new Uint8Array(body) : new Uint8Array(await unpack(body)), {
+      headers: {
+        "Content-Type": "application/json",
+        Vary: "Accept-Encoding",
+        ...(isPacked ? { "Content-Encoding": "gzip" } : {}),
+      },
+    });
   });
 }
+const unpack = promisify(gunzip);
 
 /** Removes it to the bin. */
 export function DELETE(request: Request, { params }: JobContext): Promise<Response> {
