@@ -79,15 +79,15 @@ function refuse(response, status, words) {
 function inTurn(response, answer) {
   if (turns.length > MOST_TURNS) return refuse(response, 503, "Too much comes in at the moment; ask again.");
   const turn = () => {
-    if (response.destroyed) return next();
+    if (response.destroyed) return handOn();
     const slow = setTimeout(() => response.destroy(), SLOWEST_MS);
     response.once("close", () => {
       clearTimeout(slow);
-      next();
+      handOn();
     });
     answer();
   };
-  const next = () => {
+  const handOn = () => {
     turns.shift();
     turns[0]?.();
   };

@@ -31,9 +31,9 @@ let read: { readonly file: string; readonly at: number; readonly stored: Stored 
 function stored(): Stored | null {
   const file = accessFile();
   try {
-    const at = statSync(file).mtimeMs;
+    const at = statSync(/*turbopackIgnore: true*/ file).mtimeMs;
     if (read?.file !== file || read.at !== at)
-      read = { file, at, stored: Stored.parse(JSON.parse(readFileSync(file, "utf8"))) };
+      read = { file, at, stored: Stored.parse(JSON.parse(readFileSync(/*turbopackIgnore: true*/ file, "utf8"))) };
     return read.stored;
   } catch {
     return null;
