@@ -23,6 +23,8 @@ const config: NextConfig = {
         { key: "Cache-Control", value: "no-store" },
       ],
     },
+    // A whole job comes packed: nobody is to pack it again.
+    { source: "/api/jobs/:jobId", headers: [{ key: "Cache-Control", value: "no-store, no-transform" }] },
   ],
 };
 
