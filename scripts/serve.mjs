@@ -36,7 +36,10 @@ const second = socket === undefined && !dev ? secondProcess() : null;
 const server = createServer((request, response) => {
   // Who asks, for whoever counts wrong passphrases; what the request itself says of it is not believed. The first
   // process has told the second.
-  if (socket === undefined) request.headers["x-pantograph-peer"] = request.socket.remoteAddress ?? "";
+  if (socket === undefined) {
+    request.headers["x-pantograph-peer"] = request.socket.remoteAddress ?? "";
+    delete request.headers["x-pantograph-takes"];
+  }
   const answer = () =>
     second?.ready() === true && isLarge(request)
       ? forward(request, response, second.socket)
@@ -102,8 +105,11 @@ const SLOWEST_MS = 150_000;
 /** Hands a request on as it comes in, and its answer as it comes out. */
 function forward(request, response, socketPath) {
   const { method, url, headers } = request;
+  if (/\bgzip\b/.test(headers["accept-encoding"] ?? "")) headers["x-pantograph-takes"] = "gzip";
   const onward = forwardRequest({ socketPath, method, path: url, headers }, (answer) => {
-    response.writeHead(answer.statusCode ?? 502, answer.headers);
+    const { "x-pantograph-packed": packed, ...more } = answer.headers;
+    if (packed !== undefined) Object.assign(more, { "content-encoding": packed, vary: "Accept-Encoding" });
+    response.writeHead(answer.statusCode ?? 502, more);
     answer.pipe(response);
     answer.on("error", () => response.destroy());
   });
