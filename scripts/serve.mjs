@@ -122,13 +122,19 @@ function forward(request, response, socketPath) {
   request.pipe(onward);
 }
 
+/** What large work leaves behind is cleared away before the process has grown beyond this, MB. */
+const HEAP_MB = 640;
+
 /** The same server once more, reached by a socket; begun anew when it ends. */
 function secondProcess() {
   const file = path.join(tmpdir(), `pantograph-${process.pid}.sock`);
   let isReady = false;
   const begin = () => {
     rmSync(file, { force: true });
-    const child = fork(fileURLToPath(import.meta.url), { env: { ...process.env, PANTOGRAPH_SOCKET: file } });
+    const child = fork(fileURLToPath(import.meta.url), {
+      env: { ...process.env, PANTOGRAPH_SOCKET: file },
+      execArgv: [...process.execArgv, `--max-old-space-size=${HEAP_MB}`],
+    });
     child.on("message", () => {
       isReady = true;
     });

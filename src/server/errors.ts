@@ -1,5 +1,5 @@
 /** The few kinds that driver errors become. Everything else is a bug and stays as it is. */
-export type DatabaseFault = "down" | "deadlock" | "duplicate" | "in-use" | "dangling" | "check" | "full";
+export type DatabaseFault = "down" | "deadlock" | "duplicate" | "in-use" | "dangling" | "check" | "full" | "busy";
 
 export class DatabaseError extends Error {
   constructor(
@@ -25,7 +25,8 @@ const BY_CODE: Readonly<Record<string, DatabaseFault>> = {
   ER_STATEMENT_TIMEOUT: "down",
   POOL_CLOSED: "down",
   ER_LOCK_DEADLOCK: "deadlock",
-  ER_LOCK_WAIT_TIMEOUT: "deadlock",
+  // Another holds it for long: to wait as long once more helps nobody.
+  ER_LOCK_WAIT_TIMEOUT: "busy",
   ER_CHECKREAD: "deadlock",
   ER_DUP_ENTRY: "duplicate",
   ER_ROW_IS_REFERENCED_2: "in-use",

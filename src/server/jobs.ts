@@ -7,7 +7,7 @@ import { FORMAT, type JobDocument, type JobRow, LISTS, type ListTable, TABLES } 
 import { inStep } from "@/job/table-wires";
 import { insertRows } from "./apply";
 import { type Db, reading, transaction } from "./pool";
-import { columnOf, fromSql, keysOf, selectList, toSql } from "./row-codec";
+import { columnOf, fromSql, keysOf, rowText, selectList, toSql } from "./row-codec";
 
 /** Every job, the one last worked on first. */
 export function listJobs(db: Db): Promise<JobSummary[]> {
@@ -58,25 +58,57 @@ export const jobName = (db: Db, id: string): Promise<string | null> =>
 
 /** The whole job as it stood at one revision; null where there is none of that id. */
 export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
-  return transaction(
+  return standing(on, id, async (db, { epoch, revision }) => {
+    const [job] = await jobRow(db, id);
+    const lists = await readLists(
+      db,
+      id,
+      tableLists().map(([, list]) => list),
+    );
+    const document: JobDocument = { format: FORMAT, job: fromSql<JobRow>("job", job as RowDataPacket), ...lists };
+    return { id, epoch, revision, document };
+  });
+}
+
+/** The same as JSON. Its rows were checked when they were written: a large job is told sooner without doing it again. */
+function jobText(on: Pool, id: string): Promise<string | null> {
+  return standing(on, id, async (db, { epoch, revision }) => {
+    const [job] = await jobRow(db, id);
+    const parts = [`"format":${JSON.stringify(FORMAT)}`, `"job":${rowText("job", job as RowDataPacket)}`];
+    for (const [table, list] of tableLists()) {
+      const rows = await listRows(db, id, table);
+      parts.push(`${JSON.stringify(list)}:[${rows.map((row) => rowText(table, row)).join(",")}]`);
+    }
+    const head = JSON.stringify({ id, epoch, revision });
+    return `${head.slice(0, -1)},"document":{${parts.join(",")}}}`;
+  });
+}
+
+/** Reads a job while the shared lock holds changes off, so that its parts belong to one revision. */
+const standing = <T>(on: Pool, id: string, read: (db: Db, head: JobHead) => Promise<T>): Promise<T | null> =>
+  transaction(
     on,
     id,
     async (db) => {
-      // The shared lock holds changes off until all tables are read, so that the parts belong to one revision.
       const head = await jobHead(db, id, "LOCK IN SHARE MODE");
-      if (head === null) return null;
-      const [jobs] = await db.query<RowDataPacket[]>(`SELECT ${selectList("job")} FROM job WHERE id = ?`, [id]);
-      const lists = await readLists(
-        db,
-        id,
-        tableLists().map(([, list]) => list),
-      );
-      const job = fromSql<JobRow>("job", jobs[0] as RowDataPacket);
-      const document: JobDocument = { format: FORMAT, job, ...lists };
-      return { id, epoch: head.epoch, revision: head.revision, document };
+      return head === null ? null : read(db, head);
     },
     "large",
   );
+
+async function jobRow(db: Db, id: string): Promise<RowDataPacket[]> {
+  const [rows] = await db.query<RowDataPacket[]>(`SELECT ${selectList("job")} FROM job WHERE id = ?`, [id]);
+  return rows;
+}
+
+async function listRows(db: Db, id: string, table: ListTable): Promise<RowDataPacket[]> {
+  const order =
+    "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "ordinal, taken_at, id" : "id";
+  const [rows] = await db.query<RowDataPacket[]>(
+    `SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`,
+    [id],
+  );
+  return rows;
 }
 
 /**
@@ -92,7 +124,7 @@ export async function jobPacked(on: Pool, id: string): Promise<Buffer | null> {
   const stand = `${head.epoch} ${head.revision}`;
   const known = packed.get(id);
   if (known?.stand === stand) return known.body;
-  const body = loadJob(on, id).then((job) => (job === null ? null : pack(JSON.stringify(job), { level: 1 })));
+  const body = jobText(on, id).then((text) => (text === null ? null : pack(text, { level: 1 })));
   // The last asked for is the last to go.
   packed.delete(id);
   packed.set(id, { stand, body });
@@ -113,12 +145,7 @@ export async function readLists<L extends JobList>(
   const lists: Partial<Record<JobList, unknown>> = {};
   for (const [table, list] of tableLists()) {
     if (!wanted.some((one) => one === list)) continue;
-    const order =
-      "position" in TABLES[table].shape ? "position, id" : table === "reading" ? "ordinal, taken_at, id" : "id";
-    const [rows] = await db.query<RowDataPacket[]>(
-      `SELECT ${selectList(table)} FROM ${table} WHERE job_id = ? ORDER BY ${order}`,
-      [id],
-    );
+    const rows = await listRows(db, id, table);
     lists[list] = rows.map((one) => fromSql(table, one));
   }
   return lists as Pick<JobDocument, L>;

@@ -1,5 +1,5 @@
 import mysql, { type Pool, type PoolConnection } from "mysql2/promise";
-import { asDatabaseError, DatabaseError } from "./errors";
+import { asDatabaseError, DatabaseError, type DatabaseFault } from "./errors";
 
 /** A pool or one of its connections inside a transaction: whatever can run a statement. */
 export type Db = Pick<Pool, "query">;
@@ -34,7 +34,7 @@ const HEALTH_MS = 2_000;
 /** So many may wait for a connection; more are told at once that the database is busy, and ask again. */
 const MOST_WAITING = 200;
 /** What the database itself gives up after, s: a lock that another holds, and one statement. */
-const LOCK_SECONDS = 5;
+const LOCK_SECONDS = 3;
 const STATEMENT_SECONDS = 60;
 
 export function makePool(url: string, connections = 8): Pool {
@@ -68,12 +68,17 @@ const DEADLINE_MS = { small: 7_000, large: 120_000 } as const;
 export type Size = keyof typeof DEADLINE_MS;
 
 /** Gives up on a database that stands still: it is told as one that is away. */
-async function within<T>(ms: number, work: Promise<T>, late: () => void = () => undefined): Promise<T> {
+async function within<T>(
+  ms: number,
+  work: Promise<T>,
+  late: () => void = () => undefined,
+  fault: DatabaseFault = "down",
+): Promise<T> {
   let timer: NodeJS.Timeout | undefined;
   const deadline = new Promise<never>((_, reject) => {
     timer = setTimeout(() => {
       late();
-      reject(new DatabaseError("down", new Error(`no answer within ${ms / 1000} s`)));
+      reject(new DatabaseError(fault, new Error(`no answer within ${ms / 1000} s`)));
     }, ms);
   });
   try {
@@ -110,10 +115,15 @@ async function itsTurn(waiting: (() => void)[]): Promise<void> {
     mine = resolve;
   });
   waiting.push(mine);
-  await within(DEADLINE_MS.small, turn, () => {
-    const at = waiting.indexOf(mine);
-    if (at >= 0) waiting.splice(at, 1);
-  });
+  await within(
+    DEADLINE_MS.small,
+    turn,
+    () => {
+      const at = waiting.indexOf(mine);
+      if (at >= 0) waiting.splice(at, 1);
+    },
+    "busy",
+  );
 }
 
 const RETRIES = 5;

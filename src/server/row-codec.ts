@@ -56,5 +56,15 @@ export function plainRow(table: TableName, row: RowDataPacket): Record<string, u
   return made;
 }
 
+/** A row read back as JSON, without reading what is JSON already. */
+export function rowText(table: TableName, row: RowDataPacket): string {
+  const parts = (READERS.get(table) ?? []).map(({ key, column, read }) => {
+    const value: unknown = row[column];
+    const isText = read === READ_JSON && typeof value === "string";
+    return `"${key}":${isText ? value : JSON.stringify(read(value))}`;
+  });
+  return `{${parts.join(",")}}`;
+}
+
 /** Parses a row read back; a row that breaks the schema is a bug and throws. */
 export const fromSql = <T>(table: TableName, row: RowDataPacket): T => TABLES[table].parse(plainRow(table, row)) as T;

@@ -696,10 +696,17 @@ describe("when things break", () => {
     await held.beginTransaction();
     await held.query("SELECT id FROM job WHERE id = ? FOR UPDATE", [jobId]);
     const from = performance.now();
+    const renamed = (at: number) => ({
+      key: nanoid(),
+      person: "R",
+      base: 0,
+      label: "x",
+      ops: [rename(EMPTY, `${at}`)],
+    });
     const waiting = Array.from({ length: 8 }, (_, at) =>
-      change([rename(EMPTY, `Name ${at}`)], { base: 0 }).catch((error: unknown) => error),
+      applyChange(pool, jobId, renamed(at)).catch((error: unknown) => error),
     );
-    for (const answer of await Promise.all(waiting)) expect(answer).toMatchObject({ fault: "down" });
+    for (const answer of await Promise.all(waiting)) expect(answer).toMatchObject({ fault: "busy" });
     expect(performance.now() - from).toBeLessThan(10_000);
     await held.rollback();
     held.release();

@@ -73,7 +73,7 @@ export async function diskFull(): Promise<Outcome> {
   const attack = "the database's disk full";
   const disk = mkdtempSync(path.join(tmpdir(), "pantograph-disk-"));
   const mounted =
-    process.getuid?.() === 0 && spawnSync("mount", ["-t", "tmpfs", "-o", "size=190m", "tmpfs", disk]).status === 0;
+    process.getuid?.() === 0 && spawnSync("mount", ["-t", "tmpfs", "-o", "size=300m", "tmpfs", disk]).status === 0;
   if (!mounted) {
     rmSync(disk, { recursive: true, force: true });
     return { attack, ...clean, figures: { "not tried": "it takes root, to make a small disk" } };

@@ -51,6 +51,12 @@ export async function answering(
         message: "The database's disk is full: nothing more can be written.",
         hint: "Free some space there. What you wrote waits, and is sent again by itself.",
       });
+    if (error instanceof DatabaseError && error.fault === "busy")
+      return refuse(503, {
+        code: "busy",
+        message: "Another large change holds this job.",
+        hint: "Nothing is lost here; it is tried again by itself.",
+      });
     if (error instanceof DatabaseError && (error.fault === "down" || error.fault === "deadlock")) {
       return refuse(503, {
         code: "database-down",
@@ -107,7 +113,7 @@ export function mutatingBy<T>(
         message: "The change is larger than this server takes.",
         hint: "Import the table in parts.",
       });
-    if (hasTooMany(text)) return invalid([{ path: "", message: `more than ${MOST_CONTAINERS} lists and objects` }]);
+    if (hasTooMany(text)) return invalid([{ path: "", message: "more parts than any change has" }]);
     const json = jsonOf(text);
     if (json === NOT_JSON) return refuse(400, { code: "not-json", message: "The request's body is not JSON." });
     const result = await breathing(read(json), breathe);
@@ -154,18 +160,20 @@ const NOT_JSON = Symbol("not JSON");
 /** Half of a character that is written with two is none that the database could keep. */
 const HALF_CHARACTER = /\\u[dD][89a-fA-F]/;
 
-/** So many lists and objects a body may be made of: each takes many times the room of the two signs that it is written with. */
-const MOST_CONTAINERS = 1_500_000;
+/** So many parts a body may have: written with a sign or two each takes many times the room of them. */
+const MOST_PARTS = 6_000_000;
 
 function hasTooMany(text: string): boolean {
   let count = 0;
-  for (const sign of ["{", "["])
+  for (const sign of ["{", "[", ","])
     for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1)) {
-      count += 1;
-      if (count > MOST_CONTAINERS) return true;
+      count += sign === "," ? 1 : CONTAINER_PARTS;
+      if (count > MOST_PARTS) return true;
     }
   return false;
 }
+/** A list or an object takes as much room as so many plain values. */
+const CONTAINER_PARTS = 4;
 
 function jsonOf(text: string): unknown {
   try {
