@@ -22,6 +22,13 @@ const handle = app.getRequestHandler();
 const NOT_TAKEN = new Set(["TRACE", "CONNECT", "TRACK"]);
 /** Bodies above this are imports, bytes. */
 const LARGE_BYTES = 200_000;
+/** What large work leaves behind is cleared away before the second process has grown beyond this, MB. */
+const HEAP_MB = 640;
+/** Large bodies that wait for their turn, and the one whose turn it is. */
+const turns = [];
+const MOST_TURNS = 30;
+/** How long a turn is at most, from the first byte read to the last of the answer, ms: 60,000 rows take half of it. */
+const SLOWEST_MS = 150_000;
 const WHOLE_JOB = /^\/api\/jobs\/[^/?]+(\/(document|pins|plan))?(\?|$)/;
 
 /** What reads or writes a whole job. */
@@ -97,10 +104,6 @@ function inTurn(response, answer) {
   turns.push(turn);
   if (turns.length === 1) turn();
 }
-const turns = [];
-const MOST_TURNS = 30;
-/** From the first byte read to the last of the answer, ms: 60,000 rows take half of it. */
-const SLOWEST_MS = 150_000;
 
 /** Hands a request on as it comes in, and its answer as it comes out. */
 function forward(request, response, socketPath) {
@@ -121,9 +124,6 @@ function forward(request, response, socketPath) {
   response.on("close", () => onward.destroy());
   request.pipe(onward);
 }
-
-/** What large work leaves behind is cleared away before the process has grown beyond this, MB. */
-const HEAP_MB = 640;
 
 /** The same server once more, reached by a socket; begun anew when it ends. */
 function secondProcess() {
