@@ -3,7 +3,7 @@ import { ensureDebian, ensureModules } from "./lib/machine.mjs";
 
 ensureDebian("mariadb");
 ensureModules();
-const { startDatabase, freePort } = await import("./lib/database.mjs");
+const { keepDatabase, freePort } = await import("./lib/database.mjs");
 const { ensureBuild, keepServer, runTsx } = await import("./lib/build.mjs");
 const { ensurePassphrase } = await import("./lib/access.mjs");
 const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
@@ -11,13 +11,11 @@ const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
 const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180, host);
-let database = process.env.DATABASE_URL
+const database = process.env.DATABASE_URL
   ? { url: process.env.DATABASE_URL, stop: async () => {} }
-  : await startDatabase("demo");
+  : await keepDatabase("demo");
 let server;
-let ending = false;
 const end = async (status) => {
-  ending = true;
   await server?.stop();
   await database.stop();
   process.exit(status);
@@ -25,15 +23,6 @@ const end = async (status) => {
 process.on("SIGINT", () => end(0));
 process.on("SIGTERM", () => end(0));
 
-/** What ends by itself, or is killed, is begun anew; pages say meanwhile that nobody answers. */
-function keepDatabase() {
-  database.ended?.then(async () => {
-    if (ending) return;
-    console.log("The database has ended; it is started again.");
-    database = await startDatabase("demo");
-    keepDatabase();
-  }, fail);
-}
 async function fail(error) {
   console.error(error.message);
   await end(1);
@@ -44,8 +33,7 @@ try {
   runTsx("scripts/migrate.ts", [backupsFolder()], { DATABASE_URL: database.url });
   runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });
   if (!dev) ensureBuild();
-  keepBackups(() => database.url);
-  keepDatabase();
+  keepBackups(database.url);
   server = await keepServer({ host, port, databaseUrl: database.url, dev, quiet: !dev });
   console.log(`\nPantograph is ready: ${server.addresses.join("  ")}\nCtrl-C stops it; the data stays.`);
 } catch (error) {

@@ -19,7 +19,7 @@ try {
   ensurePassphrase(host);
   runTsx("scripts/migrate.ts", [backupsFolder()]);
   ensureBuild();
-  keepBackups(() => process.env.DATABASE_URL);
+  keepBackups(process.env.DATABASE_URL);
   const kept = await keepServer({ host, port, databaseUrl: process.env.DATABASE_URL });
   const end = async () => {
     await kept.stop();

@@ -9,7 +9,7 @@ export const backupsFolder = () => process.env.PANTOGRAPH_BACKUPS ?? path.join(R
 /** How many of those that are made by the clock are kept. */
 const KEPT = 14;
 
-/** Makes a backup every `PANTOGRAPH_BACKUP_HOURS`, where that is asked for, of the database that `databaseUrl` answers then. */
+/** Makes a backup every `PANTOGRAPH_BACKUP_HOURS`, where that is asked for. */
 export function keepBackups(databaseUrl) {
   const hours = Number(process.env.PANTOGRAPH_BACKUP_HOURS ?? 0);
   if (process.env.PANTOGRAPH_BACKUP_HOURS !== undefined && !(hours >= 0.001 && hours <= 24 * 14))
@@ -24,7 +24,7 @@ export function keepBackups(databaseUrl) {
     const tsx = path.join(ROOT, "node_modules/tsx/dist/cli.mjs");
     const child = spawn(process.execPath, [tsx, path.join(ROOT, "scripts/backup.ts"), "backup", file], {
       cwd: ROOT,
-      env: { ...process.env, DATABASE_URL: databaseUrl() },
+      env: { ...process.env, DATABASE_URL: databaseUrl },
       stdio: ["ignore", "ignore", "inherit"],
     });
     child.once("exit", (status) => {

@@ -1,7 +1,7 @@
 // A MariaDB of the project's own: its own data folder, socket and port, on loopback, as an unprivileged user.
 import { execFileSync, spawn, spawnSync } from "node:child_process";
 import { createHash, randomBytes } from "node:crypto";
-import { existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from "node:fs";
 import net from "node:net";
 import { userInfo } from "node:os";
 import path from "node:path";
@@ -91,6 +91,35 @@ export async function startDatabase(name, firstPort = 33306) {
   };
 }
 
+/** The database of a folder, begun anew when it ends by itself or is killed, until `stop`. */
+export async function keepDatabase(name, firstPort) {
+  let ending = false;
+  let database = await startDatabase(name, firstPort);
+  const watch = () =>
+    database.ended.then(async () => {
+      while (!ending) {
+        console.log("The database has ended; it is started again.");
+        try {
+          database = await startDatabase(name, firstPort);
+          return watch();
+        } catch (error) {
+          console.error(`${error.message}\nIt is tried again in 5 s.`);
+          await pause(5_000);
+        }
+      }
+    });
+  watch();
+  return {
+    url: database.url,
+    folder: database.folder,
+    pid: () => database.pid,
+    stop: async () => {
+      ending = true;
+      await database.stop();
+    },
+  };
+}
+
 const asMysql = asRoot ? ["--user=mysql"] : [];
 
 /** The process of the one that runs in this folder; one that is starting or stopping is waited for. Null where none is. */
@@ -139,11 +168,24 @@ async function begin(own, wanted, firstPort) {
     } else if (daemon.exitCode !== null) {
       const other = await running(own);
       if (other !== null) return other;
-      throw new Error(`MariaDB did not start: ${lastWords(own.log)}\nMore is in ${own.log}`);
+      break;
     }
     await pause(100);
   }
-  throw new Error(`MariaDB did not start; see ${own.log}`);
+  // One that only waits, as for room on its disk, would keep out the next.
+  if (daemon.exitCode === null) daemon.kill("SIGKILL");
+  throw new Error(
+    isFull(own.folder)
+      ? `The database cannot start: the disk of ${own.folder} is full. Free some space there.`
+      : `The database did not start: ${lastWords(own.log)}\nMore is in ${own.log}`,
+  );
+}
+
+/** Whether there is too little room for a database to start, bytes. */
+const LEAST_ROOM = 8_000_000;
+function isFull(folder) {
+  const { bavail, bsize } = statfsSync(folder);
+  return bavail * bsize < LEAST_ROOM;
 }
 
 /** What it said last of what went wrong. */

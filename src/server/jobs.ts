@@ -6,7 +6,7 @@ import type { JobSummary, LoadedJob } from "@/job/edit";
 import { FORMAT, type JobDocument, type JobRow, LISTS, type ListTable, TABLES } from "@/job/schema";
 import { inStep } from "@/job/table-wires";
 import { insertRows } from "./apply";
-import { type Db, reading, transaction } from "./pool";
+import { type Db, reading, readTransaction, transaction } from "./pool";
 import { columnOf, fromSql, keysOf, rowText, selectList, toSql } from "./row-codec";
 
 /** Every job, the one last worked on first. */
@@ -86,15 +86,10 @@ function jobText(on: Pool, id: string): Promise<string | null> {
 
 /** Reads a job while the shared lock holds changes off, so that its parts belong to one revision. */
 const standing = <T>(on: Pool, id: string, read: (db: Db, head: JobHead) => Promise<T>): Promise<T | null> =>
-  transaction(
-    on,
-    id,
-    async (db) => {
-      const head = await jobHead(db, id, "LOCK IN SHARE MODE");
-      return head === null ? null : read(db, head);
-    },
-    "large",
-  );
+  readTransaction(on, id, async (db) => {
+    const head = await jobHead(db, id, "LOCK IN SHARE MODE");
+    return head === null ? null : read(db, head);
+  });
 
 async function jobRow(db: Db, id: string): Promise<RowDataPacket[]> {
   const [rows] = await db.query<RowDataPacket[]>(`SELECT ${selectList("job")} FROM job WHERE id = ?`, [id]);

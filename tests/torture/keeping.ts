@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { existsSync, mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
+import { mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { setTimeout as pause } from "node:timers/promises";
@@ -72,10 +72,15 @@ export async function restoring(world: World, backups: number): Promise<Outcome>
 export async function diskFull(): Promise<Outcome> {
   const attack = "the database's disk full";
   const disk = mkdtempSync(path.join(tmpdir(), "pantograph-disk-"));
+  const image = `${disk}.img`;
+  const did = (command: string, args: readonly string[]) => spawnSync(command, args).status === 0;
   const mounted =
-    process.getuid?.() === 0 && spawnSync("mount", ["-t", "tmpfs", "-o", "size=300m", "tmpfs", disk]).status === 0;
+    process.getuid?.() === 0 &&
+    did("truncate", ["-s", "300M", image]) &&
+    did("mkfs.ext4", ["-q", "-F", image]) &&
+    did("mount", ["-o", "loop", image, disk]);
   if (!mounted) {
-    rmSync(disk, { recursive: true, force: true });
+    for (const one of [disk, image]) rmSync(one, { recursive: true, force: true });
     return { attack, ...clean, figures: { "not tried": "it takes root, to make a small disk" } };
   }
   let world: World | null = null;
@@ -121,6 +126,6 @@ export async function diskFull(): Promise<Outcome> {
     await world?.stop();
     delete process.env.PANTOGRAPH_DATA;
     spawnSync("umount", ["-l", disk]);
-    if (existsSync(disk)) rmSync(disk, { recursive: true, force: true });
+    for (const one of [disk, image]) rmSync(one, { recursive: true, force: true });
   }
 }

@@ -11,7 +11,7 @@ import { createJob } from "@/server/jobs";
 import { migrate } from "@/server/migrate";
 import { makePool } from "@/server/pool";
 import { ensureBuild, keepServer } from "../../scripts/lib/build.mjs";
-import { freePort, startDatabase } from "../../scripts/lib/database.mjs";
+import { freePort, keepDatabase } from "../../scripts/lib/database.mjs";
 import { EMPTY } from "../support/empty";
 
 /** What an attack found: what must be nothing, and what it is worth knowing. */
@@ -48,24 +48,21 @@ export const isClean = (outcome: Outcome) =>
   outcome.lost + outcome.half + outcome.twice + outcome.wrongUndo + outcome.apart + outcome.faults === 0 &&
   outcome.broken.length === 0;
 
-type Database = Awaited<ReturnType<typeof startDatabase>>;
+type Database = Awaited<ReturnType<typeof keepDatabase>>;
 type Server = Awaited<ReturnType<typeof keepServer>>;
 
 /** A database and servers of its own, that may be killed: they are begun anew as `npm run demo` and `npm start` do. */
 export class World {
-  private ending = false;
   /** The job that is worked on. */
   job = "";
   private constructor(
-    private readonly name: string,
-    private database: Database,
+    private readonly database: Database,
     readonly servers: readonly Server[],
     readonly pool: Pool,
   ) {}
 
   static async make(name: string, servers = 1): Promise<World> {
-    const own = `${name}-${process.pid}`;
-    const database = await startDatabase(own, 37306);
+    const database = await keepDatabase(`${name}-${process.pid}`, 37306);
     const pool = makePool(database.url);
     await migrate(pool);
     ensureBuild();
@@ -74,9 +71,7 @@ export class World {
       kept.push(
         await keepServer({ host: "127.0.0.1", port: await freePort(4700), databaseUrl: database.url, dev: false }),
       );
-    const world = new World(own, database, kept, pool);
-    world.keepDatabase();
-    return world;
+    return new World(database, kept, pool);
   }
 
   /** Begins a job that nobody has worked on. */
@@ -85,21 +80,13 @@ export class World {
     return this.job;
   }
 
-  private keepDatabase(): void {
-    void this.database.ended.then(async () => {
-      if (this.ending) return;
-      this.database = await startDatabase(this.name, 37306);
-      this.keepDatabase();
-    });
-  }
-
   address(server = 0): string {
     return this.servers[server % this.servers.length]?.address ?? "";
   }
 
   /** The processes of a server, the first before the second; of the database. */
   processes(of: "server" | "database", server = 0): number[] {
-    return of === "database" ? [this.database.pid] : [this.servers[server]?.child().pid ?? 0];
+    return of === "database" ? [this.database.pid()] : [this.servers[server]?.child().pid ?? 0];
   }
 
   /** How long until all is well again, ms. */
@@ -131,7 +118,6 @@ export class World {
   }
 
   async stop(): Promise<void> {
-    this.ending = true;
     for (const server of this.servers) await server.stop();
     await this.pool.end();
     await this.database.stop();
