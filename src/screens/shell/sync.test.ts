@@ -19,6 +19,8 @@ class FakeServer {
   loseAnswer = false;
   /** Never answers: a server that stands still, and is not gone. */
   frozen = false;
+  /** Answers every change with this, and still tells what there is. */
+  refusing: { readonly status: number; readonly code: string } | null = null;
   /** Undo and redo as they were asked for. */
   steps: { readonly role: string; readonly key: string; readonly ofKey?: string }[] = [];
 
@@ -42,6 +44,8 @@ class FakeServer {
     if (this.down) throw new TypeError("no connection");
     if (this.frozen)
       return new Promise((_, reject) => init?.signal?.addEventListener("abort", () => reject(init.signal?.reason)));
+    if (this.refusing !== null && init?.method === "POST")
+      return Response.json({ error: { code: this.refusing.code, message: "no" } }, { status: this.refusing.status });
     const role = /\/(undo|redo)$/.exec(url)?.[1];
     if (role !== undefined) return this.step(role, JSON.parse(String(init?.body)));
     if (init?.method !== "POST") {
@@ -347,6 +351,31 @@ describe("when the line is cut", () => {
     expect(notices.filter((notice) => notice.type === "conflict")).toEqual([]);
   });
 });
+
+test.each([
+  ["full", 507, "disk-full"],
+  ["locked", 401, "no-session"],
+  ["lost", 503, "busy"],
+] as const)(
+  "a server that can save nothing for now (%s) is told as that until it has saved, and nothing is set aside",
+  async (connection, status, code) => {
+    const sync = open();
+    const seen: string[] = [];
+    sync.subscribe(() => seen.push(sync.current().connection));
+    server.refusing = { status, code };
+    rename(sync, { name: "Mine" });
+    void sync.step("undo");
+    await settle(sync);
+    await settle(sync);
+    expect(sync.current()).toMatchObject({ connection, unsent: 1, aside: [] });
+    // With a disk that is full the job can still be read: the page does not say by turns that all is well.
+    if (connection === "full") expect(seen.slice(seen.indexOf("full"))).not.toContain("ok");
+    server.refusing = null;
+    await settle(sync);
+    expect(sync.current()).toMatchObject({ connection: "ok", unsent: 0, aside: [] });
+    expect(server.edits).toHaveLength(2);
+  },
+);
 
 describe("what the browser keeps", () => {
   test("each tab takes out its own alone, and what one left another sends once", async () => {

@@ -388,7 +388,8 @@ export class JobSync {
     const { signal } = abortedAfter(deadlineMs);
     const answer = await this.host.fetch(url, { ...init, cache: "no-store", signal }).catch(() => null);
     const connection = connectionOf(answer);
-    this.setConnection(connection);
+    // A full disk can still be read: only what it has written says that it has room again.
+    if (connection !== "ok" || this.connection !== "full" || init.method === "POST") this.setConnection(connection);
     return connection === "ok" ? answer : null;
   }
 
