@@ -1,5 +1,6 @@
 import mysql, { type Pool, type PoolConnection } from "mysql2/promise";
 import { asDatabaseError, DatabaseError, type DatabaseFault } from "./errors";
+import { needRoom } from "./room";
 
 /** A pool or one of its connections inside a transaction: whatever can run a statement. */
 export type Db = Pick<Pool, "query">;
@@ -137,27 +138,15 @@ export const transaction = <T>(
   jobId: string,
   work: (db: PoolConnection) => Promise<T>,
   size: Size = "small",
-): Promise<T> => inTurn(jobId, () => whileThereIsRoom(() => tried(on, work, size)));
+): Promise<T> =>
+  inTurn(jobId, async () => {
+    await within(DEADLINE_MS.small, needRoom(on, size));
+    return tried(on, work, size);
+  });
 
 /** The same for what only reads, which a full disk does not stop. */
 export const readTransaction = <T>(on: Pool, jobId: string, work: (db: PoolConnection) => Promise<T>): Promise<T> =>
   inTurn(jobId, () => tried(on, work, "large"));
-
-/**
- * A database whose disk is full ends when it has to take back again and again what had no room. So it is left alone for
- * a moment after each refusal.
- */
-async function whileThereIsRoom<T>(work: () => Promise<T>): Promise<T> {
-  if (Date.now() < fullUntil) throw new DatabaseError("full", new Error("it was a moment ago"));
-  try {
-    return await work();
-  } catch (error) {
-    if (error instanceof DatabaseError && error.fault === "full") fullUntil = Date.now() + FULL_PAUSE_MS;
-    throw error;
-  }
-}
-let fullUntil = 0;
-const FULL_PAUSE_MS = 3_000;
 
 async function tried<T>(on: Pool, work: (db: PoolConnection) => Promise<T>, size: Size): Promise<T> {
   for (let attempt = 1; ; attempt += 1) {

@@ -76,7 +76,7 @@ export async function diskFull(): Promise<Outcome> {
   const did = (command: string, args: readonly string[]) => spawnSync(command, args).status === 0;
   const mounted =
     process.getuid?.() === 0 &&
-    did("truncate", ["-s", "300M", image]) &&
+    did("truncate", ["-s", "600M", image]) &&
     did("mkfs.ext4", ["-q", "-F", image]) &&
     did("mount", ["-o", "loop", image, disk]);
   if (!mounted) {
@@ -94,7 +94,8 @@ export async function diskFull(): Promise<Outcome> {
     await page.untilSaved();
     const filler = path.join(disk, "filler");
     const { bavail, bsize } = statfsSync(disk);
-    writeFileSync(filler, Buffer.alloc(Math.max(0, bavail * bsize)));
+    const room = 40_000_000;
+    writeFileSync(filler, Buffer.alloc(Math.max(0, bavail * bsize - room)));
     const long = { ...PATTERN, description: "x".repeat(9_000) };
     let tries = 0;
     for (; page.sync.current().connection !== "full" && tries < 400; tries += 1) {
