@@ -52,7 +52,7 @@ for (const [name, [servers, attack]] of Object.entries(ATTACKS)) {
     `${isClean(outcome) ? "held  " : "FAILED"} ${outcome.attack} (${((performance.now() - from) / 1000).toFixed(0)} s)`,
   );
   console.log(`       ${told(outcome)}${figures.length > 0 ? `; ${figures.join(", ")}` : ""}`);
-  for (const broken of outcome.broken) console.log(`       ${broken}`);
+  for (const broken of [...outcome.broken, ...outcome.late]) console.log(`       ${broken}`);
 }
 console.log(`\nIn all: ${told(sums)}; ${failed} of the attacks found something.`);
 process.exit(failed === 0 ? 0 : 1);

@@ -99,7 +99,7 @@ export async function imports(world: World, rows = 20_000): Promise<Outcome> {
   return {
     attack: `a table of ${rows} rows`,
     ...clean,
-    broken: [
+    late: [
       ...over(beside.healthMs, REACH.health, "health waited"),
       ...over(beside.changeMs, REACH.change, "another's change waited"),
       ...over(Math.max(...pages), REACH.pages, "the last of twenty pages had it after"),

@@ -40,7 +40,7 @@ export async function kills(world: World, what: "server" | "database", times: nu
   return {
     attack: `${what} killed ${times} times`,
     ...judged,
-    broken: longest > BACK_MS ? [`it was away for ${Math.round(longest)} ms`] : [],
+    late: longest > BACK_MS ? [`it was away for ${Math.round(longest)} ms`] : [],
     figures: {
       changes: account.made.length,
       undos: account.takenBack.length,

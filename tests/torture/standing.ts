@@ -29,10 +29,8 @@ export async function frozen(world: World, what: "server" | "database", forMs = 
   return {
     attack: `${what} frozen`,
     ...judged,
-    broken: [
-      ...(told > TOLD_MS ? [`it was told after ${Math.round(told)} ms`] : []),
-      ...(looked.unsent === 0 ? ["what was not saved looked saved"] : []),
-    ],
+    broken: looked.unsent === 0 ? ["what was not saved looked saved"] : [],
+    late: told > TOLD_MS ? [`it was told after ${Math.round(told)} ms`] : [],
     figures: { "told after ms": Math.round(told), "saved after it went on, ms": Math.round(saved) },
   };
 }

@@ -29,8 +29,10 @@ export interface Outcome {
   readonly apart: number;
   /** Answers that are a fault of the server's own. */
   readonly faults: number;
-  /** Promises of time, room or words that were not kept, in words. */
+  /** Promises that were not kept, in words. */
   readonly broken: readonly string[];
+  /** Promises of time that were not kept, in words: they are made for a machine that is quiet. */
+  readonly late: readonly string[];
   readonly figures: Readonly<Record<string, number | string>>;
 }
 
@@ -42,11 +44,12 @@ export const clean: Omit<Outcome, "attack" | "figures"> = {
   apart: 0,
   faults: 0,
   broken: [],
+  late: [],
 };
 
 export const isClean = (outcome: Outcome) =>
   outcome.lost + outcome.half + outcome.twice + outcome.wrongUndo + outcome.apart + outcome.faults === 0 &&
-  outcome.broken.length === 0;
+  outcome.broken.length + outcome.late.length === 0;
 
 type Database = Awaited<ReturnType<typeof keepDatabase>>;
 type Server = Awaited<ReturnType<typeof keepServer>>;
@@ -275,6 +278,7 @@ export class Account {
       apart: pages.filter(({ sync }) => !sameJob(sync.current().document, document)).length,
       faults: pages.reduce((sum, page) => sum + page.faults, 0),
       broken: [],
+      late: [],
     };
   }
 }
