@@ -5,7 +5,7 @@ import { networkInterfaces } from "node:os";
 import path from "node:path";
 import { ROOT } from "./machine.mjs";
 
-const ENV = { ...process.env, NEXT_TELEMETRY_DISABLED: "1" };
+const env = () => ({ ...process.env, NEXT_TELEMETRY_DISABLED: "1" });
 const next = path.join(ROOT, "node_modules/next/dist/bin/next");
 
 /** Builds the application where its sources have changed since the last build. */
@@ -16,7 +16,7 @@ export function ensureBuild() {
   console.log("Building …");
   execFileSync(process.execPath, [next, "build"], {
     cwd: ROOT,
-    env: { ...ENV, NODE_ENV: "production" },
+    env: { ...env(), NODE_ENV: "production" },
     stdio: ["ignore", "ignore", "inherit"],
   });
   writeFileSync(stamp, now);
@@ -38,7 +38,7 @@ export async function startServer({ host, port, databaseUrl, dev = false, quiet 
   const child = spawn(process.execPath, [path.join(ROOT, "scripts/serve.mjs")], {
     cwd: ROOT,
     env: {
-      ...ENV,
+      ...env(),
       NODE_ENV: dev ? "development" : "production",
       DATABASE_URL: databaseUrl,
       HOST: host,

@@ -119,7 +119,7 @@ describe("a server that other machines reach", () => {
     expect((await fetch(at("/api/jobs"), { method: "POST", headers: OWN, body })).status).toBe(401);
     for (const where of ["/", "/jobs/x/map", "/jobs/x/map?_rsc=1", "/enter"]) {
       const page = await (await fetch(at(where), { headers: { RSC: where.includes("_rsc") ? "1" : "" } })).text();
-      expect(page, where).not.toMatch(/New job|no such job/i);
+      expect(page, where).not.toContain("New job");
     }
     // What a proxy before it might say of itself opens nothing.
     const told = { "x-middleware-subrequest": "src/proxy:src/proxy:src/proxy:src/proxy:src/proxy" };
@@ -130,10 +130,10 @@ describe("a server that other machines reach", () => {
     const person = await Person.open(server.address);
     try {
       await person.goTo("/?to=elsewhere");
-      await person.type("Passphrase", "not this one, I think");
+      await person.type(/^Passphrase/, "not this one, I think");
       await person.click("button", "Enter");
       await person.sees("That is not the passphrase.");
-      await person.type("Passphrase", PASSPHRASE);
+      await person.type(/^Passphrase/, PASSPHRASE);
       await person.click("button", "Enter");
       await person.sees("New job");
       await person.click("button", "Lock this browser out");
