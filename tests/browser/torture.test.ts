@@ -24,8 +24,8 @@ test.each<readonly [string, () => Promise<Outcome>]>([
   ["the server frozen", () => frozen(world, "server", 9_000)],
   ["tabs of one person", () => tabs(world, 40)],
   ["clocks ahead and behind", () => clocks(world, 9)],
-  ["a table that comes in", () => imports(world, 4_000)],
   ["backups while people write", () => restoring(world, 2)],
+  ["a table that comes in", () => imports(world, 4_000)],
   ["a full disk", diskFull],
 ])("%s: nothing is lost, half, twice, apart, or taken back wrongly", async (_, attack) => {
   expect(found(await attack())).toEqual(nothing);
