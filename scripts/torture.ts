@@ -1,6 +1,6 @@
 // `npm run torture`: the attacks that the promise of the README was tried with, in full, with what they found.
 import { fuzzing } from "../tests/torture/fuzzing";
-import { hugeInputs, imports } from "../tests/torture/imports";
+import { hugeInputs, imports, largestDocument } from "../tests/torture/imports";
 import { diskFull, restoring } from "../tests/torture/keeping";
 import { kills } from "../tests/torture/kills";
 import { clocks, manyServers, tabs } from "../tests/torture/many";
@@ -18,6 +18,7 @@ const ATTACKS: Readonly<Record<string, readonly [servers: number, attack: (world
   tabs: [1, (world) => tabs(world, 300)],
   clocks: [1, (world) => clocks(world, 60)],
   import: [1, (world) => imports(world)],
+  document: [1, largestDocument],
   huge: [1, (world) => hugeInputs(world, 4)],
   "disk-full": [0, diskFull],
   restore: [1, (world) => restoring(world, 6)],

@@ -175,9 +175,12 @@ function referenceFaults(document: JobDocument): DocumentFault[] {
   return faults;
 }
 
+/** From here on a document is written without its blanks: so much as this can be sent back in, bytes. */
+const MOST_SPACED_BYTES = 40_000_000;
+
 /**
  * The document as text: two-space JSON, keys in the schema's order and rows in their own, so that the same job is the
- * same bytes.
+ * same bytes. One that would be larger than the server takes in again has no blanks.
  */
 export function writeDocument(document: JobDocument): string {
   const whole = JobDocument.parse(document);
@@ -186,7 +189,12 @@ export function writeDocument(document: JobDocument): string {
   const lists = Object.values(LISTS).map(
     (list) => [list, (whole[list] as { id: string; position?: number }[]).toSorted(inOrder)] as const,
   );
-  return `${JSON.stringify({ ...whole, ...Object.fromEntries(lists) }, null, 2)}\n`;
+  const made = { ...whole, ...Object.fromEntries(lists) };
+  const spaced = JSON.stringify(made, null, 2);
+  // No letter takes more than three bytes.
+  const isSmall =
+    spaced.length < MOST_SPACED_BYTES / 3 || new TextEncoder().encode(spaced).byteLength < MOST_SPACED_BYTES;
+  return `${isSmall ? spaced : JSON.stringify(made)}\n`;
 }
 
 /** JSON Schema of the document, generated from the same Zod schema. */

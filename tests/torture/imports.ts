@@ -7,6 +7,7 @@ import { setTimeout as pause } from "node:timers/promises";
 import { promisify } from "node:util";
 import { gunzipSync } from "node:zlib";
 import { heronTables } from "@/demo/heron";
+import { ridgewayDocument } from "@/demo/ridgeway";
 import { newConnector } from "@/job/import-table";
 import type { PinRow } from "@/job/schema";
 import { clean, type Outcome, type World } from "./world";
@@ -172,5 +173,34 @@ export async function hugeInputs(world: World, atOnce: number): Promise<Outcome>
     ...clean,
     broken: [...(memory > MOST_MB ? [`it took ${memory} MB`] : []), ...new Set(wrong)],
     figures: { "most memory of a process MB": memory, bodies: statuses.length },
+  };
+}
+
+/** The largest sample, exported and imported again: a job of its own, with the same document. */
+export async function largestDocument(world: World): Promise<Outcome> {
+  const id = await world.newJob(ridgewayDocument(10));
+  const from = performance.now();
+  const text = await (await fetch(`${world.address()}/api/jobs/${id}/document`)).text();
+  const exported = performance.now() - from;
+  const answer = await fetch(`${world.address()}/api/documents`, {
+    method: "POST",
+    headers: OWN,
+    body: JSON.stringify({ text }),
+  });
+  const told = (await answer.json()) as { id?: string; error?: { message: string } };
+  const imported = performance.now() - from - exported;
+  const again =
+    told.id === undefined ? "" : await (await fetch(`${world.address()}/api/jobs/${told.id}/document`)).text();
+  return {
+    attack: "the largest document, out and in",
+    ...clean,
+    apart: again === text ? 0 : 1,
+    broken: told.error === undefined ? [] : [told.error.message],
+    figures: {
+      MB: Math.round(text.length / 1e6),
+      "export ms": Math.round(exported),
+      "import ms": Math.round(imported),
+      "most memory of a process MB": world.mostMemory(),
+    },
   };
 }
