@@ -1,7 +1,17 @@
 // A MariaDB of the project's own: its own data folder, socket and port, on loopback, as an unprivileged user.
 import { execFileSync, spawn, spawnSync } from "node:child_process";
 import { createHash, randomBytes } from "node:crypto";
-import { existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from "node:fs";
+import {
+  existsSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statfsSync,
+  writeFileSync,
+} from "node:fs";
 import net from "node:net";
 import { userInfo } from "node:os";
 import path from "node:path";
@@ -59,12 +69,17 @@ export async function startDatabase(name, firstPort = 33306) {
     : { password: randomBytes(16).toString("hex") };
   const { password } = settings;
   const users = comeToUse(folder);
-  if (!existsSync(path.join(data, "mysql")))
+  if (!existsSync(path.join(data, "mysql"))) {
+    // Under its name only once it is whole: it may be stopped in its middle.
+    const half = `${data}.part`;
+    rmSync(half, { recursive: true, force: true });
     execFileSync(
       "mariadb-install-db",
-      [...asMysql, `--datadir=${data}`, "--auth-root-authentication-method=socket", "--skip-test-db"],
+      [...asMysql, `--datadir=${half}`, "--auth-root-authentication-method=socket", "--skip-test-db"],
       { stdio: "pipe" },
     );
+    renameSync(half, data);
+  }
   const pid = (await running(own)) ?? (await begin(own, settings.port ?? firstPort, firstPort));
   const port = Number(ownAnswer(own, "SELECT @@port"));
   // The same the next time, where it is free: who was connected finds it again.

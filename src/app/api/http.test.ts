@@ -2,7 +2,7 @@ import { afterEach, describe, expect, test, vi } from "vitest";
 import { z } from "zod";
 import type { ChangeResult } from "@/server/changes";
 import { DatabaseError, type DatabaseFault } from "@/server/errors";
-import { answering, changeAnswer, download, mutating, strangerRefusal } from "./http";
+import { answering, changeAnswer, download, mutating, OPEN, strangerRefusal } from "./http";
 
 const asked = (headers: Readonly<Record<string, string>>, body = "{}") =>
   new Request("http://127.0.0.1:4180/api/jobs", {
@@ -78,6 +78,16 @@ describe("a large or broken body", () => {
     } as RequestInit);
     return { answer: mutating(request, Any, async () => Response.json({})), pulled: () => pulled };
   };
+  test.each([
+    ["lists", "[".repeat(1_500_001)],
+    ["objects", `[${"{},".repeat(1_500_001)}1]`],
+    ["values", `[${"1,".repeat(6_000_001)}1]`],
+  ])("of more %s than any change has is not even taken apart", async (_, body) => {
+    const parse = vi.spyOn(JSON, "parse");
+    expect(await told(await send(body))).toEqual([422, "invalid"]);
+    expect(parse).not.toHaveBeenCalled();
+    parse.mockRestore();
+  });
   test("is read no further than its size may be, however long it goes on", async () => {
     const { answer, pulled } = sent(new Uint8Array(1_000_000).fill(32));
     expect(await told(await answer)).toEqual([413, "too-large"]);
@@ -123,6 +133,21 @@ describe("what went wrong", () => {
   ] as const)("a database that is %s", async (fault, answer) => {
     vi.spyOn(console, "error").mockImplementation(() => undefined);
     expect(await told(await failing(fault))).toEqual(answer);
+  });
+  test.each([
+    ["busy", 503, "busy"],
+    ["full", 507, "disk-full"],
+  ] as const)("a database that is %s is told as that", async (fault, status, code) => {
+    const failing = () => Promise.reject(new DatabaseError(fault, new Error("x")));
+    expect(await told(await answering(asked(OWN), failing))).toEqual([status, code]);
+  });
+  test("who needs a passphrase and has not given it is not worked for, except where all are let in", async () => {
+    vi.stubEnv("HOST", "0.0.0.0");
+    vi.stubEnv("PANTOGRAPH_ACCESS", "/nowhere/at-all.json");
+    const work = vi.fn(async () => Response.json({}));
+    expect(await told(await answering(asked(OWN), work))).toEqual([401, "no-session"]);
+    expect(work).not.toHaveBeenCalled();
+    expect((await answering(asked(OWN), work, OPEN)).status).toBe(200);
   });
   test("a bug tells nothing of its insides", async () => {
     const printed = vi.spyOn(console, "error").mockImplementation(() => undefined);

@@ -5,7 +5,8 @@ import { applyOps, faultsInOps, type RowOp } from "@/job/ops";
 import { keepSameRows } from "@/job/same-rows";
 import type { JobDocument } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
-import { abortedAfter, CHANGED_FIRST, type Connection, connectionOf, errorOf, type Refused } from "./answers";
+import { CHANGED_FIRST, errorOf, type Refused } from "./answers";
+import { type Connection, JobLine } from "./line";
 import { type Entry, type OutboxStore, readEntry } from "./outbox";
 import { meets, rebase } from "./rebase";
 
@@ -58,11 +59,6 @@ interface Step {
 type Waiting = Entry | Step;
 const isStep = (waiting: Waiting): waiting is Step => "type" in waiting;
 
-/** How long an answer is waited for, ms: to a question or a small change, for each row of a large one, for a whole job. */
-const DEADLINE_MS = 8_000;
-const DEADLINE_MS_PER_ROW = 3;
-const WHOLE_JOB_MS = 60_000;
-
 /**
  * Keeps one job in step with the server. Changes show at once, wait in an outbox until they are taken, and are sent in
  * order, undo and redo among them; what others did is asked for twice a second. A change that can never be taken is set
@@ -75,7 +71,7 @@ export class JobSync {
   private waiting: readonly Waiting[] = [];
   private aside: readonly Entry[] = [];
   private onlyHere = false;
-  private connection: Connection = "ok";
+  private readonly line: JobLine;
   private snapshot: JobSnapshot;
   private readonly listeners = new Set<() => void>();
   private working: Promise<void> | null = null;
@@ -95,6 +91,7 @@ export class JobSync {
     this.confirmed = loaded.document;
     this.revision = loaded.revision;
     this.epoch = loaded.epoch;
+    this.line = new JobLine(jobId, host.fetch, () => this.publish());
     this.snapshot = {
       document: this.confirmed,
       revision: this.revision,
@@ -209,7 +206,7 @@ export class JobSync {
   work(): Promise<void> {
     this.working ??= this.workOnce().finally(() => {
       this.working = null;
-      if (this.waiting.length > 0 && this.connection === "ok") void this.work();
+      if (this.waiting.length > 0 && this.line.connection === "ok") void this.work();
     });
     return this.working;
   }
@@ -228,8 +225,7 @@ export class JobSync {
       return true;
     }
     const { key, person, label, ops } = next;
-    const deadline = DEADLINE_MS + ops.length * DEADLINE_MS_PER_ROW;
-    const answer = await this.post("changes", { key, person, label, ops, ...this.standsOn() }, deadline);
+    const answer = await this.line.post("changes", { key, person, label, ops, ...this.standsOn() }, ops.length);
     if (answer === null) return false;
     if (answer.ok) {
       // The pull takes the change in and drops it from the outbox in one go, so that it is never seen to vanish
@@ -250,7 +246,7 @@ export class JobSync {
   private async sendStep(next: Step): Promise<boolean> {
     const { key, role, person, of } = next;
     const named = of === null ? {} : typeof of === "number" ? { of } : { ofKey: of };
-    const answer = await this.post(role, { person, key, ...named });
+    const answer = await this.line.post(role, { person, key, ...named });
     if (answer === null) return false;
     if (answer.ok) {
       const told = (await answer.json().catch(() => null)) as { edit: Edit } | null;
@@ -274,7 +270,7 @@ export class JobSync {
 
   /** Takes in what has changed. False while the server or its database does not answer. */
   private async pull(): Promise<boolean> {
-    const answer = await this.ask(`changes?since=${this.revision}&epoch=${this.epoch}`);
+    const answer = await this.line.ask(`changes?since=${this.revision}&epoch=${this.epoch}`);
     if (answer === null) return false;
     if (!answer.ok) {
       if (answer.status === 404) this.host.reload();
@@ -302,7 +298,7 @@ export class JobSync {
   }
 
   private async loadWhole(): Promise<boolean> {
-    const answer = await this.ask("");
+    const answer = await this.line.ask("");
     const job = answer?.ok === true ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
     if (job === null) return this.isLost();
     const isRestored = job.epoch !== this.epoch;
@@ -370,38 +366,9 @@ export class JobSync {
     this.host.notify({ type, entry: kept });
   }
 
-  private ask(what: string): Promise<Response | null> {
-    const whole = what === "";
-    return this.reach(`/api/jobs/${this.jobId}${whole ? "" : `/${what}`}`, {}, whole ? WHOLE_JOB_MS : DEADLINE_MS);
-  }
-
-  private post(what: string, body: unknown, deadlineMs = DEADLINE_MS): Promise<Response | null> {
-    return this.reach(
-      `/api/jobs/${this.jobId}/${what}`,
-      { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify(body) },
-      deadlineMs,
-    );
-  }
-
-  /** Null where nobody answered in time, or only a server that can do nothing at the moment. */
-  private async reach(url: string, init: RequestInit, deadlineMs: number): Promise<Response | null> {
-    const { signal } = abortedAfter(deadlineMs);
-    const answer = await this.host.fetch(url, { ...init, cache: "no-store", signal }).catch(() => null);
-    const connection = connectionOf(answer);
-    // A full disk can still be read: only what it has written says that it has room again.
-    if (connection !== "ok" || this.connection !== "full" || init.method === "POST") this.setConnection(connection);
-    return connection === "ok" ? answer : null;
-  }
-
-  private setConnection(connection: JobSnapshot["connection"]): void {
-    if (connection === this.connection) return;
-    this.connection = connection;
-    this.publish();
-  }
-
   /** An answer that is of no use: it is asked again at the next turn, and not at once. */
   private isLost(): false {
-    this.setConnection("lost");
+    this.line.isLost();
     return false;
   }
 
@@ -417,7 +384,7 @@ export class JobSync {
       unsentSince: entries[0]?.madeAt ?? null,
       onlyHere: this.onlyHere && entries.length > 0,
       aside: this.aside,
-      connection: this.connection,
+      connection: this.line.connection,
     };
   }
 
