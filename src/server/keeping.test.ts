@@ -12,6 +12,7 @@ import { insertOp, type RowOp, updateOp } from "@/job/ops";
 import { BEFORE, type ConnectorRow, type JobDocument, type PinRow, TABLES, type WireRow } from "@/job/schema";
 import { inStep } from "@/job/table-wires";
 import { EMPTY } from "../../tests/support/empty";
+import { readingRow } from "../../tests/support/reading";
 import { backUp } from "./backup";
 import { deleteForGood, isKept, listBin, putBack, removeJob } from "./bin";
 import { applyChange, newsSince, stepHistory } from "./changes";
@@ -131,18 +132,7 @@ describe("a database from each earlier migration, with data and history in it", 
     cavity,
     circuit: "7",
   });
-  const reading = {
-    ...BEFORE.reading,
-    id: "r",
-    stepKey: "s",
-    written: "12.4",
-    value: 12.4,
-    outcome: "pass",
-    verdict: "",
-    basis: "",
-    person: "Robin",
-    takenAt: "2026-01-02T03:04:05.000Z",
-  };
+  const reading = { ...readingRow("r"), ...BEFORE.reading };
   const rows = {
     connector: [{ ...connector("c"), ...BEFORE.connector }],
     pin: [pin("p1", "1"), pin("p2", "2")],

@@ -13,6 +13,7 @@ import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops
 import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { decideCutOps } from "@/job/triage-ops";
 import { EMPTY } from "../../tests/support/empty";
+import { readingRow } from "../../tests/support/reading";
 import { deleteForGood, removeJob } from "./bin";
 import { applyChange, history, newsSince, stepHistory } from "./changes";
 import { asDatabaseError, DatabaseError } from "./errors";
@@ -384,23 +385,7 @@ describe("revisions", () => {
 });
 
 describe("readings", () => {
-  const reading = (id: string, takenAt: string): RowOp =>
-    insertOp("reading", {
-      id,
-      stepKey: "s",
-      written: "1",
-      value: 1,
-      outcome: "pass",
-      verdict: "",
-      basis: "",
-      unit: "V",
-      meter: null,
-      source: "typed",
-      uncertainty: null,
-      person: "Robin",
-      takenAt,
-      ordinal: null,
-    });
+  const reading = (id: string, takenAt: string): RowOp => insertOp("reading", readingRow(id, { takenAt }));
   test("are numbered as they come in, whatever the clocks of those who took them say", async () => {
     await change([reading("ahead", "2031-01-01T00:00:00.000Z")]);
     await change([reading("b", "2026-01-02T00:00:00.000Z"), reading("a", "2026-01-01T00:00:00.000Z")]);
@@ -416,11 +401,8 @@ describe("readings", () => {
     expect(await order()).toEqual(["ahead 1", "kims 2", "b 2", "a 3"]);
   });
   test("of a document keep their order, and new ones come after them", async () => {
-    const documents = [7, 9, null].map((ordinal, at) => ({
-      ...(reading(`d${at}`, "2026-01-01T00:00:00.000Z") as { row: object }).row,
-      ordinal,
-    }));
-    jobId = await createJob(pool, { ...EMPTY, readings: documents as JobDocument["readings"] });
+    const readings = [7, 9, null].map((ordinal, at) => readingRow(`d${at}`, { ordinal }));
+    jobId = await createJob(pool, { ...EMPTY, readings });
     await change([reading("new", "2001-01-01T00:00:00.000Z")]);
     expect((await load()).readings.map(({ id }) => id)).toEqual(["d2", "d0", "d1", "new"]);
   });

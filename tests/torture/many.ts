@@ -3,6 +3,7 @@ import { heronTables } from "@/demo/heron";
 import { insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { randoms } from "../support/harness";
+import { readingRow } from "../support/reading";
 import { Account, Kept, loomOps, type Outcome, Page, type World } from "./world";
 
 const PATTERN = heronTables().pins[0] as PinRow;
@@ -68,22 +69,8 @@ export async function clocks(world: World, rounds: number): Promise<Outcome> {
   for (let at = 0; at < rounds; at += 1) {
     const page = pages[at % pages.length] as Page;
     const id = `r${at}`;
-    const reading = {
-      id,
-      stepKey: "step",
-      written: String(at),
-      value: at,
-      outcome: "pass",
-      verdict: "",
-      basis: "",
-      unit: "V",
-      meter: null,
-      source: "typed",
-      uncertainty: null,
-      person: page.person,
-      takenAt: new Date(Date.now() + (clock[at % clock.length] ?? 0)).toISOString(),
-      ordinal: null,
-    } as const;
+    const takenAt = new Date(Date.now() + (clock[at % clock.length] ?? 0)).toISOString();
+    const reading = readingRow(id, { written: String(at), value: at, person: page.person, takenAt });
     account.change(page, id, [insertOp("reading", reading)]);
     order.push(id);
     await page.untilSaved();

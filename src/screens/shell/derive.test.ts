@@ -7,6 +7,7 @@ import { decideOps } from "@/job/decide";
 import { deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument, ReadingRow } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
+import { readingRow } from "../../../tests/support/reading";
 import { laneKind, lineState } from "../map/line-words";
 import { Deriver, derive, isGuess, isUnknown } from "./derive";
 import { blockerAddress, stagesOf } from "./stages";
@@ -39,23 +40,19 @@ const decided = acceptDirect(heron);
 const read = (document: JobDocument, key: string, part: Partial<ReadingRow>) => {
   const view = derive(document).steps.find(({ step }) => step.key === key);
   return carryOut(document, [
-    insertOp("reading", {
-      id: `r${++count}`,
-      stepKey: key,
-      written: "0.1",
-      value: 0.1,
-      outcome: "pass",
-      verdict: "",
-      basis: view?.basis ?? "",
-      unit: "Ω",
-      meter: null,
-      source: "typed",
-      uncertainty: null,
-      person: "Robin",
-      takenAt: new Date(count * 1000).toISOString(),
-      ordinal: count,
-      ...part,
-    }),
+    insertOp(
+      "reading",
+      readingRow(`r${++count}`, {
+        stepKey: key,
+        written: "0.1",
+        value: 0.1,
+        basis: view?.basis ?? "",
+        unit: "Ω",
+        takenAt: new Date(count * 1000).toISOString(),
+        ordinal: count,
+        ...part,
+      }),
+    ),
   ]);
 };
 
