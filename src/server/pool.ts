@@ -66,6 +66,8 @@ export function makePool(url: string, connections = 8): Pool {
 
 /** How long a database that says nothing is waited for, ms: in all for small work, and for work of many rows. */
 const DEADLINE_MS = { small: 7_000, large: 120_000 } as const;
+/** The same for one statement of large work: a batch of rows, or the reading of one table. */
+const STATEMENT_MS = 20_000;
 export type Size = keyof typeof DEADLINE_MS;
 
 /** Gives up on a database that stands still: it is told as one that is away. */
@@ -173,7 +175,7 @@ async function once<T>(on: Pool, work: (db: PoolConnection) => Promise<T>, size:
     await connection.beginTransaction();
   };
   const finish = async () => {
-    const result = await work(connection);
+    const result = await work(eachInTime(connection, late));
     await connection.commit();
     return result;
   };
@@ -192,6 +194,13 @@ async function once<T>(on: Pool, work: (db: PoolConnection) => Promise<T>, size:
     );
     throw error;
   }
+}
+
+/** The same connection, whose every statement has a deadline: a database may stand still in the middle of large work. */
+function eachInTime(connection: PoolConnection, late: () => void): PoolConnection {
+  const query = (...asked: Parameters<PoolConnection["query"]>) =>
+    within(STATEMENT_MS, connection.query(...asked), late);
+  return Object.assign(Object.create(connection) as PoolConnection, { query });
 }
 
 /** A connection of the pool; one that comes too late for who asked goes back to it. */

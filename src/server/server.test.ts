@@ -1,8 +1,9 @@
 import { spawn } from "node:child_process";
+import { readdirSync, readFileSync } from "node:fs";
 import { gunzipSync } from "node:zlib";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
-import { afterAll, beforeAll, beforeEach, describe, expect, test } from "vitest";
+import { afterAll, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { writeDocument } from "@/job/document";
@@ -606,6 +607,11 @@ test("undo and redo follow a model of two people's stacks, whatever they do", as
   }
 });
 
+const threadStates = (pid: number): string[] =>
+  readdirSync(`/proc/${pid}/task`).map(
+    (thread) => /\) (\S)/.exec(readFileSync(`/proc/${pid}/task/${thread}/stat`, "utf8"))?.[1] ?? "",
+  );
+
 describe("when things break", () => {
   test("a process killed in the middle of imports leaves whole tables or none", async () => {
     // In one process: the loader's command would be killed, and what it started would go on.
@@ -699,6 +705,8 @@ describe("when things break", () => {
     expect(pid).toBeGreaterThan(1);
     const before = await load();
     process.kill(pid, "SIGSTOP");
+    // It takes a moment until all of its threads stand still.
+    while (!threadStates(pid).every((state) => state === "T")) await new Promise((resolve) => setTimeout(resolve, 1));
     const from = performance.now();
     try {
       const answers = await Promise.allSettled([
@@ -717,6 +725,36 @@ describe("when things break", () => {
     expect(await load()).toEqual(before);
     await answering();
     expect(await change([rename(before, "Now")], { base: 0 })).toMatchObject({ ok: true });
+  });
+  test("a database that stands still in the middle of large work is told as that, long before the work's own deadline", async () => {
+    const pid = Number(process.env.TEST_DB_PID);
+    vi.useFakeTimers({ toFake: ["setTimeout", "clearTimeout"] });
+    try {
+      let hasBegun: () => void = () => undefined;
+      const begun = new Promise<void>((resolve) => {
+        hasBegun = resolve;
+      });
+      const work = transaction(
+        pool,
+        jobId,
+        async (db) => {
+          await db.query("SELECT 1");
+          process.kill(pid, "SIGSTOP");
+          hasBegun();
+          return db.query("SELECT SLEEP(0.05)");
+        },
+        "large",
+      ).catch((error: unknown) => error);
+      await begun;
+      await vi.advanceTimersByTimeAsync(19_000);
+      expect(await Promise.race([work, "waits"])).toBe("waits");
+      await vi.advanceTimersByTimeAsync(2_000);
+      expect(await work).toMatchObject({ fault: "down" });
+    } finally {
+      process.kill(pid, "SIGCONT");
+      vi.useRealTimers();
+    }
+    expect(await change([rename(await load(), "Now")])).toMatchObject({ ok: true });
   });
   test("a database that is not there is told as down", async () => {
     const nowhere = makePool("mysql://x:y@127.0.0.1:1/none");

@@ -9,6 +9,7 @@ import { harnessWorker } from "@/workers/harness-worker";
 import { powerWorker } from "@/workers/power-worker";
 import { JobProvider } from "./job-provider";
 import { JobShell } from "./job-shell";
+import { abortedAfter, WHOLE_JOB_MS } from "./line";
 
 type Loading = { readonly state: "loading" | "failed" } | { readonly state: "loaded"; readonly job: LoadedJob };
 
@@ -61,7 +62,8 @@ export function JobLoader({ jobId, name, children }: { jobId: string; name: stri
 
 async function fetchJob(jobId: string): Promise<LoadedJob | null> {
   // As the page's preload asks for it, so that it is fetched once.
-  const answer = await fetch(`/api/jobs/${jobId}`).catch(() => null);
+  const { signal } = abortedAfter(WHOLE_JOB_MS);
+  const answer = await fetch(`/api/jobs/${jobId}`, { signal }).catch(() => null);
   // An answer that breaks off, or that cannot be read, is none.
   return answer?.ok ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
 }

@@ -1,5 +1,5 @@
 /** For the whole of an answer: one that stops in its middle is given up as one that never began. */
-function abortedAfter(deadlineMs: number): AbortController {
+export function abortedAfter(deadlineMs: number): AbortController {
   const controller = new AbortController();
   setTimeout(() => controller.abort(), deadlineMs);
   return controller;
@@ -22,7 +22,7 @@ function connectionOf(answer: Response | null): Connection {
 /** How long an answer is waited for, ms: to a question or a small change, for each row of a large one, for a whole job. */
 const DEADLINE_MS = 8_000;
 const DEADLINE_MS_PER_ROW = 3;
-const WHOLE_JOB_MS = 60_000;
+export const WHOLE_JOB_MS = 60_000;
 
 /** A page's line to the server for one job: every call has a deadline, and how the line stands is known. */
 export class JobLine {
