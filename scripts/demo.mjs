@@ -3,21 +3,18 @@ import { ensureDebian, ensureModules } from "./lib/machine.mjs";
 
 ensureDebian("mariadb");
 ensureModules();
-const { keepDatabase, freePort } = await import("./lib/database.mjs");
+const { keepDatabase, webPort } = await import("./lib/database.mjs");
 const { ensureBuild, keepServer, runTsx } = await import("./lib/build.mjs");
 const { ensurePassphrase } = await import("./lib/access.mjs");
 const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 
 const dev = process.argv.includes("--dev");
 const host = process.env.HOST ?? "127.0.0.1";
-const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180, host);
-const database = process.env.DATABASE_URL
-  ? { url: process.env.DATABASE_URL, stop: async () => {} }
-  : await keepDatabase("demo");
+let database;
 let server;
 const end = async (status) => {
   await server?.stop();
-  await database.stop();
+  await database?.stop();
   process.exit(status);
 };
 process.on("SIGINT", () => end(0));
@@ -29,6 +26,10 @@ async function fail(error) {
 }
 
 try {
+  database = process.env.DATABASE_URL
+    ? { url: process.env.DATABASE_URL, stop: async () => {} }
+    : await keepDatabase("demo");
+  const port = await webPort(host);
   ensurePassphrase(host);
   runTsx("scripts/migrate.ts", [backupsFolder()], { DATABASE_URL: database.url });
   runTsx("scripts/seed.ts", [], { DATABASE_URL: database.url });

@@ -8,14 +8,14 @@ if (!process.env.DATABASE_URL) {
   process.exit(1);
 }
 ensureModules();
-const { freePort } = await import("./lib/database.mjs");
+const { webPort } = await import("./lib/database.mjs");
 const { ensureBuild, keepServer, runTsx } = await import("./lib/build.mjs");
 const { ensurePassphrase } = await import("./lib/access.mjs");
 const { backupsFolder, keepBackups } = await import("./lib/backups.mjs");
 
 const host = process.env.HOST ?? "127.0.0.1";
-const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4180, host);
 try {
+  const port = await webPort(host);
   ensurePassphrase(host);
   runTsx("scripts/migrate.ts", [backupsFolder()]);
   ensureBuild();

@@ -35,6 +35,20 @@ export async function freePort(first, host = "127.0.0.1") {
   throw new Error(`No free port from ${first} to ${first + 199}`);
 }
 
+/** The port that `PORT` names, which must be free; else the first free one from 4180. */
+export async function webPort(host) {
+  const { PORT } = process.env;
+  if (!PORT) return freePort(4180, host);
+  const port = Number(PORT);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new Error(`PORT is “${PORT}”.\nGive a number from 1 to 65535.`);
+  if (!(await isFree(port, host)))
+    throw new Error(
+      `Port ${port} is taken by another program, or ${host} is no address of this machine.\nStop that one, or set PORT and HOST otherwise.`,
+    );
+  return port;
+}
+
 /** Where the data may lie: in the project, or, where the database's user cannot enter it, under /var/tmp. */
 function dataFolder(name) {
   const own = path.join(process.env.PANTOGRAPH_DATA ?? path.join(ROOT, ".data"), name);
@@ -71,14 +85,15 @@ export async function startDatabase(name, firstPort = 33306) {
   const users = comeToUse(folder);
   if (!existsSync(path.join(data, "mysql"))) {
     // Under its name only once it is whole: it may be stopped in its middle.
-    const half = `${data}.part`;
-    rmSync(half, { recursive: true, force: true });
+    const half = `${data}.part-${process.pid}`;
     execFileSync(
       "mariadb-install-db",
       [...asMysql, `--datadir=${half}`, "--auth-root-authentication-method=socket", "--skip-test-db"],
       { stdio: "pipe" },
     );
-    renameSync(half, data);
+    // Another process may have been a moment earlier.
+    if (existsSync(data)) rmSync(half, { recursive: true });
+    else renameSync(half, data);
   }
   const pid = (await running(own)) ?? (await begin(own, settings.port ?? firstPort, firstPort));
   const port = Number(ownAnswer(own, "SELECT @@port"));

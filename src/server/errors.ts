@@ -1,5 +1,14 @@
 /** The few kinds that driver errors become. Everything else is a bug and stays as it is. */
-export type DatabaseFault = "down" | "deadlock" | "duplicate" | "in-use" | "dangling" | "check" | "full" | "busy";
+export type DatabaseFault =
+  | "down"
+  | "deadlock"
+  | "duplicate"
+  | "in-use"
+  | "dangling"
+  | "check"
+  | "full"
+  | "busy"
+  | "unfit";
 
 export class DatabaseError extends Error {
   constructor(
@@ -37,12 +46,21 @@ const BY_CODE: Readonly<Record<string, DatabaseFault>> = {
   ER_TRUNCATED_WRONG_VALUE_FOR_FIELD: "check",
 };
 
+/**
+ * It is there, and cannot be used as it is: it takes no changes, lets us not in, or its tables are those of another
+ * version. By number: read-only, access denied, no such database, table, column, no such right.
+ */
+const UNFIT: ReadonlySet<number> = new Set([1290, 1792, 1836, 1044, 1045, 1698, 1049, 1146, 1054, 1142, 1143, 1227]);
+
 /** MariaDB's own number for a broken CHECK, which the driver names after another server's table of errors. */
 const CHECK_FAILED = 4025;
 /** No more room for a table, a record, a temporary file or a write, by number: the driver names some otherwise. */
 const FULL: ReadonlySet<number> = new Set([1021, 1026, 1114]);
 /** The operating system's own number of it, as the database tells it. */
 const NO_SPACE = /err(no|code): 28\b|No space left/i;
+
+const byNumber = (errno = 0): DatabaseFault | undefined =>
+  errno === CHECK_FAILED ? "check" : UNFIT.has(errno) ? "unfit" : undefined;
 
 /** The error as one of our kinds; unchanged where it is none. */
 export function asDatabaseError(error: unknown): unknown {
@@ -54,7 +72,7 @@ export function asDatabaseError(error: unknown): unknown {
     message?: string;
   };
   const isFull = FULL.has(errno ?? 0) || NO_SPACE.test(message ?? "");
-  const fault = isFull ? "full" : errno === CHECK_FAILED ? "check" : code === undefined ? undefined : BY_CODE[code];
+  const fault = isFull ? "full" : (byNumber(errno) ?? (code === undefined ? undefined : BY_CODE[code]));
   if (fault !== undefined) return new DatabaseError(fault, error);
   return fatal === true ||
     message === "Queue limit reached." ||

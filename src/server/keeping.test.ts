@@ -391,6 +391,26 @@ describe("the bin", () => {
   });
 });
 
+describe("a database that cannot be used as it is", () => {
+  test("one of another version, one that is set to take no changes, and one that lets us not in are told as that", async () => {
+    const pool = await emptyDatabase("unfit");
+    await expect(loadJob(pool, "x")).rejects.toMatchObject({ fault: "unfit" });
+    await migrate(pool);
+    await pool.query("ALTER TABLE job DROP COLUMN epoch");
+    await expect(createJob(pool, EMPTY)).rejects.toMatchObject({ fault: "unfit" });
+    const stranger = new URL(url);
+    stranger.password = "wrong";
+    const locked = makePool(stranger.href);
+    opened.push(locked);
+    await expect(createJob(locked, EMPTY)).rejects.toMatchObject({ fault: "unfit" });
+    await migrate(await emptyDatabase("unchanging"));
+    const unchanging = makePool(new URL("/pantograph_unchanging", url).href);
+    opened.push(unchanging);
+    unchanging.pool.on("connection", (connection) => connection.query("SET SESSION TRANSACTION READ ONLY"));
+    await expect(createJob(unchanging, EMPTY)).rejects.toMatchObject({ fault: "unfit" });
+  });
+});
+
 describe("settings that would lose or bend something without a word", () => {
   const good = {
     version: "10.11.6-MariaDB-0+deb12u1",

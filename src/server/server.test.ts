@@ -691,7 +691,7 @@ describe("when things break", () => {
       label: "x",
       ops: [rename(EMPTY, `${at}`)],
     });
-    const waiting = Array.from({ length: 8 }, (_, at) =>
+    const waiting = Array.from({ length: 4 }, (_, at) =>
       applyChange(pool, jobId, renamed(at)).catch((error: unknown) => error),
     );
     for (const answer of await Promise.all(waiting)) expect(answer).toMatchObject({ fault: "busy" });

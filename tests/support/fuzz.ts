@@ -11,6 +11,7 @@ export interface Answered {
 }
 
 const ROUTES = ["", "/changes", "/undo", "/redo", "/history", "/document", "/pins", "/plan"];
+const ELSEWHERE = ["/api/jobs", "/api/documents", "/api/health", "/api/enter", "/api/nothing", "/jobs/x/pins"];
 const METHODS = ["GET", "POST", "PUT", "PATCH", "DELETE", "HEAD", "OPTIONS", "TRACE"];
 const ODD_TEXTS = [
   "",
@@ -77,10 +78,7 @@ export async function fuzz(
     const tail = random() < 0.75 ? "/changes" : pick(ROUTES);
     const query =
       random() < 0.2 ? `?since=${encodeURIComponent(pick(IN_ADDRESSES))}&side=${pick(["donor", "host", "x"])}` : "";
-    const path =
-      random() < 0.06
-        ? pick(["/api/jobs", "/api/documents", "/api/health", "/api/nothing", "/jobs/x/pins"])
-        : `/api/jobs/${id}${tail}${query}`;
+    const path = random() < 0.1 ? pick([...ELSEWHERE, `/api/bin/${id}`]) : `/api/jobs/${id}${tail}${query}`;
     const change = sound(at);
     const body =
       random() < 0.05 ? pick(["", "{", "[]", "null", '"\\ud800"', "[".repeat(5000)]) : JSON.stringify(broken(change));

@@ -135,7 +135,9 @@ describe("what went wrong", () => {
   test.each([
     ["busy", 503, "busy"],
     ["full", 507, "disk-full"],
+    ["unfit", 503, "database-unfit"],
   ] as const)("a database that is %s is told as that", async (fault, status, code) => {
+    vi.spyOn(console, "error").mockImplementation(() => undefined);
     const failing = () => Promise.reject(new DatabaseError(fault, new Error("x")));
     expect(await told(await answering(asked(OWN), failing))).toEqual([status, code]);
   });

@@ -51,6 +51,14 @@ export async function answering(
         message: "The database's disk is full: nothing more can be written.",
         hint: "Free some space there. What you wrote waits, and is sent again by itself.",
       });
+    if (error instanceof DatabaseError && error.fault === "unfit") {
+      console.error(error);
+      return refuse(503, {
+        code: "database-unfit",
+        message: "The database is there, but cannot be used as it is.",
+        hint: "Whoever started the server reads there what the database says; starting it again says the cure.",
+      });
+    }
     if (error instanceof DatabaseError && error.fault === "busy")
       return refuse(503, {
         code: "busy",
