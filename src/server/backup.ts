@@ -13,7 +13,7 @@ import { migrationsRun } from "./migrations";
 /**
  * Everything in one file, its history and bin too: gzipped lines of JSON. The first says what it is and which
  * migrations its rows have seen; a line with a table's name and columns goes before the rows of each table, each a list
- * of values as the database has them; the last counts the rows and carries the SHA-256 of all lines before it.
+ * of values as the database has them; the last carries the SHA-256 of all lines before it.
  */
 export const FORMAT = "pantograph-backup/1";
 
@@ -73,7 +73,7 @@ async function* linesOf(connection: PoolConnection, counted: { rows: number; job
       yield line(row);
     }
   }
-  yield `${JSON.stringify({ end: true, rows: counted.rows, sha256: sum.digest("hex") })}\n`;
+  yield `${JSON.stringify({ end: true, sha256: sum.digest("hex") })}\n`;
 }
 
 /** The driver's own connection, which alone gives rows as they come; its types name another. */

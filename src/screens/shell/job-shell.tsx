@@ -117,8 +117,8 @@ function keptWords({ unsent, onlyHere }: JobContextValue): string {
   const changes = unsent === 1 ? "1 change is" : `${unsent} changes are`;
   if (onlyHere) return `${changes} in this page alone and lost with it: leave it open until they are saved.`;
   return unsent > 0
-    ? `${changes} kept in this browser and sent by themselves when it takes them again.`
-    : "What you change is kept in this browser and sent when it takes it again.";
+    ? `${changes} kept in this browser, to be sent as soon as that is over.`
+    : "What you change is kept in this browser, to be sent as soon as that is over.";
 }
 
 /** What is shown of it is older than the job: nobody may act on it unwarned. */
