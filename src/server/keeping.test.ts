@@ -197,7 +197,8 @@ describe("a database from each earlier migration, with data and history in it", 
     ]);
     await pool.query("UPDATE job SET revision = 1");
 
-    await migrate(pool);
+    const backups = mkdtempSync(path.join(folder, "earlier-"));
+    await migrate(pool, { backups });
     const before = await loadJob(pool, "j");
     expect(before?.document.pins.map(({ id }) => id)).toEqual(["p1", "p2"]);
     expect(before?.document.readings).toEqual([reading]);
@@ -211,6 +212,12 @@ describe("a database from each earlier migration, with data and history in it", 
     expect([undone?.connectors, undone?.pins, undone?.readings, undone?.wires]).toEqual([[], [], [], []]);
     expect(await stepHistory(pool, "j", "redo", "Robin", nanoid())).toMatchObject({ ok: true });
     expect((await loadJob(pool, "j"))?.document).toEqual(before?.document);
+
+    // What was backed up before it was brought up is brought up as it is restored.
+    const [backup = ""] = readdirSync(backups);
+    await restore(pool, path.join(backups, backup));
+    expect((await loadJob(pool, "j"))?.document).toEqual(before?.document);
+    expect(await stepHistory(pool, "j", "undo", "Robin", nanoid())).toMatchObject({ ok: true });
   });
 });
 
