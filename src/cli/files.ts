@@ -19,7 +19,7 @@ export function readFileBytes(file: string, read: ReadFile): Uint8Array {
 
 /** Reads one pin table or ends the run with the reason why it cannot be read. */
 export function readTableFile(file: string, side: Side, read: ReadFile): PinTable {
-  const result = readPinTable(readFileBytes(file, read), side);
+  const result = readPinTable(readFileBytes(file, read), side, { name: file });
   if (!result.ok) throw new InputError({ ...result.refusal, file });
   return result.table;
 }

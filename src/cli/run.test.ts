@@ -8,6 +8,7 @@ const files: Record<string, string> = {
   "host.csv":
     "connector,cavity,kind,quantity,params\nIP,1,frequency-in,engine-speed,pulsesPerRev=2;pull=none;highVolts=6.5;maxVolts=18\nIP,2,load-in,malfunction-lamp,amps=0.1;otherEnd=battery\n",
   "bad.csv": "connector,colour\nC1,RD\n",
+  "papers/C12.csv": "Copied from the wall\nNo.,Ga.,What it does\n1,18,Fuel pump feed\n",
   "rows.csv": "connector,cavity,size\nC1,1,thick\nC1,2,0.5\n",
 };
 const read = (file: string) => {
@@ -42,6 +43,14 @@ describe("intake", () => {
       ].toSorted((a, b) => Object.keys(out.pins[0]).indexOf(a) - Object.keys(out.pins[0]).indexOf(b)),
     );
     expect(Object.keys(out.pins[0].kind)).toEqual(["value", "confidence", "source", "why"]);
+  });
+  test("a paper with lines above its header is read, and its connector taken from the file's name", () => {
+    const out = json("intake", "papers/C12.csv", "--side", "donor");
+    expect(out.connectors).toEqual(["C12"]);
+    expect(out.issues).toMatchObject([
+      { level: "warning", code: "preamble", line: 1, found: "Copied from the wall" },
+      { level: "warning", code: "connector-from-file", found: "C12" },
+    ]);
   });
   test("what cannot be read ends with 2, an error document and one human line", () => {
     expect(run("intake", "bad.csv", "--side=host")).toMatchObject({

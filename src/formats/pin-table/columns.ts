@@ -53,6 +53,9 @@ const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
     "contact",
     "terminal no",
     "terminal id",
+    "no",
+    "#",
+    "term",
     "kammer",
   ],
   circuit: [
@@ -101,6 +104,8 @@ const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
     "cross section area",
     "cable size",
     "conductor size",
+    "ga",
+    "sq",
     "querschnitt",
   ],
   length: ["length", "wire length", "len", "cable length", "länge", "laenge"],
@@ -118,6 +123,7 @@ const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
     "name",
     "purpose",
     "use",
+    "what it does",
     "funktion",
     "beschreibung",
     "bezeichnung",
@@ -133,9 +139,11 @@ function plainHeader(header: string): { name: string; unit: string | null } {
   const bracket = /[([{]\s*([^)\]}]+?)\s*[)\]}]/.exec(lower)?.[1] ?? null;
   const name = lower
     .replace(/[([{].*?[)\]}]/g, " ")
+    .replace(/^#$/, "\u0000")
     .replace(/[._#:/-]+/g, " ")
     .replace(/\s+/g, " ")
-    .trim();
+    .trim()
+    .replace("\u0000", "#");
   const trailing = /^(length|size|len|wire length|wire size|csa|gauge) (mm2|mm²|mm|cm|m|ft|in|inch|awg)$/.exec(name);
   return trailing ? { name: trailing[1] as string, unit: trailing[2] as string } : { name, unit: bracket };
 }
@@ -147,7 +155,7 @@ function unitOf(column: Column, name: string, unit: string | null): string | nul
       .replace(/^(metres?|meters?)$/, "m")
       .replace(/^(feet|foot)$/, "ft")
       .replace(/^inch(es)?$/, "in") ?? null;
-  if (column === "size") return said === "awg" || /awg|gauge/.test(name) ? "awg" : "mm2";
+  if (column === "size") return said === "awg" || /awg|gauge|^ga$/.test(name) ? "awg" : "mm2";
   return column === "length" && said !== null && ["mm", "cm", "m", "ft", "in"].includes(said) ? said : null;
 }
 

@@ -27,7 +27,11 @@ export type IssueCode =
   | "text-too-long"
   | "empty-table"
   | "repeated-header"
-  | "long-header";
+  | "long-header"
+  | "preamble"
+  | "connector-from-section"
+  | "connector-from-preamble"
+  | "connector-from-file";
 
 /** Why a table is refused whole. */
 export interface TableRefusal {
@@ -44,6 +48,10 @@ const WARNINGS: ReadonlySet<IssueCode> = new Set([
   "empty-table",
   "repeated-header",
   "long-header",
+  "preamble",
+  "connector-from-section",
+  "connector-from-preamble",
+  "connector-from-file",
 ]);
 
 export function tableIssue(
@@ -78,5 +86,9 @@ const CURE: Readonly<Record<IssueCode, string>> = {
   "text-too-long": "Shorten it.",
   "empty-table": "There is a header but no row below it.",
   "long-header": "Its column is kept under the beginning of it; shorten it where that is not enough.",
+  preamble: "These lines are taken for no rows; look whether the table begins where it should.",
+  "connector-from-section": "The rows below it are taken to be of that connector.",
+  "connector-from-preamble": "All rows are taken to be of the connector that is named above the header.",
+  "connector-from-file": "All rows are taken to be of the connector that the file is named after.",
   "repeated-header": "The second column is kept beside the row under its header.",
 };

@@ -95,7 +95,7 @@ describe("dialects", () => {
   test("a person may take a column otherwise than it was understood", () => {
     const text = "connector,cavity,remark\nC1,1,fuel pump\n";
     const columns = assignColumn(read(text).columns, 2, "description");
-    const result = readPinTable(bytes(text), "donor", columns);
+    const result = readPinTable(bytes(text), "donor", { columns });
     expect(result.ok && result.table.pins[0]?.description).toBe("fuel pump");
   });
   test("a given kind stands, in any case, and its parameters with it", () => {

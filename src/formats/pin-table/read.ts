@@ -13,8 +13,9 @@ import { paramExpectedText } from "@/core/words";
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
-import { type Column, type ColumnRead, readHeaders } from "./columns";
+import type { Column, ColumnRead } from "./columns";
 import { type TableIssue, type TableRefusal, tableIssue } from "./issues";
+import { findHeader, findSeparator, type Named, namedBefore, sectionIn } from "./layout";
 
 export const MAX_ROWS = 20_000;
 /** Longest text of one cell; the database's columns hold as much. */
@@ -33,6 +34,8 @@ export interface PinTable {
   readonly encoding: string;
   readonly separator: "," | ";" | "\t";
   readonly columns: readonly ColumnRead[];
+  /** What stands above its header, line by line; "" where nothing does. */
+  readonly note: string;
   readonly pins: readonly TablePin[];
   readonly issues: readonly TableIssue[];
   /** Rows below the header, those with errors included. */
@@ -47,9 +50,10 @@ export type PinTableResult =
  * Reads a pin table as contracts/pin-table.md says. Never throws for a bad table: it is refused whole with one reason,
  * or read with every problem reported at once.
  *
- * @param columns how the columns are to be taken, when a person has changed what {@link readHeaders} understood
+ * @param options `columns`: how the columns are to be taken, when a person has changed what {@link readHeaders}
+ *   understood; `name`: the file's, which may name the connector where nothing in it does
  */
-export function readPinTable(bytes: Uint8Array, side: Side, columns?: readonly ColumnRead[]): PinTableResult {
+export function readPinTable(bytes: Uint8Array, side: Side, options: ReadOptions = {}): PinTableResult {
   const decoded = decodeText(bytes);
   if (!decoded.ok) return refuse(decoded.code);
   const text = decoded.text.replace(/^\uFEFF/, "").replace(/^sep=.\r?\n/i, "");
@@ -58,21 +62,25 @@ export function readPinTable(bytes: Uint8Array, side: Side, columns?: readonly C
   const parsed = parseCsv(text, separator);
   if (!parsed.ok) return refuse("unclosed-quote", { line: parsed.line });
 
-  const [header, ...records] = parsed.records;
-  if (header === undefined) return refuse("no-header");
-  const read = columns ?? readHeaders(header.cells.map((cell) => cell.trim()));
-  const missing = (["connector", "cavity"] as const).find((column) => !read.some((one) => one.column === column));
+  const header = findHeader(parsed.records);
+  if (header === null) return refuse("no-header");
+  const { line } = header.record;
+  const read = options.columns ?? header.columns;
+  const records = parsed.records.slice(header.above.length + 1);
+  const { rows: tableRows, issues: naming } = withConnectors(
+    records,
+    read,
+    namedBefore(header.above, options.name ?? ""),
+  );
+  const missing = missingColumn(read, tableRows);
   if (missing !== undefined) {
     const known = read.some((one) => one.column !== null);
-    return refuse(
-      known ? "missing-column" : "no-header",
-      known ? { line: header.line, column: missing } : { line: header.line },
-    );
+    return refuse(known ? "missing-column" : "no-header", known ? { line, column: missing } : { line });
   }
-  if (records.length > MAX_ROWS) return refuse("too-many-rows");
+  if (tableRows.length > MAX_ROWS) return refuse("too-many-rows");
 
   const reader = new RowReader(read, separator !== ",");
-  const rows = records.map((record) => reader.row(record)).filter((row) => row !== null);
+  const rows = tableRows.map(({ record, connector }) => reader.row(record, connector)).filter((row) => row !== null);
   const readings = classifyPins(rows, side);
   return {
     ok: true,
@@ -81,24 +89,88 @@ export function readPinTable(bytes: Uint8Array, side: Side, columns?: readonly C
       separator,
       encoding: decoded.encoding,
       columns: read,
-      rowCount: records.length,
+      note: written(header.above, separator),
+      rowCount: tableRows.length,
       pins: rows.map((row, at) => tell(row, readings[at] as PinReading)),
-      issues: [...headerIssues(read, header.line, records.length), ...reader.issues],
+      issues: [
+        ...preambleIssues(header.above, separator),
+        ...headerIssues(read, line, tableRows.length),
+        ...naming,
+        ...reader.issues,
+      ],
     },
   };
 }
 
-/** The separator under which the header shows a connector and a cavity, else the one that splits it most. */
-function findSeparator(text: string): "," | ";" | "\t" | null {
-  const candidates = ([",", ";", "\t"] as const).map((separator) => {
-    const first = text.split(/\r\n|\r|\n/).find((line) => line.trim() !== "") ?? "";
-    const headerLine = parseCsv(first, separator);
-    const cells = headerLine.ok ? (headerLine.records[0]?.cells ?? []) : first.split(separator);
-    const known = readHeaders(cells.map((cell) => cell.trim())).filter((one) => one.column !== null).length;
-    return { separator, known, cells: cells.length };
-  });
-  const best = candidates.sort((a, b) => b.known - a.known || b.cells - a.cells)[0];
-  return best !== undefined && best.cells > 0 && text.trim() !== "" ? best.separator : null;
+export interface ReadOptions {
+  readonly columns?: readonly ColumnRead[];
+  readonly name?: string;
+}
+
+interface TableRow {
+  readonly record: CsvRecord;
+  /** What names its connector where no column does; null where nothing does. */
+  readonly connector: string | null;
+}
+
+/** The rows, each with the connector that stands above it where the table has no column for that. */
+function withConnectors(
+  records: readonly CsvRecord[],
+  columns: readonly ColumnRead[],
+  before: Named | null,
+): { readonly rows: TableRow[]; readonly issues: TableIssue[] } {
+  if (columns.some(({ column }) => column === "connector"))
+    return { rows: records.map((record) => ({ record, connector: null })), issues: [] };
+  const rows: TableRow[] = [];
+  const issues: TableIssue[] = [];
+  let named = before;
+  let isTold = false;
+  const tell = (one: Named) =>
+    issues.push(
+      tableIssue(`connector-from-${one.from}`, {
+        line: one.line,
+        column: "connector",
+        found: one.label,
+        expected: "a column that names the connector",
+      }),
+    );
+  for (const record of records) {
+    const section = sectionIn(record, columns, named !== null);
+    if (section !== null) {
+      named = section;
+      tell(section);
+      isTold = true;
+      continue;
+    }
+    if (named !== null && !isTold) tell(named);
+    isTold = true;
+    rows.push({ record, connector: named?.label ?? null });
+  }
+  return { rows, issues };
+}
+
+function missingColumn(columns: readonly ColumnRead[], rows: readonly TableRow[]): "connector" | "cavity" | undefined {
+  const has = (column: Column) => columns.some((one) => one.column === column);
+  if (!has("connector") && !rows.some(({ connector }) => connector !== null)) return "connector";
+  return has("cavity") ? undefined : "cavity";
+}
+
+/** Lines as they stand in the file, without the separators that a spreadsheet puts behind them. */
+const written = (lines: readonly CsvRecord[], separator: string) =>
+  lines
+    .map(({ cells }) =>
+      cells
+        .slice(0, cells.findLastIndex((cell) => cell.trim() !== "") + 1)
+        .join(separator)
+        .trim(),
+    )
+    .join("\n");
+
+function preambleIssues(above: readonly CsvRecord[], separator: string): TableIssue[] {
+  const [first] = above;
+  if (first === undefined) return [];
+  const found = written(above, separator);
+  return [tableIssue("preamble", { line: first.line, column: null, found, expected: "the header as the first line" })];
 }
 
 function headerIssues(columns: readonly ColumnRead[], line: number, rowCount: number): TableIssue[] {
@@ -140,8 +212,11 @@ class RowReader {
     this.lengthHints = { decimalComma, headerUnit: unit("length") };
   }
 
-  /** The row, or null where it has an error. */
-  row(record: CsvRecord): RawPin | null {
+  /**
+   * The row, or null where it has an error.
+   * @param named the connector's label where no column has it
+   */
+  row(record: CsvRecord, named: string | null): RawPin | null {
     const { line } = record;
     const before = this.issues.length;
     const cells = this.cellsOf(record);
@@ -155,7 +230,7 @@ class RowReader {
     }
     for (const [header, value] of Object.entries(cells.extra))
       if (value.length > MAX_CELL) report("text-too-long", header, value, `at most ${MAX_CELL} characters`);
-    const connector = cell("connector");
+    const connector = cell("connector") || (named ?? "");
     const cavity = cell("cavity");
     if (connector === "") report("missing-connector", "connector", null, "the connector's label");
     if (cavity === "") report("missing-cavity", "cavity", null, "the cavity's label");
@@ -277,9 +352,12 @@ function refuse(code: TableRefusal["code"], at: { line?: number; column?: string
 const REFUSALS: Readonly<Record<TableRefusal["code"], readonly [message: string, hint: string]>> = {
   "no-header": [
     "The file has no header that can be read",
-    "The first line must name the columns; connector and cavity are needed.",
+    "A line within the first 41 must name the columns: the cavity (or pin) and at least one more.",
   ],
-  "missing-column": ["The header has no column", "Name one column connector and one cavity (or pin)."],
+  "missing-column": [
+    "The header has no column",
+    "Name one column connector and one cavity (or pin). A line above the rows may name the connector instead.",
+  ],
   "too-many-rows": [
     `The table has more than ${MAX_ROWS.toLocaleString("en")} rows`,
     "Split it by connector and import the parts one after the other.",

@@ -21,7 +21,7 @@ export function useTable(document: JobDocument) {
   const read = async (next: Source, side: Side, columns?: readonly ColumnRead[]) => {
     setSource(next);
     setReading(true);
-    setResult(await tableWorker.ask((worker) => worker.readPinTable(next.bytes, side, columns)));
+    setResult(await tableWorker.ask((worker) => worker.readPinTable(next.bytes, side, { columns, name: next.name })));
     setReading(false);
   };
   const discard = () => {

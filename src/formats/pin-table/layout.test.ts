@@ -1,0 +1,104 @@
+import { describe, expect, test } from "vitest";
+import { readPinTable } from "./read";
+
+const read = (text: string, name = "") => {
+  const result = readPinTable(new TextEncoder().encode(text), "donor", { name });
+  if (!result.ok) throw new Error(result.refusal.code);
+  return result.table;
+};
+const refusal = (text: string, name = "") => {
+  const result = readPinTable(new TextEncoder().encode(text), "donor", { name });
+  return result.ok ? null : result.refusal.code;
+};
+const places = (text: string, name = "") =>
+  read(text, name).pins.map(({ connector, cavity }) => `${connector}-${cavity}`);
+const codes = (text: string, name = "") => read(text, name).issues.map(({ code, line }) => `${code} ${line}`);
+
+const ROWS = "connector,pin,colour,function\nC1,1,RD,Feed\nC1,2,BK,Ground\n";
+
+describe("lines above the header", () => {
+  test("are taken for no rows, told as a warning, and kept as they are", () => {
+    const text = `Engine harness, sheet 3 of 7\n"Copied by hand, 4 November",,,\n\nSee also the plug list\n${ROWS}`;
+    expect(places(text)).toEqual(["C1-1", "C1-2"]);
+    expect(codes(text)).toEqual(["preamble 1"]);
+    expect(read(text).note).toBe("Engine harness, sheet 3 of 7\nCopied by hand, 4 November\nSee also the plug list");
+    expect(read(text).pins[0]?.line).toBe(6);
+    expect(read(ROWS)).toMatchObject({ note: "", issues: [] });
+  });
+  test("may be forty, and no more", () => {
+    const above = (count: number) => "a note\n".repeat(count) + ROWS;
+    expect(places(above(40))).toEqual(["C1-1", "C1-2"]);
+    expect(refusal(above(41))).toBe("no-header");
+    expect(places(`${"\n".repeat(40)}${ROWS}`)).toEqual(["C1-1", "C1-2"]);
+  });
+  test("do not choose the separator, however many commas they have", () => {
+    const text = `Made in haste, at night, in the rain, by lamp, without a table\nconnector;pin;colour;size\nC1;1;RD;0,5\n`;
+    expect(read(text)).toMatchObject({ separator: ";", pins: [{ connector: "C1", cavity: "1", sizeMm2: 0.5 }] });
+  });
+  test("that look like a header with no cavity in it are none", () => {
+    expect(places(`connector,colour\n${ROWS}`)).toEqual(["C1-1", "C1-2"]);
+    // Where no other line is one, the first is named as what it lacks.
+    expect(refusal("connector,colour\nC1,RD\n")).toBe("missing-column");
+  });
+  test("may hold a quote over several lines", () => {
+    expect(read(`"A note\nover two lines"\n${ROWS}`).pins.map(({ line }) => line)).toEqual([4, 5]);
+  });
+});
+
+describe("a table without a column for the connector", () => {
+  const BARE = "No.,Ga.,Col,What it does\n1,18,RD,Feed\n2,16,BK,Ground\n";
+  test("takes it from lines of their own between the rows, each told", () => {
+    const text =
+      "No.,Ga.,Col,What it does\nC2 (engine side)\n1,18,RD,Feed\n2,16,BK,Ground\nConnector C3:\n1,20,GN,Signal\n";
+    expect(places(text)).toEqual(["C2-1", "C2-2", "C3-1"]);
+    expect(codes(text)).toEqual(["connector-from-section 2", "connector-from-section 5"]);
+    expect(read(text).issues.every(({ level }) => level === "warning")).toBe(true);
+    expect(read(text).rowCount).toBe(3);
+    expect(read(text).pins.map(({ sizeMm2 }) => sizeMm2)).toEqual([
+      expect.closeTo(0.82, 1),
+      expect.closeTo(1.31, 1),
+      expect.closeTo(0.52, 1),
+    ]);
+  });
+  test("takes a spreadsheet's line for such a one only where it cannot be a cavity", () => {
+    const text = "No.,Col,What it does\nInstrument plug,,\n1,RD,Feed\n7,,\nB,,\n";
+    expect(places(text)).toEqual(["Instrument plug-1", "Instrument plug-7", "Instrument plug-B"]);
+  });
+  test("takes it from the lines above, else from the file's name, each told", () => {
+    expect(places(`Plug: X41, bulkhead\n${BARE}`)).toEqual(["X41-1", "X41-2"]);
+    expect(codes(`Plug: X41, bulkhead\n${BARE}`)).toEqual(["preamble 1", "connector-from-preamble 1"]);
+    expect(places(BARE, "papers/engine_C12.csv")).toEqual(["C12-1", "C12-2"]);
+    expect(codes(BARE, "papers/engine_C12.csv")).toEqual(["connector-from-file 1"]);
+    // The nearer goes before.
+    expect(places(`Connector C7\nNo.,Col\nC8\n1,RD\n`, "C9.csv")).toEqual(["C8-1"]);
+  });
+  test("is refused where nothing names it", () => {
+    expect(refusal(BARE)).toBe("missing-column");
+    for (const name of ["engine harness.csv", "table (2).csv", "2026-11-04.csv", ""])
+      expect(refusal(BARE, name), name).toBe("missing-column");
+  });
+  test("tells of a row that comes before any line that names it", () => {
+    const table = read("No.,Col\n1,RD\nC2 (left)\n2,BK\n");
+    expect(table.pins.map(({ connector, cavity }) => `${connector}-${cavity}`)).toEqual(["C2-2"]);
+    expect(table.issues).toContainEqual(expect.objectContaining({ code: "missing-connector", line: 2 }));
+  });
+});
+
+test.each([
+  ["no", "cavity"],
+  ["No.", "cavity"],
+  ["#", "cavity"],
+  ["Term", "cavity"],
+  ["Pos.", "cavity"],
+  ["ga", "size"],
+  ["Ga.", "size"],
+  ["sq", "size"],
+  ["What it does", "description"],
+  ["Use", "description"],
+])("the head %s is read as %s", (head, column) => {
+  const columns = read(`connector,pin,${head}\nC,1,1\n`).columns;
+  const withoutPin = read(
+    `connector,colour,${head}\nC,RD,1\n`.replace(",colour", column === "cavity" ? ",colour" : ",pin"),
+  ).columns;
+  expect((column === "cavity" ? withoutPin : columns).find(({ header }) => header === head)?.column).toBe(column);
+});

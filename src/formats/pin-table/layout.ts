@@ -1,0 +1,88 @@
+import { type CsvRecord, parseCsv } from "../csv";
+import { type ColumnRead, readHeaders } from "./columns";
+
+/** So many lines may stand above a table's header: titles, dates, notes. */
+const MOST_ABOVE = 40;
+
+export type Separator = "," | ";" | "\t";
+const SEPARATORS: readonly Separator[] = [",", ";", "\t"];
+
+export interface Header {
+  readonly record: CsvRecord;
+  readonly columns: readonly ColumnRead[];
+  /** What stands above it. */
+  readonly above: readonly CsvRecord[];
+}
+
+const columnsIn = (record: CsvRecord) => readHeaders(record.cells.map((cell) => cell.trim()));
+const knownIn = (columns: readonly ColumnRead[]) => columns.filter(({ column }) => column !== null).length;
+
+/**
+ * The first line in which a cavity column and at least one other are recognised. Where no line is such a one, the first
+ * line is taken, so that what it lacks can be named; null for a table of no lines.
+ */
+export function findHeader(records: readonly CsvRecord[]): Header | null {
+  for (const [at, record] of records.entries()) {
+    if (record.line > MOST_ABOVE + 1) break;
+    const columns = columnsIn(record);
+    if (knownIn(columns) > 1 && columns.some(({ column }) => column === "cavity"))
+      return { record, columns, above: records.slice(0, at) };
+  }
+  const [first] = records;
+  return first === undefined ? null : { record: first, columns: columnsIn(first), above: [] };
+}
+
+/** The separator under which the header shows most columns that are known, else the one that splits it most. */
+export function findSeparator(text: string): Separator | null {
+  if (text.trim() === "") return null;
+  const lines = text.split(/\r\n|\r|\n/, MOST_ABOVE + 20);
+  const candidates = SEPARATORS.map((separator) => {
+    const parsed = parseCsv(lines.join("\n"), separator);
+    const records = parsed.ok
+      ? parsed.records
+      : lines.flatMap((line, at) => (line.trim() === "" ? [] : [{ line: at + 1, cells: line.split(separator) }]));
+    const header = findHeader(records);
+    return { separator, known: knownIn(header?.columns ?? []), cells: header?.columns.length ?? 0 };
+  });
+  return candidates.sort((a, b) => b.known - a.known || b.cells - a.cells)[0]?.separator ?? null;
+}
+
+/** What names the connector of rows that have no column for it. */
+export interface Named {
+  readonly label: string;
+  readonly from: "section" | "preamble" | "file";
+  readonly line: number;
+}
+
+/** A line of a single text between the rows: `C2 (engine side)`. Null for a row, if only one with nothing but its cavity. */
+export function sectionIn(record: CsvRecord, columns: readonly ColumnRead[], isAnyKnown: boolean): Named | null {
+  const filled = record.cells.flatMap((cell, at) => (cell.trim() === "" ? [] : [{ text: cell.trim(), at }]));
+  const [only] = filled;
+  if (only === undefined || filled.length > 1) return null;
+  const isAlone = record.cells.length === 1 && columns.length > 1;
+  const mayBeCavity = columns[only.at]?.column === "cavity" && CAVITY.test(only.text);
+  if (!isAlone && mayBeCavity && isAnyKnown) return null;
+  const label = labelIn(only.text);
+  return label === "" ? null : { label, from: "section", line: record.line };
+}
+/** What is moulded beside a cavity: a number, a letter or two, or both. */
+const CAVITY = /^[a-z]{0,2}[- ]?\d{0,3}[a-z]?$/i;
+
+/** A connector's label in a line that names it, without the word for it and what is said of it in brackets. */
+const labelIn = (text: string): string =>
+  text
+    .replace(/^(connector|conn|plug|housing)\b[\s.:#]*/i, "")
+    .replace(/\s*[([].*$/, "")
+    .replace(/\s*:$/, "")
+    .trim();
+
+/** The connector that the lines above the header name, or the file's own name; null where neither does. */
+export function namedBefore(above: readonly CsvRecord[], fileName: string): Named | null {
+  for (const { cells, line } of above.toReversed()) {
+    const label = /\b(?:connector|conn|plug|housing)\b[\s.:#]*([A-Z0-9][\w./-]*)/i.exec(cells.join(" "))?.[1];
+    if (label !== undefined && /[A-Z0-9]/.test(label)) return { label, from: "preamble", line };
+  }
+  const words = (fileName.split(/[/\\]/).at(-1) ?? "").replace(/\.\w+$/, "").split(/[^A-Za-z0-9]+/);
+  const label = words.find((word) => /^[A-Z]{1,3}\d{1,4}[A-Z]?$/.test(word));
+  return label === undefined ? null : { label, from: "file", line: 1 };
+}
