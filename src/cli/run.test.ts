@@ -9,6 +9,7 @@ const files: Record<string, string> = {
     "connector,cavity,kind,quantity,params\nIP,1,frequency-in,engine-speed,pulsesPerRev=2;pull=none;highVolts=6.5;maxVolts=18\nIP,2,load-in,malfunction-lamp,amps=0.1;otherEnd=battery\n",
   "bad.csv": "connector,colour\nC1,RD\n",
   "papers/C12.csv": "Copied from the wall\nNo.,Ga.,What it does\n1,18,Fuel pump feed\n",
+  "odd.csv": "Heft 3\nWo,Loch,Draht,Farbton\nC1,7,18,lila\n",
   "rows.csv": "connector,cavity,size\nC1,1,thick\nC1,2,0.5\n",
 };
 const read = (file: string) => {
@@ -51,6 +52,21 @@ describe("intake", () => {
       { level: "warning", code: "preamble", line: 1, found: "Copied from the wall" },
       { level: "warning", code: "connector-from-file", found: "C12" },
     ]);
+  });
+  test("--columns says what heads are that are not understood, and in which unit", () => {
+    expect(json("intake", "odd.csv", "--side", "donor").error.code).toBe("no-header");
+    const out = json("intake", "odd.csv", "--side", "donor", "--columns", "Wo=connector, Loch = cavity,Draht=size:awg");
+    expect(out.pins).toMatchObject([{ connector: "C1", cavity: "7", sizeMm2: 0.823, extra: { Farbton: "lila" } }]);
+    for (const [columns, told] of [
+      ["Wo=plug", /HEAD=column with one of connector/],
+      ["Wo", /HEAD=column/],
+      ["Draht=size:feet", /units mm2, awg/],
+      ["Wo=connector:m", /no unit/],
+    ] as const) {
+      const { status, stderr } = run("intake", "odd.csv", "--side", "donor", "--columns", columns);
+      expect(status).not.toBe(0);
+      expect(stderr).toMatch(told);
+    }
   });
   test("what cannot be read ends with 2, an error document and one human line", () => {
     expect(run("intake", "bad.csv", "--side=host")).toMatchObject({

@@ -159,15 +159,33 @@ function unitOf(column: Column, name: string, unit: string | null): string | nul
   return column === "length" && said !== null && ["mm", "cm", "m", "ft", "in"].includes(said) ? said : null;
 }
 
+/** What a person says of columns, by their head in small letters: one of ours with its unit, or null for none of them. */
+export type ToldColumns = ReadonlyMap<string, { readonly column: Column; readonly unit: string | null } | null>;
+
+/** Units that a column's cells may be in where they do not say one. */
+export const COLUMN_UNITS: Partial<Record<Column, readonly string[]>> = {
+  size: ["mm2", "awg"],
+  length: ["mm", "cm", "m", "ft", "in"],
+};
+
 /**
  * Tells what each header means. A column that is not known, or is claimed twice, keeps its header and goes to `extra`.
+ * @param told what a person says of some: it goes before what their words say
  */
-export function readHeaders(headers: readonly string[]): ColumnRead[] {
+export function readHeaders(headers: readonly string[], told: ToldColumns = new Map()): ColumnRead[] {
   const plain = headers.map(plainHeader);
+  const saidOf = (header: string) => told.get(header.trim().toLowerCase());
   const owner = new Map<Column, number>();
+  headers.forEach((header, at) => {
+    const said = saidOf(header);
+    if (said != null && !owner.has(said.column)) owner.set(said.column, at);
+  });
   for (const column of COLUMNS) {
     for (const word of SYNONYMS[column]) {
-      const at = plain.findIndex((header, index) => header.name === word && ![...owner.values()].includes(index));
+      const at = plain.findIndex(
+        (header, index) =>
+          header.name === word && saidOf(headers[index] ?? "") === undefined && ![...owner.values()].includes(index),
+      );
       if (at >= 0 && !owner.has(column)) owner.set(column, at);
     }
   }
@@ -177,7 +195,10 @@ export function readHeaders(headers: readonly string[]): ColumnRead[] {
     return {
       header: header.trim(),
       column,
-      unit: column === null ? null : unitOf(column, plain[at]?.name ?? "", plain[at]?.unit ?? null),
+      unit:
+        column === null
+          ? null
+          : (saidOf(header)?.unit ?? unitOf(column, plain[at]?.name ?? "", plain[at]?.unit ?? null)),
     };
   });
 }

@@ -1,5 +1,5 @@
 import { type CsvRecord, parseCsv } from "../csv";
-import { type ColumnRead, readHeaders } from "./columns";
+import { type ColumnRead, readHeaders, type ToldColumns } from "./columns";
 
 /** So many lines may stand above a table's header: titles, dates, notes. */
 const MOST_ABOVE = 40;
@@ -14,26 +14,30 @@ export interface Header {
   readonly above: readonly CsvRecord[];
 }
 
-const columnsIn = (record: CsvRecord) => readHeaders(record.cells.map((cell) => cell.trim()));
+const columnsIn = (record: CsvRecord, told: ToldColumns) =>
+  readHeaders(
+    record.cells.map((cell) => cell.trim()),
+    told,
+  );
 const knownIn = (columns: readonly ColumnRead[]) => columns.filter(({ column }) => column !== null).length;
 
 /**
  * The first line in which a cavity column and at least one other are recognised. Where no line is such a one, the first
  * line is taken, so that what it lacks can be named; null for a table of no lines.
  */
-export function findHeader(records: readonly CsvRecord[]): Header | null {
+export function findHeader(records: readonly CsvRecord[], told: ToldColumns): Header | null {
   for (const [at, record] of records.entries()) {
     if (record.line > MOST_ABOVE + 1) break;
-    const columns = columnsIn(record);
+    const columns = columnsIn(record, told);
     if (knownIn(columns) > 1 && columns.some(({ column }) => column === "cavity"))
       return { record, columns, above: records.slice(0, at) };
   }
   const [first] = records;
-  return first === undefined ? null : { record: first, columns: columnsIn(first), above: [] };
+  return first === undefined ? null : { record: first, columns: columnsIn(first, told), above: [] };
 }
 
 /** The separator under which the header shows most columns that are known, else the one that splits it most. */
-export function findSeparator(text: string): Separator | null {
+export function findSeparator(text: string, told: ToldColumns): Separator | null {
   if (text.trim() === "") return null;
   const lines = text.split(/\r\n|\r|\n/, MOST_ABOVE + 20);
   const candidates = SEPARATORS.map((separator) => {
@@ -41,7 +45,7 @@ export function findSeparator(text: string): Separator | null {
     const records = parsed.ok
       ? parsed.records
       : lines.flatMap((line, at) => (line.trim() === "" ? [] : [{ line: at + 1, cells: line.split(separator) }]));
-    const header = findHeader(records);
+    const header = findHeader(records, told);
     return { separator, known: knownIn(header?.columns ?? []), cells: header?.columns.length ?? 0 };
   });
   return candidates.sort((a, b) => b.known - a.known || b.cells - a.cells)[0]?.separator ?? null;

@@ -13,7 +13,7 @@ import { paramExpectedText } from "@/core/words";
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
-import type { Column, ColumnRead } from "./columns";
+import type { Column, ColumnRead, ToldColumns } from "./columns";
 import { type TableIssue, type TableRefusal, tableIssue } from "./issues";
 import { findHeader, findSeparator, type Named, namedBefore, sectionIn } from "./layout";
 
@@ -51,18 +51,19 @@ export type PinTableResult =
  * or read with every problem reported at once.
  *
  * @param options `columns`: how the columns are to be taken, when a person has changed what {@link readHeaders}
- *   understood; `name`: the file's, which may name the connector where nothing in it does
+ *   understood; `told`: the same by their heads, before the header is looked for; `name`: the file's, which may name the connector where nothing in it does
  */
 export function readPinTable(bytes: Uint8Array, side: Side, options: ReadOptions = {}): PinTableResult {
   const decoded = decodeText(bytes);
   if (!decoded.ok) return refuse(decoded.code);
   const text = decoded.text.replace(/^\uFEFF/, "").replace(/^sep=.\r?\n/i, "");
-  const separator = findSeparator(text);
+  const { told = new Map() } = options;
+  const separator = findSeparator(text, told);
   if (separator === null) return refuse("no-header");
   const parsed = parseCsv(text, separator);
   if (!parsed.ok) return refuse("unclosed-quote", { line: parsed.line });
 
-  const header = findHeader(parsed.records);
+  const header = findHeader(parsed.records, told);
   if (header === null) return refuse("no-header");
   const { line } = header.record;
   const read = options.columns ?? header.columns;
@@ -104,6 +105,7 @@ export function readPinTable(bytes: Uint8Array, side: Side, options: ReadOptions
 
 export interface ReadOptions {
   readonly columns?: readonly ColumnRead[];
+  readonly told?: ToldColumns;
   readonly name?: string;
 }
 
