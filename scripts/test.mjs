@@ -1,6 +1,6 @@
 // `npm test`: what a fresh machine lacks, then lint, types, unit, database and browser tests; ends with `N passed, N failed`.
-import { spawnSync } from "node:child_process";
-import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import { spawn, spawnSync } from "node:child_process";
+import { existsSync, mkdirSync, openSync, readFileSync, rmSync } from "node:fs";
 import path from "node:path";
 import { ensureDebian, ensureModules, ROOT } from "./lib/machine.mjs";
 
@@ -23,33 +23,64 @@ function check(name, command, args) {
   else failed += 1;
 }
 
-function vitest(project, env = {}) {
-  const report = path.join(output, `${project}.json`);
-  const { status } = spawnSync(
-    bin("vitest"),
-    ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile=${report}`],
-    { cwd: ROOT, stdio: "inherit", env: { ...process.env, ...env } },
-  );
-  const counts = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : null;
+const reportOf = (project) => path.join(output, `${project}.json`);
+const vitestArgs = (project) => [
+  "run",
+  "--project",
+  project,
+  "--reporter=default",
+  "--reporter=json",
+  `--outputFile=${reportOf(project)}`,
+];
+
+function count(project, status) {
+  const counts = existsSync(reportOf(project)) ? JSON.parse(readFileSync(reportOf(project), "utf8")) : null;
   passed += counts?.numPassedTests ?? 0;
   failed += counts?.numFailedTests ?? 0;
   // A file that cannot even be loaded fails no test of its own.
   if (status !== 0 && (counts?.numFailedTests ?? 0) === 0) failed += 1;
 }
 
-check("lint", bin("biome"), ["check", "--error-on-warnings"]);
-check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
-check("words", bin("tsx"), ["scripts/check-words.ts"]);
-check("types", bin("tsc"), ["--noEmit"]);
-vitest("unit");
+function vitest(project, env = {}) {
+  const { status } = spawnSync(bin("vitest"), vitestArgs(project), {
+    cwd: ROOT,
+    stdio: "inherit",
+    env: { ...process.env, ...env },
+  });
+  count(project, status);
+}
+
+/** The same beside other work: what it says is shown when it has ended. */
+function vitestBeside(project, env) {
+  const log = path.join(output, `${project}.log`);
+  const child = spawn(bin("vitest"), vitestArgs(project), {
+    cwd: ROOT,
+    stdio: ["ignore", openSync(log, "w"), openSync(log, "a")],
+    env: { ...process.env, ...env },
+  });
+  const ended = new Promise((resolve) => child.once("exit", resolve));
+  return async () => {
+    const status = await ended;
+    process.stdout.write(readFileSync(log));
+    count(project, status);
+  };
+}
+
 const database = await startDatabase(`test-${process.pid}`, 34306);
 try {
-  vitest("database", {
+  // Tests of the database wait more than they work: they have the time of what needs one processor.
+  const databaseTests = vitestBeside("database", {
     DATABASE_URL: database.url,
     TEST_DB_SOCKET: database.socket,
     TEST_DB_PID: String(database.pid),
   });
+  check("lint", bin("biome"), ["check", "--error-on-warnings"]);
+  check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
+  check("words", bin("tsx"), ["scripts/check-words.ts"]);
+  check("types", bin("tsc"), ["--noEmit"]);
   ensureBuild();
+  await databaseTests();
+  vitest("unit");
   vitest("browser", { DATABASE_URL: database.url });
   vitest("reach", { DATABASE_URL: database.url });
 } catch (error) {
