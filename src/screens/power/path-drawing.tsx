@@ -1,4 +1,3 @@
-import dagre from "@dagrejs/dagre";
 import { memo } from "react";
 import { sideOf } from "@/core/points";
 import type { DrawnElement, DrawnPath, DrawnPoint } from "@/core/power";
@@ -11,11 +10,12 @@ const WIDTH = 400;
 const RAIL = 88;
 const POINT_HEIGHT = 26;
 const ELEMENT_HEIGHT = 46;
+const GAP = 2;
+const MARGIN = 12;
 
 /**
  * The schematic of one current path, from the battery down to its other pole: what current meets in its order, with the
- * voltage at every point and the loss across every element. Places come from the layout package; nothing is drawn by
- * hand.
+ * voltage at every point and the loss across every element.
  */
 export const PathDrawing = memo(function PathDrawing({
   path,
@@ -76,21 +76,13 @@ function shown({ points, elements }: DrawnPath): { points: DrawnPoint[]; element
   return { points: kept, elements: left };
 }
 
+/** A path is one line from pole to pole: each thing stands below the one before, with a gap between. */
 function layout(points: readonly DrawnPoint[], elements: readonly DrawnElement[]) {
-  const graph = new dagre.graphlib.Graph({ multigraph: true });
-  graph.setGraph({ rankdir: "TB", ranksep: 2, nodesep: 10, marginy: 12 });
-  graph.setDefaultEdgeLabel(() => ({}));
-  points.forEach((_, at) => graph.setNode(`point ${at}`, { width: WIDTH, height: POINT_HEIGHT }));
-  elements.forEach(({ key }, at) => {
-    graph.setNode(key, { width: WIDTH, height: ELEMENT_HEIGHT });
-    graph.setEdge(`point ${at}`, key);
-    graph.setEdge(key, `point ${at + 1}`);
-  });
-  dagre.layout(graph);
-  const y = (name: string) => Number(graph.node(name)?.y ?? 0);
+  const pitch = POINT_HEIGHT + GAP + ELEMENT_HEIGHT + GAP;
+  const first = MARGIN + POINT_HEIGHT / 2;
   return {
-    places: { points: points.map((_, at) => y(`point ${at}`)) },
-    height: Number(graph.graph().height ?? 100) + 12,
+    places: { points: points.map((_, at) => first + at * pitch) },
+    height: first + elements.length * pitch + POINT_HEIGHT / 2 + 2 * MARGIN,
   };
 }
 

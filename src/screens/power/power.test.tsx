@@ -51,6 +51,14 @@ describe("the current path as it is drawn", () => {
       rest.reduce((sum, one) => sum + (one.drop ?? 0), 0) + (points.at(-1)?.volts ?? 0) - (points[0]?.volts ?? 0);
     expect(around).toBeCloseTo(-(source?.drop ?? 0), 6);
   });
+  test("stands in one line, each point below the one before with room for what is between, as a layout package placed it", () => {
+    const html = renderToStaticMarkup(<PathDrawing path={drawn("C1-1", "run")} units="metric" />);
+    const places = [...html.matchAll(/<circle cx="88" cy="([\d.]+)"/g)].map(([, y]) => Number(y));
+    expect(places.length).toBeGreaterThan(3);
+    // The first at 25 and one every 76: so it came from a package for layered graphs with the same sizes and gaps.
+    expect(places).toEqual(places.map((_, at) => 25 + at * 76));
+    expect(html).toContain(`viewBox="0 0 400 ${25 + (places.length - 1) * 76 + 37}"`);
+  });
   test("a dead feed is drawn to where it opens, and says so", () => {
     const html = renderToStaticMarkup(<PathDrawing path={drawn("C1-2", "crank")} units="metric" />);
     expect(html).toContain("open here: KEY IG");
