@@ -8,6 +8,9 @@ import path from "node:path";
 import { fileURLToPath } from "node:url";
 import next from "next";
 
+// It ends with whoever started it, however that ended, also while it is still starting: nobody else would stop it.
+process.once("disconnect", () => process.exit(0));
+
 const dev = process.env.NODE_ENV === "development";
 const hostname = process.env.HOST ?? "127.0.0.1";
 const port = Number(process.env.PORT ?? 4180);
@@ -157,5 +160,3 @@ function end() {
   setTimeout(() => process.exit(0), 3000).unref();
 }
 for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, end);
-// It ends with whoever started it, however that ended: nobody would stop it.
-process.on("disconnect", end);
