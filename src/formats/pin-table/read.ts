@@ -14,8 +14,9 @@ import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
 import type { Column, ColumnRead, ToldColumns } from "./columns";
+import { missingColumn, withConnectors } from "./connectors";
 import { type TableIssue, type TableRefusal, tableIssue } from "./issues";
-import { findHeader, findSeparator, type Named, namedBefore, sectionIn } from "./layout";
+import { findHeader, findSeparator, namedBefore } from "./layout";
 
 export const MAX_ROWS = 20_000;
 /** Longest text of one cell; the database's columns hold as much. */
@@ -107,54 +108,6 @@ export interface ReadOptions {
   readonly columns?: readonly ColumnRead[];
   readonly told?: ToldColumns;
   readonly name?: string;
-}
-
-interface TableRow {
-  readonly record: CsvRecord;
-  /** What names its connector where no column does; null where nothing does. */
-  readonly connector: string | null;
-}
-
-/** The rows, each with the connector that stands above it where the table has no column for that. */
-function withConnectors(
-  records: readonly CsvRecord[],
-  columns: readonly ColumnRead[],
-  before: Named | null,
-): { readonly rows: TableRow[]; readonly issues: TableIssue[] } {
-  if (columns.some(({ column }) => column === "connector"))
-    return { rows: records.map((record) => ({ record, connector: null })), issues: [] };
-  const rows: TableRow[] = [];
-  const issues: TableIssue[] = [];
-  let named = before;
-  let isTold = false;
-  const tell = (one: Named) =>
-    issues.push(
-      tableIssue(`connector-from-${one.from}`, {
-        line: one.line,
-        column: "connector",
-        found: one.label,
-        expected: "a column that names the connector",
-      }),
-    );
-  for (const record of records) {
-    const section = sectionIn(record, columns, named !== null);
-    if (section !== null) {
-      named = section;
-      tell(section);
-      isTold = true;
-      continue;
-    }
-    if (named !== null && !isTold) tell(named);
-    isTold = true;
-    rows.push({ record, connector: named?.label ?? null });
-  }
-  return { rows, issues };
-}
-
-function missingColumn(columns: readonly ColumnRead[], rows: readonly TableRow[]): "connector" | "cavity" | undefined {
-  const has = (column: Column) => columns.some((one) => one.column === column);
-  if (!has("connector") && !rows.some(({ connector }) => connector !== null)) return "connector";
-  return has("cavity") ? undefined : "cavity";
 }
 
 /** Lines as they stand in the file, without the separators that a spreadsheet puts behind them. */
