@@ -77,6 +77,13 @@ describe("a table without a column for the connector", () => {
     for (const name of ["engine harness.csv", "table (2).csv", "2026-11-04.csv", ""])
       expect(refusal(BARE, name), name).toBe("missing-column");
   });
+  test("has its problems in the order of its lines", () => {
+    expect(codes("No.,Col\nC2 (left)\n1,RD\n1,RD\nC3 (right)\n1,RD\n")).toEqual([
+      "connector-from-section 2",
+      "duplicate-cavity 4",
+      "connector-from-section 5",
+    ]);
+  });
   test("tells of a row that comes before any line that names it", () => {
     const table = read("No.,Col\n1,RD\nC2 (left)\n2,BK\n");
     expect(table.pins.map(({ connector, cavity }) => `${connector}-${cavity}`)).toEqual(["C2-2"]);

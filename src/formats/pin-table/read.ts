@@ -99,7 +99,7 @@ export function readPinTable(bytes: Uint8Array, side: Side, options: ReadOptions
         ...headerIssues(read, line, tableRows.length),
         ...naming,
         ...reader.issues,
-      ],
+      ].toSorted((a, b) => a.line - b.line),
     },
   };
 }

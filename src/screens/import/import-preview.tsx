@@ -170,7 +170,7 @@ function Differences({ changed }: Pick<ImportPlan, "changed">) {
       <h2 className="text-base">What changes in the job</h2>
       <ul className="mt-2 space-y-1 text-[13px]">
         {changed.slice(0, MOST_CHANGES).map((pin) => (
-          <li key={`${pin.connector} ${pin.cavity}`}>
+          <li key={`${pin.connector} ${pin.cavity}`} className="break-words">
             <span className="font-mono font-semibold">
               {pin.connector}-{pin.cavity}
             </span>{" "}
