@@ -1,5 +1,6 @@
 import type { Side } from "@/core/forms";
-import { type PinTable, readPinTable, type ToldColumns } from "@/formats/pin-table";
+import { readPaper } from "@/formats/paper";
+import type { PinTable, ToldColumns } from "@/formats/pin-table";
 import { InputError, type ReadFile } from "./errors";
 
 /** A file's bytes, or the end of the run with the reason why it cannot be opened. */
@@ -19,7 +20,7 @@ export function readFileBytes(file: string, read: ReadFile): Uint8Array {
 
 /** Reads one pin table or ends the run with the reason why it cannot be read. */
 export function readTableFile(file: string, side: Side, read: ReadFile, told?: ToldColumns): PinTable {
-  const result = readPinTable(readFileBytes(file, read), side, { name: file, told });
+  const result = readPaper(readFileBytes(file, read), side, { name: file, told });
   if (!result.ok) throw new InputError({ ...result.refusal, file });
   return result.table;
 }

@@ -1,7 +1,7 @@
 import { SIDES, type Side } from "@/core/forms";
 import type { IntakeReason } from "@/core/intake";
 import { intakeReasonText } from "@/core/words";
-import { COLUMN_UNITS, COLUMNS, type ToldColumns } from "@/formats/pin-table";
+import { ALL_COLUMNS, COLUMN_UNITS, type Column, type ColumnRead, type ToldColumns } from "@/formats/pin-table";
 import { type ReadFile, UsageError } from "./errors";
 import { readTableFile } from "./files";
 
@@ -17,14 +17,23 @@ export function intake(args: readonly string[], read: ReadFile): unknown {
   return {
     side,
     connectors: [...new Set(table.pins.map((pin) => pin.connector))],
-    pins: table.pins.map(({ line: _line, index: _index, ...pin }) => ({
+    pins: table.pins.map(({ line: _line, index: _index, otherEnd: _end, part, note, grades, ...pin }) => ({
       ...pin,
       kind: told(pin.kind),
       quantity: told(pin.quantity),
+      // What was only guessed stands under `alive` with its confidence.
+      params: Object.fromEntries(Object.entries(pin.params).filter(([key]) => grades[key] === undefined)),
+      extra: { ...pin.extra, ...named(table.columns, "part", part ?? ""), ...named(table.columns, "remarks", note) },
     })),
     issues: table.issues,
   };
 }
+
+/** A cell under its own header, as those of columns that are not known are printed. */
+const named = (columns: readonly ColumnRead[], column: Column, written: string) => {
+  const header = columns.find((one) => one.column === column)?.header;
+  return header === undefined || written === "" ? {} : { [header]: written };
+};
 
 const told = (one: { value: unknown; confidence: number; source: string; why: IntakeReason }) => ({
   value: one.value,
@@ -64,10 +73,12 @@ function parse(args: readonly string[]): { file: string; side: Side; told: ToldC
 function columnsIn(text: string): ToldColumns {
   return new Map(
     text.split(",").map((part) => {
-      const [, head = "", name = "", unit] = /^(.+)=\s*([a-z]+)\s*(?::\s*([a-z0-9]+)\s*)?$/.exec(part.trim()) ?? [];
-      const column = COLUMNS.find((one) => one === name);
+      const [, head = "", name = "", unit] = /^(.+)=\s*([a-z]+)\s*(?::\s*([A-Za-z0-9]+)\s*)?$/.exec(part.trim()) ?? [];
+      const column = ALL_COLUMNS.find((one) => one === name);
       if (column === undefined)
-        throw new UsageError(`--columns: “${part.trim()}” should be HEAD=column with one of ${COLUMNS.join(", ")}.`);
+        throw new UsageError(
+          `--columns: “${part.trim()}” should be HEAD=column with one of ${ALL_COLUMNS.join(", ")}.`,
+        );
       const units = COLUMN_UNITS[column] ?? [];
       if (unit !== undefined && !units.includes(unit))
         throw new UsageError(

@@ -41,6 +41,8 @@ describe("intake", () => {
         "quantity",
         "params",
         "extra",
+        "alive",
+        "to",
       ].toSorted((a, b) => Object.keys(out.pins[0]).indexOf(a) - Object.keys(out.pins[0]).indexOf(b)),
     );
     expect(Object.keys(out.pins[0].kind)).toEqual(["value", "confidence", "source", "why"]);

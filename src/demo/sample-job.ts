@@ -45,7 +45,7 @@ export function withTable(document: JobDocument, side: Side, table: Uint8Array, 
     count += 1;
     return `${side}-${count}`;
   };
-  return carryOut(document, planImport(document, side, result.table.pins, false, makeId).ops);
+  return carryOut(document, planImport(document, side, result.table.pins, { makeId }).ops);
 }
 
 /** A computer of several plugs is one part: their feeds and grounds are one inside. */

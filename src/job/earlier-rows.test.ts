@@ -8,17 +8,17 @@ describe("the shape of rows", () => {
     const columns = Object.entries(TABLES).map(([table, { shape }]) => `${table}: ${Object.keys(shape).join(" ")}`);
     expect({ ROW_SCHEMA, columns }).toMatchInlineSnapshot(`
       {
-        "ROW_SCHEMA": 6,
+        "ROW_SCHEMA": 7,
         "columns": [
           "job: name host donor approach units wishes",
           "branch: id side label origin diagram note position",
           "connector: id side label place position branchId mateId face keying gender housing",
-          "pin: id connectorId cavity circuit colour colourBase colourTracer sizeMm2 lengthM description kind kindConfidence kindSource kindWhy quantity quantityConfidence quantitySource quantityWhy indexLabel params extra position",
+          "pin: id connectorId cavity circuit colour colourBase colourTracer sizeMm2 lengthM description kind kindConfidence kindSource kindWhy quantity quantityConfidence quantitySource quantityWhy indexLabel params grades extra otherEnd ends part note entered position",
           "link: id providerId consumerId quantity decision verdict adapters why byHand note",
           "reading: id stepKey written value outcome verdict basis unit meter source uncertainty person takenAt ordinal",
           "part: id side type label terminals elements origin diagram note",
           "own_part: id name type terminals elements",
-          "wire: id fromPinId endsAt toPinId origin circuit colour colourBase colourTracer sizeMm2 lengthM insulation stock note",
+          "wire: id fromPinId endsAt toPinId splice origin circuit colour colourBase colourTracer sizeMm2 lengthM insulation stock note",
           "stock_count: id subject state note foundAt goesTo",
           "fact: id subject topic says grade origin person",
           "question: id subject asks settledBy answer",

@@ -3,6 +3,7 @@ import type { Shape } from "@/core/compare";
 import type { HarnessFacts } from "@/core/harness";
 import type { CavityFacts } from "@/core/parts";
 import type { TriageFacts } from "@/core/slice";
+import { toldEnds } from "./new-rows";
 import type { JobDocument, PinRow, WireRow } from "./schema";
 import { formOf, knownQuantity } from "./signal-pins";
 
@@ -39,6 +40,7 @@ const cavityFacts = cachedBy((row: PinRow): CavityFacts => {
     form: formOf(row),
     quantity: knownQuantity(row),
     index: row.params.index ?? row.indexLabel,
+    ends: toldEnds(row),
   };
 });
 

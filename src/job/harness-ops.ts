@@ -3,39 +3,11 @@ import type { Side } from "@/core/forms";
 import type { HarnessPart } from "@/core/harness";
 import { readColour } from "@/core/intake";
 import type { Part } from "@/core/parts";
-import { newConnector } from "./import-table";
+import { newCavity, newConnector } from "./new-rows";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { BranchRow, ConnectorRow, Face, JobDocument, PartRow, PinRow, WireRow } from "./schema";
 
 const known = (op: RowOp | null): RowOp[] => (op === null ? [] : [op]);
-
-/** A cavity of which nobody knows more than that it is there. */
-function bareCavity(id: string, connectorId: string, cavity: string, position: number): PinRow {
-  return {
-    id,
-    connectorId,
-    cavity,
-    circuit: null,
-    colour: null,
-    colourBase: null,
-    colourTracer: null,
-    sizeMm2: null,
-    lengthM: null,
-    description: null,
-    kind: "unknown",
-    kindConfidence: 1,
-    kindSource: "confirmed",
-    kindWhy: "Added by hand",
-    quantity: null,
-    quantityConfidence: 1,
-    quantitySource: "confirmed",
-    quantityWhy: "Added by hand",
-    indexLabel: null,
-    params: {},
-    extra: {},
-    position,
-  };
-}
 
 /** Forms of a ready component's terminals, as far as its type tells them: what a pin table would have said. */
 function formOf(type: string, terminal: string): Pick<PinRow, "kind" | "quantity"> {
@@ -77,7 +49,7 @@ export function placePartOps(
   };
   const start = Math.max(-1, ...document.pins.map((row) => row.position)) + 1;
   const pins = part.terminals.map((terminal, at) => ({
-    ...bareCavity(makeId(), connector.id, terminal, start + at),
+    ...newCavity(makeId(), connector.id, terminal, start + at),
     ...formOf(part.type, terminal),
   }));
   const row: PartRow = {
@@ -147,6 +119,7 @@ export function addWireOps({ colour: written, ...wire }: NewWire, makeId: () => 
       id: makeId(),
       ...wire,
       endsAt: "cavity",
+      splice: null,
       origin: "added",
       circuit: null,
       colour: colour?.written ?? null,
@@ -167,7 +140,7 @@ export const addCavityOps = (
 ): RowOp[] => [
   insertOp(
     "pin",
-    bareCavity(makeId(), connectorId, cavity, Math.max(-1, ...document.pins.map((row) => row.position)) + 1),
+    newCavity(makeId(), connectorId, cavity, Math.max(-1, ...document.pins.map((row) => row.position)) + 1),
   ),
 ];
 

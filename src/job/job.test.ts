@@ -28,6 +28,10 @@ const importedPin = (cavity: string, part: Partial<ImportedPin> = {}): ImportedP
   index: null,
   params: {},
   extra: {},
+  grades: {},
+  otherEnd: null,
+  part: null,
+  note: "",
   kind: { value: "ground", confidence: 0.9, source: "proposed", why: { code: "own-words", notUnderstood: [] } },
   quantity: { value: "ground", confidence: 0.9, source: "proposed", why: { code: "own-words", notUnderstood: [] } },
   ...part,
@@ -128,8 +132,7 @@ describe("importing a table", () => {
       { ...heron, connectors: [], pins: [] },
       "donor",
       [importedPin("1"), importedPin("2"), { ...importedPin("1"), connector: "C2" }],
-      false,
-      ids(),
+      { makeId: ids() },
     );
     expect(plan).toMatchObject({ added: 3, same: 0, changed: [], absent: [] });
     expect(plan.ops.map((op) => op.table)).toEqual(["connector", "connector", "pin", "pin", "pin"]);
@@ -137,36 +140,150 @@ describe("importing a table", () => {
   test("the same table again changes nothing; another size shows as a difference", () => {
     const first = applyOps(
       { ...heron, connectors: [], pins: [], links: [] },
-      planImport({ ...heron, connectors: [], pins: [] }, "donor", [importedPin("1"), importedPin("2")], false, ids())
-        .ops,
+      planImport({ ...heron, connectors: [], pins: [] }, "donor", [importedPin("1"), importedPin("2")], {
+        makeId: ids(),
+      }).ops,
     );
-    expect(planImport(first, "donor", [importedPin("1"), importedPin("2")], false).ops).toEqual([]);
-    const plan = planImport(first, "donor", [importedPin("1", { sizeMm2: 0.75 })], false);
+    expect(planImport(first, "donor", [importedPin("1"), importedPin("2")]).ops).toEqual([]);
+    const plan = planImport(first, "donor", [importedPin("1", { sizeMm2: 0.75 })]);
     expect(plan.changed).toEqual([
       { connector: "C1", cavity: "1", columns: [{ column: "sizeMm2", from: 0.5, to: 0.75 }] },
     ]);
     expect(plan.absent).toEqual([{ connector: "C1", cavity: "2", linked: false }]);
   });
-  test("what a person confirmed stands against a proposal, and yields to what a table states", () => {
-    const first = applyOps(
-      { ...heron, connectors: [], pins: [], links: [] },
-      planImport({ ...heron, connectors: [], pins: [] }, "donor", [importedPin("1")], false, ids()).ops,
-    );
-    const row = first.pins[0] as JobDocument["pins"][number];
-    const confirmed = applyOps(first, [
-      updateOp("pin", row.id, row, { kind: "shield", kindSource: "confirmed", kindConfidence: 1 }) as RowOp,
-    ]);
-    expect(applyOps(confirmed, planImport(confirmed, "donor", [importedPin("1")], false).ops).pins[0]?.kind).toBe(
-      "shield",
-    );
-    const given = importedPin("1", {
-      kind: { value: "spare", confidence: 1, source: "given", why: { code: "given" } },
+  const imported = (...pins: ImportedPin[]) => {
+    const bare = { ...heron, connectors: [], pins: [], links: [] };
+    return applyOps(bare, planImport(bare, "donor", pins, { makeId: ids() }).ops);
+  };
+  const pinIn = (document: JobDocument) => document.pins[0] as JobDocument["pins"][number];
+  const deciding = (document: JobDocument, to: Partial<JobDocument["pins"][number]>) =>
+    applyOps(document, [updateOp("pin", pinIn(document).id, pinIn(document), to) as RowOp]);
+  test("what a person decided since is kept and told, and goes by the table once that is agreed to", () => {
+    const decided = deciding(imported(importedPin("1", { params: { amps: "3" } })), {
+      kind: "shield",
+      kindSource: "confirmed",
+      kindConfidence: 1,
+      sizeMm2: 2.5,
+      entered: ["sizeMm2"],
+      params: { amps: "4", ohms: "5" },
+      grades: { amps: "measured" },
     });
-    expect(applyOps(confirmed, planImport(confirmed, "donor", [given], false).ops).pins[0]?.kind).toBe("spare");
+    // A mere proposal is not even told against it.
+    expect(
+      planImport(decided, "donor", [importedPin("1", { sizeMm2: 2.5, params: { amps: "4", ohms: "5" } })]).ops,
+    ).toEqual([]);
+    const told = importedPin("1", {
+      kind: { value: "spare", confidence: 1, source: "given", why: { code: "given" } },
+      sizeMm2: 1,
+      params: { amps: "9" },
+    });
+    const plan = planImport(decided, "donor", [told]);
+    const kept = pinIn(applyOps(decided, plan.ops));
+    expect(kept).toMatchObject({ kind: "shield", sizeMm2: 2.5, params: { amps: "4" }, grades: { amps: "measured" } });
+    // What no person decided follows the table: it has lost its ohms.
+    expect(kept.params).not.toHaveProperty("ohms");
+    expect(plan.kept).toMatchObject([
+      {
+        connector: "C1",
+        cavity: "1",
+        columns: [
+          { column: "sizeMm2", from: 2.5, to: 1 },
+          { column: "kind", from: "shield", to: "spare" },
+          { column: "params", to: { amps: "9" } },
+        ],
+      },
+    ]);
+    const agreed = planImport(decided, "donor", [told], { agreed: new Set(plan.kept.map(({ place }) => place)) });
+    expect(agreed.kept).toEqual([]);
+    expect(pinIn(applyOps(decided, agreed.ops))).toMatchObject({
+      kind: "spare",
+      sizeMm2: 1,
+      params: { amps: "9" },
+      grades: {},
+      entered: [],
+    });
+  });
+  test("a table without a column leaves what is there of it", () => {
+    const full = imported(
+      importedPin("1", { circuit: "87", lengthM: 2, params: { role: "power" }, otherEnd: "S4", note: "bolted" }),
+    );
+    const lengths = importedPin("1", { sizeMm2: null, description: null, lengthM: 3 });
+    const plan = planImport(full, "donor", [lengths], { columns: new Set(["length"]) });
+    expect(pinIn(applyOps(full, plan.ops))).toEqual({ ...pinIn(full), lengthM: 3 });
+    expect(plan.changed).toEqual([{ connector: "C1", cavity: "1", columns: [{ column: "lengthM", from: 2, to: 3 }] }]);
+  });
+  test("a description that a person wrote keeps what was proposed from it", () => {
+    const own = deciding(imported(importedPin("1")), { description: "mine", kind: "spare", entered: ["description"] });
+    const other = importedPin("1", { description: "theirs" });
+    expect(planImport(own, "donor", [other])).toMatchObject({
+      ops: [],
+      kept: [{ columns: [{ column: "description", from: "mine", to: "theirs" }] }],
+    });
+  });
+  test("a guessed value goes by the newer guess, and before nothing else", () => {
+    const guessed = { params: { alive: "run" }, grades: { alive: "guessed" } } as const;
+    const first = imported(importedPin("1", guessed));
+    const newer = importedPin("1", { ...guessed, params: { alive: "crank" } });
+    const told = (document: JobDocument, columns: "all" | "none") =>
+      pinIn(
+        applyOps(document, planImport(document, "donor", [newer], columns === "all" ? {} : { columns: new Set() }).ops),
+      );
+    expect(told(first, "all")).toMatchObject({ params: { alive: "crank" }, grades: { alive: "guessed" } });
+    const entered = deciding(first, { params: { alive: "permanent" }, grades: { alive: "claimed" } });
+    expect(told(entered, "all")).toMatchObject({ params: { alive: "permanent" }, grades: { alive: "claimed" } });
+    const read = deciding(first, { params: { alive: "permanent" }, grades: {} });
+    expect(told(read, "none")).toMatchObject({ params: { alive: "permanent" }, grades: {} });
+  });
+  test("ends that rows name are found, in this table, in an earlier one, and once a later one brings them", () => {
+    const at = (document: JobDocument, label: string) => {
+      const labels = new Map(document.connectors.map((row) => [row.id, row.label]));
+      const row = document.pins.find((pin) => `${labels.get(pin.connectorId)}-${pin.cavity}` === label);
+      return row as JobDocument["pins"][number];
+    };
+    const to = (cavity: string, otherEnd: string, more: Partial<ImportedPin> = {}) =>
+      importedPin(cavity, { otherEnd, ...more });
+    const empty = { ...heron, connectors: [], pins: [], links: [], parts: [], wires: [] };
+    const tables = [
+      to("1", "C1-2"),
+      to("2", "14 of C9"),
+      to("3", "S4"),
+      to("4", "G101"),
+      to("5", "G101"),
+      to("6", "dash"),
+    ];
+    const plan = planImport(empty, "donor", tables, { makeId: ids() });
+    expect(plan.ends).toEqual({
+      found: 4,
+      open: [
+        { connector: "C1", cavity: "2", written: "14 of C9" },
+        { connector: "C1", cavity: "6", written: "dash" },
+      ],
+    });
+    const first = applyOps(empty, plan.ops);
+    const stud = at(first, "G101-1");
+    expect(stud).toMatchObject({ kind: "ground", quantity: "ground", kindSource: "proposed" });
+    expect([1, 2, 3, 4, 5].map((cavity) => at(first, `C1-${cavity}`).ends)).toEqual([
+      [{ pinId: at(first, "C1-2").id }],
+      [],
+      [{ splice: "S4" }],
+      [{ pinId: stud.id }],
+      [{ pinId: stud.id }],
+    ]);
+    // The same again changes nothing; another table closes the end that was left open, and makes no second stud.
+    expect(planImport(first, "donor", tables).ops).toEqual([]);
+    const later = planImport(first, "donor", [importedPin("14", { connector: "C9", otherEnd: "G101" })]);
+    const second = applyOps(first, later.ops);
+    expect(at(second, "C1-2").ends).toEqual([{ pinId: at(second, "C9-14").id }]);
+    expect(at(second, "C9-14").ends).toEqual([{ pinId: stud.id }]);
+    expect(second.connectors.filter(({ label }) => label === "G101")).toHaveLength(1);
+    // An end whose cavity is taken out is looked for again, and is open until there is one.
+    const gone = applyOps(second, [deleteOp("pin", at(second, "C9-14"))]);
+    const again = applyOps(gone, planImport(gone, "donor", [importedPin("14", { connector: "C9" })]).ops);
+    expect(at(again, "C1-2").ends).toEqual([{ pinId: at(again, "C9-14").id }]);
   });
   test("a cavity that a decision uses is never removed by an import", () => {
     const linked = applyOps(heron, accept(heron, 250, 0));
-    const plan = planImport(linked, "donor", [], true);
+    const plan = planImport(linked, "donor", [], { removeAbsent: true });
     expect(plan.absent.filter((pin) => pin.linked)).toHaveLength(1);
     expect(plan.ops.every((op) => op.op === "delete" && op.id !== linked.pins[0]?.id)).toBe(true);
   });

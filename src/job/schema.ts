@@ -48,7 +48,7 @@ export type TableName = keyof typeof TABLES;
 export const FORMAT = "pantograph-job/1";
 
 /** The migration that gave rows their latest column. Edits are stored with it, and raised to it when they are read. */
-export const ROW_SCHEMA = 6;
+export const ROW_SCHEMA = 7;
 
 /**
  * What rows had before some of their columns were there: documents and edits of that time are still read, and say of
@@ -57,8 +57,9 @@ export const ROW_SCHEMA = 6;
  */
 export const BEFORE = {
   connector: { branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null },
+  pin: { grades: {}, otherEnd: null, ends: [], part: null, note: "", entered: [] },
   reading: { unit: null, meter: null, source: null, uncertainty: null, ordinal: 0 },
-  wire: { endsAt: "cavity", origin: "added" },
+  wire: { endsAt: "cavity", origin: "added", splice: null },
 } as const satisfies { [T in TableName]?: Partial<z.infer<(typeof TABLES)[T]>> };
 
 const connector = ConnectorRow.shape;
@@ -69,6 +70,15 @@ const EarlyConnector = ConnectorRow.extend({
   keying: connector.keying.default(BEFORE.connector.keying),
   gender: connector.gender.default(BEFORE.connector.gender),
   housing: connector.housing.default(BEFORE.connector.housing),
+});
+const pin = PinRow.shape;
+const EarlyPin = PinRow.extend({
+  grades: pin.grades.default(BEFORE.pin.grades),
+  otherEnd: pin.otherEnd.default(BEFORE.pin.otherEnd),
+  ends: pin.ends.default(BEFORE.pin.ends),
+  part: pin.part.default(BEFORE.pin.part),
+  note: pin.note.default(BEFORE.pin.note),
+  entered: pin.entered.default(BEFORE.pin.entered),
 });
 const reading = ReadingRow.shape;
 const EarlyReading = ReadingRow.extend({
@@ -81,11 +91,12 @@ const EarlyReading = ReadingRow.extend({
 const EarlyWire = WireRow.extend({
   endsAt: WireRow.shape.endsAt.default(BEFORE.wire.endsAt),
   origin: WireRow.shape.origin.default(BEFORE.wire.origin),
+  splice: WireRow.shape.splice.default(BEFORE.wire.splice),
 });
 /** Rows of each list of a document; those of another time as they were then. */
 export const DOCUMENT_ROWS = {
   connectors: EarlyConnector,
-  pins: PinRow,
+  pins: EarlyPin,
   links: LinkRow,
   readings: EarlyReading,
   branches: BranchRow,

@@ -4,6 +4,7 @@ import { Groups } from "@/core/groups";
 import { KNOWN_FROM } from "@/core/intake";
 import { type SignalPin, saidOf } from "@/core/signals";
 import { removedConnectors } from "./harness-facts";
+import { toldEnds } from "./new-rows";
 import type { JobDocument, PinRow } from "./schema";
 
 /**
@@ -28,12 +29,36 @@ export function leavingPins({
 
 const NONE: ReadonlySet<string> = new Set();
 
-/** Wires that people laid from cavity to cavity and that stay: what they join is one copper, whatever circuits say. */
-export function laidWires({ wires, cuts }: Pick<JobDocument, "wires" | "cuts">): readonly LaidWire[] {
+/**
+ * Wires that people laid from cavity to cavity, and those of rows that say where they go, as far as they stay: what they
+ * join is one copper, whatever circuits say. Cavities that meet at a named splice are joined one to the next.
+ */
+export function laidWires({
+  pins,
+  connectors,
+  wires,
+  cuts,
+}: Pick<JobDocument, "pins" | "connectors" | "wires" | "cuts">): readonly LaidWire[] {
   const gone = new Set(cuts.flatMap((cut) => (cut.choice === "remove" ? [cut.subject] : [])));
-  return wires.flatMap(({ id, origin, fromPinId, toPinId }) =>
-    origin !== "added" || toPinId === null || gone.has(`wire:${id}`) ? [] : [[fromPinId, toPinId] as const],
-  );
+  const telling = new Set(pins.flatMap((pin) => (toldEnds(pin).length > 0 ? [pin.id] : [])));
+  const atSplice = new Map<string, string>();
+  const harnessOf = telling.size === 0 ? () => "" : harnessesOf(pins, connectors);
+  return wires.flatMap(({ id, origin, fromPinId, toPinId, splice }) => {
+    if (gone.has(`wire:${id}`)) return [];
+    if (toPinId !== null) return origin === "added" || telling.has(fromPinId) ? [[fromPinId, toPinId] as const] : [];
+    if (splice === null) return [];
+    const key = JSON.stringify([harnessOf(fromPinId), splice]);
+    const before = atSplice.get(key);
+    atSplice.set(key, fromPinId);
+    return before === undefined ? [] : [[before, fromPinId] as const];
+  });
+}
+
+/** The side and branch of each cavity: splices of one name are one within them. */
+function harnessesOf(pins: JobDocument["pins"], connectors: JobDocument["connectors"]): (pinId: string) => string {
+  const ofConnector = new Map(connectors.map(({ id, side, branchId }) => [id, `${side} ${branchId}`]));
+  const ofPin = new Map(pins.map((pin) => [pin.id, ofConnector.get(pin.connectorId) ?? ""]));
+  return (pinId) => ofPin.get(pinId) ?? "";
 }
 
 /** The ids of the two cavities that a wire joins. */
@@ -100,8 +125,8 @@ export function signalPins(
 
 /** A row's form, its `params` parsed once; a kind below the known level counts as not known. */
 export const formOf = cachedBy(
-  ({ kind, kindConfidence, params }: PinRow): Form =>
-    parseForm(kindConfidence >= KNOWN_FROM ? kind : "unknown", params),
+  ({ kind, kindConfidence, params, grades }: PinRow): Form =>
+    parseForm(kindConfidence >= KNOWN_FROM ? kind : "unknown", params, grades),
 );
 
 /** The cavities of a whole job as the matcher takes them. */

@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { buildHarness } from "@/core/harness";
 import { heronTables } from "@/demo/heron";
 import { parseDocument, writeDocument } from "./document";
+import { harnessFacts } from "./harness-facts";
 import { deleteOp, insertOp, invert, type RowOp, updateOp } from "./ops";
 import type { JobDocument, PinRow, WireRow } from "./schema";
 import { carryOut, followsTables, inStep, touchedBy, withWires } from "./table-wires";
@@ -66,6 +68,77 @@ describe("a circuit's wires", () => {
   });
 });
 
+describe("rows that say where their wires go", () => {
+  const to = (...names: string[]): Partial<PinRow> => ({
+    otherEnd: names.join(", "),
+    ends: names.map((name) => (name.startsWith("S") ? { splice: name } : { pinId: name })),
+  });
+  const named = ({ wires }: JobDocument) =>
+    wires.map((row) => `${row.fromPinId} ${row.toPinId ?? row.splice ?? row.endsAt}`).toSorted();
+  test("have that wire, told from one end or from both, with its own colour and size", () => {
+    const one = pin("a", null, { ...to("b"), colour: "red", sizeMm2: 2.5, lengthM: 3 });
+    expect(named(made(one, pin("b", null)))).toEqual(["a b"]);
+    const both = made(one, pin("b", null, { ...to("a"), sizeMm2: 1.5 }));
+    expect(named(both)).toEqual(["a b"]);
+    expect(both.wires[0]).toMatchObject({ colour: "red", sizeMm2: 1.5, lengthM: 3 });
+    // The other row's size is of another wire where it has another.
+    const other = made(one, pin("b", null, { ...to("c"), sizeMm2: 0.5 }), pin("c", null));
+    expect(named(other)).toEqual(["a b", "b c"]);
+    expect(other.wires.find(({ id }) => id === "a")).toMatchObject({ sizeMm2: 2.5 });
+  });
+  test("meet at a splice that they name, and several splices of one circuit are one", () => {
+    expect(named(made(pin("a", null, to("S1")), pin("b", null, to("S1")), pin("c", null, to("S2"))))).toEqual([
+      "a S1",
+      "b S1",
+      "c S2",
+    ]);
+    expect(named(made(pin("a", "7", to("S1")), pin("b", "7", to("S2")), pin("c", "7")))).toEqual([
+      "a S1 + S2",
+      "b S1 + S2",
+      "c S1 + S2",
+    ]);
+  });
+  test("join what their circuit leaves: a wire is not drawn twice, and what stands alone comes to it", () => {
+    expect(named(made(pin("a", "7", to("b")), pin("b", "7")))).toEqual(["a b"]);
+    expect(named(made(pin("a", "7", to("b")), pin("b", "7"), pin("c", "7")))).toEqual(["a b", "a splice", "c splice"]);
+    expect(named(made(pin("a", "7", to("S1")), pin("b", "7")))).toEqual(["a S1", "b S1"]);
+  });
+  test("may say several ends, or one that is not there, or their own", () => {
+    const two = made(pin("a", null, to("b", "S1")), pin("b", null));
+    expect(two.wires.map(({ id }) => id).toSorted()).toEqual(["a", "a-2"]);
+    expect(named(made(pin("a", null, to("gone"))))).toEqual(["a open"]);
+    expect(named(made(pin("a", null, to("a"))))).toEqual(["a open"]);
+    expect(named(made(pin("a", "7", to("gone")), pin("b", "7")))).toEqual(["a b"]);
+  });
+  test("may go to another branch or side, which circuits do not", () => {
+    expect(named(made(pin("a", "7", to("b")), pin("b", "7", { connectorId: DONOR })))).toEqual(["a b"]);
+    const splices = made(pin("a", null, to("S1")), pin("b", null, { ...to("S1"), connectorId: DONOR }));
+    const { netOf, nodeOfPin } = buildHarness(harnessFacts(splices));
+    const net = (id: string) => netOf[nodeOfPin.get(id) as number];
+    expect(net("a")).not.toBe(net("b"));
+  });
+  test("are one copper in the harness where they meet", () => {
+    const document = made(pin("a", null, to("S1")), pin("b", "9", to("S1")), pin("c", "9"), pin("d", null, to("c")));
+    const { netOf, nodeOfPin } = buildHarness(harnessFacts(document));
+    expect(new Set(["a", "b", "c", "d"].map((id) => netOf[nodeOfPin.get(id) as number])).size).toBe(1);
+  });
+  test("that contradict each other are told, and a wire that runs to itself", () => {
+    const document = made(
+      pin("a", null, to("b")),
+      pin("b", null, to("c")),
+      pin("c", null),
+      pin("d", null, to("c")),
+      pin("e", null, to("e")),
+    );
+    const { problems } = buildHarness(harnessFacts(document));
+    expect(problems.filter(({ code }) => code.startsWith("end") || code.startsWith("other"))).toMatchObject([
+      { code: "other-end-differs", at: { pinId: "a" }, names: { pinId: "b" }, says: [{ pinId: "c" }] },
+      { code: "ends-at-itself", at: { pinId: "e" } },
+      { code: "end-claimed-twice", at: { pinId: "c" }, by: [{ pinId: "b" }, { pinId: "d" }] },
+    ]);
+  });
+});
+
 describe("what people say of a wire", () => {
   const saying = (document: JobDocument, id: string, to: Partial<WireRow>) => {
     const row = document.wires.find((one) => one.id === id) as WireRow;
@@ -93,16 +166,21 @@ describe("in step", () => {
   /** Changes of a few cavities and circuits, so that circuits are often joined and parted. */
   const change = fc.record({
     at: fc.nat({ max: 9 }),
-    what: fc.constantFrom("insert", "delete", "circuit", "size", "kind"),
+    what: fc.constantFrom("insert", "delete", "circuit", "size", "kind", "ends", "ends"),
+    ends: fc.uniqueArray(fc.constantFrom("p0", "p1", "p2", "p3", "p4", "S1", "S2", "gone"), { maxLength: 2 }),
     circuit: fc.constantFrom(null, "1", "2", "3"),
     size: fc.constantFrom(null, 0.5, 1, 2.5),
   });
   type Wish = typeof change extends fc.Arbitrary<infer T> ? T : never;
-  const opOf = (document: JobDocument, { at, what, circuit, size }: Wish): RowOp | null => {
+  const opOf = (document: JobDocument, { at, what, circuit, size, ends: to }: Wish): RowOp | null => {
     const row = document.pins.find((one) => one.id === `p${at}`);
     if (row === undefined)
       return what === "insert" ? insertOp("pin", pin(`p${at}`, circuit, { sizeMm2: size, position: 9 - at })) : null;
     if (what === "delete") return deleteOp("pin", row);
+    if (what === "ends") {
+      const told = to.map((name) => (name.startsWith("S") ? { splice: name } : { pinId: name }));
+      return updateOp("pin", row.id, row, { otherEnd: to.length === 0 ? null : to.join(", "), ends: told });
+    }
     if (what === "kind") return updateOp("pin", row.id, row, { kind: row.kind === "spare" ? "ground" : "spare" });
     return updateOp("pin", row.id, row, what === "circuit" ? { circuit } : { sizeMm2: size });
   };

@@ -1,5 +1,6 @@
 import { dequal } from "dequal/lite";
 import { type ToldCavity, tableWires, type WireFacts } from "@/core/harness";
+import { toldEnds } from "./new-rows";
 import { applyOps, deleteOp, insertOp, type RowOp } from "./ops";
 import type { ConnectorRow, JobDocument, PinRow, WireRow } from "./schema";
 import { formOf } from "./signal-pins";
@@ -67,7 +68,12 @@ function wiresOf({ pins, connectors }: WireTables, said: ReadonlyMap<string, Sai
   return tableWires(ordered.map(toldOf), connectors).map((wire) => rowOf(wire, said.get(wire.id) ?? UNSAID));
 }
 
-const toldOf = (row: PinRow): ToldCavity => ({ ...row, carries: formOf(row).kind !== "spare" });
+const toldOf = (row: PinRow): ToldCavity => ({
+  ...row,
+  carries: formOf(row).kind !== "spare",
+  ends: toldEnds(row),
+  saysWhere: row.otherEnd !== null,
+});
 
 /** In the schema's order of columns. */
 const rowOf = (wire: WireFacts, { insulation, stock, note }: Said): WireRow => ({
@@ -75,6 +81,7 @@ const rowOf = (wire: WireFacts, { insulation, stock, note }: Said): WireRow => (
   fromPinId: wire.fromPinId,
   endsAt: wire.endsAt,
   toPinId: wire.toPinId,
+  splice: wire.splice,
   origin: wire.origin,
   circuit: wire.circuit,
   colour: wire.colour,
@@ -95,6 +102,7 @@ export interface Touched {
   readonly pinIds: ReadonlySet<string>;
   readonly connectorIds: ReadonlySet<string>;
   readonly circuits: ReadonlySet<string>;
+  readonly splices: ReadonlySet<string>;
 }
 
 const PIN_COLUMNS: readonly (keyof PinRow)[] = [
@@ -107,33 +115,79 @@ const PIN_COLUMNS: readonly (keyof PinRow)[] = [
   "lengthM",
   "kind",
   "kindConfidence",
+  "otherEnd",
+  "ends",
   "position",
 ];
 const CONNECTOR_COLUMNS: readonly (keyof ConnectorRow)[] = ["side", "branchId"];
 
+const endsIn = (ends: unknown): PinRow["ends"] => (Array.isArray(ends) ? (ends as PinRow["ends"]) : []);
+
 /** Null where no wire can differ for the operations. */
 export function touchedBy(ops: readonly RowOp[]): Touched | null {
-  const [pinIds, connectorIds, circuits] = [new Set<string>(), new Set<string>(), new Set<string>()];
+  const [pinIds, connectorIds, circuits, splices] = [
+    new Set<string>(),
+    new Set<string>(),
+    new Set<string>(),
+    new Set<string>(),
+  ];
   const name = (circuit: unknown) => typeof circuit === "string" && circuits.add(circuit);
   for (const op of ops) {
     if (op.table === "pin" && (op.op !== "update" || PIN_COLUMNS.some((column) => column in op.to))) {
       pinIds.add(op.id);
-      for (const side of op.op === "update" ? [op.from, op.to] : [op.row]) name(side.circuit);
+      for (const side of op.op === "update" ? [op.from, op.to] : [op.row]) {
+        name(side.circuit);
+        for (const end of endsIn(side.ends))
+          if ("splice" in end) splices.add(end.splice);
+          else pinIds.add(end.pinId);
+      }
     } else if (op.table === "connector" && (op.op !== "update" || CONNECTOR_COLUMNS.some((column) => column in op.to)))
       connectorIds.add(op.id);
     // The wire of a table is called by the cavity that it starts at.
-    else if (op.table === "wire" && op.op === "update") pinIds.add(op.id);
+    else if (op.table === "wire" && op.op === "update") pinIds.add(op.id).add(op.id.replace(/-\d+$/, ""));
   }
-  return pinIds.size + connectorIds.size === 0 ? null : { pinIds, connectorIds, circuits };
+  return pinIds.size + connectorIds.size === 0 ? null : { pinIds, connectorIds, circuits, splices };
 }
 
-/** The rows of the circuits touched, and no others. */
-function partOf(tables: WireTables, { pinIds, connectorIds, circuits: named }: Touched): WireTables {
-  const touched = (row: PinRow) => pinIds.has(row.id) || connectorIds.has(row.connectorId);
-  const circuits = new Set(named);
-  for (const row of tables.pins) if (row.circuit !== null && touched(row)) circuits.add(row.circuit);
-  const pins = tables.pins.filter((row) => touched(row) || (row.circuit !== null && circuits.has(row.circuit)));
-  const ids = new Set([...pins.map((row) => row.id), ...pinIds]);
+/** What of a cavity tells with which others it shares copper. */
+export type Joining = Pick<PinRow, "id" | "connectorId" | "circuit" | "ends">;
+
+/**
+ * The ids of the cavities that share copper with those touched, as rows say it: those of one circuit, and those that one row
+ * sends its wire to, or that meet at a splice that has a name; and so on from each of them.
+ */
+export function sharing(pins: readonly Joining[], { pinIds, connectorIds, circuits, splices }: Touched): Set<string> {
+  const found = new Set(pinIds);
+  const [onCircuits, atSplices] = [new Set(circuits), new Set(splices)];
+  const isOf = (row: Joining) =>
+    found.has(row.id) ||
+    connectorIds.has(row.connectorId) ||
+    (row.circuit !== null && onCircuits.has(row.circuit)) ||
+    row.ends.some((end) => ("splice" in end ? atSplices.has(end.splice) : found.has(end.pinId)));
+  let [before, waiting] = [-1, pins];
+  while (found.size + onCircuits.size + atSplices.size > before) {
+    before = found.size + onCircuits.size + atSplices.size;
+    const left: Joining[] = [];
+    for (const row of waiting) {
+      if (!isOf(row)) {
+        left.push(row);
+        continue;
+      }
+      found.add(row.id);
+      if (row.circuit !== null) onCircuits.add(row.circuit);
+      for (const end of row.ends)
+        if ("splice" in end) atSplices.add(end.splice);
+        else found.add(end.pinId);
+    }
+    waiting = left;
+  }
+  return found;
+}
+
+/** The rows of the copper touched, and no others. */
+function partOf(tables: WireTables, touched: Touched): WireTables {
+  const ids = sharing(tables.pins, touched);
+  const pins = tables.pins.filter((row) => ids.has(row.id));
   const wires = tables.wires.filter((row) => ids.has(row.fromPinId));
   return { connectors: tables.connectors, pins, wires };
 }

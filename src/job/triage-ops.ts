@@ -156,6 +156,7 @@ export const feedElsewhereOps = (
     id: makeId(),
     fromPinId,
     endsAt: "cavity",
+    splice: null,
     toPinId,
     origin: "added",
     circuit: null,

@@ -102,7 +102,7 @@ function takeThere(
       continue;
     }
     if (pin === undefined) {
-      for (const op of planImport(now, variant.side, [importedPin(there)], false, makeId).ops) add(op);
+      for (const op of planImport(now, variant.side, [importedPin(there)], { makeId }).ops) add(op);
       continue;
     }
     const colour = there.colour === null ? null : readColour(there.colour);
@@ -132,6 +132,10 @@ function importedPin(there: TableCavity): ImportedPin {
     quantity: unread,
     index: null,
     params: {},
+    grades: {},
     extra: {},
+    otherEnd: null,
+    part: null,
+    note: "",
   };
 }

@@ -7,7 +7,7 @@ import type { Pool, RowDataPacket } from "mysql2/promise";
 import { nanoid } from "nanoid";
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from "vitest";
 import { heronDocument } from "@/demo/heron";
-import { newConnector } from "@/job/import-table";
+import { newConnector } from "@/job/new-rows";
 import { insertOp, type RowOp, updateOp } from "@/job/ops";
 import { BEFORE, type ConnectorRow, type JobDocument, type PinRow, TABLES, type WireRow } from "@/job/schema";
 import { inStep } from "@/job/table-wires";
@@ -116,7 +116,7 @@ describe("migrations", () => {
       ["j", "J", "H", "D", "donor-computer", "metric", ""],
     ]);
     await migrate(pool, { backups });
-    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-006-keeping-.*\.jsonl\.gz$/)]);
+    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-007-papers-.*\.jsonl\.gz$/)]);
     const [name = ""] = readdirSync(backups);
     await change(pool, "j", [rename((await loadJob(pool, "j"))?.document as JobDocument, "Changed")]);
     await restore(pool, path.join(backups, name));
@@ -164,7 +164,14 @@ describe("a database from each earlier migration, with data and history in it", 
     );
     return new Set(columns.map((row) => String(row.name)));
   }
-  const earlier = ["001-job.sql", "002-harness.sql", "003-power.sql", "004-reading.sql", "005-wires.sql"];
+  const earlier = [
+    "001-job.sql",
+    "002-harness.sql",
+    "003-power.sql",
+    "004-reading.sql",
+    "005-wires.sql",
+    "006-keeping.sql",
+  ];
   test("is each that there is but the newest", async () =>
     expect((await migrationNames()).slice(0, -1)).toEqual(earlier));
 
@@ -176,7 +183,7 @@ describe("a database from each earlier migration, with data and history in it", 
     ]);
     const ops: unknown[] = [];
     // From then on wires of the tables are rows, and stand in the edit that made their cavities.
-    const isOfRows = upTo === "005-wires.sql";
+    const isOfRows = upTo >= "005-wires.sql";
     const wire = isOfRows
       ? inStep({ pins: rows.pin, connectors: rows.connector as ConnectorRow[], wires: rows.wire as WireRow[] }).wires
       : rows.wire;
@@ -195,6 +202,8 @@ describe("a database from each earlier migration, with data and history in it", 
     await pool.query("INSERT INTO edit (job_id, revision, change_key, person, label, role, ops) VALUES (?)", [
       ["j", 1, "key-of-then", "Robin", "all of it", "edit", JSON.stringify(ops)],
     ]);
+    // From then on an edit says of which schema its rows are.
+    if (upTo >= "006-keeping.sql") await pool.query("UPDATE edit SET row_schema = 6");
     await pool.query("UPDATE job SET revision = 1");
 
     const backups = mkdtempSync(path.join(folder, "earlier-"));

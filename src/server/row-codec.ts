@@ -15,6 +15,9 @@ const JSON_COLUMNS: ReadonlySet<string> = new Set([
   "elements",
   "cavities",
   "picks",
+  "grades",
+  "ends",
+  "entered",
 ]);
 const YES_NO_COLUMNS: ReadonlySet<string> = new Set(["byHand", "kept", "done", "unplanned"]);
 

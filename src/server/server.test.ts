@@ -9,11 +9,13 @@ import { decideOps } from "@/job/decide";
 import { writeDocument } from "@/job/document";
 import { type Edit, type LoadedJob, standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
-import { newConnector } from "@/job/import-table";
+import { newConnector } from "@/job/new-rows";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
 import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
+import { inStep } from "@/job/table-wires";
 import { decideCutOps } from "@/job/triage-ops";
 import { EMPTY } from "../../tests/support/empty";
+import { randoms } from "../../tests/support/harness";
 import { readingRow } from "../../tests/support/reading";
 import { deleteForGood, removeJob } from "./bin";
 import { applyChange, history, newsSince, stepHistory } from "./changes";
@@ -63,6 +65,7 @@ const pin = (id: string, cavity: string, part: Partial<PinRow> = {}): PinRow => 
 });
 const withPins = (...pins: PinRow[]) =>
   change([insertOp("connector", connector("c")), ...pins.map((row) => insertOp("pin", row))]);
+const byId = <T extends { readonly id: string }>(rows: readonly T[]) => rows.toSorted((a, b) => (a.id < b.id ? -1 : 1));
 const rename = (document: JobDocument, name: string) => updateOp("job", "job", document.job, { name }) as RowOp;
 
 describe("keeping a job", () => {
@@ -131,6 +134,34 @@ describe("wires of the tables", () => {
       updateOp("connector", "d", connector("d"), { branchId: "b" }) as RowOp,
     ]);
     expect(await ends()).toEqual(["p1 open -", "p2 open -"]);
+  });
+  test("rows that say where their wires go keep in step, whoever changes what", async () => {
+    const random = randoms(7);
+    const any = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)] as T;
+    await withPins(...Array.from({ length: 7 }, (_, at) => pin(`p${at}`, `${at}`, { circuit: at < 4 ? "7" : null })));
+    for (let step = 0; step < 40; step++) {
+      const row = any((await load()).pins);
+      const names = [any(["p1", "p2", "p3", "S1", "S2"]), any(["p0", "p5", "S1"])].slice(
+        0,
+        1 + Math.floor(random() * 2),
+      );
+      const told = names.map((name) => (name.startsWith("S") ? { splice: name } : { pinId: name }));
+      const op = any([
+        updateOp("pin", row.id, row, { otherEnd: names.join(), ends: told }),
+        updateOp("pin", row.id, row, { otherEnd: null, ends: [] }),
+        updateOp("pin", row.id, row, { circuit: any(["7", "8", null]) }),
+        deleteOp("pin", row),
+      ]);
+      if (op === null) continue;
+      expect(await change([op])).toMatchObject({ ok: true });
+      const after = await load();
+      expect(byId(after.wires)).toEqual(byId(inStep(after).wires));
+      if (op.op !== "delete" && random() < 0.6) continue;
+      expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid())).toMatchObject({ ok: true });
+      const undone = await load();
+      expect(byId(undone.wires)).toEqual(byId(inStep(undone).wires));
+    }
+    expect((await load()).wires.some(({ splice }) => splice !== null)).toBe(true);
   });
   test("a job from before wires were rows is given them, and an edit of that time is still read and undone", async () => {
     const id = await createJob(pool, heron);

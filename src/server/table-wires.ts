@@ -1,7 +1,7 @@
 import type { PoolConnection, RowDataPacket } from "mysql2/promise";
 import type { RowOp } from "@/job/ops";
 import type { ConnectorRow, PinRow, WireRow } from "@/job/schema";
-import { inStep, touchedBy, type WireTables, withWires } from "@/job/table-wires";
+import { inStep, type Joining, sharing, type Touched, touchedBy, type WireTables, withWires } from "@/job/table-wires";
 import { insertRows } from "./apply";
 import type { Db } from "./pool";
 import { fromSql, selectList } from "./row-codec";
@@ -15,12 +15,7 @@ export async function withFollowingWires(db: PoolConnection, jobId: string, ops:
   if (touched === null) return withWires({ pins: [], connectors: [], wires: [] }, ops);
   const { pinIds, connectorIds } = touched;
   const rows = new Rows(db, jobId);
-  const own = [
-    ...(await rows.among<PinRow>("pin", "id", [...pinIds])),
-    ...(await rows.among<PinRow>("pin", "connector_id", [...connectorIds])),
-  ];
-  const circuits = new Set([...touched.circuits, ...own.flatMap((row) => row.circuit ?? [])]);
-  const pins = distinct([...own, ...(await rows.among<PinRow>("pin", "circuit", [...circuits]))]);
+  const pins = await sharedCopper(rows, touched);
   const wires = await rows.among<WireRow>("wire", "from_pin_id", [
     ...new Set([...pins.map((row) => row.id), ...pinIds]),
   ]);
@@ -30,16 +25,37 @@ export async function withFollowingWires(db: PoolConnection, jobId: string, ops:
   return withWires({ pins, connectors, wires }, ops);
 }
 
+/**
+ * Rows of the cavities that share copper with those touched. Rows that say where their wires go are few, or many of a
+ * small table: of those all are looked at, of the others those of the circuits in question.
+ */
+async function sharedCopper(rows: Rows, touched: Touched): Promise<PinRow[]> {
+  const telling = await rows.telling();
+  const found = new Map<string, PinRow>();
+  const take = (more: readonly PinRow[]) => {
+    for (const row of more) found.set(row.id, row);
+  };
+  take(await rows.among<PinRow>("pin", "connector_id", [...touched.connectorIds]));
+  const [asked, askedCircuits] = [new Set<string>(), new Set<string>()];
+  for (;;) {
+    const known: readonly Joining[] = telling.length === 0 ? [...found.values()] : [...telling, ...found.values()];
+    const ids = [...sharing(known, touched)].filter((id) => !asked.has(id) && !found.has(id));
+    for (const id of ids) asked.add(id);
+    take(await rows.among<PinRow>("pin", "id", ids));
+    const circuits = new Set([...touched.circuits, ...[...found.values()].flatMap((row) => row.circuit ?? [])]);
+    const more = [...circuits].filter((circuit) => !askedCircuits.has(circuit));
+    for (const circuit of more) askedCircuits.add(circuit);
+    take(await rows.among<PinRow>("pin", "circuit", more));
+    if (more.length === 0 && ids.length === 0) return [...found.values()];
+  }
+}
+
 /** Connectors that cavities are put on, or moved to. */
 const namedConnectors = (ops: readonly RowOp[]): string[] =>
   ops.flatMap((op) => {
     const id = op.table !== "pin" ? undefined : op.op === "update" ? op.to.connectorId : op.row.connectorId;
     return typeof id === "string" ? [id] : [];
   });
-
-const distinct = <T extends { readonly id: string }>(rows: readonly T[]): T[] => [
-  ...new Map(rows.map((row) => [row.id, row])).values(),
-];
 
 const MOST_AT_ONCE = 1000;
 
@@ -60,6 +76,20 @@ class Rows {
       found.push(...rows.map((row) => fromSql<T>(table, row)));
     }
     return found;
+  }
+
+  /** Rows that say where their wires go, as far as copper is concerned. */
+  async telling(): Promise<Joining[]> {
+    const [rows] = await this.db.query<RowDataPacket[]>(
+      "SELECT id, connector_id, circuit, ends FROM pin WHERE job_id = ? AND other_end IS NOT NULL",
+      [this.jobId],
+    );
+    return rows.map((row) => ({
+      id: String(row.id),
+      connectorId: String(row.connector_id),
+      circuit: row.circuit === null ? null : String(row.circuit),
+      ends: JSON.parse(String(row.ends)),
+    }));
   }
 
   async all<T>(table: keyof WireColumns): Promise<T[]> {

@@ -55,6 +55,7 @@ export function cavities(text: string): { connectors: ConnectorFacts[]; pins: Ca
         sizeMm2: number("mm"),
         lengthM: number("m"),
         description,
+        ends: [],
       };
     });
   return { connectors: [...connectors.values()], pins };
@@ -83,6 +84,7 @@ export const added = (id: string, fromPinId: string, toPinId: string, more: Part
   fromPinId,
   endsAt: "cavity",
   toPinId,
+  splice: null,
   circuit: null,
   colour: null,
   colourBase: null,

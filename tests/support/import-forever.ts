@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
 import { heronTables } from "@/demo/heron";
-import { newConnector } from "@/job/import-table";
+import { newConnector } from "@/job/new-rows";
 import { insertOp } from "@/job/ops";
 import type { PinRow } from "@/job/schema";
 import { applyChange } from "@/server/changes";

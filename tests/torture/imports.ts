@@ -8,7 +8,7 @@ import { promisify } from "node:util";
 import { gunzipSync } from "node:zlib";
 import { heronTables } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
-import { newConnector } from "@/job/import-table";
+import { newConnector } from "@/job/new-rows";
 import type { PinRow } from "@/job/schema";
 import { clean, type Outcome, type World } from "./world";
 

@@ -2,7 +2,7 @@ import { readFileSync, rmSync } from "node:fs";
 import { setTimeout as pause } from "node:timers/promises";
 import type { Pool, RowDataPacket } from "mysql2/promise";
 import type { LoadedJob } from "@/job/edit";
-import { newConnector } from "@/job/import-table";
+import { newConnector } from "@/job/new-rows";
 import { insertOp, invert, type RowOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import type { OutboxStore } from "@/screens/shell/outbox";

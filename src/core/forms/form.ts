@@ -9,6 +9,18 @@ export interface Known<T> {
   readonly source: Source;
 }
 
+/** How a value of `params` came to be known, where no table gave it; one without a grade was read in a table. */
+export const PARAM_GRADES = ["guessed", "usual", "claimed", "measured"] as const;
+export type ParamGrade = (typeof PARAM_GRADES)[number];
+export type Grades = Readonly<Record<string, ParamGrade>>;
+
+const SOURCE_OF: Readonly<Record<ParamGrade, Source>> = {
+  guessed: "assumed",
+  usual: "usual",
+  claimed: "given",
+  measured: "given",
+};
+
 /** From `from` to `to`, rising. */
 export interface Span {
   readonly from: number;
@@ -59,18 +71,18 @@ export const hasForm = <P extends { readonly form: Form }, const K extends Kind>
 ): one is P & { readonly form: FormOf<K> } => (kinds as readonly Kind[]).includes(one.form.kind);
 
 /**
- * Reads `params` into the form of a kind. Keys that the kind does not have, and values that cannot be read, are left
+ * Reads `params` into the form of a kind, each value with its source: what a person guessed or took as usual is not given. Keys that the kind does not have, and values that cannot be read, are left
  * out: the import has told of them.
  *
  * @example parseForm("supply-in", { amps: "5" }) // { kind: "supply-in", amps: { value: 5, source: "given" } }
  */
-export function parseForm(kind: Kind, params: Params): Form {
+export function parseForm(kind: Kind, params: Params, grades: Grades = {}): Form {
   const types: Readonly<Record<string, ParamType>> = { ...COMMON, ...PARAMS_OF[kind] };
   const form: Record<string, unknown> = { kind };
   for (const [key, written] of Object.entries(params)) {
     const type = Object.hasOwn(types, key) ? types[key] : undefined;
     if (type !== undefined && paramProblem(kind, key, written) === null)
-      form[key] = { value: read(type, written), source: "given" };
+      form[key] = { value: read(type, written), source: SOURCE_OF[grades[key] ?? "claimed"] };
   }
   return form as unknown as Form;
 }

@@ -3,7 +3,7 @@ import { CHASSIS, guessedElements, guessPart, spansOf } from "../parts";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
 import { pointAt } from "./points";
-import { copperProblems, mateProblems, partFaults } from "./problems";
+import { copperProblems, mateProblems, partFaults, toldEndProblems } from "./problems";
 import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
 import type {
@@ -96,7 +96,7 @@ class Builder {
       minus: Builder.MINUS,
       problems: this.problems,
     };
-    this.problems.push(...copperProblems(harness));
+    this.problems.push(...copperProblems(harness), ...toldEndProblems(harness));
     return harness;
   }
 
@@ -146,8 +146,9 @@ class Builder {
         return open;
       }
       case "splice": {
-        const name = JSON.stringify([side, branchId, wire.circuit]);
-        const splice = splices.get(name) ?? this.node({ type: "splice", label: wire.circuit ?? "", side });
+        const name = JSON.stringify([side, branchId, wire.splice === null, wire.splice ?? wire.circuit]);
+        const splice =
+          splices.get(name) ?? this.node({ type: "splice", label: wire.splice ?? wire.circuit ?? "", side });
         splices.set(name, splice);
         return splice;
       }

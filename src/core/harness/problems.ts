@@ -1,7 +1,8 @@
 import { Groups } from "../groups";
 import type { CavityFacts, ConnectorFacts } from "../parts";
 import { partProblems } from "../parts";
-import { endsOf, pointAt } from "./points";
+import type { Point } from "../points";
+import { cavityPoint, endsOf, pointAt } from "./points";
 import type { EndsDiffer, Harness, HarnessEdge, HarnessPart, HarnessProblem } from "./types";
 
 /** Halves that do not fit each other: in count, in labels, or in the size of what meets. */
@@ -105,3 +106,47 @@ function endProblems(harness: Harness): HarnessProblem[] {
     ];
   });
 }
+
+/** Rows that contradict each other about where a wire goes. The wires of both are there: one of them is to be taken out. */
+export function toldEndProblems(harness: Harness): HarnessProblem[] {
+  const claims = new Map<string, CavityFacts[]>();
+  const faults: HarnessProblem[] = [];
+  const at = (pinId: string) => cavityPoint(harness, pinId);
+  for (const pin of harness.pinById.values())
+    for (const end of pin.ends) {
+      const other = "pinId" in end ? harness.pinById.get(end.pinId) : undefined;
+      if (other === undefined) continue;
+      const { connectorId } = pin;
+      if (other === pin) faults.push({ code: "ends-at-itself", at: at(pin.id), connectorId });
+      else if (other.ends.length === 0 && !isMeetingPoint(harness, other))
+        claims.set(other.id, [...(claims.get(other.id) ?? []), pin]);
+      else if (other.ends.length > 0 && !other.ends.some((its) => "pinId" in its && its.pinId === pin.id))
+        faults.push({
+          code: "other-end-differs",
+          at: at(pin.id),
+          names: at(other.id),
+          says: other.ends.map((its) => ("pinId" in its ? at(its.pinId) : splicePoint(harness, other, its.splice))),
+          connectorId,
+        });
+    }
+  for (const [pinId, by] of claims)
+    if (by.length > 1)
+      faults.push({
+        code: "end-claimed-twice",
+        at: at(pinId),
+        by: by.map((pin) => at(pin.id)),
+        connectorId: by[0]?.connectorId ?? null,
+      });
+  return faults;
+}
+
+const splicePoint = ({ connectorById }: Harness, pin: CavityFacts, splice: string): Point => ({
+  type: "splice",
+  side: connectorById.get(pin.connectorId)?.side ?? "host",
+  circuit: splice,
+});
+
+/** Many wires may meet at a ground stud or a battery's post. */
+const isMeetingPoint = ({ partAt, nodeOfPin }: Harness, pin: CavityFacts) =>
+  MEETING.has(partAt[nodeOfPin.get(pin.id) ?? -1]?.type ?? "");
+const MEETING: ReadonlySet<string> = new Set(["ground-stud", "battery", "splice-pack", "starter"]);

@@ -17,7 +17,9 @@ export interface WireFacts {
   readonly endsAt: (typeof WIRE_ENDS)[number];
   /** The other cavity; null where it ends elsewhere. */
   readonly toPinId: string | null;
-  /** Names the splice, where it ends at one: splices of one circuit, branch and side are one. */
+  /** The name of the splice that it ends at; null where its circuit alone tells which it is. */
+  readonly splice: string | null;
+  /** Splices without a name of one circuit, branch and side are one. */
   readonly circuit: string | null;
   readonly colour: string | null;
   readonly colourBase: ColourCode | null;
@@ -133,6 +135,12 @@ export type HarnessProblem = {
       readonly differs: EndsDiffer;
     } & WireEnds)
   | { readonly code: "same-cavity"; readonly at: Point }
+  /** A row sends its wire to a cavity of which the own row says that its wire goes elsewhere. */
+  | { readonly code: "other-end-differs"; readonly at: Point; readonly names: Point; readonly says: readonly Point[] }
+  /** Several rows send their wires to one cavity that says nothing of it. */
+  | { readonly code: "end-claimed-twice"; readonly at: Point; readonly by: readonly Point[] }
+  /** A row's wire is said to end where it begins. */
+  | { readonly code: "ends-at-itself"; readonly at: Point }
   | { readonly code: "missing-terminal"; readonly part: string; readonly fault: PartFault }
   | { readonly code: "repeated-terminal"; readonly part: string; readonly terminal: string }
   | { readonly code: "dangling"; readonly part: string; readonly terminal: string }

@@ -22,6 +22,9 @@ export interface ConnectorFacts {
   readonly mateId: string | null;
 }
 
+/** Where a table says that a cavity's wire goes: to a cavity, or to a splice that has a name. */
+export type ToldEnd = { readonly pinId: string } | { readonly splice: string };
+
 export interface CavityFacts {
   readonly id: string;
   readonly connectorId: string;
@@ -38,6 +41,8 @@ export interface CavityFacts {
   readonly form: Form;
   readonly quantity: Quantity | null;
   readonly index: string | null;
+  /** Where its own row says that its wire goes, as far as that is found. */
+  readonly ends: readonly ToldEnd[];
 }
 
 export interface PartFacts {

@@ -72,6 +72,24 @@ export function harnessProblemWords(problem: HarnessProblem, units: Units): Prob
         message: "An added wire has both of its ends in this one cavity.",
         cure: "Move one end to the right cavity, or remove the wire.",
       };
+    case "other-end-differs":
+      return {
+        where: pointText(problem.at),
+        message: `Its row says that its wire goes to ${pointText(problem.names)}, and the row of that cavity says ${listed(problem.says.map(pointText))}. Both wires are drawn.`,
+        cure: "Unplug both ends and look for continuity, then correct the row that is wrong. Where two wires share the cavity, write both ends in its row.",
+      };
+    case "end-claimed-twice":
+      return {
+        where: pointText(problem.at),
+        message: `The rows of ${listed(problem.by.map(pointText))} all send their wires to it.`,
+        cure: "Look how many wires are in the cavity, then correct the row that is wrong or write all ends in the row of the cavity.",
+      };
+    case "ends-at-itself":
+      return {
+        where: pointText(problem.at),
+        message: "Its row says that its wire ends in the same cavity. No wire is drawn.",
+        cure: "Correct where the wire goes.",
+      };
     case "missing-terminal":
       return { where: problem.part, message: partFaultText(problem.fault), cure: "Open the part and correct it." };
     case "repeated-terminal":

@@ -10,7 +10,11 @@ export function cavityChangeText(change: CavityChange, units: Units): string {
     case "circuit":
     case "colour":
     case "description":
+    case "part":
+    case "note":
       return became(change.column, change.from, change.to);
+    case "otherEnd":
+      return became("runs to", change.from, change.to);
     case "sizeMm2":
       return became("size", change.from && sizeWords(change.from, units), change.to && sizeWords(change.to, units));
     case "lengthM":

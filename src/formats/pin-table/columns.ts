@@ -1,3 +1,5 @@
+import { TABLE_COLUMNS, type TableColumn } from "@/job/import-table";
+
 /** The columns of contracts/pin-table.md, in the order in which they are written. */
 export const COLUMNS = [
   "connector",
@@ -11,7 +13,16 @@ export const COLUMNS = [
   "quantity",
   "params",
 ] as const;
-export type Column = (typeof COLUMNS)[number];
+
+/** Columns that are written only where a row has something in them. */
+export const MORE_COLUMNS = ["to", "part", "remarks"] as const;
+
+/** Columns that are read to a fact of the row's form: what it draws, its fuse, when it is live. They are written in `params`. */
+export const FACT_COLUMNS = ["amps", "load", "fuse", "ohms", "volts", "live"] as const;
+export type FactColumn = (typeof FACT_COLUMNS)[number];
+
+export const ALL_COLUMNS = [...COLUMNS, ...MORE_COLUMNS, ...FACT_COLUMNS] as const;
+export type Column = (typeof ALL_COLUMNS)[number];
 
 /** How one column of a table is taken: as one of ours, or kept under `extra` by its header. */
 export interface ColumnRead {
@@ -131,6 +142,31 @@ const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
   kind: ["kind", "form", "signal kind", "electrical form"],
   quantity: ["quantity", "measured quantity"],
   params: ["params", "parameters", "param"],
+  to: [
+    "to",
+    "runs to",
+    "goes to",
+    "other end",
+    "destination",
+    "far end",
+    "wire to",
+    "wire goes to",
+    "connected to",
+    "connects to",
+    "dest",
+    "terminates at",
+    "ends at",
+    "nach",
+    "ziel",
+  ],
+  part: ["part", "component", "part name", "device", "unit", "item", "consumer", "bauteil"],
+  remarks: ["remarks", "remark", "note", "notes", "comment", "comments", "bemerkung"],
+  amps: ["amps", "current", "draw", "current draw", "amp", "ampere", "load amps", "rated current", "strom"],
+  load: ["load", "watts", "power", "wattage", "leistung"],
+  fuse: ["fuse", "fuse rating", "fuse amps", "fuse size", "fused", "fuse no", "sicherung"],
+  ohms: ["ohms", "resistance", "ohm", "coil resistance", "widerstand"],
+  volts: ["volts", "voltage", "spannung"],
+  live: ["live", "hot", "hot in", "live in", "live when", "hot when", "key position", "feed state", "switched by"],
 };
 
 /** Case, dots, underscores and a unit in brackets do not matter: `Wire_Size (AWG)` is `wire size` in AWG. */
@@ -148,7 +184,10 @@ function plainHeader(header: string): { name: string; unit: string | null } {
   return trailing ? { name: trailing[1] as string, unit: trailing[2] as string } : { name, unit: bracket };
 }
 
+/** Units of cells that say none, by the head's own word: `watts` under which a load stands. */
 function unitOf(column: Column, name: string, unit: string | null): string | null {
+  if (column === "load")
+    return unit === "w" || /watt|power|leistung/.test(name) ? "W" : unit === "a" || unit === "amps" ? "A" : null;
   const said =
     unit
       ?.replace("²", "2")
@@ -166,6 +205,7 @@ export type ToldColumns = ReadonlyMap<string, { readonly column: Column; readonl
 export const COLUMN_UNITS: Partial<Record<Column, readonly string[]>> = {
   size: ["mm2", "awg"],
   length: ["mm", "cm", "m", "ft", "in"],
+  load: ["W", "A"],
 };
 
 /**
@@ -180,7 +220,7 @@ export function readHeaders(headers: readonly string[], told: ToldColumns = new 
     const said = saidOf(header);
     if (said != null && !owner.has(said.column)) owner.set(said.column, at);
   });
-  for (const column of COLUMNS) {
+  for (const column of ALL_COLUMNS) {
     for (const word of SYNONYMS[column]) {
       const at = plain.findIndex(
         (header, index) =>
@@ -215,3 +255,7 @@ export function assignColumn(columns: readonly ColumnRead[], at: number, column:
     return column !== null && read.column === column ? { ...read, column: null, unit: null } : read;
   });
 }
+
+/** What of a cavity a table with these columns speaks of. Facts in columns of their own come as values of its form. */
+export const tableColumns = (columns: readonly ColumnRead[]): ReadonlySet<TableColumn> =>
+  new Set(TABLE_COLUMNS.filter((name) => columns.some(({ column }) => column === name)));

@@ -1,4 +1,25 @@
-export { assignColumn, COLUMN_UNITS, COLUMNS, type Column, type ColumnRead, type ToldColumns } from "./columns";
+export {
+  ALL_COLUMNS,
+  assignColumn,
+  COLUMN_UNITS,
+  COLUMNS,
+  type Column,
+  type ColumnRead,
+  type ToldColumns,
+  tableColumns,
+} from "./columns";
 export type { TableIssue, TableRefusal } from "./issues";
-export { MAX_CELL, MAX_ROWS, type PinTable, type PinTableResult, readPinTable, type TablePin } from "./read";
+export { headsOf, type RememberedHead } from "./layout";
+export { MAX_CELL, MAX_ROWS } from "./limits";
+export {
+  type Paper,
+  type PinTable,
+  type PinTableResult,
+  type ReadOptions,
+  readPinTable,
+  readRows,
+  refuse,
+  type TablePin,
+} from "./read";
+export type { WrittenEnd } from "./row-ends";
 export { type WritablePin, writePinTable, writeTable } from "./write";

@@ -29,13 +29,28 @@ export type IssueCode =
   | "repeated-header"
   | "long-header"
   | "preamble"
+  | "date-for-label"
+  | "unusual-size"
+  | "unreadable-fact"
+  | "ends-at-itself"
+  | "other-end-differs"
+  | "end-claimed-twice"
+  | "hidden-column"
   | "connector-from-section"
   | "connector-from-preamble"
   | "connector-from-file";
 
 /** Why a table is refused whole. */
 export interface TableRefusal {
-  readonly code: "no-header" | "missing-column" | "too-many-rows" | "too-large" | "not-text" | "unclosed-quote";
+  readonly code:
+    | "no-header"
+    | "missing-column"
+    | "too-many-rows"
+    | "too-large"
+    | "not-text"
+    | "unclosed-quote"
+    | "protected"
+    | "damaged";
   readonly message: string;
   readonly line?: number;
   readonly column?: string;
@@ -49,6 +64,12 @@ const WARNINGS: ReadonlySet<IssueCode> = new Set([
   "repeated-header",
   "long-header",
   "preamble",
+  "unusual-size",
+  "unreadable-fact",
+  "ends-at-itself",
+  "other-end-differs",
+  "end-claimed-twice",
+  "hidden-column",
   "connector-from-section",
   "connector-from-preamble",
   "connector-from-file",
@@ -86,6 +107,16 @@ const CURE: Readonly<Record<IssueCode, string>> = {
   "text-too-long": "Shorten it.",
   "empty-table": "There is a header but no row below it.",
   "long-header": "Its column is kept under the beginning of it; shorten it where that is not enough.",
+  "date-for-label":
+    "In the spreadsheet set the column's format to text and type the label again (5-1, not 5 January), then save and import once more.",
+  "unusual-size": "It is taken as it stands; choose the column's unit, or write the unit into the cell.",
+  "unreadable-fact": "It is kept beside the row as written; enter the value at the cavity once it is known.",
+  "ends-at-itself": "No wire is made of it; correct the cell.",
+  "other-end-differs":
+    "Both wires are made; look at both ends, then correct the row that is wrong, or write both ends where two wires share the cavity.",
+  "end-claimed-twice":
+    "Both wires are made; look how many wires are in that cavity, then correct the row that is wrong.",
+  "hidden-column": "It is read as the others; leave it out where it should not be.",
   preamble: "These lines are taken for no rows; look whether the table begins where it should.",
   "connector-from-section": "The rows below it are taken to be of that connector.",
   "connector-from-preamble": "All rows are taken to be of the connector that is named above the header.",

@@ -21,23 +21,63 @@ const columnsIn = (record: CsvRecord, told: ToldColumns) =>
   );
 const knownIn = (columns: readonly ColumnRead[]) => columns.filter(({ column }) => column !== null).length;
 
+/** A head of an earlier file, in small letters, with what a person said of its columns. */
+export interface RememberedHead {
+  readonly heads: readonly string[];
+  readonly columns: readonly Pick<ColumnRead, "column" | "unit">[];
+}
+const NOT_TAKEN = { column: null, unit: null } as const;
+
+/** The heads of a line as they are compared with those of another file. */
+export const headsOf = (cells: readonly string[]): string[] => cells.map((cell) => cell.trim().toLowerCase());
+
 /**
- * The first line in which a cavity column and at least one other are recognised. Where no line is such a one, the first
+ * The line that a person chose, one whose head is remembered, else the first line in which a cavity column and at least one other are recognised. Where no line is such a one, the first
  * line is taken, so that what it lacks can be named; null for a table of no lines.
  */
-export function findHeader(records: readonly CsvRecord[], told: ToldColumns): Header | null {
-  for (const [at, record] of records.entries()) {
-    if (record.line > MOST_ABOVE + 1) break;
-    const columns = columnsIn(record, told);
-    if (knownIn(columns) > 1 && columns.some(({ column }) => column === "cavity"))
-      return { record, columns, above: records.slice(0, at) };
+export function findHeader(
+  records: readonly CsvRecord[],
+  told: ToldColumns,
+  said: { readonly line?: number; readonly remembered?: readonly RememberedHead[] } = {},
+): Header | null {
+  const at = (record: CsvRecord, columns: readonly ColumnRead[]): Header => ({
+    record,
+    columns,
+    above: records.slice(0, records.indexOf(record)),
+  });
+  const chosen = records.find(({ line }) => line === said.line);
+  if (chosen !== undefined) return at(chosen, columnsIn(chosen, told));
+  const near = records.slice(0, records.findLastIndex(({ line }) => line <= MOST_ABOVE + 1) + 1);
+  for (const record of near) {
+    const heads = headsOf(record.cells);
+    const known = said.remembered?.find(
+      (one) => one.heads.length === heads.length && one.heads.every((head, i) => head === heads[i]),
+    );
+    if (known !== undefined)
+      return at(
+        record,
+        record.cells.map((cell, index) => ({ header: cell.trim(), ...(known.columns[index] ?? NOT_TAKEN) })),
+      );
   }
+  let best: Header | null = null;
+  for (const record of near) {
+    const columns = columnsIn(record, told);
+    const isHeader = knownIn(columns) > 1 && columns.some(({ column }) => column === "cavity");
+    // Heads over two lines: what stands above several columns says less than what stands above each.
+    if (best !== null && !(isHeader && knownIn(columns) > knownIn(best.columns))) return best;
+    if (isHeader) best = at(record, columns);
+  }
+  if (best !== null) return best;
   const [first] = records;
   return first === undefined ? null : { record: first, columns: columnsIn(first, told), above: [] };
 }
 
 /** The separator under which the header shows most columns that are known, else the one that splits it most. */
-export function findSeparator(text: string, told: ToldColumns): Separator | null {
+export function findSeparator(
+  text: string,
+  told: ToldColumns,
+  remembered: readonly RememberedHead[] = [],
+): Separator | null {
   if (text.trim() === "") return null;
   const lines = text.split(/\r\n|\r|\n/, MOST_ABOVE + 20);
   const candidates = SEPARATORS.map((separator) => {
@@ -45,7 +85,7 @@ export function findSeparator(text: string, told: ToldColumns): Separator | null
     const records = parsed.ok
       ? parsed.records
       : lines.flatMap((line, at) => (line.trim() === "" ? [] : [{ line: at + 1, cells: line.split(separator) }]));
-    const header = findHeader(records, told);
+    const header = findHeader(records, told, { remembered });
     return { separator, known: knownIn(header?.columns ?? []), cells: header?.columns.length ?? 0 };
   });
   return candidates.sort((a, b) => b.known - a.known || b.cells - a.cells)[0]?.separator ?? null;

@@ -55,7 +55,7 @@ describe("dialects", () => {
       lengthM: 1.85,
       sizeMm2: 0.75,
       colour: { base: "GN", tracer: "YE" },
-      extra: { Remark: "kept" },
+      note: "kept",
     });
   });
   test.each([
@@ -199,6 +199,10 @@ describe("writing", () => {
     quantity: fc.constant({ value: null, source: "proposed" }),
     params: fc.constantFrom({} as Record<string, string>, { role: "power" } as Record<string, string>),
     extra: fc.constant({}),
+    grades: fc.constant({}),
+    otherEnd: fc.option(label, { nil: null }),
+    part: fc.option(label, { nil: null }),
+    note: text,
   });
   test("write → read → write is identical to the byte", () => {
     fc.assert(
@@ -228,6 +232,10 @@ describe("writing", () => {
           quantity: { value: null, source: "proposed" },
           params: {},
           extra: {},
+          grades: {},
+          otherEnd: null,
+          part: null,
+          note: "",
         },
       ]);
       expect(written).not.toMatch(/(^|,)"?[=+\-@]/m);

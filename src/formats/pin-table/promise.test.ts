@@ -36,7 +36,7 @@ describe("what the preview of a table promises", () => {
       fc.property(tables, ([headers, rows]) => {
         const read = readPinTable(table(["connector", "cavity", ...headers], rows), "donor");
         if (!read.ok) return;
-        const { ops } = planImport(emptyDocument(EMPTY.job), "donor", read.table.pins, false);
+        const { ops } = planImport(emptyDocument(EMPTY.job), "donor", read.table.pins);
         taken += ops.length;
         expect(faultsInOps(ops)).toEqual([]);
       }),
@@ -61,7 +61,7 @@ describe("what the preview of a table promises", () => {
   test("of a cell beside the row that is longer than a text may be: the row is left out, with its place", () => {
     const read = readPinTable(
       table(
-        ["connector", "cavity", "Note"],
+        ["connector", "cavity", "Sheet"],
         [
           ["C", "1", "x".repeat(10_001)],
           ["C", "2", "y"],
@@ -70,7 +70,7 @@ describe("what the preview of a table promises", () => {
       "donor",
     );
     expect(read.ok && read.table.pins.map(({ cavity }) => cavity)).toEqual(["2"]);
-    expect(read.ok && read.table.issues).toMatchObject([{ code: "text-too-long", line: 2, column: "Note" }]);
+    expect(read.ok && read.table.issues).toMatchObject([{ code: "text-too-long", line: 2, column: "Sheet" }]);
   });
 });
 
@@ -78,7 +78,7 @@ test("a change that is larger than a request may be is faulted before it is sent
   const [pin] = (() => {
     const read = readPinTable(table(["connector", "cavity"], [["C", "1"]]), "donor");
     return read.ok
-      ? planImport(emptyDocument(EMPTY.job), "donor", read.table.pins, false, () => "id").ops.slice(1)
+      ? planImport(emptyDocument(EMPTY.job), "donor", read.table.pins, { makeId: () => "id" }).ops.slice(1)
       : [];
   })();
   const row = { ...(pin as { row: object }).row, description: "é".repeat(10_000) } as Parameters<

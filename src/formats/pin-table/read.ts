@@ -1,113 +1,180 @@
+import { type Kind, PARAMS_OF, type Params, type Side } from "@/core/forms";
 import {
-  isKind,
-  isQuantity,
-  type Kind,
-  type Params,
-  paramProblem,
-  parseParams,
-  type Quantity,
-  type Side,
-} from "@/core/forms";
-import { classifyPins, type IntakeReason, type PinReading, readColour, readLength, readSize } from "@/core/intake";
-import { paramExpectedText } from "@/core/words";
+  type AliveGuess,
+  classifyPins,
+  type IntakeReason,
+  KNOWN_FROM,
+  type PinReading,
+  readAlive,
+} from "@/core/intake";
 import type { ImportedPin } from "@/job/import-table";
-import { type CsvRecord, parseCsv, unguardFormula } from "../csv";
+import { type CsvRecord, parseCsv } from "../csv";
 import { decodeText, MAX_BYTES } from "../text";
-import type { Column, ColumnRead, ToldColumns } from "./columns";
-import { missingColumn, withConnectors } from "./connectors";
+import type { ColumnRead, ToldColumns } from "./columns";
+import { missingColumn, type TableRow, withConnectors } from "./connectors";
 import { type TableIssue, type TableRefusal, tableIssue } from "./issues";
-import { findHeader, findSeparator, namedBefore } from "./layout";
+import { findHeader, findSeparator, namedBefore, type RememberedHead } from "./layout";
+import { MAX_HEADER, MAX_ROWS } from "./limits";
+import { readEnds, type WrittenEnd } from "./row-ends";
+import { FactReader } from "./row-facts";
+import { type RawPin, RowReader } from "./rows";
 
-export const MAX_ROWS = 20_000;
-/** Longest text of one cell; the database's columns hold as much. */
-export const MAX_CELL = 10_000;
-const MAX_LABEL = 200;
-/** Longest header under which a column is kept, with room for a number that tells like ones apart. */
-const MAX_HEADER = 190;
+/** When a feed is live, from a table's own column or its words; null where neither says. */
+export interface ToldAlive {
+  readonly value: AliveGuess["value"] | null;
+  readonly confidence: number;
+  readonly source: "given" | "proposed";
+}
 
 /** One cavity with the line of the file on which its row starts. */
 export interface TablePin extends ImportedPin {
   readonly line: number;
+  readonly alive: ToldAlive;
+  readonly to: WrittenEnd | null;
+}
+
+/** A table's rows, whatever it was kept in. */
+export interface Paper {
+  readonly records: readonly CsvRecord[];
+  readonly encoding: string;
+  /** Null for a workbook's sheet. */
+  readonly separator: "," | ";" | "\t" | null;
+  readonly sheet: string | null;
+  readonly sheets: readonly string[];
+  /** Heads of columns that the workbook hides, by their places. */
+  readonly hidden: readonly number[];
+  /** Whether a spreadsheet holds a date in that cell, by line and place. */
+  readonly isDate?: (line: number, at: number) => boolean;
 }
 
 export interface PinTable {
   readonly side: Side;
   readonly encoding: string;
-  readonly separator: "," | ";" | "\t";
+  readonly separator: "," | ";" | "\t" | null;
+  /** The sheet that was read, and all that the workbook has; null and none for a text. */
+  readonly sheet: string | null;
+  readonly sheets: readonly string[];
+  readonly headerLine: number;
   readonly columns: readonly ColumnRead[];
   /** What stands above its header, line by line; "" where nothing does. */
   readonly note: string;
+  /** Every row below the header as it is written, those with errors included. */
+  readonly rows: readonly CsvRecord[];
   readonly pins: readonly TablePin[];
   readonly issues: readonly TableIssue[];
-  /** Rows below the header, those with errors included. */
   readonly rowCount: number;
 }
 
 export type PinTableResult =
   | { readonly ok: true; readonly table: PinTable }
-  | { readonly ok: false; readonly refusal: TableRefusal };
+  | {
+      readonly ok: false;
+      readonly refusal: TableRefusal;
+      /** The first lines, where a person can say which of them heads the table. */
+      readonly lines?: readonly CsvRecord[];
+      readonly sheets?: readonly string[];
+      readonly sheet?: string | null;
+    };
+
+export interface ReadOptions {
+  /** How the columns are to be taken, when a person has changed what {@link readHeaders} understood. */
+  readonly columns?: readonly ColumnRead[];
+  /** The same by their heads, before the header is looked for. */
+  readonly told?: ToldColumns;
+  /** The file's name, which may name the connector where nothing in it does. */
+  readonly name?: string;
+  /** The line that heads the table, when a person has said so. */
+  readonly headerLine?: number;
+  /** Heads of earlier files whose columns a person has told. */
+  readonly remembered?: readonly RememberedHead[];
+  /** The sheet of a workbook that is to be read. */
+  readonly sheet?: string;
+}
 
 /**
  * Reads a pin table as contracts/pin-table.md says. Never throws for a bad table: it is refused whole with one reason,
- * or read with every problem reported at once.
- *
- * @param options `columns`: how the columns are to be taken, when a person has changed what {@link readHeaders}
- *   understood; `told`: the same by their heads, before the header is looked for; `name`: the file's, which may name the connector where nothing in it does
+ * or read with every problem reported at once. Workbooks are read by `readPaper` (formats/paper.ts).
  */
 export function readPinTable(bytes: Uint8Array, side: Side, options: ReadOptions = {}): PinTableResult {
   const decoded = decodeText(bytes);
   if (!decoded.ok) return refuse(decoded.code);
   const text = decoded.text.replace(/^\uFEFF/, "").replace(/^sep=.\r?\n/i, "");
-  const { told = new Map() } = options;
-  const separator = findSeparator(text, told);
+  const { told = new Map(), remembered = [] } = options;
+  const separator = findSeparator(text, told, remembered);
   if (separator === null) return refuse("no-header");
   const parsed = parseCsv(text, separator);
   if (!parsed.ok) return refuse("unclosed-quote", { line: parsed.line });
+  const { encoding } = decoded;
+  return readRows({ records: parsed.records, encoding, separator, sheet: null, sheets: [], hidden: [] }, side, options);
+}
 
-  const header = findHeader(parsed.records, told);
-  if (header === null) return refuse("no-header");
+/** Reads the rows of a table that is open. */
+export function readRows(paper: Paper, side: Side, options: ReadOptions = {}): PinTableResult {
+  const { told = new Map(), remembered = [], headerLine } = options;
+  const { records, separator, sheet, sheets } = paper;
+  const lost = (result: PinTableResult): PinTableResult =>
+    result.ok ? result : { ...result, lines: records.slice(0, MOST_SHOWN), sheets, sheet };
+  const header = findHeader(records, told, { line: headerLine, remembered });
+  if (header === null) return lost(refuse("no-header"));
   const { line } = header.record;
-  const read = options.columns ?? header.columns;
-  const records = parsed.records.slice(header.above.length + 1);
-  const { rows: tableRows, issues: naming } = withConnectors(
-    records,
-    read,
+  const columns = options.columns ?? header.columns;
+  const { rows, issues: naming } = withConnectors(
+    records.slice(header.above.length + 1),
+    columns,
     namedBefore(header.above, options.name ?? ""),
   );
-  const missing = missingColumn(read, tableRows);
+  const missing = missingColumn(columns, rows);
   if (missing !== undefined) {
-    const known = read.some((one) => one.column !== null);
-    return refuse(known ? "missing-column" : "no-header", known ? { line, column: missing } : { line });
+    const known = columns.some((one) => one.column !== null);
+    return lost(refuse(known ? "missing-column" : "no-header", known ? { line, column: missing } : { line }));
   }
-  if (tableRows.length > MAX_ROWS) return refuse("too-many-rows");
-
-  const reader = new RowReader(read, separator !== ",");
-  const rows = tableRows.map(({ record, connector }) => reader.row(record, connector)).filter((row) => row !== null);
-  const readings = classifyPins(rows, side);
+  if (rows.length > MAX_ROWS) return refuse("too-many-rows");
+  const { pins, issues } = readPins(paper, side, columns, rows);
   return {
     ok: true,
     table: {
       side,
       separator,
-      encoding: decoded.encoding,
-      columns: read,
-      note: written(header.above, separator),
-      rowCount: tableRows.length,
-      pins: rows.map((row, at) => tell(row, readings[at] as PinReading)),
+      sheet,
+      sheets,
+      encoding: paper.encoding,
+      headerLine: line,
+      columns,
+      note: written(header.above, separator ?? ", "),
+      rows: rows.map(({ record }) => record),
+      rowCount: rows.length,
+      pins,
       issues: [
-        ...preambleIssues(header.above, separator),
-        ...headerIssues(read, line, tableRows.length),
+        ...preambleIssues(header.above, separator ?? ", "),
+        ...headerIssues(columns, line, rows.length),
+        ...hiddenIssues(paper, columns, line),
         ...naming,
-        ...reader.issues,
+        ...issues,
       ].toSorted((a, b) => a.line - b.line),
     },
   };
 }
+const MOST_SHOWN = 41;
 
-export interface ReadOptions {
-  readonly columns?: readonly ColumnRead[];
-  readonly told?: ToldColumns;
-  readonly name?: string;
+function readPins(
+  { separator, isDate }: Paper,
+  side: Side,
+  columns: readonly ColumnRead[],
+  rows: readonly TableRow[],
+): { readonly pins: TablePin[]; readonly issues: readonly TableIssue[] } {
+  const decimalComma = separator === ";" || separator === "\t";
+  const reader = new RowReader(columns, decimalComma, isDate);
+  const raw = rows.map(({ record, connector }) => reader.row(record, connector)).filter((row) => row !== null);
+  const readings = classifyPins(raw, side);
+  const { ends, issues: endIssues } = readEnds(raw);
+  const facts = new FactReader(columns, decimalComma);
+  const factIssues: TableIssue[] = [];
+  const pins = raw.map((row, at) => {
+    const { pin, issues } = tell(row, readings[at] as PinReading, ends[at] ?? null, facts);
+    factIssues.push(...issues);
+    return pin;
+  });
+  return { pins, issues: [...reader.issues, ...endIssues, ...factIssues] };
 }
 
 /** Lines as they stand in the file, without the separators that a spreadsheet puts behind them. */
@@ -146,158 +213,72 @@ function headerIssues(columns: readonly ColumnRead[], line: number, rowCount: nu
   return issues;
 }
 
-type RawPin = Omit<TablePin, "kind" | "quantity" | "index"> & {
-  readonly kind: Kind | null;
-  readonly quantity: Quantity | null;
-};
-
-/** Reads rows one after the other and gathers what is wrong with them; remembers cavities to find repeated ones. */
-class RowReader {
-  readonly issues: TableIssue[] = [];
-  private readonly firstLine = new Map<string, number>();
-  private readonly sizeHints: { decimalComma: boolean; headerUnit: string | null };
-  private readonly lengthHints: { decimalComma: boolean; headerUnit: string | null };
-
-  constructor(
-    private readonly columns: readonly ColumnRead[],
-    decimalComma: boolean,
-  ) {
-    const unit = (column: Column) => columns.find((one) => one.column === column)?.unit ?? null;
-    this.sizeHints = { decimalComma, headerUnit: unit("size") };
-    this.lengthHints = { decimalComma, headerUnit: unit("length") };
-  }
-
-  /**
-   * The row, or null where it has an error.
-   * @param named the connector's label where no column has it
-   */
-  row(record: CsvRecord, named: string | null): RawPin | null {
-    const { line } = record;
-    const before = this.issues.length;
-    const cells = this.cellsOf(record);
-    const report = (code: TableIssue["code"], column: string | null, found: string | null, expected: string) =>
-      this.issues.push(tableIssue(code, { line, column, found, expected }));
-
-    const cell = (column: Column) => cells.known.get(column) ?? "";
-    for (const [column, value] of cells.known) {
-      const limit = column === "connector" || column === "cavity" || column === "circuit" ? MAX_LABEL : MAX_CELL;
-      if (value.length > limit) report("text-too-long", column, value, `at most ${limit} characters`);
-    }
-    for (const [header, value] of Object.entries(cells.extra))
-      if (value.length > MAX_CELL) report("text-too-long", header, value, `at most ${MAX_CELL} characters`);
-    const connector = cell("connector") || (named ?? "");
-    const cavity = cell("cavity");
-    if (connector === "") report("missing-connector", "connector", null, "the connector's label");
-    if (cavity === "") report("missing-cavity", "cavity", null, "the cavity's label");
-    if (connector !== "" && cavity !== "") {
-      const place = JSON.stringify([connector, cavity]);
-      const first = this.firstLine.get(place);
-      if (first !== undefined)
-        report(
-          "duplicate-cavity",
-          "cavity",
-          cavity,
-          `each cavity of ${connector} once; it stands in line ${first} already`,
-        );
-      else this.firstLine.set(place, line);
-    }
-
-    const sizeMm2 = cell("size") === "" ? null : readSize(cell("size"), this.sizeHints);
-    if (sizeMm2 === null && cell("size") !== "") report("unreadable-size", "size", cell("size"), "a wire size");
-    const lengthM = cell("length") === "" ? null : readLength(cell("length"), this.lengthHints);
-    if (lengthM === null && cell("length") !== "") report("unreadable-length", "length", cell("length"), "a length");
-    const colour = cell("colour") === "" ? null : readColour(cell("colour"));
-    if (colour !== null && colour.base === null)
-      report("unreadable-colour", "colour", cell("colour"), "a colour such as YE/BK, yellow/black or YEL/BLK");
-
-    const kindText = cell("kind").toLowerCase();
-    const kind = isKind(kindText) ? kindText : null;
-    if (kindText !== "" && kind === null)
-      report("unknown-kind", "kind", cell("kind"), "one of the electrical forms, by its name in the pin-table format");
-    const quantityText = cell("quantity").toLowerCase();
-    const quantity = isQuantity(quantityText) ? quantityText : null;
-    if (quantityText !== "" && quantity === null)
-      report("unknown-quantity", "quantity", cell("quantity"), "one of the quantities, such as engine-speed or ground");
-    const params = parseParams(cell("params"));
-    for (const [key, value] of Object.entries(params)) {
-      const problem = paramProblem(kind, key, value);
-      if (problem !== null)
-        report(
-          problem.code,
-          "params",
-          problem.code === "unknown-param" ? key : `${key}=${value}`,
-          paramExpectedText(problem),
-        );
-    }
-
-    const bad = this.issues.slice(before).some((issue) => issue.level === "error");
-    if (bad) return null;
-    return {
-      line,
-      connector,
-      cavity,
-      circuit: cell("circuit") || null,
-      colour,
-      sizeMm2,
-      lengthM,
-      description: cell("description") || null,
-      kind,
-      quantity,
-      params,
-      extra: cells.extra,
-    };
-  }
-
-  private cellsOf(record: CsvRecord): { known: Map<Column, string>; extra: Record<string, string> } {
-    const known = new Map<Column, string>();
-    const extra: [string, string][] = [];
-    record.cells.forEach((raw, at) => {
-      const value = unguardFormula(raw.trim());
-      const read = this.columns[at];
-      if (read === undefined) {
-        if (value !== "")
-          this.issues.push(
-            tableIssue("too-many-cells", {
-              line: record.line,
-              column: null,
-              found: value,
-              expected: `${this.columns.length} cells`,
-            }),
-          );
-      } else if (read.column !== null) known.set(read.column, value);
-      else if (value !== "") extra.push([this.extraName(at), value]);
-    });
-    return { known, extra: Object.fromEntries(extra) };
-  }
-
-  private extraName(at: number): string {
-    const header = this.columns[at]?.header ?? "";
-    const before = this.columns.slice(0, at).filter((one) => sameHeader(one.header, header)).length;
-    const name = header === "" ? `column ${at + 1}` : header.slice(0, MAX_HEADER);
-    return before === 0 ? name : `${name} (${before + 1})`;
-  }
+function hiddenIssues({ hidden }: Paper, columns: readonly ColumnRead[], line: number): TableIssue[] {
+  return hidden.flatMap((at) => {
+    const column = columns[at];
+    return column === undefined
+      ? []
+      : [
+          tableIssue("hidden-column", {
+            line,
+            column: column.header,
+            found: column.header,
+            expected: "a column that is shown",
+          }),
+        ];
+  });
 }
 
-const sameHeader = (one: string, two: string) => one.slice(0, MAX_HEADER) === two.slice(0, MAX_HEADER);
-
-function tell(row: RawPin, reading: PinReading): TablePin {
+/** A row with what is proposed of it, and with the values that its cells give. */
+function tell(
+  { facts, ...row }: RawPin,
+  reading: PinReading,
+  to: WrittenEnd | null,
+  reader: FactReader,
+): { readonly pin: TablePin; readonly issues: readonly TableIssue[] } {
   const given: IntakeReason = { code: "given" };
-  const params: Params = row.params;
+  const kind =
+    row.kind === null
+      ? ({ ...reading.kind, source: "proposed" } as const)
+      : ({ value: row.kind, confidence: 1, source: "given", why: given } as const);
+  const known: Kind = kind.confidence >= KNOWN_FROM ? kind.value : "unknown";
+  const told = reader.read(known, facts, row.line);
+  const params: Params = { ...told.params, ...row.params };
+  const alive = aliveOf(params, row.description);
+  const isGuessed =
+    takesAlive(known) && params.alive === undefined && alive.value !== null && alive.confidence >= KNOWN_FROM;
   return {
-    ...row,
-    kind:
-      row.kind === null
-        ? { ...reading.kind, source: "proposed" }
-        : { value: row.kind, confidence: 1, source: "given", why: given },
-    quantity:
-      row.quantity === null
-        ? { ...reading.quantity, source: "proposed" }
-        : { value: row.quantity, confidence: 1, source: "given", why: given },
-    index: params.index ?? reading.index,
+    issues: told.issues,
+    pin: {
+      ...row,
+      kind,
+      quantity:
+        row.quantity === null
+          ? { ...reading.quantity, source: "proposed" }
+          : { value: row.quantity, confidence: 1, source: "given", why: given },
+      index: params.index ?? reading.index,
+      params: isGuessed ? { ...params, alive: alive.value as string } : params,
+      grades: isGuessed ? { alive: "guessed" } : {},
+      extra: { ...row.extra, ...told.extra },
+      alive,
+      to,
+    },
   };
 }
 
-function refuse(code: TableRefusal["code"], at: { line?: number; column?: string } = {}): PinTableResult {
+const takesAlive = (kind: Kind) => kind !== "unknown" && Object.hasOwn(PARAMS_OF[kind], "alive");
+
+function aliveOf(params: Params, description: string | null): ToldAlive {
+  if (params.alive !== undefined) return { value: params.alive as AliveGuess["value"], confidence: 1, source: "given" };
+  const guess = description === null ? null : readAlive(description);
+  return { value: guess?.value ?? null, confidence: guess?.confidence ?? 0, source: "proposed" };
+}
+
+/** A table that is refused as a whole, with what to do about it. */
+export function refuse(
+  code: TableRefusal["code"],
+  at: { line?: number; column?: string; hint?: string } = {},
+): PinTableResult {
   const [message, hint] = REFUSALS[code];
   const where = at.line === undefined ? "" : ` (line ${at.line})`;
   const what = at.column === undefined ? "" : ` “${at.column}”`;
@@ -318,6 +299,14 @@ const REFUSALS: Readonly<Record<TableRefusal["code"], readonly [message: string,
     "Split it by connector and import the parts one after the other.",
   ],
   "too-large": [`The file is larger than ${MAX_BYTES / 1e6} MB`, "Save the pin table alone, as CSV."],
-  "not-text": ["The file is not text", "Save the table as CSV (UTF-8) and import that."],
+  "not-text": ["The file is no table", "Save the table as CSV (UTF-8), XLSX or ODS and import that."],
   "unclosed-quote": ["A quote opens and never closes", "Close it, or write it twice where it belongs to the text."],
+  protected: [
+    "The workbook is protected by a password",
+    "Open it in a spreadsheet, take the password off, save it and import that.",
+  ],
+  damaged: [
+    "The workbook cannot be opened: it is damaged or not whole",
+    "Open it in a spreadsheet, save it anew as XLSX, ODS or CSV and import that.",
+  ],
 };

@@ -1,6 +1,6 @@
-import { formatParams, type Params } from "@/core/forms";
+import { formatParams, type Grades, type Params } from "@/core/forms";
 import { formatCsvRecord, guardFormula } from "../csv";
-import { COLUMNS } from "./columns";
+import { COLUMNS, MORE_COLUMNS } from "./columns";
 
 /**
  * A cavity as it is written out. A kind or quantity that is only proposed is left empty, so that it is never read back
@@ -17,6 +17,10 @@ export interface WritablePin {
   readonly kind: { readonly value: string; readonly source: string };
   readonly quantity: { readonly value: string | null; readonly source: string };
   readonly params: Params;
+  readonly grades: Grades;
+  readonly otherEnd: string | null;
+  readonly part: string | null;
+  readonly note: string;
   readonly extra: Readonly<Record<string, string>>;
 }
 
@@ -26,6 +30,7 @@ export interface WritablePin {
  */
 export function writePinTable(pins: readonly WritablePin[]): string {
   const extras = [...new Set(pins.flatMap((pin) => Object.keys(pin.extra)))];
+  const more = MORE_COLUMNS.filter((column) => pins.some((pin) => MORE[column](pin) !== ""));
   const rows = pins.map((pin) => [
     pin.connector,
     pin.cavity,
@@ -36,11 +41,22 @@ export function writePinTable(pins: readonly WritablePin[]): string {
     pin.description ?? "",
     stated(pin.kind),
     stated(pin.quantity),
-    formatParams(pin.params),
+    formatParams(readable(pin)),
+    ...more.map((column) => MORE[column](pin)),
     ...extras.map((name) => pin.extra[name] ?? ""),
   ]);
-  return writeTable([[...COLUMNS, ...extras], ...rows]);
+  return writeTable([[...COLUMNS, ...more, ...extras], ...rows]);
 }
+
+const MORE: Readonly<Record<(typeof MORE_COLUMNS)[number], (pin: WritablePin) => string>> = {
+  to: (pin) => pin.otherEnd ?? "",
+  part: (pin) => pin.part ?? "",
+  remarks: (pin) => pin.note,
+};
+
+/** Values that were guessed, or taken as usual, are left out: they would be read back as given. */
+const readable = ({ params, grades }: Pick<WritablePin, "params" | "grades">): Params =>
+  Object.fromEntries(Object.entries(params).filter(([key]) => grades[key] !== "guessed" && grades[key] !== "usual"));
 
 const stated = (told: { value: string | null; source: string }) =>
   told.source === "proposed" ? "" : (told.value ?? "");

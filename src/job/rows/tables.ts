@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { KINDS, QUANTITIES, SIDES } from "@/core/forms";
+import { KINDS, PARAM_GRADES, QUANTITIES, SIDES } from "@/core/forms";
 import { COLOUR_CODES } from "@/core/intake";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
 import { guess, id, label, MOST_INT, position, source, text, textMap } from "./fields";
@@ -74,6 +74,20 @@ export const ConnectorRow = z.strictObject({
   housing: z.string().max(200).nullable(),
 });
 
+/** What of a cavity a person can change and a table can bring. */
+export const ENTERED_COLUMNS = [
+  "circuit",
+  "colour",
+  "sizeMm2",
+  "lengthM",
+  "description",
+  "otherEnd",
+  "part",
+  "note",
+] as const;
+
+const ToldEndSchema = z.union([z.strictObject({ pinId: id }), z.strictObject({ splice: label })]);
+
 export const PinRow = z.strictObject({
   id,
   connectorId: id,
@@ -97,7 +111,17 @@ export const PinRow = z.strictObject({
   /** Cylinder, bank or bus-wire number, by which like is paired with like. */
   indexLabel: z.string().max(200).nullable(),
   params: textMap,
+  /** How a value of `params` is known, where it was not read from a table. */
+  grades: z.record(z.string().max(200), z.enum(PARAM_GRADES)),
   extra: textMap,
+  /** Where the table says that its wire goes, as written; and what that was found to be. */
+  otherEnd: text.nullable(),
+  ends: z.array(ToldEndSchema).max(20),
+  /** The part that the row says it is of, where that is not its connector. */
+  part: text.nullable(),
+  note: text,
+  /** Columns that a person changed since a table brought them: a new table asks before it changes them. */
+  entered: z.array(z.enum(ENTERED_COLUMNS)).max(ENTERED_COLUMNS.length),
   position,
 });
 

@@ -93,6 +93,8 @@ export const WireRow = z.strictObject({
   fromPinId: id,
   endsAt: z.enum(WIRE_ENDS),
   toPinId: id.nullable(),
+  /** The name of the splice that it ends at, where it has one. */
+  splice: z.string().max(200).nullable(),
   origin: z.enum(WIRE_ORIGINS),
   circuit: z.string().max(200).nullable(),
   colour: text.nullable(),

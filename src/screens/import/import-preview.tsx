@@ -47,7 +47,8 @@ function WhatWasRead({ name, table, plan, removeAbsent, onRemoveAbsent }: Props)
       <h2 className="text-lg">{name}</h2>
       <p className="mt-1">
         <strong>{count(table.rowCount, "row")}</strong>, {table.pins.length} good, {count(errors, "error")},{" "}
-        {count(table.issues.length - errors, "warning")}. {SEPARATOR_WORDS[table.separator]},{" "}
+        {count(table.issues.length - errors, "warning")}.{" "}
+        {table.separator === null ? `Sheet ${table.sheet}` : SEPARATOR_WORDS[table.separator]},{" "}
         {table.encoding.toUpperCase()}. What {count(guesses.length, "cavity", "cavities")} do is proposed from the
         description; of {unknown.length} it is not known.
       </p>
@@ -94,6 +95,15 @@ const COLUMN_WORDS: Readonly<Record<Column, string>> = {
   kind: "what it is",
   quantity: "what it carries",
   params: "how it works",
+  to: "where it runs to",
+  part: "part",
+  remarks: "remarks",
+  amps: "current",
+  load: "load",
+  fuse: "fuse",
+  ohms: "resistance",
+  volts: "volts",
+  live: "when it is live",
 };
 
 function Columns({ table, onColumn }: Pick<Props, "table" | "onColumn">) {

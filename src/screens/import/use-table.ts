@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from "react";
 import type { Side } from "@/core/forms";
 import type { ColumnRead, PinTableResult } from "@/formats/pin-table";
+import { tableColumns } from "@/formats/pin-table";
 import type { Fault } from "@/job/checked";
 import { type ImportPlan, planImport } from "@/job/import-table";
 import type { JobDocument } from "@/job/schema";
@@ -21,7 +22,7 @@ export function useTable(document: JobDocument) {
   const read = async (next: Source, side: Side, columns?: readonly ColumnRead[]) => {
     setSource(next);
     setReading(true);
-    setResult(await tableWorker.ask((worker) => worker.readPinTable(next.bytes, side, { columns, name: next.name })));
+    setResult(await tableWorker.ask((worker) => worker.readPaper(next.bytes, side, { columns, name: next.name })));
     setReading(false);
   };
   const discard = () => {
@@ -32,7 +33,7 @@ export function useTable(document: JobDocument) {
   const table = result?.ok === true ? result.table : null;
   const refusal = result?.ok === false ? result.refusal : null;
   const plan = useMemo(
-    () => table && planImport(document, table.side, table.pins, removeAbsent),
+    () => table && planImport(document, table.side, table.pins, { removeAbsent, columns: tableColumns(table.columns) }),
     [table, document, removeAbsent],
   );
   const takes = useTakes(plan);

@@ -74,7 +74,7 @@ function TableToCompare({ onFault, onRead }: ReadProps) {
     setReading(true);
     onFault(null);
     const bytes = new Uint8Array(await chosen.arrayBuffer());
-    const result = await tableWorker.ask((worker) => worker.readPinTable(bytes, side));
+    const result = await tableWorker.ask((worker) => worker.readPaper(bytes, side));
     setReading(false);
     if (!result.ok) {
       onFault({ message: `${chosen.name}: ${result.refusal.message}`, hint: result.refusal.hint });

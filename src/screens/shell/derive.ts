@@ -69,8 +69,13 @@ export class Deriver {
     ): ReadonlySet<string> => leavingPins({ pins, connectors, wires, cuts }),
   );
   private gone: ReadonlySet<string> = new Set();
-  private readonly laid = lastOf((wires: JobDocument["wires"], cuts: JobDocument["cuts"]) =>
-    laidWires({ wires, cuts }),
+  private readonly laid = lastOf(
+    (
+      pins: JobDocument["pins"],
+      connectors: JobDocument["connectors"],
+      wires: JobDocument["wires"],
+      cuts: JobDocument["cuts"],
+    ) => laidWires({ pins, connectors, wires, cuts }),
   );
   private joined: readonly LaidWire[] = [];
   private readonly signals = lastOf(
@@ -101,7 +106,7 @@ export class Deriver {
     const leaving = this.leaving(pins, connectors, wires, cuts);
     // A tick at the bench, or a cut of one end, takes no cavity away: then nothing is matched anew.
     if (leaving.size !== this.gone.size || [...leaving].some((id) => !this.gone.has(id))) this.gone = leaving;
-    const laid = this.laid(wires, cuts);
+    const laid = this.laid(pins, connectors, wires, cuts);
     if (String(laid) !== String(this.joined)) this.joined = laid;
     return this.signals(pins, connectors, this.gone, this.joined);
   }

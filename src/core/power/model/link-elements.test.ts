@@ -21,6 +21,7 @@ const pin = (kind: Kind, params: Params = {}): CavityFacts => ({
   form: parseForm(kind, params),
   quantity: null,
   index: null,
+  ends: [],
 });
 
 interface Bench {
