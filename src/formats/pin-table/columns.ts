@@ -243,14 +243,25 @@ export function readHeaders(headers: readonly string[], told: ToldColumns = new 
   });
 }
 
-/** The same table with one column taken otherwise; whoever had that meaning before gives it up. */
-export function assignColumn(columns: readonly ColumnRead[], at: number, column: Column | null): ColumnRead[] {
+/**
+ * The same table with one column taken otherwise; whoever had that meaning before gives it up.
+ * @param unit of its bare numbers; null for what its head says
+ */
+export function assignColumn(
+  columns: readonly ColumnRead[],
+  at: number,
+  column: Column | null,
+  unit: string | null = null,
+): ColumnRead[] {
   return columns.map((read, index) => {
     if (index === at)
       return {
         ...read,
         column,
-        unit: column === null ? null : unitOf(column, plainHeader(read.header).name, plainHeader(read.header).unit),
+        unit:
+          column === null
+            ? null
+            : (unit ?? unitOf(column, plainHeader(read.header).name, plainHeader(read.header).unit)),
       };
     return column !== null && read.column === column ? { ...read, column: null, unit: null } : read;
   });

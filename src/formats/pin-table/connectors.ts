@@ -22,6 +22,7 @@ export function withConnectors(
   let named = before;
   let isTold = false;
   const tell = (one: Named) =>
+    one.from !== "person" &&
     issues.push(
       tableIssue(`connector-from-${one.from}`, {
         line: one.line,

@@ -5,6 +5,7 @@ export {
   COLUMNS,
   type Column,
   type ColumnRead,
+  readHeaders,
   type ToldColumns,
   tableColumns,
 } from "./columns";

@@ -94,7 +94,7 @@ export function findSeparator(
 /** What names the connector of rows that have no column for it. */
 export interface Named {
   readonly label: string;
-  readonly from: "section" | "preamble" | "file";
+  readonly from: "section" | "preamble" | "file" | "person";
   readonly line: number;
 }
 

@@ -87,6 +87,8 @@ export interface ReadOptions {
   readonly headerLine?: number;
   /** Heads of earlier files whose columns a person has told. */
   readonly remembered?: readonly RememberedHead[];
+  /** The connector of all rows that none names, when a person has said so. */
+  readonly connector?: string;
   /** The sheet of a workbook that is to be read. */
   readonly sheet?: string;
 }
@@ -121,7 +123,9 @@ export function readRows(paper: Paper, side: Side, options: ReadOptions = {}): P
   const { rows, issues: naming } = withConnectors(
     records.slice(header.above.length + 1),
     columns,
-    namedBefore(header.above, options.name ?? ""),
+    options.connector === undefined
+      ? namedBefore(header.above, options.name ?? "")
+      : { label: options.connector, from: "person", line },
   );
   const missing = missingColumn(columns, rows);
   if (missing !== undefined) {

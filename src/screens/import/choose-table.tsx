@@ -40,9 +40,9 @@ export function ChooseTable({ side, onTake, children }: Props) {
     >
       <h2 className="text-lg">The {side}'s pin table</h2>
       <p className="mt-1 max-w-2xl text-ink2">
-        One row for each cavity, as CSV: connector and cavity, and what else is known: circuit, colour, size, length,
-        description. Commas, semicolons or tabs; the usual header words are understood. What a cavity does may be left
-        empty: it is proposed from the description.
+        One row for each cavity, as the paper has it: XLSX, ODS or CSV, with titles above and sections between. The
+        usual heads are understood (pin, colour, gauge, runs to, amps …); any other can be told. What a cavity does may
+        be left empty: it is proposed from the description.
       </p>
       <FileButton onChoose={(chosen) => void take(chosen)} />
       <PasteField onPaste={paste} />

@@ -1,10 +1,12 @@
 "use client";
 
+import { useState } from "react";
 import { KNOWN_FROM } from "@/core/intake";
-import { cavityChangeText, count } from "@/core/words";
-import { COLUMNS, type Column, type PinTable } from "@/formats/pin-table";
+import { count } from "@/core/words";
+import type { Column, PinTable } from "@/formats/pin-table";
 import type { ImportPlan } from "@/job/import-table";
-import { useJob } from "../shell/job-provider";
+import { Segments } from "@/ui/segments";
+import { Absent, Changes, Kept, OpenEnds } from "./import-lists";
 import { PreviewRows } from "./preview-rows";
 
 interface Props {
@@ -13,182 +15,104 @@ interface Props {
   readonly plan: ImportPlan;
   readonly removeAbsent: boolean;
   readonly onRemoveAbsent: (remove: boolean) => void;
-  readonly onColumn: (at: number, column: Column | null) => void;
+  readonly agreed: ReadonlySet<string>;
+  readonly onAgree: (agreed: ReadonlySet<string>) => void;
+  readonly onColumn: (at: number, column: Column | null, unit: string | null) => void;
+  readonly onSheet: (sheet: string) => void;
 }
+
+type View = "all" | "problems" | "changes" | "kept" | "ends" | "absent";
 
 /**
  * What was understood, what is proposed, what is wrong, and what would change in the job: all before anything is taken.
  */
 export function ImportPreview(props: Props) {
   const { table, plan, onColumn } = props;
+  const [wanted, setView] = useState<View>("all");
+  const { kept, isKept } = useSeenKept(plan);
+  const segments = [
+    { key: "all" as const, label: "All rows", count: table.rowCount, isShown: true },
+    { key: "problems" as const, label: "Problems", count: table.issues.length, isShown: table.issues.length > 0 },
+    { key: "changes" as const, label: "Changes", count: plan.changed.length, isShown: plan.changed.length > 0 },
+    { key: "kept" as const, label: "Kept against it", count: plan.kept.length, isShown: isKept },
+    { key: "ends" as const, label: "Ends not found", count: plan.ends.open.length, isShown: plan.ends.open.length > 0 },
+    { key: "absent" as const, label: "Not in it", count: plan.absent.length, isShown: plan.absent.length > 0 },
+  ].filter(({ isShown }) => isShown);
+  const view = segments.some(({ key }) => key === wanted) ? wanted : "all";
   return (
-    <div className="space-y-4">
-      <WhatWasRead {...props} />
-      <Columns table={table} onColumn={onColumn} />
-      {table.issues.length > 0 && <Problems issues={table.issues} />}
-      {plan.changed.length > 0 && <Differences changed={plan.changed} />}
-      <PreviewRows pins={table.pins} />
+    <section className="flex min-h-0 flex-1 flex-col border border-rule2 bg-sheet" aria-label="What was read">
+      <div className="flex flex-wrap items-center gap-x-4 border-b border-rule px-3 py-1.5">
+        <WhatWasRead {...props} />
+        <Sheets {...props} />
+        <Segments label="Show" value={view} onChange={setView} segments={segments} />
+      </div>
+      {view === "absent" ? (
+        <Absent absent={plan.absent} removeAbsent={props.removeAbsent} onRemoveAbsent={props.onRemoveAbsent} />
+      ) : view === "changes" ? (
+        <Changes changed={plan.changed} />
+      ) : view === "kept" ? (
+        <Kept kept={kept} agreed={props.agreed} onAgree={props.onAgree} />
+      ) : view === "ends" ? (
+        <OpenEnds open={plan.ends.open} />
+      ) : (
+        <PreviewRows table={table} only={view} onColumn={onColumn} />
+      )}
+    </section>
+  );
+}
+
+/** What is agreed to leaves the plan's list, and stays in sight so that it can be taken back. */
+function useSeenKept({ kept }: ImportPlan) {
+  const [seen, setSeen] = useState(kept);
+  const places = new Set(seen.map(({ place }) => place));
+  const fresh = kept.filter(({ place }) => !places.has(place));
+  if (fresh.length > 0) setSeen([...seen, ...fresh]);
+  return { kept: seen, isKept: seen.length > 0 };
+}
+
+const SEPARATOR_WORDS = { ",": "commas", ";": "semicolons", "\t": "tabs" } as const;
+
+function WhatWasRead({ name, table, plan }: Props) {
+  const errors = table.issues.filter((issue) => issue.level === "error").length;
+  const unknown = table.pins.filter(
+    ({ kind }) => kind.source === "proposed" && (kind.confidence < KNOWN_FROM || kind.value === "unknown"),
+  );
+  const form =
+    table.separator === null
+      ? `sheet “${table.sheet}”`
+      : `separated by ${SEPARATOR_WORDS[table.separator]}, ${table.encoding.toUpperCase()}`;
+  return (
+    <div className="min-w-72 flex-1">
+      <h2 className="truncate text-base" title={name}>
+        {name}
+        <span className="font-normal text-ink2">: {form}</span>
+      </h2>
+      <p className="text-[13px]">
+        <strong>{count(table.pins.length, "row")} good</strong>, {count(errors, "error")},{" "}
+        {count(table.issues.length - errors, "warning")}; of {unknown.length} it is not known what they do.{" "}
+        <strong>In the job:</strong> {plan.added} new, {plan.changed.length} changed, {plan.same} the same
+        {plan.absent.length > 0 ? `, ${plan.absent.length} that this table does not have` : ""}.
+        {plan.ends.found + plan.ends.open.length > 0 && (
+          <>
+            {" "}
+            <strong>Other ends:</strong> {plan.ends.found} found, {plan.ends.open.length} not.
+          </>
+        )}
+      </p>
     </div>
   );
 }
 
-const SEPARATOR_WORDS = {
-  ",": "Separated by commas",
-  ";": "Separated by semicolons",
-  "\t": "Separated by tabs",
-} as const;
-
-function WhatWasRead({ name, table, plan, removeAbsent, onRemoveAbsent }: Props) {
-  const errors = table.issues.filter((issue) => issue.level === "error").length;
-  const guesses = table.pins.filter((pin) => pin.kind.source === "proposed");
-  const unknown = guesses.filter((pin) => pin.kind.confidence < KNOWN_FROM || pin.kind.value === "unknown");
+function Sheets({ table, onSheet }: Props) {
+  if (table.sheets.length < 2) return null;
   return (
-    <section className="border border-rule2 bg-sheet p-4" aria-label="What was read">
-      <h2 className="text-lg">{name}</h2>
-      <p className="mt-1">
-        <strong>{count(table.rowCount, "row")}</strong>, {table.pins.length} good, {count(errors, "error")},{" "}
-        {count(table.issues.length - errors, "warning")}.{" "}
-        {table.separator === null ? `Sheet ${table.sheet}` : SEPARATOR_WORDS[table.separator]},{" "}
-        {table.encoding.toUpperCase()}. What {count(guesses.length, "cavity", "cavities")} do is proposed from the
-        description; of {unknown.length} it is not known.
-      </p>
-      <p className="mt-1">
-        <strong>In the job:</strong> {plan.added} new, {plan.changed.length} changed, {plan.same} the same,{" "}
-        {plan.absent.length} that this table does not have.
-      </p>
-      {plan.absent.length > 0 && (
-        <label className="mt-2 flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={removeAbsent}
-            onChange={(event) => onRemoveAbsent(event.target.checked)}
-          />
-          <AbsentText absent={plan.absent} />
-        </label>
-      )}
-    </section>
-  );
-}
-
-const MOST_NAMED = 6;
-
-function AbsentText({ absent }: Pick<ImportPlan, "absent">) {
-  const names = absent.slice(0, MOST_NAMED).map((pin) => `${pin.connector}-${pin.cavity}`);
-  return (
-    <span>
-      Remove what this table does not have
-      {absent.some((pin) => pin.linked) ? ", except cavities that a decision uses" : ""}: {names.join(", ")}
-      {absent.length > MOST_NAMED ? " …" : ""}
-    </span>
-  );
-}
-
-const COLUMN_WORDS: Readonly<Record<Column, string>> = {
-  connector: "connector",
-  cavity: "cavity",
-  circuit: "circuit",
-  colour: "colour",
-  size: "size",
-  length: "length",
-  description: "description",
-  kind: "what it is",
-  quantity: "what it carries",
-  params: "how it works",
-  to: "where it runs to",
-  part: "part",
-  remarks: "remarks",
-  amps: "current",
-  load: "load",
-  fuse: "fuse",
-  ohms: "resistance",
-  volts: "volts",
-  live: "when it is live",
-};
-
-function Columns({ table, onColumn }: Pick<Props, "table" | "onColumn">) {
-  return (
-    <section className="border border-rule2 bg-sheet p-4" aria-label="Columns">
-      <h2 className="text-base">How each column is taken</h2>
-      <div className="mt-2 flex flex-wrap gap-3">
-        {table.columns.map((read, at) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: columns never move, and headers may repeat
-          <label key={at} className="w-40">
-            <span className="block truncate font-mono text-[13px]" title={read.header}>
-              {read.header || `column ${at + 1}`}
-              {read.unit === null ? "" : ` (${read.unit})`}
-            </span>
-            <select
-              className="field"
-              value={read.column ?? ""}
-              onChange={(event) => onColumn(at, COLUMNS.find((one) => one === event.target.value) ?? null)}
-            >
-              <option value="">kept beside the row</option>
-              {COLUMNS.map((column) => (
-                <option key={column} value={column}>
-                  {COLUMN_WORDS[column]}
-                </option>
-              ))}
-            </select>
-          </label>
+    <label className="flex items-center gap-2 text-[13px]">
+      Sheet
+      <select className="field max-w-56" value={table.sheet ?? ""} onChange={(event) => onSheet(event.target.value)}>
+        {table.sheets.map((sheet) => (
+          <option key={sheet}>{sheet}</option>
         ))}
-      </div>
-    </section>
-  );
-}
-
-const MOST_PROBLEMS = 200;
-
-function Problems({ issues }: Pick<PinTable, "issues">) {
-  return (
-    <section className="border-[1.5px] border-ink bg-sheet p-4" aria-label="Problems">
-      <h2 className="text-base">Problems</h2>
-      <table className="mt-2 w-full text-left text-[13px]">
-        <thead className="text-ink2">
-          <tr>
-            <th className="w-20 font-semibold">Line</th>
-            <th className="w-28 font-semibold">Column</th>
-            <th className="w-20 font-semibold">Grade</th>
-            <th className="font-semibold">What and how to mend it</th>
-          </tr>
-        </thead>
-        <tbody>
-          {issues.slice(0, MOST_PROBLEMS).map((issue, at) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew at each reading
-            <tr key={at} className="border-t border-rule align-top">
-              <td className="py-1.5 font-mono">{issue.line}</td>
-              <td className="py-1.5">{issue.column ?? ""}</td>
-              <td className={`py-1.5 font-semibold ${issue.level === "error" ? "text-stop" : ""}`}>{issue.level}</td>
-              <td className="max-w-0 py-1.5 break-words">{issue.message}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {issues.length > MOST_PROBLEMS && (
-        <p className="mt-2 text-ink2">{issues.length - MOST_PROBLEMS} more of the kind.</p>
-      )}
-    </section>
-  );
-}
-
-const MOST_CHANGES = 100;
-
-function Differences({ changed }: Pick<ImportPlan, "changed">) {
-  const { units } = useJob().document.job;
-  return (
-    <section className="border border-rule2 bg-sheet p-4" aria-label="Differences">
-      <h2 className="text-base">What changes in the job</h2>
-      <ul className="mt-2 space-y-1 text-[13px]">
-        {changed.slice(0, MOST_CHANGES).map((pin) => (
-          <li key={`${pin.connector} ${pin.cavity}`} className="break-words">
-            <span className="font-mono font-semibold">
-              {pin.connector}-{pin.cavity}
-            </span>{" "}
-            {pin.columns.map((one) => cavityChangeText(one, units)).join("; ") || "only how sure the proposal is"}
-          </li>
-        ))}
-      </ul>
-      {changed.length > MOST_CHANGES && <p className="mt-2 text-ink2">{changed.length - MOST_CHANGES} more.</p>}
-    </section>
+      </select>
+    </label>
   );
 }

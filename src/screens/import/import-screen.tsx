@@ -10,8 +10,10 @@ import { Segments } from "@/ui/segments";
 import { Trouble } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { ChooseHeader } from "./choose-header";
 import { ChooseTable } from "./choose-table";
 import { ImportPreview } from "./import-preview";
+import { rememberHead } from "./remembered";
 import { useTable } from "./use-table";
 
 /** Takes a pin table in: by file, drop or paste. Nothing changes before the person agrees to what the preview shows. */
@@ -21,12 +23,12 @@ export function ImportScreen() {
   const asked = useSearchParams().get("side");
   const has = (one: Side) => job.pins.some((pin) => pin.connector.side === one);
   const [side, setSide] = useState<Side>(SIDES.find((one) => one === asked) ?? (has("donor") ? "host" : "donor"));
-  const { source, table, refusal, reading, plan, takes, removeAbsent, setRemoveAbsent, read, discard } = useTable(
-    job.document,
-  );
+  const view = useTable(job.document);
+  const { source, told, table, refused, reading, plan, takes, read, discard } = view;
   const agree = () => {
     if (table === null || plan === null || source === null) return;
     job.change(`Import ${table.pins.length} ${side} cavities from ${source.name}`, plan.ops);
+    rememberHead(table.columns);
     discard();
     const other = SIDES.find((one) => one !== side);
     if (other !== undefined && !has(other)) setSide(other);
@@ -40,7 +42,7 @@ export function ImportScreen() {
           value={side}
           onChange={(one) => {
             setSide(one);
-            if (source !== null) void read(source, one);
+            if (source !== null) void read(source, one, told);
           }}
           segments={SIDES.map((key) => ({
             key,
@@ -58,10 +60,18 @@ export function ImportScreen() {
           </>
         )}
       </ScreenHead>
-      <div className="min-h-0 flex-1 overflow-auto px-4 pb-4">
+      <div className={`flex min-h-0 flex-1 flex-col px-4 pb-4 ${table === null ? "overflow-auto" : ""}`}>
+        {refused?.lines !== undefined && refused.lines.length > 0 && source !== null && !reading && (
+          <ChooseHeader
+            key={`${source.name} ${refused.sheet} ${refused.lines.length}`}
+            refused={refused}
+            told={told}
+            onRead={(how) => void read(source, side, how)}
+          />
+        )}
         {table === null && (
           <ChooseTable side={side} onTake={(chosen) => void read(chosen, side)}>
-            <ReadState name={source?.name ?? ""} reading={reading} refusal={refusal} />
+            <ReadState name={source?.name ?? ""} reading={reading} refusal={refused?.refusal ?? null} />
           </ChooseTable>
         )}
         {takes?.ok === false && (
@@ -78,9 +88,14 @@ export function ImportScreen() {
             name={source.name}
             table={table}
             plan={plan}
-            removeAbsent={removeAbsent}
-            onRemoveAbsent={setRemoveAbsent}
-            onColumn={(at, column) => void read(source, side, assignColumn(table.columns, at, column))}
+            removeAbsent={view.removeAbsent}
+            onRemoveAbsent={view.setRemoveAbsent}
+            agreed={view.agreed}
+            onAgree={view.setAgreed}
+            onColumn={(at, column, unit) =>
+              void read(source, side, { ...told, columns: assignColumn(table.columns, at, column, unit) })
+            }
+            onSheet={(sheet) => void read(source, side, { sheet })}
           />
         )}
       </div>
