@@ -2,7 +2,7 @@ import type { Side } from "@/core/forms";
 import { KnownPlaces, type OtherEnd, readOtherEnds } from "@/core/intake";
 import { newCavity, newConnector } from "./new-rows";
 import { insertOp, type RowOp, updateOp } from "./ops";
-import type { ConnectorRow, PinRow } from "./schema";
+import type { ConnectorRow, JobDocument, PinRow } from "./schema";
 
 /** What a row says of its wire's other end, where no such place is found. */
 export interface OpenEnd {
@@ -73,6 +73,29 @@ export function endOps({ side, rows, told, labels, connectors, position, makeId 
     if (op !== null) ops.push(op);
   }
   return { connectorOps: studs.connectorOps, ops: [...studs.ops, ...ops], endsOf, found, open };
+}
+
+/** What a cavity's row becomes when somebody writes where its wire goes. Grounds that no table has are left open. */
+export function endsIn(
+  { pins, connectors }: Pick<JobDocument, "pins" | "connectors">,
+  row: PinRow,
+  written: string,
+): Pick<PinRow, "otherEnd" | "ends"> {
+  if (written === "") return { otherEnd: null, ends: [] };
+  const side = connectors.find(({ id }) => id === row.connectorId)?.side;
+  const labels = new Map(connectors.flatMap((one) => (one.side === side ? [[one.id, one.label] as const] : [])));
+  const places = pins.flatMap((pin) => {
+    const connector = labels.get(pin.connectorId);
+    return connector === undefined ? [] : [{ connector, cavity: pin.cavity, id: pin.id }];
+  });
+  const idAt = new Map(places.map((one) => [placeOf(one.connector, one.cavity), one.id]));
+  const studAt = new Map(places.map((one) => [one.connector.toUpperCase(), one.id]));
+  const ends = readOtherEnds(written, new KnownPlaces(places)).map((end) => {
+    if ("splice" in end) return { splice: end.splice };
+    const pinId = "ground" in end ? studAt.get(end.ground.toUpperCase()) : idAt.get(placeOf(end.connector, end.cavity));
+    return pinId === undefined ? null : { pinId };
+  });
+  return { otherEnd: written, ends: ends.some((end) => end === null) ? [] : (ends as PinRow["ends"]) };
 }
 
 const NO_ENDS: Ends = { connectorOps: [], ops: [], endsOf: new Map(), found: 0, open: [] };

@@ -13,6 +13,7 @@ import { decideOps } from "./decide";
 import { harnessFacts } from "./harness-facts";
 import { addWireOps, placePartOps, tellPartOps } from "./harness-ops";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
+import { enterOp } from "./pin-ops";
 import type { JobDocument, PartRow } from "./schema";
 import { carryOut } from "./table-wires";
 
@@ -116,7 +117,7 @@ function wireOps(
   const pinIds = new Set(wires.filter((one) => wanted.has(one.id)).flatMap((one) => one.pinIds));
   return [
     ...added.flatMap((row) => updateOp("wire", row.id, row, to) ?? []),
-    ...document.pins.filter((row) => pinIds.has(row.id)).flatMap((row) => updateOp("pin", row.id, row, to) ?? []),
+    ...document.pins.filter((row) => pinIds.has(row.id)).flatMap((row) => enterOp(row, to) ?? []),
   ];
 }
 

@@ -143,11 +143,25 @@ export function history(on: Pool, jobId: string, limit = 300): Promise<HistoryEn
       `SELECT revision, person, made_at, label, role, of_revision, JSON_LENGTH(ops) AS op_count FROM edit WHERE job_id = ? ORDER BY revision DESC LIMIT ?`,
       [jobId, limit],
     );
-    return rows.map((row) => {
-      const { ops: _ops, key: _key, ...edit } = toEdit({ ...row, ops: "[]" } as RowDataPacket);
-      return { ...edit, rows: Number(row.op_count) };
-    });
+    return rows.map(entryOf);
   });
+}
+
+/** The latest edits that touched a row, newest first, without their operations. */
+export function historyOf(on: Pool, jobId: string, rowId: string, limit = 40): Promise<HistoryEntry[]> {
+  return reading(async () => {
+    const [rows] = await on.query<RowDataPacket[]>(
+      `SELECT revision, person, made_at, label, role, of_revision, JSON_LENGTH(ops) AS op_count FROM edit
+       WHERE job_id = ? AND INSTR(ops, ?) > 0 ORDER BY revision DESC LIMIT ?`,
+      [jobId, `"id":${JSON.stringify(rowId)}`, limit],
+    );
+    return rows.map(entryOf);
+  });
+}
+
+function entryOf(row: RowDataPacket): HistoryEntry {
+  const { ops: _ops, key: _key, ...edit } = toEdit({ ...row, ops: "[]" } as RowDataPacket);
+  return { ...edit, rows: Number(row.op_count) };
 }
 
 /** Broken rules of the database are answers that a person can meet; only what is left is thrown. */

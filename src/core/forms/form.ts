@@ -10,7 +10,7 @@ export interface Known<T> {
 }
 
 /** How a value of `params` came to be known, where no table gave it; one without a grade was read in a table. */
-export const PARAM_GRADES = ["guessed", "usual", "claimed", "measured"] as const;
+export const PARAM_GRADES = ["guessed", "usual", "claimed", "read", "measured"] as const;
 export type ParamGrade = (typeof PARAM_GRADES)[number];
 export type Grades = Readonly<Record<string, ParamGrade>>;
 
@@ -18,6 +18,7 @@ const SOURCE_OF: Readonly<Record<ParamGrade, Source>> = {
   guessed: "assumed",
   usual: "usual",
   claimed: "given",
+  read: "given",
   measured: "given",
 };
 

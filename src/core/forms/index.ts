@@ -1,3 +1,6 @@
+export { askedFields } from "./asked";
 export * from "./form";
 export * from "./kinds";
 export * from "./params";
+export { readTyped, type TypedValue } from "./typed-value";
+export { thermistorCurve, type UsualOf, type UsualValue, usualValues } from "./usual";

@@ -141,7 +141,7 @@ export type ParamProblem =
 export function paramProblem(kind: Kind | null, key: string, value: string): ParamProblem | null {
   const allowed = paramTypes(kind, key);
   if (allowed.length === 0) return { code: "unknown-param", known: kind === null ? null : paramKeys(kind) };
-  return allowed.some((type) => isParam(type, value)) ? null : { code: "param-out-of-range", key, allowed };
+  return allowed.some((type) => isParamValue(type, value)) ? null : { code: "param-out-of-range", key, allowed };
 }
 
 /** The keys a form for this kind offers, in the order of adapters.md; `index` and `settable` last. */
@@ -149,7 +149,14 @@ export function paramKeys(kind: Kind): readonly string[] {
   return [...Object.keys(PARAMS_OF[kind]), ...Object.keys(COMMON)];
 }
 
-function isParam(type: ParamType, value: string): boolean {
+/** How a field of a kind reads; null where the kind has none of that name. */
+export function paramTypeOf(kind: Kind, key: string): ParamType | null {
+  const keys: Readonly<Record<string, ParamType>> = { ...PARAMS_OF[kind], ...COMMON };
+  return Object.hasOwn(keys, key) ? (keys[key] ?? null) : null;
+}
+
+/** Whether a value as `params` holds it is good for a field. */
+export function isParamValue(type: ParamType, value: string): boolean {
   switch (type.type) {
     case "number": {
       const parsed = value.trim() === "" ? Number.NaN : Number(value);

@@ -1,5 +1,6 @@
 export * from "./adapters";
 export * from "./arithmetic";
+export * from "./asked";
 export * from "./blockers";
 export * from "./causes";
 export * from "./circuit";

@@ -4,8 +4,8 @@ import { useState } from "react";
 import { functionName } from "@/core/functions";
 import type { HarnessPart } from "@/core/harness";
 import { listed, sizeText } from "@/core/words";
-import { Plate } from "@/ui/plate";
 import { Wire } from "@/ui/wire";
+import { CavityPlate } from "../cavity/cavity-plate";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { AddWireDialog } from "./add-wire-dialog";
@@ -65,11 +65,7 @@ function TerminalRow({ name, pinId, onOpen, onWire }: RowProps) {
   return (
     <tr className="border-b border-rule align-top">
       <td className="py-1.5 pr-3">
-        {pin === undefined ? (
-          <span className="font-mono text-[13px]">{name}</span>
-        ) : (
-          <Plate side={pin.connector.side} label={pin.label} />
-        )}
+        {pin === undefined ? <span className="font-mono text-[13px]">{name}</span> : <CavityPlate pin={pin} />}
         <span className="block max-w-56 text-[13px] text-ink2">{pin?.row.description}</span>
       </td>
       <td className="py-1.5 pr-3">{pin !== undefined && <TerminalWire pin={pin} />}</td>

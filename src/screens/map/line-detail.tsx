@@ -7,6 +7,8 @@ import { ADAPTER_WORDS, arithmeticText, chainText, lineText, optionText, VERDICT
 import { type Choice, noteOps, reopenOps } from "@/job/decide";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
+import { CavityPlate } from "../cavity/cavity-plate";
+import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
 import { ChainDrawing } from "./chain-drawing";
 import { type Decide, isByHand } from "./use-decide";
@@ -39,12 +41,16 @@ export function LineDetail({ line, decide, onOther }: Props) {
         </Third>
         <Third title="Arithmetic">
           <Arithmetic option={option} />
+          <MissingFacts missing={option.missing} />
         </Third>
         <Third title="Options" last>
           <Options line={line} onUse={use} />
         </Third>
       </div>
       <div className="space-y-3 p-4">
+        <p className="flex flex-wrap items-center gap-3">
+          <Ends line={line} />
+        </p>
         <p className="max-w-4xl">{lineText(line)}</p>
         {(line.quantity === "security-data" || line.quantity === "key-reader") && (
           <Caution>
@@ -61,6 +67,15 @@ export function LineDetail({ line, decide, onOther }: Props) {
       </div>
     </section>
   );
+}
+
+/** The two cavities, each with all that is known of it one key away. */
+function Ends({ line: { provider, consumer } }: Pick<Props, "line">) {
+  const { pinById } = useJob();
+  return [provider, consumer].flatMap(({ id }) => {
+    const pin = pinById.get(id);
+    return pin === undefined ? [] : [<CavityPlate key={id} pin={pin} />];
+  });
 }
 
 /** Brings what was opened into sight as a whole, its decisions among it. */
@@ -99,11 +114,6 @@ function Arithmetic({ option }: { option: LinkOption }) {
       </dl>
       {option.arithmetic.length === 0 && (
         <p className="text-[13px] text-ink2">Nothing can be computed from the facts in the pin tables.</p>
-      )}
-      {option.missing.length > 0 && (
-        <p className="mt-2 text-[13px]">
-          <strong>Missing:</strong> {option.missing.join(", ")}
-        </p>
       )}
     </>
   );

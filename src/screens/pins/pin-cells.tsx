@@ -1,6 +1,6 @@
 import { KINDS, QUANTITIES } from "@/core/forms";
 import type { Units } from "@/core/units";
-import { KIND_WORDS, lengthText, quantityWords, sizeText } from "@/core/words";
+import { KIND_WORDS, lengthText, quantityWords, sizeText, sizeWords } from "@/core/words";
 import type { PinRow } from "@/job/schema";
 import { type Choice, ChoiceCell, TextCell } from "@/ui/cell";
 import { Wire } from "@/ui/wire";
@@ -21,9 +21,21 @@ export const ColourCell = ({ pin: { row, label }, edits }: CellOf) => (
   />
 );
 
-export function SizeCell({ pin: { row, label }, edits, units }: CellOf & { units: Units }) {
+interface SizeCellOf extends CellOf {
+  readonly units: Units;
+  /** It stands alone, not in a column of sizes. */
+  readonly isLeft?: boolean;
+}
+
+export function SizeCell({ pin: { row, label }, edits, units, isLeft = false }: SizeCellOf) {
   const size = sizeText(row.sizeMm2, units);
-  const show = <span className="w-full text-right font-mono text-[13px]">{size}</span>;
+  const show = isLeft ? (
+    <span className="font-mono text-[13px]">
+      {row.sizeMm2 === null ? "not known yet" : sizeWords(row.sizeMm2, units)}
+    </span>
+  ) : (
+    <span className="w-full text-right font-mono text-[13px]">{size}</span>
+  );
   return <TextCell label={`Size of ${label}`} value={size} show={show} onSave={edits.size} />;
 }
 
@@ -33,10 +45,25 @@ export function LengthCell({ pin: { row, label }, edits, units }: CellOf & { uni
   return <TextCell label={`Length of ${label}`} value={length} show={show} onSave={edits.length} />;
 }
 
-export function CircuitCell({ pin: { row, label }, edits }: CellOf) {
-  const show = <span className="font-mono text-[13px]">{row.circuit ?? "none"}</span>;
-  return <TextCell label={`Circuit of ${label}`} value={row.circuit ?? ""} show={show} onSave={edits.circuit} />;
+interface OwnText {
+  readonly pin: PinView;
+  /** What it is of the cavity: `Circuit`. */
+  readonly name: string;
+  readonly value: string | null;
+  /** What stands there while nothing is written. */
+  readonly empty: string;
+  readonly onSave: (text: string) => null;
 }
+
+/** A text of a cavity that stands as it is written. */
+export const OwnTextCell = ({ pin: { label }, name, value, empty, onSave }: OwnText) => (
+  <TextCell
+    label={`${name} of ${label}`}
+    value={value ?? ""}
+    show={value === null ? <span className="text-ink2">{empty}</span> : <span className="break-words">{value}</span>}
+    onSave={onSave}
+  />
+);
 
 export const DescriptionCell = ({ pin: { row, label }, edits }: CellOf) => (
   <TextCell
@@ -63,7 +90,9 @@ function choicesOf<K extends string>(
   return guess === null ? sorted : [{ key: guess, words: words(guess), confidence }, ...sorted];
 }
 
-export function KindCell({ pin, edits }: CellOf) {
+export const KindCell = ({ pin, edits }: CellOf) => <KindChoice pin={pin} onChoose={edits.kind} />;
+
+export function KindChoice({ pin, onChoose }: Pick<CellOf, "pin"> & { onChoose: (kind: PinRow["kind"]) => void }) {
   const { row, label } = pin;
   const unknown = isUnknown(pin);
   const words = unknown ? "not known" : KIND_WORDS[row.kind];
@@ -75,7 +104,7 @@ export function KindCell({ pin, edits }: CellOf) {
       show={<span className={unknown ? "font-semibold" : "line-clamp-2"}>{words}</span>}
       guessed={row.kindSource === "proposed" && !unknown}
       choices={choicesOf(KINDS, (kind) => KIND_WORDS[kind], row.kind, row.kindConfidence)}
-      onChoose={edits.kind}
+      onChoose={onChoose}
     />
   );
 }

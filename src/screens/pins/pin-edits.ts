@@ -2,21 +2,11 @@ import { readColour, readLength, readSize } from "@/core/intake";
 import type { Units } from "@/core/units";
 import { KIND_WORDS, quantityWords } from "@/core/words";
 import { describeOp } from "@/job/describe";
-import { type RowOp, updateOp } from "@/job/ops";
+import { endsIn } from "@/job/import-ends";
+import { enterOp, kindOp, quantityOp } from "@/job/pin-ops";
 import type { JobDocument, PinRow } from "@/job/schema";
 import type { PinView } from "../shell/derive";
 import type { JobContextValue } from "../shell/job-provider";
-
-/** The person agrees with what was proposed: it counts as confirmed from now on. */
-export function confirmOps(row: PinRow): RowOp[] {
-  const op = updateOp("pin", row.id, row, {
-    kindSource: "confirmed",
-    kindConfidence: 1,
-    quantitySource: "confirmed",
-    quantityConfidence: 1,
-  });
-  return op === null ? [] : [op];
-}
 
 /** What can be corrected at a cavity. Each takes what was typed, and answers what is wrong with it, or null. */
 export interface PinEdits {
@@ -25,16 +15,18 @@ export interface PinEdits {
   readonly length: (text: string) => string | null;
   readonly circuit: (text: string) => null;
   readonly description: (text: string) => null;
+  readonly part: (text: string) => null;
+  readonly note: (text: string) => null;
+  /** Where its wire goes, as a paper would write it. */
+  readonly otherEnd: (text: string) => null;
   readonly kind: (kind: PinRow["kind"]) => void;
   readonly quantity: (quantity: PinRow["quantity"]) => void;
 }
 
-const CHOSEN = "Chosen by you";
-
 export function pinEdits({ row, label }: PinView, document: JobDocument, change: JobContextValue["change"]): PinEdits {
   const { units } = document.job;
   const set = (name: string, to: Partial<PinRow>): null => {
-    change(name, [updateOp("pin", row.id, row, to)], { quiet: true });
+    change(name, [enterOp(row, to)], { quiet: true });
     return null;
   };
   return {
@@ -57,15 +49,14 @@ export function pinEdits({ row, label }: PinView, document: JobDocument, change:
       change(`Description of ${label}`, [describeOp(document, row.id, text || null)], { quiet: true });
       return null;
     },
-    kind: (kind) =>
-      set(`${label} is ${KIND_WORDS[kind]}`, { kind, kindSource: "confirmed", kindConfidence: 1, kindWhy: CHOSEN }),
+    kind: (kind) => change(`${label} is ${KIND_WORDS[kind]}`, [kindOp(row, kind)], { quiet: true }),
     quantity: (quantity) =>
-      set(`${label} carries ${quantityWords(quantity) || "nothing known"}`, {
-        quantity,
-        quantitySource: "confirmed",
-        quantityConfidence: 1,
-        quantityWhy: CHOSEN,
+      change(`${label} carries ${quantityWords(quantity) || "nothing known"}`, [quantityOp(row, quantity)], {
+        quiet: true,
       }),
+    part: (text) => set(`Part of ${label}: ${text || "none"}`, { part: text || null }),
+    note: (text) => set(`Note at ${label}`, { note: text }),
+    otherEnd: (text) => set(`Other end of ${label}: ${text || "not known"}`, endsIn(document, row, text)),
   };
 }
 

@@ -20,6 +20,10 @@ const textOf = cachedBy(({ row, label }: PinView): string => {
     row.description,
     KIND_WORDS[row.kind],
     quantityWords(row.quantity),
+    row.otherEnd,
+    row.part,
+    row.note,
+    ...Object.values(row.extra),
   ];
   return parts.join(" ").toLowerCase();
 });

@@ -3,8 +3,9 @@ import { memo, useCallback, useEffect, useMemo, useRef } from "react";
 import { cavities, sizeUnit } from "@/core/words";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
+import { MoreHead } from "./more-head";
 import { pinEdits } from "./pin-edits";
-import { PIN_COLUMNS, PinLine } from "./pin-line";
+import { type MoreColumn, PIN_GRID, PinLine, pinColumns } from "./pin-line";
 
 type Item =
   | { readonly type: "connector"; readonly pinId: string; readonly count: number }
@@ -15,10 +16,11 @@ interface Props {
   readonly pins: readonly PinView[];
   readonly selected: string | null;
   readonly onSelect: (pinId: string) => void;
+  readonly more: readonly MoreColumn[];
 }
 
 /** The cavities under their connectors; only those in sight are drawn. */
-export const PinTable = memo(function PinTable({ label, pins, selected, onSelect }: Props) {
+export const PinTable = memo(function PinTable({ label, pins, selected, onSelect, more }: Props) {
   const { document, change, pinById } = useJob();
   const { units } = document.job;
   const scroller = useRef<HTMLDivElement>(null);
@@ -41,8 +43,8 @@ export const PinTable = memo(function PinTable({ label, pins, selected, onSelect
 
   return (
     <div ref={scroller} className="min-h-0 overflow-auto" aria-label={label}>
-      <div role="table" aria-rowcount={pins.length + 1} className="min-w-[756px]">
-        <Heads size={sizeUnit(units)} />
+      <div role="table" aria-rowcount={pins.length + 1} style={{ minWidth: pinColumns(more.length).minWidth }}>
+        <Heads size={sizeUnit(units)} more={more} />
         <div className="relative" style={{ height: rows.getTotalSize() }}>
           {rows.getVirtualItems().map((virtual) => {
             const item = items[virtual.index] as Item;
@@ -63,6 +65,7 @@ export const PinTable = memo(function PinTable({ label, pins, selected, onSelect
                     units={units}
                     edits={pinEdits(pin, document, change)}
                     onSelect={() => onSelect(pin.row.id)}
+                    more={more}
                   />
                 )}
               </div>
@@ -74,16 +77,20 @@ export const PinTable = memo(function PinTable({ label, pins, selected, onSelect
   );
 });
 
-function Heads({ size }: { size: string }) {
+function Heads({ size, more }: { size: string; more: readonly MoreColumn[] }) {
   return (
     <div
       role="row"
-      className={`${PIN_COLUMNS} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}
+      style={pinColumns(more.length)}
+      className={`${PIN_GRID} sticky top-0 z-10 h-9 border-b-[1.5px] border-rule2 bg-sheet text-[13px] font-semibold text-ink2`}
     >
       {["Cavity", "Wire", size, "What the paper says", "What it is", "How it works"].map((head) => (
         <span role="columnheader" key={head} className={head === size ? "text-right" : undefined}>
           {head}
         </span>
+      ))}
+      {more.map((column) => (
+        <MoreHead key={column.key} column={column} />
       ))}
     </div>
   );

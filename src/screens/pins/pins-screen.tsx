@@ -5,17 +5,19 @@ import { useSearchParams } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
 import { KIND_WORDS } from "@/core/words";
+import { confirmOp } from "@/job/pin-ops";
 import { Button, buttonLook } from "@/ui/controls";
 import { SearchField } from "@/ui/search-field";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
+import { CavityPane } from "../cavity/cavity-pane";
 import { isGuess, isUnknown, type PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
-import { confirmOps, pinEdits } from "./pin-edits";
-import { PinPane } from "./pin-pane";
+import { moreColumns } from "./more-columns";
 import { findPins, type Show } from "./pin-search";
+import { PinSide } from "./pin-side";
 import { PinTable } from "./pin-table";
 
 /**
@@ -26,9 +28,10 @@ export function PinsScreen() {
   const view = usePinView();
   const { side, show, search, selected, visible, ofSide } = view;
   const searchField = useRef<HTMLInputElement>(null);
+  const more = useMemo(() => moreColumns(ofSide), [ofSide]);
   const pin = selected === null ? undefined : job.pinById.get(selected);
   const confirm = (one: PinView | undefined) =>
-    one && isGuess(one) && job.change(`Confirm ${one.label} as ${KIND_WORDS[one.row.kind]}`, confirmOps(one.row));
+    one && isGuess(one) && job.change(`Confirm ${one.label} as ${KIND_WORDS[one.row.kind]}`, [confirmOp(one.row)]);
   const open = (name: string) =>
     document.querySelector<HTMLElement>(`[data-pin="${selected}"] [data-choice="${name}"] button`)?.click();
   useKeys({
@@ -58,22 +61,22 @@ export function PinsScreen() {
         </a>
       </ScreenHead>
       <div
-        className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_300px]"}`}
+        className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_330px]"}`}
       >
         {visible.length === 0 ? (
           <NoPins side={side} show={show} empty={ofSide.length === 0} />
         ) : (
-          <PinTable label={`${side} pin table`} pins={visible} selected={selected} onSelect={view.setSelected} />
+          <PinSide value={side}>
+            <PinTable
+              label={`${side} pin table`}
+              pins={visible}
+              selected={selected}
+              onSelect={view.setSelected}
+              more={more}
+            />
+          </PinSide>
         )}
-        {pin !== undefined && (
-          <PinPane
-            key={pin.row.id}
-            pin={pin}
-            edits={pinEdits(pin, job.document, job.change)}
-            onConfirm={() => confirm(pin)}
-            onClose={() => view.setSelected(null)}
-          />
-        )}
+        {pin !== undefined && <CavityPane key={pin.row.id} pin={pin} onClose={() => view.setSelected(null)} />}
       </div>
     </>
   );
@@ -152,7 +155,7 @@ function ConfirmSurest({ pins }: { pins: readonly PinView[] }) {
   const sure = pins.filter(
     (pin) => isGuess(pin) && pin.row.kindConfidence >= SURE && pin.row.quantityConfidence >= SURE,
   );
-  const ops = () => sure.flatMap((pin) => confirmOps(pin.row));
+  const ops = () => sure.map((pin) => confirmOp(pin.row));
   return (
     <Button
       primary

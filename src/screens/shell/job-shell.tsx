@@ -5,6 +5,8 @@ import { useRouter } from "next/navigation";
 import { type ReactNode, Suspense, useState } from "react";
 import { blockerWords } from "@/core/words";
 import { Button, Kbd } from "@/ui/controls";
+import { CavityProvider } from "../cavity/cavity-context";
+import { CavityDrawer } from "../cavity/cavity-pane";
 import { CommandPalette } from "./command-palette";
 import { JobHead } from "./job-head";
 import { type JobContextValue, useJob } from "./job-provider";
@@ -40,9 +42,12 @@ export function JobShell({ children }: { children: ReactNode }) {
       <NextLine job={job} />
       <Warnings job={job} />
       <StageNav base={`/jobs/${job.jobId}`} standing={standing} />
-      <main className="flex min-h-0 min-w-0 flex-col print:block">
-        <Suspense>{children}</Suspense>
-      </main>
+      <CavityProvider>
+        <main className="flex min-h-0 min-w-0 flex-col print:block">
+          <Suspense>{children}</Suspense>
+        </main>
+        <CavityDrawer />
+      </CavityProvider>
       <CommandPalette open={palette} onClose={() => setPalette(false)} />
       <ShortcutsSheet open={shortcuts} onClose={() => setShortcuts(false)} />
     </div>

@@ -1,0 +1,42 @@
+"use client";
+
+import { useState } from "react";
+import { askedFields } from "@/core/forms";
+import { formOf } from "@/job/signal-pins";
+import { Button } from "@/ui/controls";
+import { FactField } from "../facts/fact-field";
+import type { PinView } from "../shell/derive";
+import { useJob } from "../shell/job-provider";
+import { Group } from "./cavity-pane";
+
+/** The values of a cavity's form: what stops the plan first, what its kind is asked for, and the rest on demand. */
+export function CavityFactFields({ pin }: { pin: PinView }) {
+  const { plan } = useJob();
+  const [isAll, setAll] = useState(false);
+  const { row } = pin;
+  const { first, more } = askedFields(formOf(row).kind);
+  const needed = plan.lines
+    .filter(({ provider, consumer }) => provider.id === row.id || consumer.id === row.id)
+    .flatMap(({ options: [option] }) => option.missing)
+    .filter(({ at }) => at.pinId === row.id)
+    .flatMap(({ fact }) =>
+      typeof fact === "object" ? [fact.wanted] : fact === "kind" ? [] : fact === "amps-or-ohms" ? ["amps"] : [fact],
+    );
+  const given = more.filter((field) => field in row.params);
+  const shown = [...new Set([...needed, ...first, ...given])];
+  const rest = more.filter((field) => !shown.includes(field));
+  if (shown.length + rest.length === 0) return null;
+  return (
+    <Group title="Values">
+      {needed.length > 0 && (
+        <p className="text-[13px] font-semibold">
+          The map needs {needed.length === 1 ? "one value" : `${needed.length} values`} of it first.
+        </p>
+      )}
+      {[...shown, ...(isAll ? rest : [])].map((field) => (
+        <FactField key={field} pin={pin} field={field} />
+      ))}
+      {rest.length > 0 && !isAll && <Button onClick={() => setAll(true)}>{rest.length} more values</Button>}
+    </Group>
+  );
+}
