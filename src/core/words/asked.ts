@@ -52,10 +52,12 @@ const OF_KIND: Partial<Record<Kind, Readonly<Record<string, string>>>> = {
   "supply-out": { maxAmps: "What is its fuse, or what can it supply?" },
   "switch-out": { maxAmps: "What can the contact carry?" },
   "reference-out": { maxAmps: "What can it supply?" },
-  "analogue-out": { ohms: "What is its output resistance?" },
-  "analogue-in": { ohms: "What is its input resistance?" },
-  "resistive-out": { curve: "How does its resistance run (20: 2500, 80: 330)?" },
-  "resistive-in": { curve: "Which resistance does it expect (20: 2500, 80: 330)?" },
+  "analogue-out": { ohms: "What is its output resistance?", curve: "Which voltage does it give at which value?" },
+  "analogue-in": { ohms: "What is its input resistance?", curve: "Which voltage does it expect at which value?" },
+  "pwm-out": { curve: "Which duty does it give at which value?" },
+  "pwm-in": { curve: "Which duty does it expect at which value?" },
+  "resistive-out": { curve: "Which resistance has it at which value?" },
+  "resistive-in": { curve: "Which resistance does it expect at which value?" },
 };
 
 /** The question that a technician is asked for a field: `How much current does it draw?` */
@@ -63,6 +65,17 @@ export const questionText = (kind: Kind, field: string): string =>
   OF_KIND[kind]?.[field] ??
   QUESTIONS[field] ??
   `What is its ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field}?`;
+
+/** How an answer may look, where a number alone would not say it. */
+export function exampleText(kind: Kind, field: string): string {
+  if (field === "range") return "0.5 to 4.5";
+  if (field !== "curve") return "";
+  return kind.startsWith("resistive")
+    ? "20: 2500, 80: 330"
+    : kind.startsWith("pwm")
+      ? "40: 20, 110: 80"
+      : "20: 1.2, 80: 3.9";
+}
 
 /** How to measure what is asked, in two lines: the meter and its points, and what to watch. */
 const MEASURES: Readonly<Record<string, readonly [string, string]>> = {

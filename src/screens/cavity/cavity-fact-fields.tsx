@@ -22,21 +22,32 @@ export function CavityFactFields({ pin }: { pin: PinView }) {
     .flatMap(({ fact }) =>
       typeof fact === "object" ? [fact.wanted] : fact === "kind" ? [] : fact === "amps-or-ohms" ? ["amps"] : [fact],
     );
-  const given = more.filter((field) => field in row.params);
-  const shown = [...new Set([...needed, ...first, ...given])];
-  const rest = more.filter((field) => !shown.includes(field));
-  if (shown.length + rest.length === 0) return null;
+  const isKnown = (field: string) => field in row.params;
+  const asked = [...new Set([...needed, ...first])].filter((field) => !isKnown(field));
+  const rest = more.filter((field) => !isKnown(field) && !asked.includes(field));
+  const known = [...first, ...more].filter(isKnown);
   return (
-    <Group title="Values">
-      {needed.length > 0 && (
-        <p className="text-[13px] font-semibold">
-          The map needs {needed.length === 1 ? "one value" : `${needed.length} values`} of it first.
-        </p>
+    <>
+      {asked.length + rest.length > 0 && (
+        <Group title="Still to find out">
+          {needed.some((field) => asked.includes(field)) && (
+            <p className="text-[13px] font-semibold">The map needs the first of these.</p>
+          )}
+          {[...asked, ...(isAll ? rest : [])].map((field) => (
+            <FactField key={field} pin={pin} field={field} />
+          ))}
+          {rest.length > 0 && !isAll && (
+            <Button onClick={() => setAll(true)}>{rest.length} more that may be known of it</Button>
+          )}
+        </Group>
       )}
-      {[...shown, ...(isAll ? rest : [])].map((field) => (
-        <FactField key={field} pin={pin} field={field} />
-      ))}
-      {rest.length > 0 && !isAll && <Button onClick={() => setAll(true)}>{rest.length} more values</Button>}
-    </Group>
+      {known.length > 0 && (
+        <Group title="Values">
+          {known.map((field) => (
+            <FactField key={field} pin={pin} field={field} />
+          ))}
+        </Group>
+      )}
+    </>
   );
 }

@@ -49,8 +49,8 @@ export function CavityPane({ pin, onClose }: Props) {
         </button>
       </div>
       <Meaning pin={pin} />
-      <CavityFactFields pin={pin} />
       <WireFacts pin={pin} />
+      <CavityFactFields pin={pin} />
       <CavityUses pin={pin} />
       <Paper pin={pin} />
       <CavityHistory key={row.id} pinId={row.id} />
@@ -108,15 +108,17 @@ function WireFacts({ pin }: { pin: PinView }) {
   const ends = (report?.ends.get(row.id) ?? []).map(wireEndText);
   return (
     <Group title="Wire">
-      <Fact name="Colour">
-        <ColourCell pin={pin} edits={edits} />
-      </Fact>
-      <Fact name="Size">
-        <SizeCell pin={pin} edits={edits} units={document.job.units} isLeft />
-      </Fact>
-      <Fact name="Length">
-        <LengthCell pin={pin} edits={edits} units={document.job.units} />
-      </Fact>
+      <div className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)] gap-2">
+        <Column name="Colour">
+          <ColourCell pin={pin} edits={edits} />
+        </Column>
+        <Column name="Size">
+          <SizeCell pin={pin} edits={edits} units={document.job.units} isLeft />
+        </Column>
+        <Column name="Length">
+          <LengthCell pin={pin} edits={edits} units={document.job.units} />
+        </Column>
+      </div>
       <Fact name="Circuit">
         <OwnTextCell name="Circuit" pin={pin} value={row.circuit} empty="none" onSave={edits.circuit} />
       </Fact>
@@ -186,6 +188,15 @@ export function Group({ title, children }: { title: string; children: ReactNode 
   return (
     <div className="mt-3 border-t border-rule pt-2">
       <h3 className="mb-1 text-[13px] font-bold">{title}</h3>
+      {children}
+    </div>
+  );
+}
+
+function Column({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div className="min-w-0">
+      <span className="text-[13px] text-ink2">{name}</span>
       {children}
     </div>
   );

@@ -5,6 +5,7 @@ import { type ParamGrade, paramTypeOf, readTyped, usualValues } from "@/core/for
 import { aliveThroughout, type KeyPosition, liveIn } from "@/core/state";
 import {
   choiceText,
+  exampleText,
   fieldHintText,
   measureText,
   PARAM_GRADE_WORDS,
@@ -16,7 +17,6 @@ import {
 import { factOp } from "@/job/pin-ops";
 import type { PinRow } from "@/job/schema";
 import { formOf } from "@/job/signal-pins";
-import { Button } from "@/ui/controls";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 
@@ -40,77 +40,72 @@ export function FactField({ pin, field, named = false }: Props) {
   const { kind } = formOf(row);
   const value = row.params[field] ?? null;
   const question = questionText(kind, field);
-  const [grade, setGrade] = useState<ParamGrade>("claimed");
   const save = (next: string | null, how: ParamGrade) => {
     const said = next === null ? "not known" : typedText(kind, field, next);
     job.change(`${question} ${label}: ${said}`, [factOp(row, field, next, how)], { quiet: true });
   };
   const type = paramTypeOf(kind, field);
   if (type === null) return null;
+  const editor = { label: `${question} ${label}`, onSave: (next: string | null) => save(next, "claimed") };
+  const isWide = type.type === "word" || type.type === "curve" || type.type === "text";
   return (
-    <div className="border-b border-rule py-2" data-fact={`${row.id} ${field}`}>
-      <p className="flex items-baseline gap-2 text-[13px] font-semibold">
-        {named && <span className="font-mono">{label}</span>}
-        <span className="min-w-0 flex-1">{question}</span>
-        {value !== null && <GradeText row={row} field={field} />}
-      </p>
-      <div className="mt-1">
-        {type.type === "word" && field === "alive" ? (
-          <LiveTicks label={`${question} ${label}`} value={value} onSave={(next) => save(next, grade)} />
-        ) : type.type === "word" ? (
-          <Choices
-            label={`${question} ${label}`}
-            words={type.words}
-            value={value}
-            onSave={(next) => save(next, grade)}
-          />
+    <div className="border-b border-rule py-1.5" data-fact={`${row.id} ${field}`}>
+      <div className={isWide ? "" : "grid grid-cols-[minmax(0,1fr)_132px] items-center gap-3"}>
+        <p>
+          {named && <span className="mr-2 font-mono text-[13px] font-semibold">{label}</span>}
+          {question}
+        </p>
+        {type.type !== "word" ? (
+          <Typed key={value} pin={pin} field={field} {...editor} />
+        ) : field === "alive" ? (
+          <LiveTicks value={value} {...editor} />
         ) : (
-          <Typed
-            key={value}
-            pin={pin}
-            field={field}
-            label={`${question} ${label}`}
-            onSave={(next) => save(next, grade)}
-          />
+          <Choices words={type.words} value={value} {...editor} />
         )}
       </div>
-      <div className="flex flex-wrap items-center gap-x-3">
-        <label className="flex min-h-10 items-center gap-1 text-[13px] text-ink2">
-          known as
-          <select
-            aria-label={`How it is known: ${question} ${label}`}
-            className="h-9 border border-rule2 bg-sheet"
-            value={grade}
-            onChange={(event) => {
-              const next = GIVEN.find((one) => one === event.target.value) ?? "claimed";
-              setGrade(next);
-              if (value !== null) save(value, next);
-            }}
-          >
-            {GIVEN.map((one) => (
-              <option key={one} value={one}>
-                {PARAM_GRADE_WORDS[one]}
-              </option>
-            ))}
-          </select>
-        </label>
+      <div className="flex flex-wrap items-baseline gap-x-3 text-[13px] text-ink2">
+        {value !== null && (
+          <GradeChoice row={row} field={field} label={editor.label} onGrade={(how) => save(value, how)} />
+        )}
         <UsualValues row={row} field={field} onTake={(next) => save(next, "usual")} />
+        <HowToMeasure field={field} />
       </div>
-      <HowToMeasure field={field} />
     </div>
   );
 }
 
+interface GradeProps {
+  readonly row: PinRow;
+  readonly field: string;
+  readonly label: string;
+  readonly onGrade: (grade: ParamGrade) => void;
+}
+
 /** On which ground a value is known; a guess and a usual value are dotted, as everywhere. */
-function GradeText({ row, field }: { row: PinRow; field: string }) {
-  const grade = row.grades[field];
+function GradeChoice({ row, field, label, onGrade }: GradeProps) {
+  const grade = row.grades[field] ?? FROM_TABLE;
   const isWeak = grade === "guessed" || grade === "usual";
   return (
-    <span className={`font-normal text-ink2 ${isWeak ? "border-b-2 border-dotted border-ink2" : ""}`}>
-      {grade === undefined ? "from the pin table" : PARAM_GRADE_WORDS[grade]}
-    </span>
+    <select
+      aria-label={`How it is known: ${label}`}
+      className={`min-h-8 max-w-44 bg-sheet ${isWeak ? "border-b-2 border-dotted border-ink2" : ""}`}
+      value={grade}
+      onChange={(event) => onGrade(GIVEN.find((one) => one === event.target.value) ?? "claimed")}
+    >
+      {(GIVEN as readonly string[]).includes(grade) ? null : (
+        <option value={grade}>
+          {grade === FROM_TABLE ? "from the pin table" : PARAM_GRADE_WORDS[grade as ParamGrade]}
+        </option>
+      )}
+      {GIVEN.map((one) => (
+        <option key={one} value={one}>
+          {PARAM_GRADE_WORDS[one]}
+        </option>
+      ))}
+    </select>
   );
 }
+const FROM_TABLE = "table";
 
 interface Editor {
   readonly label: string;
@@ -136,13 +131,13 @@ function Typed({ pin, field, label, onSave }: Editor & Pick<Props, "pin" | "fiel
     if (read.ok) onSave(read.value);
   };
   return (
-    <form onSubmit={save} className="flex items-center gap-2">
+    <form onSubmit={save} className="flex flex-wrap items-center gap-1.5">
       <input
         aria-label={label}
         aria-invalid={fault !== null}
         aria-describedby={fault === null ? undefined : id}
-        className="field min-w-0 flex-1 font-mono"
-        placeholder="not known"
+        className="field w-20! min-w-0 flex-1 px-2! font-mono"
+        placeholder={exampleText(kind, field) === "" ? "not known" : `such as ${exampleText(kind, field)}`}
         value={text}
         onChange={(event) => setText(event.target.value)}
         onBlur={() => save()}
@@ -152,9 +147,9 @@ function Typed({ pin, field, label, onSave }: Editor & Pick<Props, "pin" | "fiel
           setFault(null);
         }}
       />
-      {unit !== "" && <span className="w-10 text-[13px]">{unit}</span>}
+      {unit !== "" && <span className="text-[13px]">{unit}</span>}
       {fault !== null && (
-        <span id={id} role="alert" className="text-[13px] font-semibold text-stop">
+        <span id={id} role="alert" className="w-full text-[13px] font-semibold text-stop">
           {fault}
         </span>
       )}
@@ -231,14 +226,19 @@ function UsualValues({ row, field, onTake }: { row: PinRow; field: string; onTak
   const values = usualValues(kind, row.quantity, field).filter(({ value }) => value !== row.params[field]);
   if (values.length === 0) return null;
   return (
-    <p className="text-[13px]">
-      <span className="text-ink2">Usual: </span>
+    <p>
+      usual:{" "}
       {values.map(({ value, of }) => (
-        <Button key={`${value} ${of}`} className="mr-1 text-[13px]! font-normal!" onClick={() => onTake(value)}>
+        <button
+          key={`${value} ${of}`}
+          type="button"
+          className="mr-2 min-h-8 underline decoration-rule2 underline-offset-4 hover:decoration-ink"
+          onClick={() => onTake(value)}
+        >
           {field === "curve"
             ? usualText(of)
             : `${typedText(kind, field, value)} ${unitOfField(kind, field)} ${usualText(of)}`}
-        </Button>
+        </button>
       ))}
     </p>
   );
@@ -247,8 +247,8 @@ function UsualValues({ row, field, onTake }: { row: PinRow; field: string; onTak
 function HowToMeasure({ field }: { field: string }) {
   const [points, watch] = measureText(field);
   return (
-    <details className="text-[13px] text-ink2">
-      <summary className="inline-flex min-h-8 items-center">How to measure it</summary>
+    <details>
+      <summary className="inline-flex min-h-8 items-center">how to measure it</summary>
       <p>{points}</p>
       <p>{watch}</p>
     </details>

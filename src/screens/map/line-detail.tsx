@@ -40,8 +40,8 @@ export function LineDetail({ line, decide, onOther }: Props) {
           <ChainDrawing line={line} />
         </Third>
         <Third title="Arithmetic">
-          <Arithmetic option={option} />
           <MissingFacts missing={option.missing} />
+          <Arithmetic option={option} />
         </Third>
         <Third title="Options" last>
           <Options line={line} onUse={use} />
