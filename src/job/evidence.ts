@@ -1,6 +1,10 @@
-import { cavityKey, cavityLabel } from "@/core/words";
-import type { FactRow, JobDocument } from "./schema";
+import { type FormField, PARAMS_OF, type ParamGrade, readTyped } from "@/core/forms";
+import { cavityKey, cavityLabel, FIELD_WORDS, fieldHintText, typedText } from "@/core/words";
+import { insertOp, type RowOp } from "./ops";
+import { factOp } from "./pin-ops";
+import type { FactRow, JobDocument, PinRow } from "./schema";
 import { GRADES } from "./schema";
+import { formOf } from "./signal-pins";
 
 /** All that is said of one topic of one thing; in conflict where not everyone says the same. */
 export interface Topic {
@@ -74,4 +78,88 @@ export function findSubject(document: JobDocument, name: string): string | null 
     ),
   );
   return pin === undefined ? null : `pin:${pin.id}`;
+}
+
+/** Fields of a cavity's form as one speaks of them: what is said of these is the cavity's own value. */
+export const topicsOfPin = (row: PinRow): readonly string[] =>
+  Object.keys(PARAMS_OF[formOf(row).kind]).map((field) => FIELD_WORDS[field as FormField]);
+
+const fieldOfTopic = (row: PinRow, topic: string): string | null =>
+  Object.keys(PARAMS_OF[formOf(row).kind]).find((field) => same(FIELD_WORDS[field as FormField]) === same(topic)) ??
+  null;
+
+const GRADE_OF_PARAM: Readonly<Record<FactRow["grade"], ParamGrade>> = {
+  claimed: "claimed",
+  guessed: "guessed",
+  read: "read",
+  measured: "measured",
+  proven: "measured",
+};
+
+/** What is to be kept of what someone says; or what is wrong with it. */
+export type Said =
+  | { readonly ok: true; readonly ops: readonly RowOp[] }
+  | { readonly ok: false; readonly fault: string };
+
+/**
+ * What someone says of something. Said of a value of a cavity's form it is that value, with its grade; what stood there
+ * before is kept beside it as another saying, so that the two are seen to differ.
+ */
+export function sayOps(document: JobDocument, fact: FactRow, makeId: () => string): Said {
+  const said = insertOp("fact", fact);
+  const row = document.pins.find(({ id }) => fact.subject === `pin:${id}`);
+  const field = row === undefined ? null : fieldOfTopic(row, fact.topic);
+  if (row === undefined || field === null) return { ok: true, ops: [said] };
+  const { kind } = formOf(row);
+  const read = readTyped(kind, field, fact.says);
+  if (read === null || !read.ok)
+    return { ok: false, fault: read === null ? "The cavity has no such value" : fieldHintText(read.expected) };
+  const before = row.params[field];
+  const isTold = document.facts.some(
+    ({ subject, topic }) => subject === fact.subject && same(topic) === same(fact.topic),
+  );
+  const earlier =
+    before === undefined || before === read.value || isTold
+      ? []
+      : [
+          insertOp("fact", {
+            ...fact,
+            id: makeId(),
+            says: typedText(kind, field, before),
+            grade: row.grades[field] === undefined ? "read" : GRADES_OF_EARLIER[row.grades[field] ?? "claimed"],
+            origin: row.grades[field] === undefined ? "pin table" : "entered before",
+          }),
+        ];
+  const op = factOp(row, field, read.value, GRADE_OF_PARAM[fact.grade]);
+  return { ok: true, ops: [...earlier, said, ...(op === null ? [] : [op])] };
+}
+
+const GRADES_OF_EARLIER: Readonly<Record<ParamGrade, FactRow["grade"]>> = {
+  guessed: "guessed",
+  usual: "guessed",
+  claimed: "claimed",
+  read: "read",
+  measured: "measured",
+};
+
+/** A value of a cavity that somebody entered, took as usual or measured where it stands. */
+export interface GradedValue {
+  readonly pinId: string;
+  readonly topic: string;
+  readonly says: string;
+  readonly grade: ParamGrade;
+}
+
+/** Values that people gave cavities, those excepted of which there is a saying of its own. */
+export function gradedValues(document: Pick<JobDocument, "pins" | "facts">): GradedValue[] {
+  const told = new Set(document.facts.map(({ subject, topic }) => JSON.stringify([subject, same(topic)])));
+  return document.pins.flatMap((row) =>
+    Object.entries(row.grades).flatMap(([field, grade]): GradedValue[] => {
+      const topic = FIELD_WORDS[field as FormField];
+      const value = row.params[field];
+      if (grade === "guessed" || value === undefined || told.has(JSON.stringify([`pin:${row.id}`, same(topic)])))
+        return [];
+      return [{ pinId: row.id, topic, says: typedText(formOf(row).kind, field, value), grade }];
+    }),
+  );
 }

@@ -1,3 +1,4 @@
+import type { Form, Known } from "./form";
 import type { Kind } from "./kinds";
 import { PARAMS_OF } from "./params";
 
@@ -45,4 +46,26 @@ const ASKED: Partial<Record<Kind, readonly string[]>> = {
 export function askedFields(kind: Kind): { readonly first: readonly string[]; readonly more: readonly string[] } {
   const first = ASKED[kind] ?? [];
   return { first, more: Object.keys(PARAMS_OF[kind]).filter((key) => !first.includes(key)) };
+}
+
+/** Of these one is enough: what a load draws follows from either. */
+const EITHER: readonly (readonly string[])[] = [["amps", "ohms"]];
+const SOLVED: Partial<Record<Kind, readonly string[]>> = {
+  "supply-in": ["alive", "amps"],
+  "supply-out": ["alive", "maxAmps"],
+  "load-in": ["amps"],
+  "injector-in": ["ohms"],
+  "coil-in": ["ohms"],
+  "motor-in": ["amps"],
+};
+
+/** Fields that the electrical solution assumes of a cavity because nobody has given them. */
+export function assumedFields(form: Form): readonly string[] {
+  const known = (field: string) => {
+    const value = (form as unknown as Readonly<Record<string, Known<unknown> | undefined>>)[field];
+    return value !== undefined && value.source !== "assumed";
+  };
+  return (SOLVED[form.kind] ?? []).filter(
+    (field) => !(EITHER.find((group) => group.includes(field)) ?? [field]).some(known),
+  );
 }

@@ -1,4 +1,4 @@
-export { askedFields } from "./asked";
+export { askedFields, assumedFields } from "./asked";
 export * from "./form";
 export * from "./kinds";
 export * from "./params";

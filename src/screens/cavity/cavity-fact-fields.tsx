@@ -26,9 +26,13 @@ export function CavityFactFields({ pin }: { pin: PinView }) {
   const asked = [...new Set([...needed, ...first])].filter((field) => !isKnown(field));
   const rest = more.filter((field) => !isKnown(field) && !asked.includes(field));
   const known = [...first, ...more].filter(isKnown);
+  const moreButton =
+    rest.length > 0 && !isAll ? (
+      <Button onClick={() => setAll(true)}>{rest.length} more that may be known of it</Button>
+    ) : null;
   return (
     <>
-      {asked.length + rest.length > 0 && (
+      {(asked.length > 0 || isAll || (known.length === 0 && rest.length > 0)) && (
         <Group title="Still to find out">
           {needed.some((field) => asked.includes(field)) && (
             <p className="text-[13px] font-semibold">The map needs the first of these.</p>
@@ -36,9 +40,7 @@ export function CavityFactFields({ pin }: { pin: PinView }) {
           {[...asked, ...(isAll ? rest : [])].map((field) => (
             <FactField key={field} pin={pin} field={field} />
           ))}
-          {rest.length > 0 && !isAll && (
-            <Button onClick={() => setAll(true)}>{rest.length} more that may be known of it</Button>
-          )}
+          {known.length === 0 && moreButton}
         </Group>
       )}
       {known.length > 0 && (
@@ -46,6 +48,7 @@ export function CavityFactFields({ pin }: { pin: PinView }) {
           {known.map((field) => (
             <FactField key={field} pin={pin} field={field} />
           ))}
+          {moreButton}
         </Group>
       )}
     </>

@@ -1,11 +1,12 @@
 "use client";
 
 import { harnessProblemWords, type ProblemWords } from "@/core/words";
-import { subjectName, type Topic, topicsOf } from "@/job/evidence";
+import { type GradedValue, gradedValues, subjectName, type Topic, topicsOf } from "@/job/evidence";
 import { deleteOp, updateOp } from "@/job/ops";
 import { type FactRow, GRADES } from "@/job/schema";
 import { Button } from "@/ui/controls";
 import { Grade } from "@/ui/grade";
+import { CavityPlate } from "../cavity/cavity-plate";
 import { useJob } from "../shell/job-provider";
 import { FactForm } from "./fact-form";
 
@@ -26,6 +27,9 @@ export function Facts() {
       <ul>
         {topicsOf(job.document.facts).map((topic) => (
           <TopicLine key={`${topic.subject} ${topic.topic}`} topic={topic} />
+        ))}
+        {gradedValues(job.document).map((value) => (
+          <ValueLine key={`${value.pinId} ${value.topic}`} value={value} />
         ))}
         {conflicts.slice(0, MOST_CONFLICTS).map((problem) => (
           <ConflictLine key={`${problem.where} ${problem.message}`} problem={problem} />
@@ -55,6 +59,25 @@ function TopicLine({ topic: { subject, topic, facts, conflict } }: { topic: Topi
           <FactLine key={fact.id} fact={fact} />
         ))}
       </ul>
+    </li>
+  );
+}
+
+/** A value that was given where it was asked for: the same as one that is said here. */
+function ValueLine({ value: { pinId, topic, says, grade } }: { value: GradedValue }) {
+  const { pinById } = useJob();
+  const pin = pinById.get(pinId);
+  if (pin === undefined) return null;
+  return (
+    <li className={LINE}>
+      <p>
+        <CavityPlate pin={pin} />
+        <span className="block">{topic}</span>
+      </p>
+      <p className="flex items-center gap-3">
+        {grade === "usual" ? <span className="text-[13px]">usual value, assumed</span> : <Grade grade={grade} />}
+        <strong className="break-words">{says}</strong>
+      </p>
     </li>
   );
 }

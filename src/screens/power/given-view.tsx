@@ -9,6 +9,7 @@ import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
+import { LackingValues } from "./lacking-values";
 
 /** What may come from a cavity of the alternator's, as the solution took it. */
 const STATED: Readonly<Partial<Record<SettingKey, (report: PowerReport) => number>>> = {
@@ -30,6 +31,7 @@ export function GivenView({ report }: { report: PowerReport }) {
           ))}
         </dl>
         <NetlistButton elements={report.elements} />
+        <LackingValues />
       </section>
       <div>
         <Problems problems={report.problems} />
