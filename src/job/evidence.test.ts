@@ -1,8 +1,9 @@
 import { describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { gradedValues, sayOps } from "./evidence";
+import { withNeighbours } from "./neighbours";
 import { applyOps } from "./ops";
-import { factOp } from "./pin-ops";
+import { factOp, kindOp } from "./pin-ops";
 import type { FactRow, JobDocument, PinRow } from "./schema";
 import { formOf } from "./signal-pins";
 import { tellExtra } from "./tell-extra";
@@ -62,7 +63,7 @@ describe("what is said of a cavity's value", () => {
 });
 
 describe("a column that a paper brought along, told what it is", () => {
-  const [one] = heron.pins.filter((row) => row.connectorId === load.connectorId || row.id === load.id) as [PinRow];
+  const one = heron.pins.find((row) => row.kind === "logic-in") as PinRow;
   const side = heron.connectors.find(({ id }) => id === one.connectorId)?.side ?? "donor";
   const withExtra = (cell: string, more: Partial<PinRow> = {}): JobDocument => ({
     ...heron,
@@ -101,5 +102,29 @@ describe("a column that a paper brought along, told what it is", () => {
       description: "Fuel pump relay control",
       quantity: "fuel-pump",
     });
+  });
+});
+
+describe("a neighbour that a person has told", () => {
+  test("tells the cavity at the other end of its wire what that is, where nobody knows it", () => {
+    const wire = heron.wires.find(({ endsAt }) => endsAt === "cavity");
+    const [here, there] = [at(heron, wire?.fromPinId ?? ""), at(heron, wire?.toPinId ?? "")];
+    const blank: Partial<PinRow> = {
+      kind: "unknown",
+      kindConfidence: 0.2,
+      kindSource: "proposed",
+      quantity: null,
+      quantityConfidence: 0.2,
+      quantitySource: "proposed",
+    };
+    const document = { ...heron, pins: heron.pins.map((row) => (row.id === there.id ? { ...row, ...blank } : row)) };
+    const ops = withNeighbours(document, here, kindOp(here, "low-side-out")).flatMap((op) => op ?? []);
+    expect(at(applyOps(document, ops), there.id)).toMatchObject({
+      kind: "load-in",
+      kindSource: "proposed",
+      kindConfidence: 0.8,
+    });
+    // What is known of it already stays.
+    expect(withNeighbours(heron, here, kindOp(here, "low-side-out"))).toHaveLength(1);
   });
 });

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
+import { type HeldOut, ROUNDS } from "../../../tests/support/held-out-rows";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 import { intakeReasonText } from "../words";
@@ -67,6 +68,31 @@ describe("tables of several hands", () => {
     expect(
       sure.filter(({ row, reading }) => !row.kinds.includes(reading.kind.value)).length / sure.length,
     ).toBeLessThanOrEqual(0.05);
+  });
+});
+
+describe("tables of strange hands", () => {
+  test.each(ROUNDS.map((rows, at) => [at + 1, rows] as const))("round %d", (_round, rows) => {
+    const read = (["donor", "host"] as const).flatMap((side) => {
+      const cases = rows.filter((one) => one.side === side);
+      return classifyPins(cases, side).map((reading, at) => ({ row: cases[at] as HeldOut, reading }));
+    });
+    const known = ({ kind }: PinReading) => kind.confidence >= KNOWN_FROM && kind.value !== "unknown";
+    const isKind = ({ row, reading }: (typeof read)[number]) =>
+      row.unknown ? !known(reading) : known(reading) && row.kinds.includes(reading.kind.value);
+    const isQuantity = ({ row, reading: { quantity } }: (typeof read)[number]) =>
+      row.unknown || row.quantities.includes(quantity.confidence >= KNOWN_FROM ? (quantity.value ?? "") : "");
+    const told = (wrong: typeof read) =>
+      wrong
+        .map(({ row, reading }) => `${row.connector} ${row.cavity} ${row.description} → ${reading.kind.value}`)
+        .join("\n");
+    const wrong = read.filter((one) => !isKind(one));
+    expect(wrong.length / read.length, told(wrong)).toBeLessThanOrEqual(0.03);
+    const misnamed = read.filter((one) => !isQuantity(one));
+    expect(misnamed.length / read.length, told(misnamed)).toBeLessThanOrEqual(0.03);
+    const sure = read.filter(({ reading }) => reading.kind.confidence >= 0.9);
+    expect(sure.length).toBeGreaterThan(30);
+    expect(told(sure.filter((one) => !isKind(one)))).toBe("");
   });
 });
 

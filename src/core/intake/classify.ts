@@ -2,6 +2,7 @@ import type { Kind, Quantity, Side } from "../forms";
 import { type Reading, readConcepts } from "./concepts";
 import { FAMILIES } from "./data/families";
 import { PLACES, type Place } from "./data/places";
+import { TERMINAL_RULES } from "./data/terminals";
 import { kindAt } from "./kind-at";
 import { rankQuantity } from "./quantity-rank";
 import type { IntakeReason, QuantityReason } from "./reasons";
@@ -58,13 +59,19 @@ export function classifyPins(pins: readonly DescribedPin[], side: Side): PinRead
   );
 }
 
+const plainLabel = (connector: string) =>
+  connector
+    .toLowerCase()
+    .replace(/(?<=[a-z])\.(?=\s|$)/g, "")
+    .replace(/[_-]/g, " ");
+
 interface Label {
   readonly reading: Reading;
   readonly place: Place;
 }
 
 function readLabel(connector: string): Label {
-  const plain = connector.toLowerCase().replace(/[_-]/g, " ");
+  const plain = plainLabel(connector);
   const place = PLACES.find(([, pattern]) => pattern.test(plain))?.[0] ?? "unknown";
   return { reading: readConcepts(connector), place };
 }
@@ -105,11 +112,10 @@ function placeConnectors(
 }
 
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
-  const concepts = place === "instruments" ? new Set([...reading.concepts, "instrument"]) : reading.concepts;
+  const concepts = conceptsAt(place, reading.concepts);
   if (concepts.has("unclear")) return nothing({ code: "said-unknown" }, reading);
   // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
-  if (concepts.has("lonedash") && !LISTS.has(place))
-    return place === "battery" ? GROUND_POST : nothing({ code: "dash-alone" }, reading);
+  if (concepts.has("lonedash") && !LISTS.has(place)) return lonelyDash(pin, reading, label, place, side);
   // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
   if (
     concepts.has("notused") ||
@@ -122,7 +128,10 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
       index: null,
     };
   }
-  if (reading.known === 0 && place !== "ground-stud" && !onlyPlaceSpeaks(pin, place)) {
+  const terminal = terminalOf(pin, label, rankQuantity(concepts) !== null);
+  if (terminal !== null) return terminal;
+  const saysNothing = pin.description !== null && reading.unknownWords.length === 0 && ONE_THING.has(place);
+  if (reading.known === 0 && place !== "ground-stud" && !saysNothing && !onlyPlaceSpeaks(pin, place)) {
     return nothing(
       pin.description ? { code: "no-known-word", description: pin.description } : { code: "no-description" },
       reading,
@@ -166,6 +175,66 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
 }
+
+/** A switch that leads its wire to ground has that for its ground, not a terminal of its own. */
+function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<string> {
+  if (place === "instruments") return new Set([...spoken, "instrument"]);
+  const switches =
+    spoken.has("ground") &&
+    (place === "switch"
+      ? SWITCHED.some((concept) => spoken.has(concept))
+      : (place === "in-line" || place === "computer") && spoken.has("mainrelay"));
+  return switches
+    ? new Set([...[...spoken].filter((one) => one !== "ground" && one !== "earth"), "groundswitching"])
+    : spoken;
+}
+const SWITCHED = ["horn", "relay", "lamp", "interior", "door", "handbrake", "oilwarning"];
+
+/** One of a pickup's pair, a coil's or battery's negative; elsewhere a sign, or nothing. */
+function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
+  if (place === "battery") return GROUND_POST;
+  const found = rankQuantity(label.reading.concepts);
+  const family = found === null ? null : FAMILIES[found.quantity];
+  const isPickup = place === "sensor" && family?.type === "sensor" && PICKUPS.has(family.out);
+  if (!isPickup || found === null) {
+    const terminal = terminalOf(pin, label, false);
+    return terminal ?? nothing({ code: "dash-alone" }, reading);
+  }
+  const kind = kindAt({ quantity: found.quantity, place, concepts: label.reading.concepts, side });
+  const why: IntakeReason = { code: "form", quantity: found.quantity, place, side, form: kind.why, notUnderstood: [] };
+  return {
+    kind: { value: kind.kind, confidence: 0.8, why },
+    quantity: { value: found.quantity, confidence: 0.85, why: { code: "with-label", notUnderstood: [] } },
+    index: reading.index,
+  };
+}
+const PICKUPS: ReadonlySet<Kind> = new Set<Kind>(["reluctor-out", "knock-out"]);
+
+/** What is moulded at a part that is moulded alike everywhere; null where that says nothing. */
+function terminalOf({ connector, cavity }: DescribedPin, label: Label, isDescribed: boolean): PinReading | null {
+  const part = plainLabel(connector);
+  if (!MOULDED.has(label.place) && label.place !== "unknown") return null;
+  const rule = TERMINAL_RULES.find(
+    (one) => one.part.test(part) && one.terminal.test(cavity.toUpperCase()) && !(one.isWeak === true && isDescribed),
+  );
+  if (rule === undefined) return null;
+  const why: IntakeReason = { code: "moulded-terminal", terminal: cavity };
+  return {
+    kind: { value: rule.kind, confidence: rule.sure, why },
+    quantity: { value: rule.quantity, confidence: rule.sure, why },
+    index: null,
+  };
+}
+const MOULDED: ReadonlySet<Place> = new Set([
+  "battery",
+  "key-switch",
+  "alternator",
+  "starter",
+  "regulator",
+  "actuator",
+  "relay",
+  "in-line",
+]);
 
 const LISTS: ReadonlySet<Place> = new Set([
   "computer",
@@ -220,8 +289,13 @@ const NUMBERED: ReadonlySet<Quantity> = new Set([
   "diagnostic-data",
 ]);
 
+/** What stands for one thing: a row that only says how it works ("closes when pressed") is that thing's. */
+const ONE_THING: ReadonlySet<Place> = new Set(["switch", "sensor"]);
+
 const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) =>
-  place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "");
+  (place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "")) ||
+  ((place === "actuator" || place === "sensor") &&
+    /^(?:to |from )?(?:ecu|ecm|pcm|ems|computer)$/i.test(pin.description ?? ""));
 
 function nothing(why: IntakeReason, reading: Reading): PinReading {
   return {
@@ -239,12 +313,29 @@ interface Found {
 
 /** The row's own words first; where they are weak or silent, the connector's label helps. */
 function findQuantity(reading: Reading, label: Label, place: Place): Found | null {
+  // What an ammeter stands in is the battery's feed, whoever is named at its two ends.
+  if (place === "ammeter") return { quantity: "battery-supply", sure: 0.85, why: "with-label" };
   // At a relay a coil is the relay's own.
   const spoken =
     place === "relay" && !reading.concepts.has("ignition")
       ? new Set([...reading.concepts].filter((concept) => concept !== "coil"))
       : reading.concepts;
   const own = rankQuantity(spoken);
+  // A key switch gives feeds: what is said to crank is the starter's.
+  if (place === "key-switch" && spoken.has("crankshaft") && !spoken.has("sensor"))
+    return { quantity: "start-supply", sure: 0.9, why: "own-words" };
+  // What an instrument for the engine's speed has from a coil are pulses.
+  if (place === "instruments" && spoken.has("coil") && label.reading.concepts.has("tacho"))
+    return { quantity: "engine-speed", sure: 0.93, why: "with-label" };
+  // A fuse is named by the feed that it hands on, where it says which; what it feeds is told beside it.
+  if (place === "fuse-box" && own !== null && FAMILIES[own.quantity].type === "body" && !spoken.has("coil")) {
+    if (spoken.has("permanent")) return { quantity: "battery-supply", sure: 0.85, why: "own-words" };
+    if (spoken.has("ignition")) return { quantity: "ignition-supply", sure: 0.82, why: "own-words" };
+    if (spoken.has("accessory")) return { quantity: "accessory-supply", sure: 0.82, why: "own-words" };
+  }
+  // "Ign out 2" of a computer that reads and drives is a coil's, numbered.
+  if (place === "computer" && reading.index !== null && spoken.has("ignition") && spoken.has("out"))
+    return { quantity: "ignition-coil", sure: 0.78, why: "own-words" };
   const named = [...label.reading.concepts].filter((concept) => !LABEL_NOISE.has(concept));
   const shared = rankQuantity(new Set([...spoken, ...named]), spoken);
   const keyCoil = own?.quantity === "ignition-coil" && label.reading.concepts.has("security");
@@ -267,13 +358,39 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
       }
     );
   }
+  // One word is enough where an instrument stands for few things.
+  if (place === "instruments" && own === null) {
+    const [, quantity, sure] = GAUGED.find(([concept]) => spoken.has(concept)) ?? [];
+    if (quantity !== undefined && sure !== undefined) return { quantity, sure, why: "with-label" };
+  }
+  if (place === "switch" && own === null && spoken.has("fuse"))
+    return { quantity: "ignition-supply", sure: 0.6, why: "with-label" };
   if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "ground-point" };
   if (shared === null || !labelHelps) return null;
   return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "with-label" };
 }
 
+const GAUGED: readonly (readonly [concept: string, Quantity, number])[] = [
+  ["fuel", "fuel-level", 0.75],
+  ["temperature", "coolant-temperature", 0.72],
+  ["coolant", "coolant-temperature", 0.75],
+  ["oil", "oil-pressure", 0.6],
+  ["lamp", "illumination", 0.55],
+];
+
 /** Names of housings that do tell what their rows are about, though computers and instruments as such do not. */
-const SINGLE_PURPOSE = ["security", "transmission", "abs", "airbag", "tacho", "vehiclespeed"];
+const SINGLE_PURPOSE = [
+  "security",
+  "transmission",
+  "abs",
+  "airbag",
+  "tacho",
+  "vehiclespeed",
+  "coolant",
+  "fuel",
+  "oil",
+  "temperature",
+];
 
 /** Housings that hold so many things that their name says nothing of one row. */
 const MIXED_HOUSINGS: ReadonlySet<Place> = new Set(["computer", "fuse-box", "instruments", "key-switch", "diagnostic"]);
@@ -329,7 +446,7 @@ function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place
     family.type === "actuator" &&
     family.used === "engine" &&
     found.quantity !== "throttle-motor" &&
-    found.quantity !== "idle-control";
+    (found.quantity !== "idle-control" || concepts.has("twelve"));
   if (engineLoad || found.quantity === "mass-air-flow") {
     return place === "computer" && concepts.has("out")
       ? found

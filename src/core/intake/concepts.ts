@@ -17,6 +17,8 @@ const CONCEPTS: ReadonlySet<string> = new Set([
   ...QUANTITY_RULES.flatMap((rule) => rule.all.flatMap((term) => term.split("|"))),
   ...QUANTITY_RULES.flatMap((rule) => rule.none ?? []),
   "groundswitching",
+  "highside",
+  "lowside",
   "notused",
   "lonedash",
   "din75",

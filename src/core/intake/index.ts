@@ -7,4 +7,5 @@ export { readConcepts } from "./concepts";
 export type { Place } from "./data/places";
 export { type MeasureHints, readLength, readSize } from "./measures";
 export { KnownPlaces, type OtherEnd, readOtherEnds } from "./other-end";
+export { counterpart, type Neighbour, withNeighbour } from "./partners";
 export { FORM_REASONS, type FormReason, type IntakeReason, type QuantityReason } from "./reasons";

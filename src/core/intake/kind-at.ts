@@ -62,6 +62,8 @@ function supplyAt(at: Situation): KindGuess {
     case "battery":
     case "alternator":
       return guess("supply-out", 0.95, "it-gives-the-supply");
+    case "instruments":
+      return guess("supply-in", 0.9, "it-is-fed-here");
     case "key-switch":
       return at.quantity === "battery-supply" && !says(at, "out")
         ? guess("supply-in", 0.95, "the-switch-own-feed")
@@ -72,11 +74,17 @@ function supplyAt(at: Situation): KindGuess {
         : guess("supply-out", 0.94, "a-way-of-the-fuse-box");
     case "relay":
       if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.85, "the-relay-coil");
+      // A relay is told to start by the key: what comes from there is its coil's.
+      if (at.quantity === "start-supply" && says(at, "from", "switch")) return guess("load-in", 0.75, "the-relay-coil");
       return says(at, "din87", "out") || isOutput(at)
         ? guess("supply-out", 0.92, "the-relay-switched-contact")
         : guess("supply-in", 0.9, "the-contact-feed");
     case "diagnostic":
       return guess("supply-out", 0.92, "feeds-the-tool-that-is-plugged-in");
+    case "ammeter":
+      return says(at, "battery", "starterrelay", "from") && !says(at, "switch")
+        ? guess("supply-in", 0.75, "it-is-fed-here")
+        : guess("supply-out", 0.75, "it-gives-the-supply");
     case "in-line":
       return at.side === "host"
         ? guess("supply-out", 0.78, "the-vehicle-gives-the-feeds")
@@ -85,6 +93,12 @@ function supplyAt(at: Situation): KindGuess {
       return isOutput(at) || (at.quantity === "start-supply" && !isInput(at))
         ? guess("supply-out", 0.8, "switched-on-by-it")
         : guess("supply-in", 0.85, "the-switch-feed");
+    case "computer":
+      // "Main relay output" is what the relay gives, wherever it is said.
+      if (at.quantity === "relay-supply") return guess("supply-in", 0.93, "it-is-fed-here");
+      return isOutput(at)
+        ? guess("supply-out", 0.85, "said-to-be-an-output")
+        : guess("supply-in", 0.97, "it-is-fed-here");
     default:
       return isOutput(at)
         ? guess("supply-out", 0.85, "said-to-be-an-output")
@@ -125,6 +139,8 @@ function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): K
     case "computer":
       return sensorAtComputer(at, out, into);
     case "in-line":
+      if (says(at, "in", "out") && says(at, "in") !== says(at, "out"))
+        return says(at, "in") ? guess(into, 0.85, "said-to-come-in") : guess(out, 0.85, "said-to-go-out");
       return leaving(at, family.made) ? guess(out, 0.82, "made-on-this-side") : guess(into, 0.82, "read-on-this-side");
     case "diagnostic":
       return guess(into, 0.55, "a-tool-line");
@@ -133,7 +149,10 @@ function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): K
     case "battery":
       return guess(out, 0.4, "an-odd-place-for-it");
     default:
-      return guess(out, 0.95, "the-part-reports-it");
+      // A sender with a lamp of its own has a contact for it.
+      return says(at, "lamp", "warning") && !says(at, "gauge")
+        ? guess("switch-out", 0.8, "a-contact")
+        : guess(out, 0.95, "the-part-reports-it");
   }
 }
 
@@ -182,10 +201,18 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
       return guess("high-side-out", 0.55, "drives-the-lamps");
     return guess("logic-in", 0.96, "the-computer-reads-a-contact");
   }
+  if (at.place === "switch" && isInput(at) && !says(at, "groundswitching"))
+    return guess("supply-in", 0.75, "the-switch-feed");
   if (at.place === "switch" && says(at, "feed", "supply", "battery", "ignition", "live") && !isOutput(at))
     return guess("supply-in", 0.8, "the-switch-feed");
   if (at.place === "relay") return guess("load-in", 0.7, "the-relay-coil");
   if (at.place === "fuse-box") return guess("supply-out", 0.7, "a-way-of-the-fuse-box");
+  if (at.place === "in-line" && says(at, "switch") && says(at, "feed", "supply"))
+    return at.side === "host"
+      ? guess("supply-out", 0.75, "the-vehicle-gives-the-feeds")
+      : guess("supply-in", 0.75, "the-engine-harness-takes-the-feeds");
+  if (at.place === "in-line" && at.quantity === "starter-request" && at.side === "host")
+    return guess("supply-out", 0.7, "the-key-works-the-starter");
   if (at.place === "in-line") return leaving(at, made) ? guess("switch-out", 0.8, "contact-on-this-side") : inputAt(at);
   if (at.place === "actuator" || at.place === "starter") return guess("load-in", 0.6, "the-part-is-worked");
   if (at.place === "diagnostic") return guess("logic-in", 0.5, "a-tool-line");
@@ -207,6 +234,8 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
     case "computer":
       if (says(at, "position") && !says(at, "control", "motor") && at.quantity !== "gear-display")
         return guess("analogue-in", 0.7, "its-position-is-read-back");
+      if (at.quantity === "alternator-field" && says(at, "monitor"))
+        return guess("pwm-in", 0.7, "its-position-is-read-back");
       if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay")))
         return guess("logic-in", 0.75, "said-to-come-in");
       return guess(drivenBy(at, family), 0.95, "the-computer-drives-it");
@@ -225,6 +254,11 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
         (says(at, "relay") && !says(at, "out", "feed", "supply", "din87", "fuse"))
         ? guess("load-in", 0.8, "the-relay-coil-in-the-box")
         : guess("supply-out", 0.88, "a-way-of-the-fuse-box");
+    case "regulator":
+    case "ammeter":
+      return isOutput(at)
+        ? guess("supply-out", 0.75, "it-gives-the-supply")
+        : guess("supply-in", 0.7, "it-is-fed-here");
     case "alternator":
       return at.quantity === "charge-warning"
         ? guess("low-side-out", 0.85, "the-regulator-sinks-the-lamp")
@@ -236,6 +270,13 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
     case "in-line": {
       if (at.quantity === "starter-relay" && at.side === "host" && !says(at, "relay"))
         return guess("supply-out", 0.75, "the-key-works-the-starter");
+      if (at.quantity === "starter-relay" && at.side === "donor" && !says(at, "relay"))
+        return guess("load-in", 0.78, "worked-on-this-side");
+      // The compressor sits on the engine: without a relay of its own it is worked from the body.
+      if (at.quantity === "ac-clutch" && !says(at, "relay"))
+        return at.side === "host"
+          ? guess("high-side-out", 0.65, "driven-from-this-side")
+          : guess("load-in", 0.65, "worked-on-this-side");
       const drives = family.used === "body" ? at.side === "donor" : at.side === "host";
       return drives
         ? guess(drivenBy(at, family), 0.75, "driven-from-this-side")
@@ -251,7 +292,8 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
 }
 
 function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
-  if (says(at, "relay", "lamp")) return "low-side-out";
+  if (says(at, "highside")) return "high-side-out";
+  if (says(at, "relay", "lamp", "lowside")) return "low-side-out";
   if (at.quantity === "idle-control" && says(at, "valve", "solenoid", "idlevalve") && !says(at, "motor", "coil"))
     return "pwm-out";
   return family.out;
@@ -287,6 +329,7 @@ function bodyAt(at: Situation): KindGuess {
     case "computer":
       if (says(at, "switch", "in", "request", "sensor", "from") && !says(at, "out"))
         return guess("logic-in", 0.9, "the-computer-reads-it");
+      if (at.side === "donor" && says(at, "lamp")) return guess("low-side-out", 0.8, "drives-a-lamp");
       return says(at, "relay")
         ? guess("low-side-out", 0.88, "works-a-relay")
         : guess("high-side-out", says(at, "out", "lamp", "motor", "control") ? 0.88 : 0.6, "the-computer-feeds-it");

@@ -81,6 +81,10 @@ export type IntakeReason =
   | { readonly code: "said-unknown" }
   /** A dash alone: a sign, or nothing. */
   | { readonly code: "dash-alone" }
+  /** The terminal's own label says it: 30, D, FLD. */
+  | { readonly code: "moulded-terminal"; readonly terminal: string }
+  /** Nothing but the cavity at its wire's other end tells it. */
+  | { readonly code: "other-end"; readonly connector: string; readonly cavity: string }
   | { readonly code: "said-not-connected" }
   | { readonly code: "spare-carries-nothing" }
   | { readonly code: "no-description" }

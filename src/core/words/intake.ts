@@ -3,6 +3,7 @@ import type { CavityChange, FormReason, IntakeReason, Place, QuantityReason } fr
 import type { Units } from "../units";
 import { FIELD_WORDS, KIND_WORDS, quantityHead, quantityWords } from "./forms";
 import { lengthText, sizeWords } from "./measures";
+import { cavityLabel } from "./points";
 
 /** What a newer table changes of a cavity: `size: 0.5 mm² → 0.75 mm²`. */
 export function cavityChangeText(change: CavityChange, units: Units): string {
@@ -57,6 +58,10 @@ export function intakeReasonText(reason: IntakeReason): string {
       return "The description says that it is not known here";
     case "dash-alone":
       return "A dash alone may be a sign or nothing";
+    case "moulded-terminal":
+      return `Terminal ${reason.terminal} of such a part is that everywhere`;
+    case "other-end":
+      return `Its wire's other end is ${cavityLabel(reason)}`;
     case "said-not-connected":
       return "The description says that nothing is connected";
     case "spare-carries-nothing":
@@ -116,6 +121,8 @@ const PLACE_WORDS: Readonly<Record<Place, string>> = {
   relay: "a relay",
   "ground-stud": "a ground stud",
   battery: "the battery",
+  regulator: "the regulator",
+  ammeter: "the ammeter",
   alternator: "the alternator",
   starter: "the starter",
   diagnostic: "the diagnostic socket",

@@ -109,3 +109,108 @@ test.each([
   ).columns;
   expect((column === "cavity" ? withoutPin : columns).find(({ header }) => header === head)?.column).toBe(column);
 });
+
+describe("rows that say where their wires go", () => {
+  const at = (text: string) =>
+    read(text).pins.map(
+      ({ cavity, kind, to }) => `${cavity} ${kind.confidence >= 0.5 ? kind.value : "?"} ${to?.resolved ?? "-"}`,
+    );
+  test("are found in the table, and a row that nobody understands is read by its wire's other end", () => {
+    expect(at("conn,pin,function,runs to\nECU,1,Fuel pump relay control,K1-85\nECU,2,qzx,\nK1,85,,\n")).toEqual([
+      "1 low-side-out true",
+      "2 ? -",
+      "85 load-in -",
+    ]);
+    expect(at("conn,pin,circuit,function\nECU,1,7,Injector 2\nX9,1,7,qzx\n")).toEqual([
+      "1 injector-out -",
+      "1 injector-in -",
+    ]);
+  });
+  test("that contradict each other are told beside their row", () => {
+    const text = "conn,pin,to\nC1,1,C1-2\nC1,2,C1-3\nC1,3,\nC1,4,C1-3\nC1,5,C1-5\nC1,6,C7-1\n";
+    expect(codes(text)).toEqual(["other-end-differs 2", "end-claimed-twice 5", "ends-at-itself 6"]);
+    expect(read(text).issues.every(({ level }) => level === "warning")).toBe(true);
+    expect(at(text).at(-1)).toMatch(/ false$/);
+  });
+});
+
+describe("facts in columns", () => {
+  const params = (text: string) => read(text).pins.map((pin) => pin.params);
+  test("become values of the row's form", () => {
+    expect(
+      params(
+        "conn;pin;function;kind;amps;ohms;live;fuse\nC;1;;supply-in;2,5 A;;run+start;\nC;2;;load-in;350 mA;12;;\nC;3;;low-side-out;1;;;\nC;4;;supply-out;;;batt;15 A\n",
+      ),
+    ).toEqual([
+      { amps: "2.5", alive: "run-crank" },
+      { amps: "0.35", ohms: "12" },
+      { maxAmps: "1" },
+      { maxAmps: "15", alive: "permanent" },
+    ]);
+  });
+  test("of watts follow at 13.5 V; a load that says no unit is asked about and kept", () => {
+    expect(params("conn,pin,kind,load\nC,1,load-in,21 W\n")).toEqual([{ amps: "1.56" }]);
+    expect(params("conn,pin,kind,watts\nC,1,load-in,21\n")).toEqual([{ amps: "1.56" }]);
+    const asked = read("conn,pin,kind,load\nC,1,load-in,21\n");
+    expect(asked.issues).toMatchObject([
+      { level: "warning", code: "unreadable-fact", line: 2, column: "load", found: "21" },
+    ]);
+    expect(asked.pins[0]).toMatchObject({ params: {}, extra: { load: "21" } });
+  });
+  test("that a form has no place for, or that say who feeds it, stay beside the row", () => {
+    expect(read("conn,pin,kind,ohms,fuse\nC,1,supply-in,12,F7 15A\n").pins[0]).toMatchObject({
+      params: {},
+      extra: { ohms: "12", fuse: "F7 15A" },
+    });
+  });
+  test("a description that says when a feed is live proposes it, and a column goes before it", () => {
+    const [said, given] = read("conn,pin,function,live\nECU,1,Feed hot in run only,\nECU,2,Ignition feed,15\n").pins;
+    expect(said).toMatchObject({
+      params: { alive: "run" },
+      grades: { alive: "guessed" },
+      alive: { value: "run", source: "proposed" },
+    });
+    expect(given).toMatchObject({
+      params: { alive: "run-crank" },
+      grades: {},
+      alive: { confidence: 1, source: "given" },
+    });
+  });
+});
+
+describe("sizes", () => {
+  test("that are not made in the column's unit are asked about", () => {
+    const found = (text: string) => read(text).issues.map(({ code, found: cell }) => `${code} ${cell}`);
+    expect(found("conn,pin,mm2\nC,1,0.5\nC,2,18\nC,3,18 AWG\nC,4,1.25\n")).toEqual(["unusual-size 18"]);
+    expect(found("conn,pin,awg\nC,1,18\nC,2,17\nC,3,0.5\nC,4,2.5 mm2\n")).toEqual(["unusual-size 17"]);
+    expect(read("conn,pin,mm2\nC,2,18\n").issues[0]?.message).toMatch(/is it 18 AWG\?/);
+  });
+});
+
+describe("a head that a person told", () => {
+  const text = "my list\na,b,c\n1,RD,Feed\n2,BK,Ground\n";
+  const bytes = new TextEncoder().encode(text);
+  test("is refused with the first lines, read once it is told, and known again in the next file", () => {
+    const refused = readPinTable(bytes, "donor");
+    expect(refused).toMatchObject({ ok: false, refusal: { code: "no-header" } });
+    expect(!refused.ok && refused.lines?.map(({ line }) => line)).toEqual([1, 2, 3, 4]);
+    const columns = (["cavity", "colour", "description"] as const).map((column, at) => ({
+      header: "abc"[at] ?? "",
+      column,
+      unit: null,
+    }));
+    const told = readPinTable(bytes, "donor", { headerLine: 2, columns, connector: "C7" });
+    expect(told.ok && told.table.pins.map((pin) => `${pin.connector}-${pin.cavity} ${pin.colour?.base}`)).toEqual([
+      "C7-1 RD",
+      "C7-2 BK",
+    ]);
+    expect(told.ok && told.table.issues.map(({ code }) => code)).toEqual(["preamble"]);
+    const remembered = [{ heads: ["a", "b", "c"], columns }];
+    const again = readPinTable(bytes, "donor", { remembered, connector: "C7" });
+    expect(again.ok && again.table.headerLine).toBe(2);
+  });
+  test("over two lines is the one that says more", () => {
+    const columns = read("Plug,Pin,Wire,\nPlug,Pin,Colour,mm2\nC1,1,RD,1\n").columns.map(({ column }) => column);
+    expect(columns).toEqual(["connector", "cavity", "colour", "size"]);
+  });
+});

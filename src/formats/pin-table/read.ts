@@ -6,6 +6,7 @@ import {
   KNOWN_FROM,
   type PinReading,
   readAlive,
+  withNeighbour,
 } from "@/core/intake";
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv } from "../csv";
@@ -169,8 +170,8 @@ function readPins(
   const decimalComma = separator === ";" || separator === "\t";
   const reader = new RowReader(columns, decimalComma, isDate);
   const raw = rows.map(({ record, connector }) => reader.row(record, connector)).filter((row) => row !== null);
-  const readings = classifyPins(raw, side);
   const { ends, issues: endIssues } = readEnds(raw);
+  const readings = readTogether(raw, classifyPins(raw, side), ends);
   const facts = new FactReader(columns, decimalComma);
   const factIssues: TableIssue[] = [];
   const pins = raw.map((row, at) => {
@@ -232,6 +233,45 @@ function hiddenIssues({ hidden }: Paper, columns: readonly ColumnRead[], line: n
         ];
   });
 }
+
+/** Rows that nobody understands alone, by the row at their wire's other end: where either says so, or they alone share a circuit. */
+function readTogether(
+  rows: readonly RawPin[],
+  readings: readonly PinReading[],
+  ends: readonly (WrittenEnd | null)[],
+): readonly PinReading[] {
+  const at = new Map(rows.map((row, index) => [JSON.stringify([row.connector, row.cavity]), index]));
+  const partner = new Map<number, number>();
+  const circuits = new Map<string, number[]>();
+  rows.forEach(({ circuit }, index) => {
+    if (circuit !== null) circuits.set(circuit, [...(circuits.get(circuit) ?? []), index]);
+    const [end, more] = ends[index]?.ends ?? [];
+    const other =
+      end !== undefined && "cavity" in end && more === undefined
+        ? at.get(JSON.stringify([end.connector, end.cavity]))
+        : undefined;
+    if (other === undefined || other === index) return;
+    partner.set(index, other);
+    if (!partner.has(other)) partner.set(other, index);
+  });
+  for (const [one, two, more] of circuits.values())
+    if (one !== undefined && two !== undefined && more === undefined && !partner.has(one) && !partner.has(two))
+      partner.set(one, two).set(two, one);
+  return readings.map((reading, index) => {
+    const other = partner.get(index);
+    const row = other === undefined ? undefined : rows[other];
+    return row === undefined || other === undefined
+      ? reading
+      : withNeighbour(reading, { ...row, reading: asGiven(row, readings[other] as PinReading) });
+  });
+}
+
+/** What the table itself gives goes before what is proposed. */
+const asGiven = ({ kind, quantity }: RawPin, reading: PinReading): PinReading => ({
+  kind: kind === null ? reading.kind : { value: kind, confidence: 1, why: { code: "given" } },
+  quantity: quantity === null ? reading.quantity : { value: quantity, confidence: 1, why: { code: "given" } },
+  index: reading.index,
+});
 
 /** A row with what is proposed of it, and with the values that its cells give. */
 function tell(

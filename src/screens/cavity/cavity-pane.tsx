@@ -4,6 +4,7 @@ import { X } from "lucide-react";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { quantityHead, wireEndText } from "@/core/words";
+import { withNeighbours } from "@/job/neighbours";
 import { confirmOp } from "@/job/pin-ops";
 import { Button } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
@@ -87,7 +88,7 @@ function Meaning({ pin }: { pin: PinView }) {
         <KindCell pin={pin} edits={edits} />
         <Why source={row.kindSource} why={row.kindWhy} sure={percent(row.kindConfidence)} />
         {isGuess(pin) && !isUnknown(pin) && (
-          <Button hotkey="C" onClick={() => change(`Confirm ${label}`, [confirmOp(row)])}>
+          <Button hotkey="C" onClick={() => change(`Confirm ${label}`, withNeighbours(document, row, confirmOp(row)))}>
             Confirm
           </Button>
         )}

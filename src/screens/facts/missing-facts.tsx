@@ -3,6 +3,7 @@
 import { PARAMS_OF } from "@/core/forms";
 import type { LinkOption } from "@/core/signals";
 import { missingText } from "@/core/words";
+import { withNeighbours } from "@/job/neighbours";
 import { kindOp } from "@/job/pin-ops";
 import { formOf } from "@/job/signal-pins";
 import { KindChoice } from "../pins/pin-cells";
@@ -41,7 +42,11 @@ export function MissingFacts({ missing }: { missing: readonly Missing[] }) {
                 </p>
                 <KindChoice
                   pin={pin}
-                  onChoose={(kind) => job.change(`What ${pin.label} does`, [kindOp(pin.row, kind)], { quiet: true })}
+                  onChoose={(kind) =>
+                    job.change(`What ${pin.label} does`, withNeighbours(job.document, pin.row, kindOp(pin.row, kind)), {
+                      quiet: true,
+                    })
+                  }
                 />
               </div>
             )}

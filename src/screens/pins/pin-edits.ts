@@ -3,6 +3,7 @@ import type { Units } from "@/core/units";
 import { KIND_WORDS, quantityWords } from "@/core/words";
 import { describeOp } from "@/job/describe";
 import { endsIn } from "@/job/import-ends";
+import { withNeighbours } from "@/job/neighbours";
 import { enterOp, kindOp, quantityOp } from "@/job/pin-ops";
 import type { JobDocument, PinRow } from "@/job/schema";
 import type { PinView } from "../shell/derive";
@@ -49,11 +50,16 @@ export function pinEdits({ row, label }: PinView, document: JobDocument, change:
       change(`Description of ${label}`, [describeOp(document, row.id, text || null)], { quiet: true });
       return null;
     },
-    kind: (kind) => change(`${label} is ${KIND_WORDS[kind]}`, [kindOp(row, kind)], { quiet: true }),
+    kind: (kind) =>
+      change(`${label} is ${KIND_WORDS[kind]}`, withNeighbours(document, row, kindOp(row, kind)), { quiet: true }),
     quantity: (quantity) =>
-      change(`${label} carries ${quantityWords(quantity) || "nothing known"}`, [quantityOp(row, quantity)], {
-        quiet: true,
-      }),
+      change(
+        `${label} carries ${quantityWords(quantity) || "nothing known"}`,
+        withNeighbours(document, row, quantityOp(row, quantity)),
+        {
+          quiet: true,
+        },
+      ),
     part: (text) => set(`Part of ${label}: ${text || "none"}`, { part: text || null }),
     note: (text) => set(`Note at ${label}`, { note: text }),
     otherEnd: (text) => set(`Other end of ${label}: ${text || "not known"}`, endsIn(document, row, text)),

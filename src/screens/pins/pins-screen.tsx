@@ -5,6 +5,7 @@ import { useSearchParams } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { SIDES, type Side } from "@/core/forms";
 import { KIND_WORDS } from "@/core/words";
+import { withNeighbours } from "@/job/neighbours";
 import { confirmOp } from "@/job/pin-ops";
 import { Button, buttonLook } from "@/ui/controls";
 import { SearchField } from "@/ui/search-field";
@@ -31,7 +32,12 @@ export function PinsScreen() {
   const more = useMemo(() => moreColumns(ofSide), [ofSide]);
   const pin = selected === null ? undefined : job.pinById.get(selected);
   const confirm = (one: PinView | undefined) =>
-    one && isGuess(one) && job.change(`Confirm ${one.label} as ${KIND_WORDS[one.row.kind]}`, [confirmOp(one.row)]);
+    one &&
+    isGuess(one) &&
+    job.change(
+      `Confirm ${one.label} as ${KIND_WORDS[one.row.kind]}`,
+      withNeighbours(job.document, one.row, confirmOp(one.row)),
+    );
   const open = (name: string) =>
     document.querySelector<HTMLElement>(`[data-pin="${selected}"] [data-choice="${name}"] button`)?.click();
   useKeys({

@@ -6,7 +6,23 @@
 export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/[‐‑–—−]/g, "-"],
   [/[’`]/g, "'"],
+  // Words with dots: "L.H.", "Ign. sw.", "N.C." at a switch
+  [/\b([lr])\. ?h\./g, " $1h "],
+  [/(?<=\b(?:sw|switch|contact)s?\.? .*)\bn\.? ?[co]\.?(?![a-z])/g, " "],
+  [/(?<=[a-z])\.(?=\s|$)/g, ""],
+  [/(?<=[a-z])\.(?=[a-z])/g, " "],
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
+  [/\b\d(?:\.\d)?\s?(?:-|to|…|\.\.)\s?\d(?:\.\d)?\s?v(?:olts?)?\b/g, " "],
+  [/(?<=^|\s)\+(?=[a-z])/g, " positive "],
+  [/^\s*free\s*$/g, " notused "],
+  // What a wire passes through is not what it is.
+  [/,? ?\b(?:thru|through|via)\b.*$/g, " "],
+  [
+    /\b(?:temp(?:erature)?|pos(?:ition)?|pot|pedal|tps|app|tp)(?: ?\d)?(?: (?:sensor|snsr|sens))?(?: (?:signal|sig))? (?:low|lo)(?=\s*$)/g,
+    " sensorground ",
+  ],
+  [/\bheated (?:oxygen|o2|lambda)(?: (?:sensor|probe))?\b/g, " oxygen sensor "],
+  [/\b(?:up|gear)[- ]?shift (?:light|lamp|indicator)\b/g, " shift lamp "],
   // Nothing there, or nothing said
   [
     /\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n\/?c\s*$/g,
@@ -16,6 +32,8 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   // A moulded letter or sign alone
   [/^ b $/g, " battery feed "],
   [/^ w $/g, " wterminal "],
+  [/^ k $/g, " serial diagnosis "],
+  [/\banalog(?:ue)? (?:ground|gnd|earth)\b/g, " sensorground "],
   [/^ \+ $/g, " positive "],
   [/\bs terminal\b|\bterminal s\b/g, " start "],
   [/\bturn on\b/g, " on "],
@@ -30,14 +48,14 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " battery permanent feed ",
   ],
   [/\b(?:hot|live) in (?:run|start|crank)[ /&,-]*(?:and |or )?(?:start|crank|run)?\b/g, " ignition feed "],
-  [/\b(?:key|ign(?:ition)?)[ -](?:on|run)\b/g, " ignition "],
-  [/\b(?:ignition|switched|ign|key(?:ed)?)[ -]?(?:switched )?(?:live|hot|positive|\+|12 ?v)/g, " ignition feed "],
-  [/\bignition (?:switched|sw(?:itch)?)(?: feed| supply| power| voltage)?\b/g, " ignition feed "],
-  [/\bswitched (?:feed|supply|power|battery|b\+)\b/g, " ignition feed "],
   [
     /\brun\s*[/&+]\s*(?:start|crank)\b|\brun[- ](?:and|or)[- ](?:start|crank)\b|\brun[- ]crank\b|\bstart[- /](?:run)\b/g,
     " ignition runcrank ",
   ],
+  [/\b(?:key|ign(?:ition)?)[ -](?:on|run)\b/g, " ignition "],
+  [/\b(?:ignition|switched|ign|key(?:ed)?)[ -]?(?:switched )?(?:live|hot|positive|\+|12 ?v)/g, " ignition feed "],
+  [/\bignition (?:switched|sw(?:itch)?)(?: feed| supply| power| voltage)?\b/g, " ignition feed "],
+  [/\bswitched (?:feed|supply|power|battery|b\+)\b/g, " ignition feed "],
   [/\b(?:kl|klemme|terminal|term|t)\.? ?(15|30|31|49|50|53|54|56|58|61|75|85|86|87)(?:(?<!31)[a-elr])?\b/g, " din$1 "],
   [/(?:\b|[+b]\s?)12 ?v(?:olts?)?\b ?\+?(?! ?ref)/g, " supply twelve "],
   [/\bb\s?\+|\bbat(?:t(?:ery)?)? ?\+|\bbat(?:tery)? pos(?:itive)?\b|\+ ?b\b/g, " battery permanent "],
@@ -65,6 +83,24 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " groundswitching ",
   ],
   [/\b(?:eng(?:ine)?) (?:blk|block|blo) (?:gnd|ground|grnd|earth)\b/g, " engine block ground "],
+  [/\bo\/p\b/g, " output "],
+  [/\bi\/p\b/g, " incoming "],
+  [/\+ ?12(?: ?v)? ?sw(?:itched)?\b/g, " ignition feed "],
+  [/\bhi(?:gh)?[- ]side\b/g, " highside "],
+  [/\blo(?:w)?[- ]side\b/g, " lowside "],
+  // Old cars
+  [/\bignition (?:warning )?(?:lamp|light|lt)\b|\bign (?:warning )?(?:lamp|light|lt)\b/g, " chargewarning lamp "],
+  [/\bdip(?:ped)? ?(?:\/|and|&) ?main\b|\bhead ?(?:lamp )?flash(?:er)?\b/g, " headlamp beam "],
+  [/\btrafficators?\b/g, " turn "],
+  [/\b(?:amp|amps|no charge) (?:light|lamp)\b/g, " chargewarning lamp "],
+  [/\bdimmer switch\b/g, " headlamp beam switch "],
+  [/\bcharge temp(?:erature)?\b/g, " intake air temperature "],
+  [/\b(?:trigger|tone|reluctor|toothed) (?:wheel|ring)\b/g, " crankshaft sensor "],
+  [/\bhome (?:signal|sensor)\b/g, " camshaft sensor "],
+  [/\bcontact breaker(?: points)?\b/g, " points "],
+  [/\bballast (?:bypass|resistor)\b/g, " ballast "],
+  [/\bcondenser\b.*|.*\bcondenser\b/g, " unclear "],
+  [/\b(?:volt(?:age)?|inst(?:rument)?)\.? ?stab(?:ili[sz]er)?\b|\bstabili[sz]er\b/g, " stabiliser "],
   // Engine
   [
     /\brev(?:olution)?[- ]?(?:counter|meter|count)\b|\bengine (?:speed|rpm|revs)\b|\beng(?:n|ine)? spd\b|\btach(?:o(?:meter)?)?\b|\brpm\b/g,
@@ -83,7 +119,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bo2s? ?([12])\s?[/-]\s?([12])\b/g, " oxygen bank $1 bankprobe $2 "],
   [/\b(?:pre|post|up|down)[- ]?(?:cat(?:alyst)?|stream)\b/g, " catposition "],
   [
-    /\bcheck[- ]engine\b|\bchk eng\b|\bservice engine(?: soon)?\b|\bengine (?:warning|management|check)(?: lamp| light)?\b|\bmalfunction indicator\b|\bfault lamp\b|\bengine lamp\b/g,
+    /\bcheck[- ]engine\b|\bchk eng\b|\bservice engine(?: soon)?\b|\bengine (?:warning|management|check)(?: lamp| light)?\b|\bmalfunction indicator\b|\b(?:engine )?fault (?:lamp|light)\b|\bengine (?:lamp|light)\b/g,
     " mil lamp ",
   ],
   [/\btop dead cent(?:re|er)\b|\btdc\b/g, " crankshaft sensor "],
@@ -174,7 +210,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " turn ",
   ],
   [
-    /\b(?:instrument|panel|dash(?:board)?|switch) (?:lighting|illum(?:ination)?|lamps?|lights?|lts|backlight(?:ing)?)\b/g,
+    /\b(?:instrument|panel|pan|dash(?:board)?|switch) (?:lighting|illum(?:ination)?|lamps?|lights?|lts|backlight(?:ing)?)\b/g,
     " illumination ",
   ],
   [
@@ -197,7 +233,11 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " keyreader ",
   ],
   [
-    /\b(?:starter|start|strtr|strt|crank) (?:(?:enable|inhib(?:it(?:or)?)?|control|ctrl) )?(?:relay|rly|sol(?:enoid)?|motor|mtr)\b/g,
+    /\b(?:starter|start|strtr|strt|crank|crnk) (?:(?:enable|inhib(?:it(?:or)?)?|control|ctrl) )?(?:sol(?:enoid)?|motor|mtr)\b/g,
+    " starterrelay solenoid ",
+  ],
+  [
+    /\b(?:starter|start|strtr|strt|crank|crnk) (?:(?:enable|inhib(?:it(?:or)?)?|control|ctrl) )?(?:relay|rly)\b/g,
     " starterrelay ",
   ],
   [
@@ -205,20 +245,18 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " starterrequest ",
   ],
   [
-    /\bcharg(?:e|ing) (?:lamp|light|warning|indicator|ind|telltale)\b|\b(?:alt(?:ernator)?|gen(?:erator)?|battery|ignition) (?:lamp|warning(?: lamp| light)?|light|telltale|indicator)\b|\bno[- ]charge(?: lamp| light)?\b/g,
+    /\bcharg(?:e|ing) (?:lamp|light|warning|indicator|ind|telltale)\b|\b(?:alt(?:ernator)?|gen(?:erator)?|battery|ignition) (?:lamp|warning(?: lamp| light)?|light|telltale|ind(?:icator)?)\b|\bno[- ]charge(?: lamp| light)?\b/g,
     " chargewarning lamp ",
   ],
   [
-    /\bmain (?:relay|rly)\b|\b(?:efi|ecm|pcm|ecu|engine|eec|asd|system|power) (?:main )?(?:relay|rly)\b|\bauto shut[- ]?down(?: relay)?\b/g,
+    /\bmain (?:relay|rly)\b|\b(?:efi|ecm|pcm|ecu|engine|eec|asd|system|power|pwr) (?:main )?(?:relay|rly)\b|\bauto shut[- ]?down(?: relay)?\b/g,
     " mainrelay ",
   ],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) f(?: term(?:inal)?)?\b/g, " alternator field "],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) (?:l(?:amp)?)(?: term(?:inal)?)?\b/g, " chargewarning lamp "],
   [/\bwake[- ]?up\b/g, " wake "],
-  [
-    /\boil (?:lamp|light|warning(?: lamp| light)?|press(?:ure)? (?:lamp|light|warning(?: lamp| light)?|sw(?:itch)?)|sw(?:itch)?|pressure telltale)\b|\blow oil pressure\b/g,
-    " oilwarning ",
-  ],
+  [/\boil (?:press(?:ure)? )?(?:warning |low )?(?:lamp|light|lt|telltale)\b/g, " oilwarning lamp "],
+  [/\boil (?:press(?:ure)? )?(?:warning|sw(?:itch)?)\b|\blow oil pressure\b/g, " oilwarning "],
   [/\boil (?:gauge|sender|press(?:ure)? (?:gauge|sender|sensor|snsr|transducer))\b/g, " oil pressure "],
   [
     /\b(?:fan|cooling fan) (?:high|hi|2|stage 2|speed 2|fast|second)\b|\b(?:high|hi|second)[- ](?:speed )?(?:cooling )?fan\b|\bfan high speed\b/g,

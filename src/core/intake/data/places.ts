@@ -10,6 +10,8 @@ export type Place =
   | "relay"
   | "ground-stud"
   | "battery"
+  | "regulator"
+  | "ammeter"
   | "alternator"
   | "starter"
   | "diagnostic"
@@ -23,6 +25,7 @@ export type Place =
   | "unknown";
 
 export const PLACES: readonly (readonly [Place, RegExp])[] = [
+  ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b/],
   ["diagnostic", /\b(diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
   ["key-switch", /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
@@ -34,11 +37,14 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
     "computer",
     /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier)\b|\bcm ?[a-z]?\d\b/,
   ],
-  ["relay", /\b(relay|rly|rel)\b|\bflasher unit\b/],
+  ["relay", /\b(relay|rly|rel)\b|\bflasher (unit|can)\b/],
+  ["regulator", /\bcontrol box\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
+  ["ammeter", /\bammeter\b/],
   ["battery", /\b(battery|batt)\b/],
   ["alternator", /\b(alternator|alt|generator|gen|dynamo)\b/],
   ["throttle-body", /\b(throttle (body|valve|unit|housing|actuator)|tb|etb|electronic throttle)\b/],
   ["sensor", /\b(accel\w*|gas|throttle) pedal\b|\bpedal (sensor|unit|assembly|module)\b|^pedal\b/],
+  ["switch", /\b(distributor|contact breaker|push)\b/],
   ["switch", /\b(switch(es)?|sw|inhibitor|button|stalk|column|selector|shifter|lever|contact)\b/],
   [
     "sensor",
@@ -48,7 +54,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["starter", /\bstarter( motor| solenoid)?\b|\bstrtr\b/],
   [
     "actuator",
-    /\b(motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
+    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
   ],
   [
     "instruments",
