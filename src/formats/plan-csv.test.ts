@@ -10,8 +10,14 @@ describe("the plan as a table", () => {
   const lines = planCsv(heronDocument()).trimEnd().split(/\r?\n/);
   test("begins with its heads, and has a row a decided link", () => {
     expect(lines[0]).toBe(HEADS);
-    expect(lines).toHaveLength(1 + 3);
+    expect(lines.filter((line) => line.startsWith("ignition feed,"))).toHaveLength(3);
     expect(lines.some((line) => line.includes("C1-2") && line.includes("KEY-IG"))).toBe(true);
+  });
+  test("then has every wire that was added, and the splice where two links leave one cavity", () => {
+    const added = heronDocument().wires.filter(({ origin }) => origin === "added");
+    expect(lines.filter((line) => line.startsWith("added wire,"))).toHaveLength(added.length);
+    expect(lines.at(-1)).toBe('splice,Ignition relay-87,,,3 wires,"T1-2, Security module-2",,,');
+    expect(lines).toHaveLength(1 + 3 + added.length + 1);
   });
   test("of a job in which nothing is decided it is its heads", () =>
     expect(planCsv(heronTables()).trimEnd()).toBe(HEADS));

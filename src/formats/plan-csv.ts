@@ -1,15 +1,18 @@
 import type { Side } from "@/core/forms";
-import { deriveLines, sheetRows } from "@/core/plan";
-import { cavityLabel, quantityWords, SHEET_HEADS, sheetAdapter, sheetNote } from "@/core/words";
+import { deriveLines, newWork, sheetRows } from "@/core/plan";
+import { cavityLabel, newWorkRows, quantityWords, SHEET_HEADS, sheetAdapter, sheetNote } from "@/core/words";
+import { addedWires } from "@/job/added-wires";
 import { decisionsOf } from "@/job/links";
 import type { JobDocument } from "@/job/schema";
 import { signalPinsIn } from "@/job/signal-pins";
 import { writePinTable, writeTable } from "./pin-table";
 
-/** The pin-to-pin table of all decided links as CSV. */
+/** All that is made new as CSV: the decided links pin to pin, then added wires, relays' terminals, fuses and splices. */
 export function planCsv(document: JobDocument): string {
   const pins = new Map(document.pins.map((row) => [row.id, row]));
-  const rows = sheetRows(deriveLines(signalPinsIn(document), decisionsOf(document)).lines, (id) => pins.get(id));
+  const { lines } = deriveLines(signalPinsIn(document), decisionsOf(document));
+  const rows = sheetRows(lines, (id) => pins.get(id));
+  const work = newWork(lines, addedWires(document));
   const text = (value: number | null) => (value === null ? "" : String(value));
   return writeTable([
     [...SHEET_HEADS],
@@ -24,6 +27,18 @@ export function planCsv(document: JobDocument): string {
       text(row.host.sizeMm2),
       sheetNote(row),
     ]),
+    ...work.wires.map((wire) => [
+      "added wire",
+      cavityLabel(wire.from),
+      wire.colour ?? "",
+      text(wire.sizeMm2),
+      "",
+      cavityLabel(wire.to),
+      wire.colour ?? "",
+      text(wire.sizeMm2),
+      [wire.stock, wire.lengthM === null ? "" : `${wire.lengthM} m`].filter((part) => part !== "").join("; "),
+    ]),
+    ...newWorkRows(work).map((row) => [row.what, row.from, "", "", row.with, row.to, "", "", ""]),
   ]);
 }
 

@@ -17,4 +17,13 @@ export {
   type LineState,
   type PlanLines,
 } from "./lines";
+export {
+  type AddedWire,
+  type NewFuse,
+  type NewRelay,
+  type NewSplice,
+  type NewWork,
+  newWork,
+  type RelayEnd,
+} from "./new-work";
 export { type SheetPin, type SheetRow, sheetRows } from "./sheet";

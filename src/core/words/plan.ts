@@ -1,5 +1,7 @@
-import type { GroupKey, LeftOut, SheetRow } from "../plan";
+import type { GroupKey, LeftOut, NewWork, RelayEnd, SheetRow } from "../plan";
 import { chainText } from "./adapters";
+import { ratedAmps } from "./numbers";
+import { cavityLabel } from "./points";
 
 export const MAP_GROUP_WORDS: Readonly<Record<GroupKey, string>> = {
   power: "Power and ground",
@@ -36,3 +38,41 @@ export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
   guess: "what one of its cavities does is a guess below 90 %",
   assumed: "rests on a value that is assumed",
 };
+
+/** Where a relay's terminal or a fuse goes. */
+export const relayEndText = (end: RelayEnd): string =>
+  end === "ground" ? "ground" : end === "feed-to-choose" ? "a feed to be chosen" : cavityLabel(end);
+
+/** One piece of new work: what is made, from where to where, and with what. */
+export interface NewWorkRow {
+  readonly what: string;
+  readonly from: string;
+  readonly to: string;
+  readonly with: string;
+}
+
+/** New work beside the links, piece by piece: for the sheet and its CSV. Sizes and lengths are printed by whoever shows them. */
+export function newWorkRows({ relays, fuses, splices }: NewWork): NewWorkRow[] {
+  return [
+    ...relays.flatMap(({ consumer, pins, contactAmps }) =>
+      pins.map(({ terminal, to }) => ({
+        what: `relay for ${cavityLabel(consumer)}, terminal ${terminal}`,
+        from: `relay ${terminal}`,
+        to: relayEndText(to),
+        with: terminal === "30" && contactAmps !== null ? `contact ${ratedAmps(contactAmps)}` : "",
+      })),
+    ),
+    ...fuses.map(({ amps, from, to }) => ({
+      what: "fuse",
+      from: relayEndText(from),
+      to: cavityLabel(to),
+      with: amps === null ? "rating to be chosen" : ratedAmps(amps),
+    })),
+    ...splices.map(({ at, ends }) => ({
+      what: "splice",
+      from: cavityLabel(at),
+      to: ends.map(cavityLabel).join(", "),
+      with: `${ends.length + 1} wires`,
+    })),
+  ];
+}

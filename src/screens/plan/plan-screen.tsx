@@ -4,8 +4,9 @@ import { Download } from "lucide-react";
 import Link from "next/link";
 import { Fragment, useMemo } from "react";
 import { readColour } from "@/core/intake";
-import { type SheetRow, sheetRows } from "@/core/plan";
+import { newWork, type SheetRow, sheetRows } from "@/core/plan";
 import { cavityLabel, MAP_GROUP_WORDS, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
+import { addedWires } from "@/job/added-wires";
 import { buttonLook } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
@@ -13,11 +14,13 @@ import { Wire } from "@/ui/wire";
 import { useJob } from "../shell/job-provider";
 import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
+import { NewWorkTable } from "./new-work-table";
 
 /** The pin-to-pin table of all decided links, for the screen and for paper. */
 export function PlanScreen() {
   const job = useJob();
   const rows = useMemo(() => sheetRows(job.plan.lines, (id) => job.pinById.get(id)?.row), [job.plan, job.pinById]);
+  const work = useMemo(() => newWork(job.plan.lines, addedWires(job.document)), [job.plan, job.document]);
   const open = job.plan.lines.filter(
     (line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
   ).length;
@@ -36,7 +39,7 @@ export function PlanScreen() {
           <Download size={16} aria-hidden="true" />
           Job document
         </a>
-        <PrintButton primary landscape disabled={rows.length === 0}>
+        <PrintButton primary landscape disabled={rows.length === 0 && work.wires.length === 0}>
           Print
         </PrintButton>
       </ScreenHead>
@@ -45,7 +48,7 @@ export function PlanScreen() {
         tabIndex={0}
         className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0"
       >
-        {rows.length === 0 ? (
+        {rows.length === 0 && work.wires.length === 0 ? (
           <Empty title="Nothing is decided yet">
             <p>The sheet lists every link that you accept on the map.</p>
             <Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>
@@ -53,7 +56,10 @@ export function PlanScreen() {
             </Link>
           </Empty>
         ) : (
-          <SheetTable rows={rows} />
+          <>
+            <SheetTable rows={rows} />
+            <NewWorkTable work={work} />
+          </>
         )}
       </section>
     </>
@@ -86,7 +92,7 @@ function SheetTable({ rows }: { rows: readonly SheetRow[] }) {
       </thead>
       <tbody>
         {rows.map((row, at) => (
-          <Fragment key={`${row.donor} ${row.host}`}>
+          <Fragment key={`${row.donor.at.pinId} ${row.host.at.pinId}`}>
             {row.group !== rows[at - 1]?.group && (
               <tr>
                 <th colSpan={9} scope="colgroup" className="border-b border-rule px-3 pt-3 pb-1 text-[13px] font-bold">
