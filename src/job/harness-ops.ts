@@ -2,8 +2,8 @@ import { nanoid } from "nanoid";
 import type { Side } from "@/core/forms";
 import type { HarnessPart } from "@/core/harness";
 import { readColour } from "@/core/intake";
-import type { Part } from "@/core/parts";
-import { newCavity, newConnector } from "./new-rows";
+import { fuse, type Part } from "@/core/parts";
+import { BY_HAND, CHOSEN, newCavity, newConnector } from "./new-rows";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { BranchRow, ConnectorRow, Face, JobDocument, PartRow, PinRow, WireRow } from "./schema";
 
@@ -83,9 +83,11 @@ export function tellPartOps(
   if (row !== undefined) return known(updateOp("part", row.id, row, to));
   const type = to.type ?? part.type;
   const elements = type === "computer" ? [] : part.elements.map(copyElement);
+  // It keeps the name by which it was known while it was guessed: whoever looks at it goes on looking at it.
+  const isFree = !document.parts.some(({ id }) => id === part.id);
   return [
     insertOp("part", {
-      id: makeId(),
+      id: isFree ? part.id : makeId(),
       side: part.side,
       type,
       label: part.label,
@@ -131,18 +133,107 @@ export function addWireOps({ colour: written, ...wire }: NewWire, makeId: () => 
   ];
 }
 
-/** Adds a cavity to a connector. */
-export const addCavityOps = (
+/** Adds a cavity to a connector, and to the part that was said to be on it. */
+export function addCavityOps(
   document: JobDocument,
   connectorId: string,
   cavity: string,
   makeId: () => string = nanoid,
-): RowOp[] => [
-  insertOp(
-    "pin",
-    newCavity(makeId(), connectorId, cavity, Math.max(-1, ...document.pins.map((row) => row.position)) + 1),
-  ),
-];
+): RowOp[] {
+  const pin = newCavity(makeId(), connectorId, cavity, Math.max(-1, ...document.pins.map((row) => row.position)) + 1);
+  const own = new Set(document.pins.flatMap((row) => (row.connectorId === connectorId ? [row.id] : [])));
+  const part = document.parts.find((row) => row.terminals.some(({ pinId }) => pinId !== null && own.has(pinId)));
+  if (part === undefined) return [insertOp("pin", pin)];
+  const terminals = [...part.terminals, { name: freeTerminal(part, cavity), pinId: pin.id }];
+  return [insertOp("pin", pin), ...known(updateOp("part", part.id, part, { terminals }))];
+}
+
+function freeTerminal({ terminals }: Pick<PartRow, "terminals">, name: string): string {
+  const taken = new Set(terminals.map((one) => one.name));
+  let free = name;
+  for (let count = 2; taken.has(free); count++) free = `${name} (${count})`;
+  return free;
+}
+
+/** A way more of a fuse box: its cavity, its terminal and the fuse that feeds it. */
+export function addWayOps(
+  document: JobDocument,
+  part: HarnessPart,
+  { way, feed, amps }: { readonly way: string; readonly feed: string; readonly amps: number },
+  makeId: () => string = nanoid,
+): RowOp[] {
+  const [connectorId] = part.connectorIds;
+  if (connectorId === undefined) return [];
+  const position = Math.max(-1, ...document.pins.map((row) => row.position)) + 1;
+  const pin = { ...newCavity(makeId(), connectorId, way, position), ...formOf("fuse-box", way) };
+  const terminals = [...part.terminals.map((one) => ({ ...one })), { name: way, pinId: pin.id }];
+  const elements = [...part.elements.map(copyElement), copyElement(fuse(`F${way}`, feed, way, amps))];
+  return [insertOp("pin", pin), ...tellPartOps(document, part, { terminals, elements }, makeId)];
+}
+
+/**
+ * Another name for a part, and for its connector where it has one of its own. Null where a connector of the side is
+ * called so already.
+ */
+export function renameOps(document: JobDocument, part: HarnessPart, name: string): RowOp[] | null {
+  const connectors = document.connectors.filter(({ id }) => part.connectorIds.includes(id));
+  const [only, more] = connectors;
+  const row = document.parts.find(({ id }) => id === part.id);
+  const own = more === undefined ? only : undefined;
+  const isTaken = document.connectors.some((one) => one !== own && one.side === own?.side && one.label === name);
+  if (own !== undefined && isTaken) return null;
+  return [
+    ...(own === undefined ? [] : known(updateOp("connector", own.id, own, { label: name }))),
+    ...(row === undefined ? [] : known(updateOp("part", row.id, row, { label: name }))),
+  ];
+}
+
+/** Another connector is of the same part: its cavities become terminals of it. */
+export function joinConnectorOps(
+  document: JobDocument,
+  part: HarnessPart,
+  connectorId: string,
+  makeId: () => string = nanoid,
+): RowOp[] {
+  const connector = document.connectors.find(({ id }) => id === connectorId);
+  if (connector === undefined) return [];
+  const before = document.parts.filter(({ id }) => id === connectorId);
+  const terminals = part.terminals.map((one) => ({ ...one }));
+  for (const row of document.pins)
+    if (row.connectorId === connectorId)
+      terminals.push({ name: freeTerminal({ terminals }, `${connector.label}-${row.cavity}`), pinId: row.id });
+  return [...before.map((row) => deleteOp("part", row)), ...tellPartOps(document, part, { terminals }, makeId)];
+}
+
+/** Nothing of the cavity was read in a table. */
+const isByHand = ({ kindWhy, quantityWhy, description, entered }: PinRow) =>
+  [kindWhy, quantityWhy].every((why) => why === BY_HAND || why === CHOSEN) &&
+  (description === null || entered.includes("description"));
+
+/**
+ * Takes a part out that people placed: with its connectors, their cavities and the wires that people laid to them. What a
+ * pin table brought, or a decision uses, is not taken out here: null.
+ */
+export function takeOutOps(document: JobDocument, part: HarnessPart): RowOp[] | null {
+  const connectors = document.connectors.filter(({ id }) => part.connectorIds.includes(id));
+  const ids = new Set(connectors.map(({ id }) => id));
+  const pins = document.pins.filter((row) => ids.has(row.connectorId));
+  const pinIds = new Set(pins.map(({ id }) => id));
+  const isOfTable = pins.some((row) => !isByHand(row));
+  const isUsed =
+    document.links.some((link) => pinIds.has(link.providerId) || pinIds.has(link.consumerId)) ||
+    document.pins.some((row) => !pinIds.has(row.id) && row.ends.some((end) => "pinId" in end && pinIds.has(end.pinId)));
+  if (isOfTable || isUsed) return null;
+  const touches = ({ fromPinId, toPinId }: WireRow) =>
+    pinIds.has(fromPinId) || (toPinId !== null && pinIds.has(toPinId));
+  return [
+    ...document.wires.filter((wire) => wire.origin === "added" && touches(wire)).map((row) => deleteOp("wire", row)),
+    ...document.parts.filter(({ id }) => id === part.id).map((row) => deleteOp("part", row)),
+    ...connectors.filter((row) => row.mateId !== null).flatMap((row) => mateOps(document, row.id, null)),
+    ...pins.map((row) => deleteOp("pin", row)),
+    ...connectors.map((row) => deleteOp("connector", { ...row, mateId: null })),
+  ];
+}
 
 /** Says which half a connector plugs into; both halves say it of each other, and whoever was there before is let go. */
 export function mateOps(document: JobDocument, connectorId: string, mateId: string | null): RowOp[] {

@@ -9,14 +9,18 @@ import { findSubject, subjectName, topicsOf } from "./evidence";
 import { functionChoices, harnessFacts, movedConnectors, removedConnectors, triageFacts } from "./harness-facts";
 import {
   addCavityOps,
+  addWayOps,
   addWireOps,
   assumedFace,
   branchOps,
   forgetPartOps,
   freeLabel,
+  joinConnectorOps,
   layFace,
   mateOps,
   placePartOps,
+  renameOps,
+  takeOutOps,
   tellPartOps,
 } from "./harness-ops";
 import { invert, type RowOp } from "./ops";
@@ -116,11 +120,12 @@ describe("parts placed by hand", () => {
     const guessed = buildHarness(harnessFacts(heron)).parts.find((part) => part.label === "Horn");
     if (guessed === undefined) throw new Error("the sample has a horn");
     const told = changed(tellPartOps(heron, guessed, { type: "lamp" }, () => "horn"));
-    expect(told.parts.at(-1)).toMatchObject({ id: "horn", type: "lamp", label: "Horn" });
-    const again = buildHarness(harnessFacts(told)).parts.find((part) => part.id === "horn");
+    // It is called as it was while it was guessed, so that whoever looks at it does not lose it.
+    expect(told.parts.at(-1)).toMatchObject({ id: guessed.id, type: "lamp", label: "Horn" });
+    const again = buildHarness(harnessFacts(told)).parts.find((part) => part.id === guessed.id);
     expect(again?.guessed).toBe(false);
     expect(changed(tellPartOps(told, again ?? guessed, { note: "cracked" }), told).parts.at(-1)?.note).toBe("cracked");
-    expect(changed(forgetPartOps(told, "horn"), told).parts).toEqual(heron.parts);
+    expect(changed(forgetPartOps(told, guessed.id), told).parts).toEqual(heron.parts);
   });
   test("a cavity that no table has", () =>
     expect(changed(addCavityOps(heron, connector("Horn"), "3", ids())).pins.at(-1)).toMatchObject({
@@ -128,6 +133,63 @@ describe("parts placed by hand", () => {
       connectorId: connector("Horn"),
       kind: "unknown",
     }));
+  const partOf = (document: JobDocument, label: string) => {
+    const found = buildHarness(harnessFacts(document)).parts.find((part) => part.label === label);
+    if (found === undefined) throw new Error(`no part ${label}`);
+    return found;
+  };
+  test("a fuse box gets a way more, with its cavity, terminal and fuse", () => {
+    const placed = changed(placePartOps(heron, fuseBox(3), { side: "added", label: "Box", place: null }, ids()));
+    const ops = addWayOps(placed, partOf(placed, "Box"), { way: "9", feed: "feed", amps: 7.5 }, () => "way");
+    expect(undone(ops, placed)).toBe(true);
+    const after = partOf(changed(ops, placed), "Box");
+    expect(after.terminals.at(-1)).toMatchObject({ name: "9", pinId: "way" });
+    expect(after.elements.at(-1)).toMatchObject({ type: "fuse", a: "feed", b: "9", amps: 7.5 });
+  });
+  test("a pin of a computer that somebody confirmed is a terminal of it", () => {
+    const computer = partOf(heron, "Engine computer");
+    const after = changed(addCavityOps(heron, computer.connectorIds[0] ?? "", "99", ids()));
+    expect(partOf(after, "Engine computer").terminals.at(-1)).toMatchObject({ name: "99", pinId: "new-1" });
+  });
+  test("a part is renamed with its connector, and not to what another is called", () => {
+    const horn = partOf(heron, "Horn");
+    const ops = renameOps(heron, horn, "Horn, left") ?? [];
+    const after = changed(ops);
+    expect(partOf(after, "Horn, left").connectorIds).toEqual(horn.connectorIds);
+    expect(renameOps(heron, horn, "Radio")).toBeNull();
+    // A computer of several plugs is called so itself; its plugs keep their names.
+    const computer = renameOps(heron, partOf(heron, "Engine computer"), "ECU") ?? [];
+    expect(computer.map(({ table }) => table)).toEqual(["part"]);
+  });
+  test("two plugs become one part", () => {
+    const ops = joinConnectorOps(heron, partOf(heron, "Horn"), connector("Radio"), ids());
+    expect(undone(ops)).toBe(true);
+    const after = partOf(changed(ops), "Horn");
+    expect(after.connectorIds).toEqual([connector("Horn"), connector("Radio")]);
+    expect(after.terminals.map(({ name }) => name)).toEqual(expect.arrayContaining(["1", "Radio-1"]));
+    expect(new Set(after.terminals.map(({ name }) => name)).size).toBe(after.terminals.length);
+  });
+  test("what people placed is taken out whole; what a table brought, or a decision uses, is not", () => {
+    const placed = changed(placePartOps(heron, groundStud(2), { side: "added", label: "G9", place: null }, ids()));
+    const wired = changed(
+      addWireOps(
+        {
+          fromPinId: pin("G9-1", placed)?.id ?? "",
+          toPinId: pin("C1-8", placed)?.id ?? "",
+          colour: "BK",
+          sizeMm2: 1.5,
+          lengthM: 1,
+          stock: "new",
+        },
+        () => "w9",
+      ),
+      placed,
+    );
+    const ops = takeOutOps(wired, partOf(wired, "G9")) ?? [];
+    expect(undone(ops, wired)).toBe(true);
+    expect(writeDocument(changed(ops, wired))).toBe(writeDocument(heron));
+    expect(takeOutOps(heron, partOf(heron, "Horn"))).toBeNull();
+  });
   test("halves are mated both ways, and whoever was there before is let go", () => {
     const mates = (document: JobDocument) =>
       Object.fromEntries(

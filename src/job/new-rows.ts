@@ -21,6 +21,10 @@ export const toldEnds = ({ otherEnd, ends }: Pick<PinRow, "otherEnd" | "ends">):
   otherEnd === null ? NO_ENDS : ends;
 const NO_ENDS: PinRow["ends"] = [];
 
+/** Why a cavity is what it is, where nobody read it anywhere. */
+export const BY_HAND = "Added by hand";
+export const CHOSEN = "Chosen by you";
+
 /** A cavity of which nobody knows more than where it is. */
 export const newCavity = (id: string, connectorId: string, cavity: string, position: number): PinRow => ({
   id,
@@ -36,11 +40,11 @@ export const newCavity = (id: string, connectorId: string, cavity: string, posit
   kind: "unknown",
   kindConfidence: 1,
   kindSource: "confirmed",
-  kindWhy: "Added by hand",
+  kindWhy: BY_HAND,
   quantity: null,
   quantityConfidence: 1,
   quantitySource: "confirmed",
-  quantityWhy: "Added by hand",
+  quantityWhy: BY_HAND,
   indexLabel: null,
   params: {},
   grades: {},

@@ -1,4 +1,5 @@
 import type { Kind, ParamGrade, Quantity } from "@/core/forms";
+import { CHOSEN } from "./new-rows";
 import { type RowOp, updateOp } from "./ops";
 import { ENTERED_COLUMNS, type PinRow } from "./schema";
 
@@ -24,8 +25,6 @@ export function factOp(row: PinRow, field: string, value: string | null, grade: 
   }
   return updateOp("pin", row.id, row, { params, grades });
 }
-
-const CHOSEN = "Chosen by you";
 
 /** A person says what a cavity does electrically. */
 export const kindOp = (row: PinRow, kind: Kind): RowOp | null =>

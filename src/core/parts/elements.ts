@@ -44,6 +44,8 @@ export type ElementSpec =
       readonly b: string;
       readonly closedIn: readonly NetlistKey[];
       readonly ohms: number;
+      /** A switch's own positions in which it is closed, where somebody named them. */
+      readonly positions?: readonly string[];
     }
   | {
       readonly id: string;

@@ -19,4 +19,12 @@ export type * from "./facts";
 export { guessedElements, guessPart, POWERED } from "./guess";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";
 export { PART_TYPES } from "./part-types";
+export {
+  ALWAYS,
+  KEY_COLUMNS,
+  type SwitchTable,
+  switchElements,
+  switchTable,
+  ticked,
+} from "./switch-table";
 export { hasUsualWatts, statesAmps, usualWatts } from "./usual-watts";

@@ -1,6 +1,6 @@
 import type { ColourCode } from "../intake";
 import type { ElementSpec, PartFault } from "../parts";
-import { digits, ohms, ratedAmps, ratedVolts, watts } from "./numbers";
+import { digits, listed, ohms, ratedAmps, ratedVolts, watts } from "./numbers";
 import { closesWords } from "./states";
 
 const COLOUR_WORDS: Readonly<Record<ColourCode, string>> = {
@@ -41,7 +41,9 @@ export function elementText(element: ElementSpec): string {
     case "power":
       return `${watts(element.watts)}, ${ends}`;
     case "switch":
-      return `contact, ${ends}${element.closedIn.length === 0 ? "" : `, may close in ${closesWords(element.closedIn)}`}`;
+      return element.positions !== undefined
+        ? `contact, ${ends}, closed in ${listed(element.positions)}`
+        : `contact, ${ends}${element.closedIn.length === 0 ? "" : `, may close in ${closesWords(element.closedIn)}`}`;
     case "fuse":
       return `fuse ${ratedAmps(element.amps)}, ${ends}`;
     case "diode":

@@ -27,7 +27,13 @@ const ElementSchema = z.discriminatedUnion("type", [
     watts: z.number().positive().max(100_000),
     minVolts: z.number().positive().max(1000),
   }),
-  z.strictObject({ ...spanned, type: z.literal("switch"), closedIn: z.array(z.enum(NETLIST_KEYS)), ohms }),
+  z.strictObject({
+    ...spanned,
+    type: z.literal("switch"),
+    closedIn: z.array(z.enum(NETLIST_KEYS)),
+    ohms,
+    positions: z.array(label).max(24).optional(),
+  }),
   z.strictObject({ ...spanned, type: z.literal("fuse"), amps: z.number().positive().max(5000), ohms }),
   z.strictObject({
     ...spanned,

@@ -10,8 +10,11 @@ import { Field } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { AddCavity, ConnectorFacts } from "./connector-facts";
+import { FuseWays } from "./fuse-ways";
+import { JoinConnector } from "./join-connector";
 import { PartHead } from "./part-head";
 import { PartInside } from "./part-inside";
+import { isSwitchPart, SwitchPositions } from "./switch-positions";
 import { TerminalTable } from "./terminal-table";
 
 /** One part: what it is, its terminals with what is on each, its elements, its connectors. */
@@ -41,6 +44,9 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
       {row !== undefined && <PartNotes row={row} />}
       <TerminalTable part={part} onOpen={onOpen} />
       {first !== undefined && <AddCavity connector={first} />}
+      {isSwitchPart(part) && <SwitchPositions part={part} onTell={(label, elements) => tell(label, { elements })} />}
+      {part.type === "fuse-box" && <FuseWays part={part} onTell={(label, elements) => tell(label, { elements })} />}
+      <JoinConnector part={part} />
       <PartInside part={part} onTell={(label, elements) => tell(label, { elements })} />
     </section>
   );

@@ -2,13 +2,15 @@
 
 import { nanoid } from "nanoid";
 import Link from "next/link";
+import { useState } from "react";
 import type { HarnessPart } from "@/core/harness";
 import { guessedElements, PART_TYPES } from "@/core/parts";
 import { partWords } from "@/core/words";
-import { forgetPartOps, type tellPartOps } from "@/job/harness-ops";
+import { forgetPartOps, renameOps, takeOutOps, type tellPartOps } from "@/job/harness-ops";
 import { insertOp } from "@/job/ops";
 import { formOf } from "@/job/signal-pins";
-import { Button, buttonLook } from "@/ui/controls";
+import { Button, buttonLook, Field } from "@/ui/controls";
+import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { rowElements } from "./part-inside";
 
@@ -33,7 +35,7 @@ export function PartHead({ part, connectorId, onTell }: Props) {
     ]);
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <h2 className="mr-2 text-lg">{part.label}</h2>
+      <PartName part={part} />
       <TypeField part={part} onTell={onTell} />
       {part.guessed ? (
         <Button onClick={() => onTell(`${part.label} is confirmed as a ${partWords(part.type).toLowerCase()}`, {})}>
@@ -45,12 +47,48 @@ export function PartHead({ part, connectorId, onTell }: Props) {
         </Button>
       )}
       <Button onClick={keep}>Into my library</Button>
+      <TakeOut part={part} />
       {connectorId !== undefined && (
         <Link className={buttonLook()} href={`/jobs/${job.jobId}/faces?connector=${connectorId}`}>
           Face
         </Link>
       )}
     </div>
+  );
+}
+
+/** What it is called, to be corrected where it stands; its only connector is called so too. */
+function PartName({ part }: Pick<Props, "part">) {
+  const job = useJob();
+  const [fault, setFault] = useState<string | null>(null);
+  const rename = (name: string) => {
+    if (name === "" || name === part.label) return;
+    const ops = renameOps(job.document, part, name);
+    setFault(ops === null ? `There is a connector called ${name} on this side already` : null);
+    if (ops !== null) job.change(`${part.label} is called ${name}`, ops);
+  };
+  return (
+    <div className="mr-2 min-w-40">
+      <h2 className="hidden-text">{part.label}</h2>
+      <Field label="Called" error={fault}>
+        <SavedInput value={part.label} onSave={rename} />
+      </Field>
+    </div>
+  );
+}
+
+/** Takes out what people placed; what a table brought goes by Triage. */
+function TakeOut({ part }: Pick<Props, "part">) {
+  const job = useJob();
+  const ops = takeOutOps(job.document, part);
+  return (
+    <Button
+      disabled={ops === null}
+      title={ops === null ? "A pin table brought it, or a decision uses it: decide in Triage" : undefined}
+      onClick={() => ops !== null && job.change(`Remove ${part.label}`, ops)}
+    >
+      Remove
+    </Button>
   );
 }
 
