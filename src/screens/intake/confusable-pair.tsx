@@ -16,21 +16,7 @@ interface Props {
 export function PairDetail({ pair, onFlag, onCheck }: Props) {
   return (
     <section aria-label="Pair" tabIndex={0} className="min-h-0 overflow-auto p-4">
-      <h2 className="text-lg">{pair.labels.join(" ↔ ")}</h2>
-      <p className="mt-1">
-        <strong className="text-stop">{capital(HARM_WORDS[pair.harm])}</strong> if they change places.
-        {pair.unsure.length > 0 && (
-          <span className="text-ink2">
-            {" "}
-            Not ruled out while these are not known yet:{" "}
-            {listed(
-              pair.unsure.map((one) => UNSURE_WORDS[one]),
-              6,
-            )}
-            .
-          </span>
-        )}
-      </p>
+      <PairSummary pair={pair} />
       <div className="mt-3 flex flex-wrap gap-2">
         <PrintButton onPrint={onFlag}>Print the flag</PrintButton>
         <Button primary hotkey="C" onClick={onCheck}>
@@ -48,6 +34,29 @@ export function PairDetail({ pair, onFlag, onCheck }: Props) {
         </div>
       )}
     </section>
+  );
+}
+
+/** Which two, what happens if they change places, and what is not ruled out yet. */
+export function PairSummary({ pair }: { pair: ConfusablePair }) {
+  return (
+    <>
+      <h2 className="text-lg">{pair.labels.join(" ↔ ")}</h2>
+      <p className="mt-1">
+        <strong className="text-stop">{capital(HARM_WORDS[pair.harm])}</strong> if they change places.
+        {pair.unsure.length > 0 && (
+          <span className="text-ink2">
+            {" "}
+            Not ruled out while these are not known yet:{" "}
+            {listed(
+              pair.unsure.map((one) => UNSURE_WORDS[one]),
+              6,
+            )}
+            .
+          </span>
+        )}
+      </p>
+    </>
   );
 }
 

@@ -6,11 +6,13 @@ import { type ConfusablePair, HARMS, type Harm } from "@/core/compare";
 import { capital, HARM_WORDS } from "@/core/words";
 import { insertOp, updateOp } from "@/job/ops";
 import type { AlikeRow } from "@/job/schema";
+import { Button } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
 import { ConfusableList, pairKey } from "./confusable-list";
+import { ConfusableOneByOne } from "./confusable-one-by-one";
 import { PairDetail, PrintedFlags } from "./confusable-pair";
 
 const WORST: readonly Harm[] = [...HARMS].reverse().filter((harm) => harm !== "none");
@@ -20,6 +22,7 @@ export function ConfusableScreen() {
   const { pairs, told, tell } = useConfusable();
   const [harm, setHarm] = useState<Harm | "all">("all");
   const [selected, setSelected] = useState<string | null>(null);
+  const [isOneByOne, setOneByOne] = useState(false);
   const [flagged, setFlagged] = useState<ConfusablePair | null>(null);
   const visible = useMemo(() => pairs?.filter((pair) => harm === "all" || pair.harm === harm) ?? null, [pairs, harm]);
   const current = visible?.find((pair) => pairKey(pair) === selected) ?? visible?.[0];
@@ -35,6 +38,7 @@ export function ConfusableScreen() {
   const check = (pair: ConfusablePair | undefined) =>
     pair !== undefined && tell(pair, "checked", `${pair.labels.join(" and ")} checked at installation`);
   useKeys({
+    o: () => setOneByOne(!isOneByOne),
     ArrowDown: () => move(1),
     ArrowUp: () => move(-1),
     j: () => move(1),
@@ -57,15 +61,27 @@ export function ConfusableScreen() {
         />
         <span className="flex-1" />
         <span className="text-ink2">{checked} checked</span>
+        <Button onClick={() => setOneByOne(!isOneByOne)}>{isOneByOne ? "Table" : "One at a time"}</Button>
       </ScreenHead>
-      <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[380px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[260px_minmax(0,1fr)]">
-        <ConfusableList pairs={visible} told={told} current={current} onSelect={setSelected} />
-        {current === undefined ? (
-          <div />
-        ) : (
-          <PairDetail pair={current} onFlag={() => flag(current)} onCheck={() => check(current)} />
-        )}
-      </div>
+      {isOneByOne ? (
+        <ConfusableOneByOne
+          pairs={visible ?? []}
+          told={told}
+          current={current}
+          onMove={move}
+          onTell={(pair, state) => tell(pair, state, `${pair.labels.join(" and ")}: ${state}`)}
+          onClose={() => setOneByOne(false)}
+        />
+      ) : (
+        <div className="no-print mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[380px_minmax(0,1fr)] border border-rule2 bg-sheet max-lg:grid-cols-[260px_minmax(0,1fr)]">
+          <ConfusableList pairs={visible} told={told} current={current} onSelect={setSelected} />
+          {current === undefined ? (
+            <div />
+          ) : (
+            <PairDetail pair={current} onFlag={() => flag(current)} onCheck={() => check(current)} />
+          )}
+        </div>
+      )}
       <PrintedFlags pair={flagged} />
     </>
   );

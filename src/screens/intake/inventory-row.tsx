@@ -15,6 +15,8 @@ const STATES: readonly { readonly key: CountState; readonly words: string }[] = 
 ];
 
 export interface CountEdits {
+  /** The same of several at once, as one change. */
+  readonly all: (items: readonly InventoryItem[], state: CountState) => void;
   readonly state: (item: InventoryItem, state: CountState) => void;
   readonly text: (item: InventoryItem, field: "foundAt" | "goesTo" | "note", text: string, label: string) => void;
 }

@@ -6,6 +6,7 @@ import type { InventoryItem, InventoryKind } from "@/core/slice";
 import { inventoryName } from "@/core/words";
 import { deleteOp, insertOp, updateOp } from "@/job/ops";
 import type { CountRow } from "@/job/schema";
+import { Button } from "@/ui/controls";
 import { SearchField } from "@/ui/search-field";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
@@ -14,6 +15,7 @@ import { useKeys } from "../shell/keys";
 import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
 import { InventoryList } from "./inventory-list";
+import { InventoryOneByOne } from "./inventory-one-by-one";
 import { PrintedInventory } from "./inventory-print";
 import type { CountEdits, CountState } from "./inventory-row";
 
@@ -47,6 +49,7 @@ export function InventoryScreen() {
   const [kind, setKind] = useState<InventoryKind | "">("");
   const [search, setSearch] = useState("");
   const [selected, setSelected] = useState(0);
+  const [isOneByOne, setOneByOne] = useState(false);
   const counts = useMemo(() => new Map(job.document.counts.map((row) => [row.subject, row])), [job.document.counts]);
   const items = job.report?.inventory ?? [];
   const tests = testsOf(counts);
@@ -55,11 +58,12 @@ export function InventoryScreen() {
   const edits = countEdits(job, counts);
   const move = (by: number) => setSelected((now) => Math.max(0, Math.min(visible.length - 1, now + by)));
   const mark = (state: CountState) => {
-    const item = visible[selected];
+    const item = visible[Math.min(selected, visible.length - 1)];
     if (item !== undefined) edits.state(item, state);
     if (show !== "open") move(1);
   };
   useKeys({
+    o: () => setOneByOne(!isOneByOne),
     ArrowDown: () => move(1),
     ArrowUp: () => move(-1),
     j: () => move(1),
@@ -85,19 +89,33 @@ export function InventoryScreen() {
         />
         <KindFilter kind={kind} onChange={setKind} />
         <SearchField label="Search the inventory" placeholder="Name or place" value={search} onChange={setSearch} />
+        <Button onClick={() => setOneByOne(!isOneByOne)}>{isOneByOne ? "Table" : "One at a time"}</Button>
         <PrintButton>Print</PrintButton>
       </ScreenHead>
       {(job.report === null || items.length > 0) && (
         <Unaccounted waiting={job.report === null} unlooked={many("open")} missing={many("source")} />
       )}
-      <InventoryList
-        items={visible}
-        counts={counts}
-        edits={edits}
-        selected={selected}
-        onSelect={setSelected}
-        empty={job.report === null ? null : <NoItems show={show} none={items.length === 0} />}
-      />
+      {isOneByOne ? (
+        <InventoryOneByOne
+          items={visible}
+          counts={counts}
+          edits={edits}
+          at={selected}
+          onMove={move}
+          onMark={mark}
+          onMarkAll={edits.all}
+          onClose={() => setOneByOne(false)}
+        />
+      ) : (
+        <InventoryList
+          items={visible}
+          counts={counts}
+          edits={edits}
+          selected={selected}
+          onSelect={setSelected}
+          empty={job.report === null ? null : <NoItems show={show} none={items.length === 0} />}
+        />
+      )}
       <PrintedInventory items={visible} counts={counts} name={job.document.job.name} />
     </>
   );
@@ -126,6 +144,15 @@ function countEdits(job: JobContextValue, counts: ReadonlyMap<string, CountRow>)
     });
   };
   return {
+    all: (items, state) => {
+      if (state === "open") return;
+      const ops = items.map(({ subject }) => {
+        const row = counts.get(subject);
+        const made = { id: nanoid(), subject, state, note: "", foundAt: "", goesTo: "" };
+        return row === undefined ? insertOp("stock_count", made) : updateOp("stock_count", row.id, row, { state });
+      });
+      job.change(`${items.length} alike: ${state}`, ops);
+    },
     text: (item, field, text, label) => save(item, { [field]: text }, label),
     state: (item, state) => {
       const row = counts.get(item.subject);

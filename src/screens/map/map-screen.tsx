@@ -12,7 +12,7 @@ import { ScreenHead } from "../shell/screen-head";
 import { AcceptAll } from "./accept-all";
 import { FILTERS, inGroups, LineList } from "./line-list";
 import { PairDialog } from "./pair-dialog";
-import { UnmatchedList } from "./unmatched-list";
+import { SETTLED, UnmatchedList } from "./unmatched-list";
 import { type Decide, useDecide } from "./use-decide";
 
 type Filter = keyof typeof FILTERS | "unmatched";
@@ -150,7 +150,11 @@ function MapFilter({ filter, onFilter }: { filter: Filter; onFilter: (filter: Fi
           label: FILTERS[key].name,
           count: lines.filter(FILTERS[key].test).length,
         })),
-        { key: "unmatched", label: "No counterpart found", count: unmatched.length },
+        {
+          key: "unmatched",
+          label: "No counterpart found",
+          count: unmatched.filter(({ reason }) => !SETTLED.has(reason.code)).length,
+        },
       ]}
     />
   );

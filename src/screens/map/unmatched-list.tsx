@@ -1,5 +1,6 @@
 "use client";
 
+import { useState } from "react";
 import { directionOf } from "@/core/forms";
 import type { Unmatched } from "@/core/signals";
 import { KIND_WORDS, quantityHead, unmatchedText } from "@/core/words";
@@ -10,30 +11,48 @@ import { useJob } from "../shell/job-provider";
 
 /** What stands at the edges: the donor's on the left, the host's on the right, each with the reason. */
 export function UnmatchedList({ onPair }: { onPair: (pinId: string) => void }) {
-  const { plan } = useJob();
-  const open = (side: string) =>
-    plan.unmatched.filter(({ pin }) => pin.side === side).toSorted((a, b) => weight(a) - weight(b));
   return (
     <div className="grid grid-cols-2 divide-x divide-rule2 max-lg:grid-cols-1">
       {(["donor", "host"] as const).map((side) => (
-        <section key={side} aria-label={`${side}: no counterpart`}>
-          <h2 className="wide border-b border-rule px-3 py-2 text-sm">
-            {side === "donor" ? "Donor" : "Host"} <span className="font-mono font-normal">{open(side).length}</span>
-          </h2>
-          <ul>
-            {open(side).map((one) => (
-              <Edge key={one.pin.id} one={one} onPair={onPair} />
-            ))}
-          </ul>
-        </section>
+        <SideList key={side} side={side} onPair={onPair} />
       ))}
     </div>
   );
 }
 
-/** What is served at home needs no thought and stands last. */
+/** Those of one side: what needs a thought, and in one line what stays with its own computer. */
+function SideList({ side, onPair }: { side: "donor" | "host"; onPair: (pinId: string) => void }) {
+  const { plan } = useJob();
+  const [isAll, setAll] = useState(false);
+  const own = plan.unmatched.filter(({ pin }) => pin.side === side);
+  const open = own.filter(({ reason }) => !SETTLED.has(reason.code));
+  const settled = own.filter(({ reason }) => SETTLED.has(reason.code));
+  return (
+    <section aria-label={`${side}: no counterpart`}>
+      <h2 className="wide border-b border-rule px-3 py-2 text-sm">
+        {side === "donor" ? "Donor" : "Host"} <span className="font-mono font-normal">{open.length}</span>
+      </h2>
+      <ul>
+        {open.map((one) => (
+          <Edge key={one.pin.id} one={one} onPair={onPair} />
+        ))}
+        {settled.length > 0 && (
+          <li className="flex items-center gap-3 border-b border-rule px-3 py-1">
+            <span className="flex-1">
+              <span className="font-mono">{settled.length}</span> stay with their own side: what gives them, or takes
+              them, is there.
+            </span>
+            <Button onClick={() => setAll(!isAll)}>{isAll ? "Hide them" : "Show them"}</Button>
+          </li>
+        )}
+        {isAll && settled.map((one) => <Edge key={one.pin.id} one={one} onPair={onPair} />)}
+      </ul>
+    </section>
+  );
+}
+
 /** What its own side serves needs nobody across. */
-const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set([
+export const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set([
   "own-side",
   "own-side-none-across",
   "bus-own-side",
@@ -41,8 +60,6 @@ const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set([
   "ground-unused",
   "screen",
 ]);
-const weight = ({ reason }: Unmatched) => (SETTLED.has(reason.code) ? 1 : 0);
-
 function Edge({ one: { pin, reason }, onPair }: { one: Unmatched; onPair: (pinId: string) => void }) {
   const view = useJob().pinById.get(pin.id);
   if (view === undefined) return null;

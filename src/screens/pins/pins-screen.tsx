@@ -20,6 +20,7 @@ import { moreColumns } from "./more-columns";
 import { findPins, type Show } from "./pin-search";
 import { PinSide } from "./pin-side";
 import { PinTable } from "./pin-table";
+import { PinsOneByOne } from "./pins-one-by-one";
 
 /**
  * Both sides as pin tables: by connector, searched, filtered, corrected in place; what is selected stands beside it.
@@ -29,6 +30,7 @@ export function PinsScreen() {
   const view = usePinView();
   const { side, show, search, selected, visible, ofSide } = view;
   const searchField = useRef<HTMLInputElement>(null);
+  const [isOneByOne, setOneByOne] = useState(false);
   const more = useMemo(() => moreColumns(ofSide), [ofSide]);
   const pin = selected === null ? undefined : job.pinById.get(selected);
   const confirm = (one: PinView | undefined) =>
@@ -41,6 +43,7 @@ export function PinsScreen() {
   const open = (name: string) =>
     document.querySelector<HTMLElement>(`[data-pin="${selected}"] [data-choice="${name}"] button`)?.click();
   useKeys({
+    o: () => setOneByOne(!isOneByOne),
     ArrowDown: () => view.move(1),
     ArrowUp: () => view.move(-1),
     // Here k is the kind, so that j and k do not move.
@@ -61,29 +64,34 @@ export function PinsScreen() {
           onChange={view.setSearch}
           field={searchField}
         />
-        {show === "guesses" && <ConfirmSurest pins={visible} />}
+        {show === "guesses" && !isOneByOne && <ConfirmSurest pins={visible} />}
+        <Button onClick={() => setOneByOne(!isOneByOne)}>{isOneByOne ? "Table" : "One at a time"}</Button>
         <a className={buttonLook()} href={`/api/jobs/${job.jobId}/pins?side=${side}`} download>
           CSV
         </a>
       </ScreenHead>
-      <div
-        className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_318px]"}`}
-      >
-        {visible.length === 0 ? (
-          <NoPins side={side} show={show} empty={ofSide.length === 0} />
-        ) : (
-          <PinSide value={side}>
-            <PinTable
-              label={`${side} pin table`}
-              pins={visible}
-              selected={selected}
-              onSelect={view.setSelected}
-              more={more}
-            />
-          </PinSide>
-        )}
-        {pin !== undefined && <CavityPane key={pin.row.id} pin={pin} onClose={() => view.setSelected(null)} />}
-      </div>
+      {isOneByOne ? (
+        <PinsOneByOne pins={visible} onClose={() => setOneByOne(false)} />
+      ) : (
+        <div
+          className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_318px]"}`}
+        >
+          {visible.length === 0 ? (
+            <NoPins side={side} show={show} empty={ofSide.length === 0} />
+          ) : (
+            <PinSide value={side}>
+              <PinTable
+                label={`${side} pin table`}
+                pins={visible}
+                selected={selected}
+                onSelect={view.setSelected}
+                more={more}
+              />
+            </PinSide>
+          )}
+          {pin !== undefined && <CavityPane key={pin.row.id} pin={pin} onClose={() => view.setSelected(null)} />}
+        </div>
+      )}
     </>
   );
 }

@@ -35,8 +35,8 @@ export function NewWorkTable({ work }: { work: NewWork }) {
             <td className="pr-2">
               <Plate side={wire.to.side} label={cavityLabel(wire.to)} />
             </td>
-            <td className="pr-3">
-              {wire.colour !== null && <Wire {...readColour(wire.colour)} colour={wire.colour} />}{" "}
+            <td className="flex items-center gap-3 py-1.5 pr-3">
+              {wire.colour !== null && <Wire {...readColour(wire.colour)} colour={wire.colour} />}
               <span className="font-mono text-[13px]">
                 {[wire.sizeMm2 === null ? "" : sizeWords(wire.sizeMm2, units), lengthText(wire.lengthM, units)]
                   .filter((part) => part !== "")

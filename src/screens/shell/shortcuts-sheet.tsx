@@ -23,6 +23,7 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
       ["K then Enter", "correct a kind: its list opens on the proposal"],
       ["Q then Enter", "correct a quantity"],
       ["C", "confirm the guess of this row"],
+      ["O", "one at a time: Y right, A all alike, L later; so in inventory and confusable connectors"],
       ["/", "search"],
     ],
   ],
