@@ -28,6 +28,7 @@ describe("the shape of rows", () => {
           "cut: id subject choice override done doneBy unplanned note",
           "debt: id type subject says settled note person",
           "setting: id value origin",
+          "picture: id subject name note type width height data person",
         ],
       }
     `);

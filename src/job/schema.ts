@@ -10,6 +10,7 @@ import {
   KeptRow,
   OwnPartRow,
   PartRow,
+  PictureRow,
   QuestionRow,
   SettingRow,
   VariantRow,
@@ -42,6 +43,7 @@ export const TABLES = {
   cut: CutRow,
   debt: DebtRow,
   setting: SettingRow,
+  picture: PictureRow,
 } as const;
 export type TableName = keyof typeof TABLES;
 
@@ -112,6 +114,7 @@ export const DOCUMENT_ROWS = {
   cuts: CutRow,
   debts: DebtRow,
   settings: SettingRow,
+  pictures: PictureRow,
 } as const;
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
@@ -138,6 +141,7 @@ export const JobDocument = z.strictObject({
   cuts: later(DOCUMENT_ROWS.cuts),
   debts: later(DOCUMENT_ROWS.debts),
   settings: later(DOCUMENT_ROWS.settings),
+  pictures: later(DOCUMENT_ROWS.pictures),
 });
 export type JobDocument = z.infer<typeof JobDocument>;
 
@@ -160,6 +164,7 @@ export const LISTS = {
   cut: "cuts",
   debt: "debts",
   setting: "settings",
+  picture: "pictures",
 } as const;
 export type ListTable = keyof typeof LISTS;
 export type RowOf<T extends ListTable> = z.infer<(typeof TABLES)[T]>;

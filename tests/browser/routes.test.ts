@@ -8,6 +8,7 @@ const ROUTES = [
   "/",
   "/jobs/heron/scope",
   "/jobs/heron/import",
+  "/jobs/heron/type-in",
   "/jobs/heron/pins",
   "/jobs/heron/map",
   "/jobs/heron/plan",

@@ -6,6 +6,7 @@ export { COLOUR_CODES, type ColourCode, colourCode, readColour, type WireColour 
 export { readConcepts } from "./concepts";
 export type { Place } from "./data/places";
 export { type MeasureHints, readLength, readSize } from "./measures";
+export { nextCavity } from "./next-cavity";
 export { KnownPlaces, type OtherEnd, readOtherEnds } from "./other-end";
 export { counterpart, type Neighbour, withNeighbour } from "./partners";
 export { FORM_REASONS, type FormReason, type IntakeReason, type QuantityReason } from "./reasons";

@@ -216,6 +216,29 @@ export const SettingRow = z.strictObject({
   origin: text,
 });
 
+export const PICTURE_TYPES = ["image/jpeg", "image/png", "image/webp"] as const;
+/** Characters of a picture's data: a photograph of 1,800 px as a JPEG has about a third of it. */
+export const MOST_PICTURE = 1_500_000;
+
+/** A photograph or scan of a thing, its label or its paper; made small enough by the page that takes it in. */
+export const PictureRow = z.strictObject({
+  id,
+  subject,
+  name: label,
+  note: text,
+  type: z.enum(PICTURE_TYPES),
+  width: z.int().min(1).max(20_000),
+  height: z.int().min(1).max(20_000),
+  /** Base64. */
+  data: z
+    .string()
+    .min(4)
+    .max(MOST_PICTURE)
+    .regex(/^[A-Za-z0-9+/]+={0,2}$/, "base64"),
+  person: label,
+});
+
+export type PictureRow = z.infer<typeof PictureRow>;
 export type PartRow = z.infer<typeof PartRow>;
 export type OwnPartRow = z.infer<typeof OwnPartRow>;
 export type WireRow = z.infer<typeof WireRow>;

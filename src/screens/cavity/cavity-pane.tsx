@@ -8,6 +8,7 @@ import { withNeighbours } from "@/job/neighbours";
 import { confirmOp } from "@/job/pin-ops";
 import { Button } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
+import { Pictures } from "../pictures/pictures";
 import {
   ColourCell,
   DescriptionCell,
@@ -170,6 +171,7 @@ function Paper({ pin }: { pin: PinView }) {
         </Fact>
       ))}
       {connector.place !== null && <Fact name="Place">{connector.place}</Fact>}
+      <Pictures subject={`connector:${connector.id}`} of={connector.label} />
       <p className="flex flex-wrap gap-3 text-[13px]">
         <Link className="inline-flex min-h-10 items-center underline" href={`/jobs/${jobId}/pins?pin=${row.id}`}>
           in its pin table

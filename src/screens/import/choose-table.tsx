@@ -1,10 +1,12 @@
 "use client";
 
 import { FileUp } from "lucide-react";
+import Link from "next/link";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { Side } from "@/core/forms";
 import { Button } from "@/ui/controls";
 import { FileField, TABLE_FILES } from "@/ui/file-field";
+import { useJob } from "../shell/job-provider";
 import type { Source } from "./use-table";
 
 interface Props {
@@ -16,6 +18,7 @@ interface Props {
 
 /** The three ways in: a file, a drop, a paste. */
 export function ChooseTable({ side, onTake, children }: Props) {
+  const { jobId } = useJob();
   const [over, setOver] = useState(false);
   const take = async (chosen: File | undefined) => {
     if (chosen) onTake({ name: chosen.name, bytes: new Uint8Array(await chosen.arrayBuffer()) });
@@ -45,6 +48,15 @@ export function ChooseTable({ side, onTake, children }: Props) {
         be left empty: it is proposed from the description.
       </p>
       <FileButton onChoose={(chosen) => void take(chosen)} />
+      <p className="mt-3">
+        No file, only a paper or a photograph of one?{" "}
+        <Link
+          className="inline-flex min-h-10 items-center font-semibold underline"
+          href={`/jobs/${jobId}/type-in?side=${side}`}
+        >
+          Type it in beside its picture
+        </Link>
+      </p>
       <PasteField onPaste={paste} />
       {children}
     </section>

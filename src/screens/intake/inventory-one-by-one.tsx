@@ -7,6 +7,7 @@ import { sortOf } from "@/job/alike";
 import { COUNTED, type CountRow } from "@/job/schema";
 import { Field } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
+import { Pictures } from "../pictures/pictures";
 import { TapThrough } from "../shell/tap-through";
 import type { CountEdits, CountState } from "./inventory-row";
 
@@ -86,6 +87,7 @@ export function InventoryOneByOne({ items, counts, edits, at, onMove, onMark, on
               ? "Nothing kept needs it."
               : `Needed for ${listed(item.neededBy.map(functionName), 4)}.`}
           </p>
+          <Pictures subject={item.subject} of={inventoryName(item.what)} />
           <Field label="Note">
             <SavedInput
               key={item.subject}

@@ -8,6 +8,7 @@ import { updateOp } from "@/job/ops";
 import type { PartRow } from "@/job/schema";
 import { Field } from "@/ui/controls";
 import { SavedInput } from "@/ui/saved-input";
+import { Pictures } from "../pictures/pictures";
 import { useJob } from "../shell/job-provider";
 import { AddCavity, ConnectorFacts } from "./connector-facts";
 import { FuseWays } from "./fuse-ways";
@@ -39,7 +40,10 @@ export function PartDetail({ part, onOpen }: { part: HarnessPart; onOpen: (partI
         </p>
       ))}
       {connectors.map((connector) => (
-        <ConnectorFacts key={connector.id} connector={connector} />
+        <div key={connector.id}>
+          <ConnectorFacts connector={connector} />
+          <Pictures subject={`connector:${connector.id}`} of={connector.label} />
+        </div>
       ))}
       {row !== undefined && <PartNotes row={row} />}
       <TerminalTable part={part} onOpen={onOpen} />

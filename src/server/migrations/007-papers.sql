@@ -13,3 +13,20 @@ ALTER TABLE wire
 
 -- Changes look for rows that say where their wires go.
 CREATE INDEX IF NOT EXISTS pin_other_end ON pin (job_id, other_end(1));
+
+-- Photographs and scans of things, labels and papers, as base64.
+CREATE TABLE IF NOT EXISTS picture (
+  job_id       VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  id           VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  row_revision INT UNSIGNED NOT NULL,
+  subject      VARCHAR(220) NOT NULL,
+  name         VARCHAR(200) NOT NULL,
+  note         TEXT NOT NULL,
+  type         VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  width        INT UNSIGNED NOT NULL,
+  height       INT UNSIGNED NOT NULL,
+  data         LONGTEXT CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person       VARCHAR(200) NOT NULL,
+  PRIMARY KEY (job_id, id),
+  CONSTRAINT picture_of_job FOREIGN KEY (job_id) REFERENCES job (id)
+) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;
