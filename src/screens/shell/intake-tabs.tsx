@@ -13,7 +13,7 @@ export function IntakeTabs() {
   return (
     <nav aria-label="Intake" className="no-print flex shrink-0 overflow-x-auto border-b border-rule2 px-4">
       {INTAKE_VIEWS.map((view) => {
-        const here = pathname.endsWith(`/${view.path}`);
+        const here = pathname.endsWith(`/${view.path}`) || (view.path === "import" && pathname.endsWith("/type-in"));
         return (
           <Link
             key={view.path}

@@ -138,7 +138,7 @@ export function stagesOf(facts: StageFacts): Stage[] {
 
 /** The stage that a view belongs to, by the last part of its address. */
 export function stageAt(path: string): StageKey | null {
-  if (INTAKE_VIEWS.some((view) => view.path === path)) return "intake";
+  if (path === "type-in" || INTAKE_VIEWS.some((view) => view.path === path)) return "intake";
   return (["scope", "triage", "map", "power", "plan", "prove"] as const).find((key) => key === path) ?? null;
 }
 

@@ -80,7 +80,7 @@ export function TypeInScreen() {
           Add {table?.pins.length ?? 0} cavities
         </Button>
       </ScreenHead>
-      <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] gap-3 max-lg:grid-cols-1 max-lg:grid-rows-[38%_minmax(0,1fr)]">
+      <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1.35fr)] gap-3 max-lg:grid-cols-1 max-lg:grid-rows-[38%_minmax(0,1fr)]">
         <PaperPicture paper={paper} onTake={setPaper} />
         <TypedGrid rows={rows} onRows={setRows} table={table} />
       </div>

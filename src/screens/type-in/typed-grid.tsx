@@ -24,7 +24,7 @@ const HEADS: Readonly<Record<TypedColumn, string>> = {
   to: "Runs to",
 };
 const GRID =
-  "grid grid-cols-[84px_58px_84px_64px_72px_minmax(120px,1fr)_84px_36px] min-w-[640px] items-center gap-1 px-2";
+  "grid grid-cols-[70px_46px_78px_54px_56px_minmax(110px,1fr)_70px_32px] min-w-[566px] items-center gap-1 px-2";
 /** Where one begins to type: connector and cavity are there already. */
 const FIRST: TypedColumn = "colour";
 
