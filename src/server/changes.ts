@@ -11,7 +11,7 @@ import { DatabaseError } from "./errors";
 import { jobHead, readLists } from "./jobs";
 import { reading, transaction } from "./pool";
 import { columnOf } from "./row-codec";
-import { notAsSeen } from "./stale-rows";
+import { mergedOps, notAsSeen } from "./stale-rows";
 import { withFollowingWires } from "./table-wires";
 
 export type ChangeResult =
@@ -220,7 +220,8 @@ interface Recorded {
 const ownOps = (ops: readonly RowOp[]) => ops.filter((op) => !followsTables(op));
 
 async function record(db: PoolConnection, jobId: string, revision: number, change: Recorded): Promise<Edit> {
-  const ops = await withFollowingWires(db, jobId, await numbered(db, jobId, change.ops));
+  const own = await mergedOps(db, jobId, await numbered(db, jobId, change.ops));
+  const ops = await withFollowingWires(db, jobId, own);
   await applyToTables(db, jobId, ops, revision);
   const madeAt = new Date().toISOString();
   await db.query(

@@ -97,6 +97,44 @@ describe("keeping a job", () => {
   test("migrating again runs nothing", async () => expect(await migrate(pool)).toEqual([]));
 });
 
+describe("two people at one cavity", () => {
+  test("who give it different values, or correct different columns, both stand, and each takes back their own", async () => {
+    const row = pin("p1", "1", { params: { volts: "12" }, grades: {}, entered: [], colour: "RD" });
+    await withPins(row);
+    const base = await revision();
+    const robin = updateOp("pin", "p1", row, {
+      params: { volts: "12", amps: "3" },
+      grades: { amps: "measured" },
+      colour: "BK",
+      entered: ["colour"],
+    });
+    const kim = updateOp("pin", "p1", row, {
+      params: { volts: "12", ohms: "4" },
+      grades: { ohms: "claimed" },
+      circuit: "99",
+      entered: ["circuit"],
+    });
+    expect(await change([robin as RowOp], { base, person: "Robin" })).toMatchObject({ ok: true });
+    expect(await change([kim as RowOp], { base, person: "Kim" })).toMatchObject({ ok: true });
+    expect((await load()).pins[0]).toMatchObject({
+      params: { volts: "12", amps: "3", ohms: "4" },
+      grades: { amps: "measured", ohms: "claimed" },
+      entered: ["colour", "circuit"],
+    });
+    expect(await stepHistory(pool, jobId, "undo", "Robin", nanoid())).toMatchObject({ ok: true });
+    expect((await load()).pins[0]).toMatchObject({
+      params: { volts: "12", ohms: "4" },
+      grades: { ohms: "claimed" },
+      entered: ["circuit"],
+      colour: "RD",
+      circuit: "99",
+    });
+    // The same value of it is one thing: the second is told.
+    const again = updateOp("pin", "p1", row, { params: { volts: "12", ohms: "7" } });
+    expect(await change([again as RowOp], { base, person: "Robin" })).toMatchObject({ ok: false, code: "conflict" });
+  });
+});
+
 describe("wires of the tables", () => {
   const ends = async () =>
     (await load()).wires.map((row) => `${row.fromPinId} ${row.endsAt} ${row.toPinId ?? "-"}`).toSorted();

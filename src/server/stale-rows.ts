@@ -1,5 +1,6 @@
 import { dequal } from "dequal/lite";
 import type { PoolConnection, RowDataPacket } from "mysql2/promise";
+import { hasMerged, mergedInto, standsFor } from "@/job/merging";
 import type { RowOp } from "@/job/ops";
 import type { TableName } from "@/job/schema";
 import { plainRow, selectList } from "./row-codec";
@@ -45,19 +46,37 @@ export async function notAsSeen(
     );
     for (const op of tableOps) {
       const row = rows.get(op.id);
-      const expected = op.op === "update" ? op.from : op.op === "delete" ? op.row : null;
       const stands =
-        expected === null
+        op.op === "insert"
           ? row === undefined
-          : row !== undefined && Object.entries(expected).every(([key, value]) => same(row[key], value));
+          : row !== undefined &&
+            (op.op === "update"
+              ? standsFor(row, op)
+              : Object.entries(op.row).every(([key, value]) => same(row[key], value)));
       if (!stands) stale.push({ table, id: op.id });
       // Later operations of the same list meet the row as this one leaves it.
       if (op.op === "insert") rows.set(op.id, op.row);
       else if (op.op === "delete") rows.delete(op.id);
-      else if (row !== undefined) rows.set(op.id, { ...row, ...op.to });
+      else if (row !== undefined) rows.set(op.id, { ...row, ...mergedInto(row, op).to });
     }
   }
   return stale;
+}
+
+/** The operations as they are on the rows as they stand: what others have given the same cavities meanwhile stays. */
+export async function mergedOps(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<readonly RowOp[]> {
+  if (!ops.some(hasMerged)) return ops;
+  const ids = [...new Set(ops.filter(hasMerged).map(({ id }) => id))];
+  const rows = new Map((await rowsById(db, jobId, "pin", ids)).map((row) => [String(row.id), plainRow("pin", row)]));
+  return ops.map((op) => {
+    if (op.table !== "pin") return op;
+    if (op.op === "insert") rows.set(op.id, op.row);
+    const row = rows.get(op.id);
+    if (op.op !== "update" || row === undefined) return op;
+    const merged = mergedInto(row, op);
+    rows.set(op.id, { ...row, ...merged.to });
+    return merged;
+  });
 }
 
 const same = (a: unknown, b: unknown) => dequal(a ?? null, b ?? null);

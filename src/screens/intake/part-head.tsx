@@ -70,7 +70,7 @@ function PartName({ part }: Pick<Props, "part">) {
   return (
     <div className="mr-2 min-w-40">
       <h2 className="hidden-text">{part.label}</h2>
-      <Field label="Called" error={fault}>
+      <Field label="Name" error={fault}>
         <SavedInput value={part.label} onSave={rename} />
       </Field>
     </div>

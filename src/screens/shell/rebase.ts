@@ -1,4 +1,5 @@
 import { dequal } from "dequal/lite";
+import { mergedInto, standsFor } from "@/job/merging";
 import type { RowOp } from "@/job/ops";
 import { type JobDocument, LISTS } from "@/job/schema";
 
@@ -20,11 +21,7 @@ export function meets(document: JobDocument, ops: readonly RowOp[]): boolean {
     if (made.has(key)) continue;
     const row = op.table === "job" ? (document.job as Record<string, unknown>) : rows.get(key);
     if (row === undefined) return false;
-    if (
-      op.op === "update" &&
-      !Object.entries(op.from).every(([column, value]) => dequal(row[column] ?? null, value ?? null))
-    )
-      return false;
+    if (op.op === "update" && !standsFor(row, op)) return false;
     if (op.op === "delete" && !dequal(row, op.row)) return false;
   }
   return true;
@@ -48,7 +45,7 @@ export function rebase(document: JobDocument, ops: readonly RowOp[]): RowOp[] | 
       const from = Object.fromEntries(
         Object.keys(op.to).map((column) => [column, (row as Record<string, unknown>)[column]]),
       );
-      rebased.push({ ...op, from });
+      rebased.push({ ...mergedInto(row as Record<string, unknown>, op), from });
     }
   }
   return meets(document, rebased) ? rebased : null;

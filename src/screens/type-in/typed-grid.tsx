@@ -24,7 +24,7 @@ const HEADS: Readonly<Record<TypedColumn, string>> = {
   to: "Runs to",
 };
 const GRID =
-  "grid grid-cols-[70px_46px_78px_54px_56px_minmax(110px,1fr)_70px_32px] min-w-[566px] items-center gap-1 px-2";
+  "grid grid-cols-[70px_46px_78px_54px_56px_minmax(110px,1fr)_66px_40px] min-w-[570px] items-center gap-1 px-2";
 /** Where one begins to type: connector and cavity are there already. */
 const FIRST: TypedColumn = "colour";
 
@@ -89,7 +89,7 @@ export function TypedGrid({ rows, onRows, table }: Props) {
                   key={column}
                   data-cell={`${at} ${column}`}
                   aria-label={`${HEADS[column]}, row ${at + 1}`}
-                  className="field h-9! min-w-0 px-1.5! text-[13px]"
+                  className="field h-10! min-w-0 px-1.5! text-[13px]"
                   value={row[column]}
                   onChange={(event) => set(at, column, event.target.value)}
                   onBlur={() => settle(at, column)}
@@ -99,7 +99,7 @@ export function TypedGrid({ rows, onRows, table }: Props) {
               <button
                 type="button"
                 aria-label={`Remove row ${at + 1}`}
-                className="size-9"
+                className="size-10"
                 onClick={() =>
                   onRows(rows.length === 1 ? [{ ...EMPTY_ROW, cavity: "1" }] : rows.filter((_, index) => index !== at))
                 }
