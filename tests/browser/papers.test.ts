@@ -29,6 +29,7 @@ afterAll(async () => {
   await app?.stop();
 });
 
+const LONG = { timeout: 10_000 };
 const blur = () => robin.driver.executeScript("document.activeElement?.blur()");
 const kept = async (id: string) => {
   const job = await loadJob(app.pool, id);
@@ -79,7 +80,7 @@ test("two untidy papers become links, without a file being edited", async () => 
   await robin.click("button", "Import 4 rows");
   await robin.sees("Pin tables");
 
-  await expect.poll(() => pinIn("untidy", "C40-1")).toMatchObject({ params: { amps: "5", alive: "permanent" } });
+  await expect.poll(() => pinIn("untidy", "C40-1"), LONG).toMatchObject({ params: { amps: "5", alive: "permanent" } });
   expect(await pinIn("untidy", "Fuse box-F4")).toMatchObject({ params: { maxAmps: "10", alive: "run-crank" } });
   const { wires, connectors } = await kept("untidy");
   expect(connectors.map(({ label }) => label)).toEqual(expect.arrayContaining(["C40", "C41", "G101", "G2"]));
@@ -124,7 +125,7 @@ test("a table whose head nobody understands is told once, and known again as a w
   await robin.sees("2 rows good");
   await robin.sees("horn, feed");
   await robin.click("button", "Import 2 rows");
-  await expect.poll(() => pinIn("told", "H7-1")).toMatchObject({ colourBase: "RD", description: "Horn feed" });
+  await expect.poll(() => pinIn("told", "H7-1"), LONG).toMatchObject({ colourBase: "RD", description: "Horn feed" });
 
   // The next file with these heads is read by itself; its name tells the connector.
   const sheet = utils.aoa_to_sheet([...rows.slice(0, 2), ["1", "GN", "Wiper feed"]]);
@@ -134,14 +135,14 @@ test("a table whose head nobody understands is told once, and known again as a w
   await robin.sees("sheet “Mine”");
   await robin.sees("1 row good");
   await robin.click("button", "Import 1 rows");
-  await expect.poll(() => pinIn("told", "H8-1")).toMatchObject({ description: "Wiper feed" });
+  await expect.poll(() => pinIn("told", "H8-1"), LONG).toMatchObject({ description: "Wiper feed" });
 
   // A part of a table leaves the rest as it is; what a person corrected since is kept, and asked about.
   await robin.goTo("/jobs/told/pins?side=host");
   await robin.click("button", /^Colour of H7-1/);
   await robin.type("Colour of H7-1", "YE");
   await robin.press(Key.ENTER);
-  await expect.poll(() => pinIn("told", "H7-1")).toMatchObject({ colour: "YE", entered: ["colour"] });
+  await expect.poll(() => pinIn("told", "H7-1"), LONG).toMatchObject({ colour: "YE", entered: ["colour"] });
   await robin.goTo("/jobs/told/import?side=host");
   await robin.chooseFile(
     "Pin table file",
@@ -151,7 +152,7 @@ test("a table whose head nobody understands is told once, and known again as a w
   await robin.sees(/H7-1.*colour: YE → RD/);
   await robin.click("button", "Import 2 rows");
   await expect
-    .poll(() => pinIn("told", "H7-1"))
+    .poll(() => pinIn("told", "H7-1"), LONG)
     .toMatchObject({ colour: "YE", lengthM: 2.5, description: "Horn feed" });
   await robin.click("link", /^Import/);
 });
@@ -189,7 +190,7 @@ test("every fact that Heron's map misses is filled in where it stands, by keyboa
     await robin.chord(Key.CONTROL, "a");
     await robin.press(typed, Key.ENTER);
     await expect
-      .poll(() => pinIn("heron", label))
+      .poll(() => pinIn("heron", label), LONG)
       .toMatchObject({ params: { curve: value }, grades: { curve: "claimed" } });
     await robin.seesNot(`Missing: curve of ${label}`);
     // The same value stands in the cavity's pane, opened by one key, and in Evidence.
@@ -227,19 +228,19 @@ test("a key switch is entered as a table of ticks, and its type changed without 
     (await kept("typed")).parts[0]?.elements.flatMap((one) =>
       one.type === "switch" && one.b === "50" ? [one.closedIn] : [],
     );
-  await expect.poll(closed).toEqual([["run", "crank", "running"]]);
+  await expect.poll(closed, LONG).toEqual([["run", "crank", "running"]]);
   await robin.click("checkbox", "50 joined with 30 in in run");
-  await expect.poll(closed).toEqual([["crank"]]);
-  const type = await robin.find("list", "It is a");
+  await expect.poll(closed, LONG).toEqual([["crank"]]);
+  const type = await robin.find("list", /^It is a/);
   await type.findElement({ css: "option[value=switch]" }).click();
   await robin.type("Another position", "side");
   await robin.press(Key.ENTER);
   await robin.find("checkbox", "ACC joined with 30 in side");
   await robin.type("Name", "LIGHTS");
   await robin.press(Key.TAB);
-  await expect.poll(async () => (await kept("typed")).connectors.map(({ label }) => label)).toEqual(["LIGHTS"]);
+  await expect.poll(async () => (await kept("typed")).connectors.map(({ label }) => label), LONG).toEqual(["LIGHTS"]);
   await robin.click("button", "Remove");
-  await expect.poll(async () => (await kept("typed")).pins.length).toBe(0);
+  await expect.poll(async () => (await kept("typed")).pins.length, LONG).toBe(0);
 });
 
 test("a paper is typed in at the pace of a hand, beside its picture, and survives a reload", async () => {
@@ -264,7 +265,7 @@ test("a paper is typed in at the pace of a hand, beside its picture, and survive
   await robin.chooseFile("Photograph or scan of the paper", file("label.png", png));
   await robin.find("button", "Turn");
   await robin.click("button", "Add 3 cavities");
-  await expect.poll(() => pinIn("typed", "C7-3")).toMatchObject({ description: "Wiper feed" });
+  await expect.poll(() => pinIn("typed", "C7-3"), LONG).toMatchObject({ description: "Wiper feed" });
   expect(await pinIn("typed", "C7-2")).toMatchObject({ colour: "RD", description: "Earth" });
   expect((await kept("typed")).pictures).toMatchObject([
     { subject: expect.stringMatching(/^connector:/), type: "image/jpeg" },
@@ -284,7 +285,7 @@ test("on a tablet the inventory is tapped through, and what is alike at once", a
     await tablet.click("button", /^Missing/);
     await tablet.sees(/3 of \d+/);
     await expect
-      .poll(async () => (await kept("heron")).counts.map(({ state }) => state).toSorted())
+      .poll(async () => (await kept("heron")).counts.map(({ state }) => state).toSorted(), LONG)
       .toEqual(["missing", "present"]);
     // Answers are as large as a thumb.
     const { height, width } = await (await tablet.find("button", /^Damaged/)).getRect();
@@ -295,7 +296,7 @@ test("on a tablet the inventory is tapped through, and what is alike at once", a
     await tablet.click("button", "One at a time");
     await tablet.click("button", /^All 4 present/);
     await expect
-      .poll(async () => (await kept("heron")).counts.filter(({ state }) => state === "present").length)
+      .poll(async () => (await kept("heron")).counts.filter(({ state }) => state === "present").length, LONG)
       .toBe(5);
   } finally {
     await tablet.close();

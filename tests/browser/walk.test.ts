@@ -113,6 +113,8 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.click("button", "Pair");
   await robin.sees(/C1-3/);
   await robin.click("button", /^No counterpart/);
+  await robin.sees(/\d+ stay with their own side/);
+  await robin.click("button", "Show them");
   await robin.sees("A sensor ground ends at its own computer");
 
   // 5. The sheet: on the screen, as CSV, as paper, as a document that comes back the same.

@@ -41,7 +41,7 @@ export function CavityPane({ pin, onClose }: Props) {
     <section
       aria-label={label}
       tabIndex={0}
-      className="min-h-0 overflow-auto border-l border-rule2 bg-sheet p-4 max-lg:absolute! max-lg:z-20 max-lg:inset-y-0 max-lg:right-0 max-lg:w-96 max-lg:shadow-[-8px_0_24px_rgb(0_0_0/0.25)]"
+      className="min-h-0 overflow-auto border-l border-rule2 bg-sheet p-4 max-lg:border-t-[1.5px] max-lg:border-l-0"
     >
       <div className="mb-2 flex items-start gap-2">
         <Plate side={connector.side} label={label} />
@@ -67,7 +67,7 @@ export function CavityDrawer() {
   const pin = pinId === null ? undefined : job.pinById.get(pinId);
   if (pin === undefined) return null;
   return (
-    <aside className="no-print fixed inset-y-0 right-0 z-40 flex w-96 max-w-full flex-col border-l-[1.5px] border-ink bg-sheet shadow-[-8px_0_24px_rgb(0_0_0/0.25)]">
+    <aside className="no-print fixed inset-y-0 right-0 z-40 flex w-96 max-w-full flex-col border-l-[1.5px] border-ink bg-sheet shadow-[-8px_0_24px_rgb(0_0_0/0.25)] max-lg:inset-x-0 max-lg:top-auto max-lg:h-[46%] max-lg:w-full max-lg:border-t-[1.5px]">
       <CavityPane pin={pin} onClose={close} />
     </aside>
   );

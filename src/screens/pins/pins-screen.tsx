@@ -74,7 +74,7 @@ export function PinsScreen() {
         <PinsOneByOne pins={visible} onClose={() => setOneByOne(false)} />
       ) : (
         <div
-          className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_318px]"}`}
+          className={`relative mx-4 mb-4 grid min-h-0 flex-1 border border-rule2 bg-sheet max-lg:grid-cols-1 ${pin === undefined ? "grid-cols-1" : "grid-cols-[minmax(0,1fr)_318px] max-lg:grid-rows-[minmax(0,1fr)_42%]"}`}
         >
           {visible.length === 0 ? (
             <NoPins side={side} show={show} empty={ofSide.length === 0} />
