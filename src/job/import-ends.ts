@@ -17,6 +17,8 @@ interface Tables {
   readonly rows: readonly PinRow[];
   /** Those that the table told. */
   readonly told: readonly PinRow[];
+  /** The ids of those that are not in the job yet: what is found is theirs from the start. */
+  readonly fresh: ReadonlySet<string>;
   readonly labels: ReadonlyMap<string, string>;
   /** By label. */
   readonly connectors: ReadonlyMap<string, ConnectorRow>;
@@ -38,7 +40,7 @@ interface Ends {
  * Looks for the other ends that rows name: those of the table, and those that earlier ones left open. A ground that is
  * named and that no table has becomes a ground stud of one cavity, so that all who name it meet there.
  */
-export function endOps({ side, rows, told, labels, connectors, position, makeId }: Tables): Ends {
+export function endOps({ side, rows, told, fresh, labels, connectors, position, makeId }: Tables): Ends {
   const tellers = rows.filter((row) => row.otherEnd !== null);
   if (tellers.length === 0) return NO_ENDS;
   const ids = new Set(rows.map((row) => row.id));
@@ -69,7 +71,7 @@ export function endOps({ side, rows, told, labels, connectors, position, makeId 
       if (all.length === 0) open.push({ connector: labels.get(row.connectorId) ?? "", cavity: row.cavity, written });
     }
     endsOf.set(row.id, all);
-    const op = updateOp("pin", row.id, row, { ends: all });
+    const op = fresh.has(row.id) ? null : updateOp("pin", row.id, row, { ends: all });
     if (op !== null) ops.push(op);
   }
   return { connectorOps: studs.connectorOps, ops: [...studs.ops, ...ops], endsOf, found, open };

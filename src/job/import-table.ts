@@ -102,6 +102,7 @@ export function planImport(
   const kept: ImportPlan["kept"][number][] = [];
   const seen = new Set<string>();
   const after: PinRow[] = [];
+  const fresh = new Set<string>();
   let [added, same] = [0, 0];
   let position = Math.max(-1, ...[...known.values()].map((row) => row.position)) + 1;
 
@@ -119,6 +120,7 @@ export function planImport(
       const made = { ...newCavity(makeId(), connector.id, pin.cavity, position), ...factsOf(pin) };
       ops.push(insertOp("pin", made));
       after.push(made);
+      fresh.add(made.id);
       position += 1;
       added += 1;
       continue;
@@ -143,7 +145,7 @@ export function planImport(
   const leaving = removeAbsent ? gone.filter((row) => !linked.has(row.id)) : [];
   const staying = removeAbsent ? gone.filter((row) => linked.has(row.id)) : gone;
   const labels = new Map([...document.connectors, ...connectors.values()].map((row) => [row.id, row.label]));
-  const ends = endOps({ side, rows: [...after, ...staying], told: after, labels, connectors, position, makeId });
+  const ends = endOps({ side, rows: [...after, ...staying], told: after, fresh, labels, connectors, position, makeId });
   return {
     ops: [
       ...connectorOps,

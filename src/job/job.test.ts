@@ -9,6 +9,7 @@ import { describeOp } from "./describe";
 import { documentJsonSchema, parseDocument, writeDocument } from "./document";
 import { type ImportedPin, planImport } from "./import-table";
 import { decisionsOf } from "./links";
+import { standsFor } from "./merging";
 import { applyOps, deleteOp, insertOp, invert, type RowOp, RowOpSchema, readChange, updateOp } from "./ops";
 import type { JobDocument } from "./schema";
 
@@ -55,6 +56,23 @@ const accept = (document: JobDocument, provider: number, consumer: number, id = 
     },
     () => id,
   );
+
+/** Whether each operation finds what it has seen, as the server asks. */
+function meets(document: JobDocument, ops: readonly RowOp[]): boolean {
+  let now = document;
+  return ops.every((op) => {
+    const rows = [...now.pins, ...now.connectors];
+    const row = rows.find(({ id }) => id === op.id) as Record<string, unknown> | undefined;
+    const stands =
+      op.op === "insert"
+        ? row === undefined
+        : op.op === "update"
+          ? row !== undefined && standsFor(row, op)
+          : row !== undefined;
+    now = applyOps(now, [op]);
+    return stands;
+  });
+}
 
 describe("row operations", () => {
   const someOps = fc
@@ -269,9 +287,14 @@ describe("importing a table", () => {
       [{ pinId: stud.id }],
       [{ pinId: stud.id }],
     ]);
+    // A new row is written once, with its ends: an update of it would not find what it has seen.
+    const made = new Set(plan.ops.flatMap((op) => (op.op === "insert" ? [op.id] : [])));
+    expect(plan.ops.filter((op) => op.op !== "insert" && made.has(op.id))).toEqual([]);
+    expect(meets(empty, plan.ops)).toBe(true);
     // The same again changes nothing; another table closes the end that was left open, and makes no second stud.
     expect(planImport(first, "donor", tables).ops).toEqual([]);
     const later = planImport(first, "donor", [importedPin("14", { connector: "C9", otherEnd: "G101" })]);
+    expect(meets(first, later.ops)).toBe(true);
     const second = applyOps(first, later.ops);
     expect(at(second, "C1-2").ends).toEqual([{ pinId: at(second, "C9-14").id }]);
     expect(at(second, "C9-14").ends).toEqual([{ pinId: stud.id }]);

@@ -152,7 +152,7 @@ describe("bad input", () => {
     await robin.goTo("/jobs/heron/import?side=donor");
     for (const [name, content, says] of [
       ["large.csv", Buffer.alloc(10_000_001, "a"), "larger than 10 MB"],
-      ["picture.csv", Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 3]), "is not text"],
+      ["picture.csv", Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 3]), "The file is no table"],
     ] as const) {
       writeFileSync(path.join(folder, name), content);
       await robin.chooseFile("Pin table file", path.join(folder, name));

@@ -1,6 +1,7 @@
 "use client";
 
 import { type KeyboardEvent, useRef } from "react";
+import { flushSync } from "react-dom";
 import { KNOWN_FROM } from "@/core/intake";
 import { KIND_WORDS, quantityWords } from "@/core/words";
 import type { PinTable } from "@/formats/pin-table";
@@ -35,9 +36,9 @@ const FIRST: TypedColumn = "colour";
 export function TypedGrid({ rows, onRows, table }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const focus = (at: number, column: TypedColumn) =>
-    requestAnimationFrame(() =>
-      grid.current?.querySelector<HTMLInputElement>(`[data-cell="${at} ${column}"]`)?.focus(),
-    );
+    grid.current?.querySelector<HTMLInputElement>(`[data-cell="${at} ${column}"]`)?.focus();
+  /** At once: whoever types at full speed goes on in the new row. */
+  const setNow = (next: readonly TypedRow[]) => flushSync(() => onRows(next));
   const set = (at: number, column: TypedColumn, text: string) =>
     onRows(rows.map((row, index) => (index === at ? { ...row, [column]: text } : row)));
   const settle = (at: number, column: TypedColumn) => {
@@ -46,7 +47,7 @@ export function TypedGrid({ rows, onRows, table }: Props) {
     if (meant !== typed) set(at, column, meant);
   };
   const addAfter = (at: number, row: TypedRow, column: TypedColumn) => {
-    onRows([...rows.slice(0, at + 1), row, ...rows.slice(at + 1)]);
+    setNow([...rows.slice(0, at + 1), row, ...rows.slice(at + 1)]);
     focus(at + 1, column);
   };
   const onKey = (event: KeyboardEvent, at: number, column: TypedColumn) => {
@@ -58,10 +59,10 @@ export function TypedGrid({ rows, onRows, table }: Props) {
       event.preventDefault();
       const settled = rows.map((one, index) => (index === at ? row : one));
       if (at < rows.length - 1) {
-        onRows(settled);
+        setNow(settled);
         focus(at + 1, column);
       } else {
-        onRows([...settled, nextRow(row)]);
+        setNow([...settled, nextRow(row)]);
         focus(at + 1, FIRST);
       }
     } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
