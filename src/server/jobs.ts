@@ -7,7 +7,7 @@ import { FORMAT, type JobDocument, type JobRow, LISTS, type ListTable, TABLES } 
 import { inStep } from "@/job/table-wires";
 import { insertRows } from "./apply";
 import { type Db, reading, readTransaction, transaction } from "./pool";
-import { columnOf, fromSql, keysOf, rowText, selectList, toSql } from "./row-codec";
+import { columnOf, fromSql, keysOf, packedText, plainRow, selectList, toSql } from "./row-codec";
 
 /** Every job, the one last worked on first. */
 export function listJobs(db: Db): Promise<JobSummary[]> {
@@ -70,14 +70,15 @@ export function loadJob(on: Pool, id: string): Promise<LoadedJob | null> {
   });
 }
 
-/** The same as JSON. Its rows were checked when they were written: a large job is told sooner without doing it again. */
+/** The same packed, as JSON. Its rows were checked when they were written: a large job is told sooner without doing it again. */
 function jobText(on: Pool, id: string): Promise<string | null> {
   return standing(on, id, async (db, { epoch, revision }) => {
     const [job] = await jobRow(db, id);
-    const parts = [`"format":${JSON.stringify(FORMAT)}`, `"job":${rowText("job", job as RowDataPacket)}`];
+    const own = plainRow("job", job as RowDataPacket);
+    const parts = [`"format":${JSON.stringify(FORMAT)}`, `"job":${JSON.stringify(own)}`];
     for (const [table, list] of tableLists()) {
       const rows = await listRows(db, id, table);
-      parts.push(`${JSON.stringify(list)}:[${rows.map((row) => rowText(table, row)).join(",")}]`);
+      parts.push(`${JSON.stringify(list)}:${packedText(table, rows)}`);
     }
     const head = JSON.stringify({ id, epoch, revision });
     return `${head.slice(0, -1)},"document":{${parts.join(",")}}}`;

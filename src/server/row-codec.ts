@@ -59,14 +59,19 @@ export function plainRow(table: TableName, row: RowDataPacket): Record<string, u
   return made;
 }
 
-/** A row read back as JSON, without reading what is JSON already. */
-export function rowText(table: TableName, row: RowDataPacket): string {
-  const parts = (READERS.get(table) ?? []).map(({ key, column, read }) => {
-    const value: unknown = row[column];
-    const isText = read === READ_JSON && typeof value === "string";
-    return `"${key}":${isText ? value : JSON.stringify(read(value))}`;
+/** Rows read back as a packed list (job/packed.ts), without reading what is JSON already. */
+export function packedText(table: TableName, rows: readonly RowDataPacket[]): string {
+  const readers = READERS.get(table) ?? [];
+  const texts = rows.map((row) => {
+    let text = "";
+    for (const { column, read } of readers) {
+      const value: unknown = row[column];
+      const isText = read === READ_JSON && typeof value === "string";
+      text += `${text === "" ? "" : ","}${isText ? value : JSON.stringify(read(value))}`;
+    }
+    return `[${text}]`;
   });
-  return `{${parts.join(",")}}`;
+  return `{"columns":${JSON.stringify(readers.map(({ key }) => key))},"rows":[${texts.join(",")}]}`;
 }
 
 /** Parses a row read back; a row that breaks the schema is a bug and throws. */

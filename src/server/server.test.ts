@@ -7,10 +7,11 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test, vi } from "vit
 import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { writeDocument } from "@/job/document";
-import { type Edit, type LoadedJob, standing } from "@/job/edit";
+import { type Edit, standing } from "@/job/edit";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/new-rows";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
+import { type PackedJob, unpackedJob } from "@/job/packed";
 import type { ConnectorRow, JobDocument, PartRow, PinRow } from "@/job/schema";
 import { inStep } from "@/job/table-wires";
 import { decideCutOps } from "@/job/triage-ops";
@@ -522,7 +523,8 @@ describe("news", () => {
 });
 
 describe("a job as the body of an answer", () => {
-  const read = (body: Buffer | null) => JSON.parse(body === null ? "null" : gunzipSync(body).toString()) as LoadedJob;
+  const read = (body: Buffer | null) =>
+    unpackedJob(JSON.parse(gunzipSync(body ?? Buffer.of()).toString()) as PackedJob);
   const text = async () => read(await jobPacked(pool, jobId));
   test("is the job as it stands, read once for all who ask between two changes", async () => {
     await withPins(pin("p1", "1"));

@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { afterAll, beforeAll, describe, expect, test, vi } from "vitest";
 import { setPassphrase } from "@/app/access";
-import type { LoadedJob } from "@/job/edit";
+import { type PackedJob, unpackedJob } from "@/job/packed";
 import { migrate } from "@/server/migrate";
 import { makePool } from "@/server/pool";
 import { startServer } from "../../scripts/lib/build.mjs";
@@ -21,7 +21,8 @@ beforeAll(async () => {
 afterAll(async () => app?.stop());
 
 const OWN = { "Content-Type": "application/json", "Sec-Fetch-Site": "same-origin" };
-const jobOf = async (id: string) => (await (await fetch(`${app.address}/api/jobs/${id}`)).json()) as LoadedJob;
+const jobOf = async (id: string) =>
+  unpackedJob((await (await fetch(`${app.address}/api/jobs/${id}`)).json()) as PackedJob);
 const post = (path: string, body: unknown) =>
   fetch(`${app.address}${path}`, { method: "POST", headers: OWN, body: JSON.stringify(body) });
 

@@ -4,6 +4,7 @@ import type { Pool, RowDataPacket } from "mysql2/promise";
 import type { LoadedJob } from "@/job/edit";
 import { newConnector } from "@/job/new-rows";
 import { insertOp, invert, type RowOp } from "@/job/ops";
+import { type PackedJob, unpackedJob } from "@/job/packed";
 import type { JobDocument } from "@/job/schema";
 import type { OutboxStore } from "@/screens/shell/outbox";
 import { JobSync, type Notice } from "@/screens/shell/sync";
@@ -113,7 +114,7 @@ export class World {
   }
 
   async loaded(job = this.job): Promise<LoadedJob> {
-    return (await (await fetch(`${this.address()}/api/jobs/${job}`)).json()) as LoadedJob;
+    return unpackedJob((await (await fetch(`${this.address()}/api/jobs/${job}`)).json()) as PackedJob);
   }
 
   async document(): Promise<JobDocument> {

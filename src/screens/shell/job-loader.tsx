@@ -2,6 +2,7 @@
 
 import { type ReactNode, useEffect, useState } from "react";
 import type { LoadedJob } from "@/job/edit";
+import { type PackedJob, unpackedJob } from "@/job/packed";
 import { Button } from "@/ui/controls";
 import { Logo } from "@/ui/marks";
 import { Empty } from "@/ui/states";
@@ -65,5 +66,6 @@ async function fetchJob(jobId: string): Promise<LoadedJob | null> {
   const { signal } = abortedAfter(WHOLE_JOB_MS);
   const answer = await fetch(`/api/jobs/${jobId}`, { signal }).catch(() => null);
   // An answer that breaks off, or that cannot be read, is none.
-  return answer?.ok ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
+  const packed = answer?.ok ? ((await answer.json().catch(() => null)) as PackedJob | null) : null;
+  return packed && unpackedJob(packed);
 }

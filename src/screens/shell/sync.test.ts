@@ -5,6 +5,7 @@ import type { Edit } from "@/job/edit";
 import { applyOps, insertOp, invert, type RowOp, updateOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import { EMPTY as START } from "../../../tests/support/empty";
+import { packedJob } from "../../../tests/support/packed";
 import type { OutboxStore } from "./outbox";
 import { JobSync, type Notice } from "./sync";
 
@@ -52,7 +53,7 @@ class FakeServer {
       const { pathname, searchParams } = new URL(url, "http://x");
       const { epoch, document } = this;
       if (!pathname.endsWith("/changes"))
-        return Response.json({ id: "j", epoch, revision: this.edits.length, document });
+        return Response.json(packedJob({ id: "j", epoch, revision: this.edits.length, document }));
       if ((searchParams.get("epoch") ?? epoch) !== epoch) return Response.json({ epoch, reload: true, edits: [] });
       const since = Number(searchParams.get("since") ?? 0);
       return Response.json({ revision: this.edits.length, edits: this.edits.filter((edit) => edit.revision > since) });

@@ -2,6 +2,7 @@ import { dequal } from "dequal/lite";
 import { nanoid } from "nanoid";
 import type { Edit, LoadedJob } from "@/job/edit";
 import { applyOps, faultsInOps, type RowOp } from "@/job/ops";
+import { type PackedJob, unpackedJob } from "@/job/packed";
 import { keepSameRows } from "@/job/same-rows";
 import type { JobDocument } from "@/job/schema";
 import { carryOut } from "@/job/table-wires";
@@ -299,7 +300,8 @@ export class JobSync {
 
   private async loadWhole(): Promise<boolean> {
     const answer = await this.line.ask("");
-    const job = answer?.ok === true ? ((await answer.json().catch(() => null)) as LoadedJob | null) : null;
+    const packed = answer?.ok === true ? ((await answer.json().catch(() => null)) as PackedJob | null) : null;
+    const job = packed && unpackedJob(packed);
     if (job === null) return this.isLost();
     const isRestored = job.epoch !== this.epoch;
     this.confirmed = job.document;
