@@ -4,6 +4,7 @@ import { FAMILIES } from "./data/families";
 import { PLACES, type Place } from "./data/places";
 import { TERMINAL_RULES } from "./data/terminals";
 import { kindAt } from "./kind-at";
+import { pickupsByPlug } from "./pickups";
 import { rankQuantity } from "./quantity-rank";
 import type { IntakeReason, QuantityReason } from "./reasons";
 
@@ -48,15 +49,13 @@ export function classifyPins(pins: readonly DescribedPin[], side: Side): PinRead
     if (!labels.has(pin.connector)) labels.set(pin.connector, readLabel(pin.connector));
   }
   const places = placeConnectors(pins, readings, labels, side);
-  return pins.map((pin, at) =>
-    readPin(
-      pin,
-      readings[at] as Reading,
-      labels.get(pin.connector) as Label,
-      places.get(pin.connector) ?? "unknown",
-      side,
-    ),
-  );
+  const rows = pins.map((pin, at) => {
+    const words = readings[at] as Reading;
+    const label = labels.get(pin.connector) as Label;
+    const isSaid = [words, label.reading].some(({ concepts }) => concepts.has("hall") || concepts.has("reluctor"));
+    return { pin, isSaid, reading: readPin(pin, words, label, places.get(pin.connector) ?? "unknown", side) };
+  });
+  return pickupsByPlug(rows, KNOWN_FROM);
 }
 
 const plainLabel = (connector: string) =>

@@ -85,6 +85,8 @@ export type IntakeReason =
   | { readonly code: "moulded-terminal"; readonly terminal: string }
   /** Nothing but the cavity at its wire's other end tells it. */
   | { readonly code: "other-end"; readonly connector: string; readonly cavity: string }
+  /** A feed beside a pickup's signal, or none beside its two wires. */
+  | { readonly code: "pickup-fed" | "pickup-unfed" }
   | { readonly code: "said-not-connected" }
   | { readonly code: "spare-carries-nothing" }
   | { readonly code: "no-description" }

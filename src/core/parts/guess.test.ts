@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
-import { harness } from "../../../tests/support/harness";
+import { cavities, harness } from "../../../tests/support/harness";
 import { CHASSIS, type ElementSpec } from "./elements";
-import { usualWatts } from "./index";
+import { guessedElements, usualWatts } from "./index";
 
 /** What a connector is taken for, and what goes on inside, by its table's lines. */
 const guessed = (...lines: readonly string[]) => {
@@ -47,6 +47,22 @@ describe("what a connector sits on", () => {
     ["Fuel_pump_control_unit", "computer"],
     ["Fuel_pump_module", "motor"],
     ["Airbag_module", "computer"],
+    ["Ign_sw", "key-switch"],
+    ["Ign._Switch", "key-switch"],
+    ["Ignition_barrel", "key-switch"],
+    ["Ignition_coil", "solenoid"],
+    ["Dynamo", "alternator"],
+    ["Generator_(large)", "alternator"],
+    ["Regulator", "assembly"],
+    ["Voltage_regulator", "assembly"],
+    ["Control_box", "assembly"],
+    ["Window_regulator_motor", "motor"],
+    ["Ammeter", "gauge"],
+    ["Horn_button", "switch"],
+    ["Horn_push", "switch"],
+    ["Bulkhead", "plug"],
+    ["In-line_left", "plug"],
+    ["Starter_solenoid", "starter"],
   ])("%s is a %s", (label, type) => expect(guessed(`${label}-1 1 load-in other amps=1`).type).toBe(type));
   test("a name of earths whose cavities do other work is a plug", () =>
     expect(guessed("Earth_lead-1 1 supply-in battery-supply alive=permanent").type).toBe("plug"));
@@ -76,6 +92,21 @@ describe("what goes on inside", () => {
       `source B+ ${CHASSIS}`,
       `resistor D+ ${CHASSIS}`,
     ]));
+  test("a dynamo gives at D; both posts of an ammeter are one, and no other gauge's", () => {
+    expect(inside("Dynamo-D 1 supply-out battery-supply", "Dynamo-F 2 load-in other")).toEqual([
+      `source D ${CHASSIS}`,
+      `resistor F ${CHASSIS}`,
+    ]);
+    const posts = ["1 1 supply-in battery-supply", "2 2 supply-out battery-supply"];
+    expect(inside(...posts.map((post) => `Ammeter-${post}`))).toEqual([expect.stringMatching(/ 1 2$/)]);
+    const { pins } = cavities(posts.map((post) => `host Fuel_gauge-${post}`).join("\n"));
+    expect(guessedElements("gauge", pins, "Fuel gauge")).toEqual([]);
+    expect(guessedElements("gauge", pins, "Amp meter")).toHaveLength(1);
+  });
+  test("a bulkhead's half of many cavities is no computer: nothing goes on inside until its other half is told", () =>
+    expect(
+      guessed(...Array.from({ length: 20 }, (_, at) => `Bulkhead-${at + 1} ${at + 1} supply-in ignition-supply`)),
+    ).toMatchObject({ type: "plug", elements: [] }));
   test("a battery lies between its poles", () =>
     expect(inside("Battery-+ 1 supply-out battery-supply", "Battery-- 2 ground ground")).toEqual(["source + -"]));
   test("each way of a key is closed where its table says that it lives", () => {

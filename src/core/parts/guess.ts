@@ -22,6 +22,9 @@ export interface PartGuess {
   readonly elements: readonly ElementSpec[];
 }
 
+/** Its two posts are one piece of copper to whatever runs through it. */
+const AMMETER = /\bam(p|pere)? ?meter\b/i;
+
 /** Words of a label by which a part is known; the first that fits is taken. */
 const BY_LABEL: readonly (readonly [RegExp, string])[] = [
   [/\brelay\b/i, "relay"],
@@ -29,13 +32,20 @@ const BY_LABEL: readonly (readonly [RegExp, string])[] = [
   // "Battery left", "battery positive"; a battery's box, isolator or sensor is not one, and gives nothing of its own.
   [/\bbatter(y|ies)\b(?!\s+(?!left|right|front|rear|main|positive|negative|posts?\b|terminals?\b)[a-z])/i, "battery"],
   [/fuse ?(box|block|board|panel|holder)|^f(b|use)s?\d*$/i, "fuse-box"],
+  // Halves that meet. Until the other half is told, what its wires reach is not known: no computer, and no end either.
+  [/\bbulk ?head\b|\bfirewall\b|\bin[- ]?line\b/i, "plug"],
+  // A control box of dynamo days is the regulator: contacts and coils that nobody's table tells.
+  [/^((voltage|charging|dynamo|alternator) )?regulator\b|\b(control|cut-?out) box\b/i, "assembly"],
+  [AMMETER, "gauge"],
   // Whatever it controls; a pump's module is the pump.
   [/computer|control (unit|module)/i, "computer"],
   [/splice pack|^sp\d+$/i, "splice-pack"],
-  [/ignition switch|key switch|^key$/i, "key-switch"],
+  [/\bign(ition)?\.? (sw\b|switch|barrel|lock)|key ?switch|^key$/i, "key-switch"],
   [/\b(earth|ground)\b|^g\d+$|^gnd\d*$/i, "ground-stud"],
-  [/alternator/i, "alternator"],
+  [/alternator|\bdynamo\b|\bgenerator\b/i, "alternator"],
   [/starter(?! cable)/i, "starter"],
+  // The button that works a horn, not the horn.
+  [/\bhorn (button|push)\b|push ?button/i, "switch"],
   [/\bswitch\b|contact breaker|distributor/i, "switch"],
   [/sender|\bsensor\b|thermistor|meter\b|pedal|lambda/i, "sensor"],
   [/\blamps?\b|headlamp|indicator|bulb/i, "lamp"],
@@ -90,13 +100,20 @@ export function guessedElements(type: string, pins: readonly CavityFacts[], labe
     case "flasher":
     case "switch":
       return switchElements(used);
-    case "alternator":
+    case "gauge":
+      return AMMETER.test(label) && used.length === 2
+        ? [joint("shunt", (used[0] as CavityFacts).cavity, (used[1] as CavityFacts).cavity)]
+        : [];
+    case "alternator": {
+      // A dynamo gives at D, by way of its regulator; an alternator's D+ is its lamp's.
+      const isDynamo = /\b(dynamo|generator)\b/i.test(label);
       return used.map(
         (pin): ElementSpec =>
-          /^b\+?$|^30$/i.test(pin.cavity)
+          /^b\+?$|^30$/i.test(pin.cavity) || (isDynamo && /^d\+?$/i.test(pin.cavity))
             ? { id: "stator", type: "source", a: pin.cavity, b: CHASSIS, volts: 14.2, ohms: 0.02 }
             : coil(`field ${pin.cavity}`, pin.cavity, CHASSIS, 12),
       );
+    }
     case "starter":
       return used.map((pin) => coil(pin.cavity, pin.cavity, CHASSIS, isSolenoid(pin) ? SOLENOID_OHMS : 0.06));
     case "lamp":

@@ -62,6 +62,10 @@ export function intakeReasonText(reason: IntakeReason): string {
       return `Terminal ${reason.terminal} of such a part is that everywhere`;
     case "other-end":
       return `Its wire's other end is ${cavityLabel(reason)}`;
+    case "pickup-fed":
+      return "There is a feed beside it in the plug: a pickup with electronics inside";
+    case "pickup-unfed":
+      return "Two wires and no feed: a coil that makes its own voltage";
     case "said-not-connected":
       return "The description says that nothing is connected";
     case "spare-carries-nothing":
