@@ -202,16 +202,31 @@ test("every fact that Heron's map misses is filled in where it stands, by keyboa
   }
 });
 
-test("a usual value is taken as usual, and measured later", async () => {
+test("at a part's terminal a usual value is taken as usual, measured later, and seen in the cavity's pane", async () => {
   robin.pictureOnFailure();
-  await robin.goTo("/jobs/heron-planned/power?tab=given");
-  await robin.sees("Values that nobody has given");
-  await robin.type("Search these", "C1-37");
-  await robin.goTo("/jobs/heron/pins?side=donor");
-  await robin.type("Search this table", "Injector 1");
-  await blur();
-  await robin.press(Key.ARROW_DOWN);
-  await robin.sees("Still to find out");
+  const at = "Injector 1-2";
+  await robin.goTo("/jobs/heron/harness");
+  await robin.type("Name or type", "injector 1");
+  await robin.click("button", /^Injector 1/);
+  await robin.click("button", /not known yet$/);
+  await robin.click("button", /^14 Ω/);
+  await expect
+    .poll(() => pinIn("heron", at), LONG)
+    .toMatchObject({ params: { ohms: "14" }, grades: { ohms: "usual" } });
+  await robin.sees("nothing is lacking now");
+  const field = await robin.find("textbox", new RegExp(`${at}$`));
+  await field.click();
+  await robin.chord(Key.CONTROL, "a");
+  await robin.press("13.8", Key.ENTER);
+  await expect
+    .poll(() => pinIn("heron", at), LONG)
+    .toMatchObject({ params: { ohms: "13.8" }, grades: { ohms: "claimed" } });
+  await (await robin.find("list", new RegExp(`How it is known.*${at}$`))).sendKeys("measured");
+  await expect.poll(() => pinIn("heron", at), LONG).toMatchObject({ grades: { ohms: "measured" } });
+  // Its pane has the same value, below the connector's face.
+  await robin.goTo(`/jobs/heron/pins?pin=${(await pinIn("heron", at))?.id}`);
+  const pane = await robin.find("textbox", new RegExp(`${at}$`));
+  expect(await pane.getAttribute("value")).toBe("13.8");
 });
 
 test("a key switch is entered as a table of ticks, and its type changed without losing one's place", async () => {

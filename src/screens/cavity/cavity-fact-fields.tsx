@@ -5,23 +5,16 @@ import { askedFields } from "@/core/forms";
 import { formOf } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
 import { FactField } from "../facts/fact-field";
+import { useNeededFields } from "../facts/needed-fields";
 import type { PinView } from "../shell/derive";
-import { useJob } from "../shell/job-provider";
 import { Group } from "./cavity-pane";
 
 /** The values of a cavity's form: what stops the plan first, what its kind is asked for, and the rest on demand. */
 export function CavityFactFields({ pin }: { pin: PinView }) {
-  const { plan } = useJob();
   const [isAll, setAll] = useState(false);
   const { row } = pin;
   const { first, more } = askedFields(formOf(row).kind);
-  const needed = plan.lines
-    .filter(({ provider, consumer }) => provider.id === row.id || consumer.id === row.id)
-    .flatMap(({ options: [option] }) => option.missing)
-    .filter(({ at }) => at.pinId === row.id)
-    .flatMap(({ fact }) =>
-      typeof fact === "object" ? [fact.wanted] : fact === "kind" ? [] : fact === "amps-or-ohms" ? ["amps"] : [fact],
-    );
+  const needed = useNeededFields(pin);
   const isKnown = (field: string) => field in row.params;
   const asked = [...new Set([...needed, ...first])].filter((field) => !isKnown(field));
   const rest = more.filter((field) => !isKnown(field) && !asked.includes(field));

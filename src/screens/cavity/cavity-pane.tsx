@@ -22,6 +22,7 @@ import { pinEdits } from "../pins/pin-edits";
 import { isGuess, isUnknown, type PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { useCavity } from "./cavity-context";
+import { CavityFace } from "./cavity-face";
 import { CavityFactFields } from "./cavity-fact-fields";
 import { CavityHistory } from "./cavity-history";
 import { CavityUses } from "./cavity-uses";
@@ -51,6 +52,7 @@ export function CavityPane({ pin, onClose }: Props) {
         </button>
       </div>
       <Meaning pin={pin} />
+      <CavityFace pin={pin} />
       <WireFacts pin={pin} />
       <CavityFactFields pin={pin} />
       <CavityUses pin={pin} />
@@ -175,12 +177,6 @@ function Paper({ pin }: { pin: PinView }) {
       <p className="flex flex-wrap gap-3 text-[13px]">
         <Link className="inline-flex min-h-10 items-center underline" href={`/jobs/${jobId}/pins?pin=${row.id}`}>
           in its pin table
-        </Link>
-        <Link
-          className="inline-flex min-h-10 items-center underline"
-          href={`/jobs/${jobId}/faces?connector=${row.connectorId}`}
-        >
-          on its face
         </Link>
       </p>
     </Group>

@@ -3,9 +3,10 @@
 import { useMemo } from "react";
 import { colourWords, listed, sizeText, wireEndText } from "@/core/words";
 import type { ConnectorRow, Face } from "@/job/schema";
-import { type FaceCell, FaceDrawing, type FaceSide } from "@/ui/face-drawing";
+import { FaceDrawing, type FaceSide } from "@/ui/face-drawing";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
+import { faceCells } from "./face-cells";
 import { FaceForm } from "./face-form";
 
 interface Props {
@@ -21,7 +22,7 @@ interface Props {
 
 /** One connector's face, with what it is drawn from. */
 export function FacePane({ connector, face, pins, side, pxPerMm, selected, onSelect, onTurn }: Props) {
-  const cells = useMemo(() => cellsOf(face, pins), [face, pins]);
+  const cells = useMemo(() => faceCells(face, pins), [face, pins]);
   return (
     <section aria-label="Face" tabIndex={0} className="min-h-0 min-w-0 overflow-auto p-4 print:p-0">
       <FaceHead connector={connector} side={side} onTurn={onTurn} />
@@ -97,22 +98,4 @@ function PrintedTable({ pins }: Pick<Props, "pins">) {
       </tbody>
     </table>
   );
-}
-
-function cellsOf(face: Face, pins: readonly PinView[]): (FaceCell | null)[] {
-  const byCavity = new Map(pins.map((pin) => [pin.row.cavity, pin]));
-  return face.cells.map((label) => (label === null ? null : cellOf(label, byCavity.get(label))));
-}
-
-function cellOf(label: string, pin: PinView | undefined): FaceCell {
-  if (pin === undefined) return { cavity: label, pinId: null, base: null, tracer: null, state: "missing" };
-  const { row } = pin;
-  const wired = row.circuit !== null || row.colour !== null;
-  return {
-    cavity: label,
-    pinId: row.id,
-    base: row.colourBase,
-    tracer: row.colourTracer,
-    state: wired ? "wired" : row.kind === "spare" ? "plugged" : "empty",
-  };
 }

@@ -1,11 +1,15 @@
 "use client";
 
 import { useState } from "react";
+import { assumedFields } from "@/core/forms";
 import { functionName } from "@/core/functions";
 import type { HarnessPart } from "@/core/harness";
 import { listed, sizeText } from "@/core/words";
+import { formOf } from "@/job/signal-pins";
 import { Wire } from "@/ui/wire";
 import { CavityPlate } from "../cavity/cavity-plate";
+import { FactField } from "../facts/fact-field";
+import { useNeededFields } from "../facts/needed-fields";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { AddWireDialog } from "./add-wire-dialog";
@@ -67,6 +71,7 @@ function TerminalRow({ name, pinId, onOpen, onWire }: RowProps) {
       <td className="py-1.5 pr-3">
         {pin === undefined ? <span className="font-mono text-[13px]">{name}</span> : <CavityPlate pin={pin} />}
         <span className="block max-w-56 text-[13px] text-ink2">{pin?.row.description}</span>
+        {pin !== undefined && <TerminalFacts pin={pin} />}
       </td>
       <td className="py-1.5 pr-3">{pin !== undefined && <TerminalWire pin={pin} />}</td>
       <td className="max-w-96 py-1.5 pr-3">
@@ -85,6 +90,29 @@ function TerminalRow({ name, pinId, onOpen, onWire }: RowProps) {
         {listed([...new Set(uses)].map(functionName)) || <span className="text-ink2">nothing kept</span>}
       </td>
     </tr>
+  );
+}
+
+/** Values of the cavity that the map or the solution lacks, given here; what was just given stays until it is closed. */
+function TerminalFacts({ pin }: { pin: PinView }) {
+  const needed = useNeededFields(pin);
+  const lacking = [...new Set([...needed, ...assumedFields(formOf(pin.row))])];
+  const [opened, setOpened] = useState<readonly string[] | null>(null);
+  if (lacking.length === 0 && opened === null) return null;
+  return (
+    <div className="max-w-72">
+      <button
+        type="button"
+        aria-expanded={opened !== null}
+        className="min-h-8 text-[13px] text-ink2 underline"
+        onClick={() => setOpened(opened === null ? lacking : null)}
+      >
+        {lacking.length === 0 ? "nothing is lacking now" : `${lacking.length} not known yet`}
+      </button>
+      {opened?.map((field) => (
+        <FactField key={field} pin={pin} field={field} />
+      ))}
+    </div>
   );
 }
 
