@@ -44,13 +44,13 @@ async function picture(name, where, { night = false, tablet = false, act = "", w
 }
 
 const HOST_TABLE = `const text = await (await fetch("/api/jobs/heron/pins?side=host")).text();
-  const data = new DataTransfer(); data.items.add(new File([text.replace("IP,1,20,WH/BK,0.75", "IP,1,20,WH/BK,thick")], "host.csv"));
+  const data = new DataTransfer(); data.items.add(new File(["Dash side, copied from the workshop book of 1988\\nchecked twice\\n\\n" + text.replace("IP,1,20,WH/BK,0.75", "IP,1,20,WH/BK,thick")], "host.csv"));
   const input = document.querySelector("input[type=file]"); input.files = data.files; input.dispatchEvent(new Event("change", { bubbles: true }));`;
 
 try {
   await picture("jobs", "/");
   await picture("import", "/jobs/heron/import?side=host", { act: HOST_TABLE, wait: 1500 });
-  await picture("pin-tables", "/jobs/heron/pins");
+  await picture("pin-tables", "/jobs/heron/pins?pin=donor-36", { wait: 1500 });
   await picture("harness", "/jobs/ridgeway/harness", {
     act: 'await pause(2500); click("Host"); await pause(400);',
     wait: 1500,
@@ -68,7 +68,7 @@ try {
     wait: 1500,
   });
   await picture("map-proposed", "/jobs/heron/map");
-  await picture("map-accept-all", "/jobs/heron/map", { act: 'press("a"); await pause(600);' });
+  await picture("inventory-tablet", "/jobs/heron/inventory", { tablet: true, act: 'press("o"); await pause(600);' });
   await picture("map-open-line", "/jobs/heron/map", {
     act: 'press("a"); await pause(600); document.querySelector("[role=dialog] button").click(); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);',
   });

@@ -206,7 +206,7 @@ test("at a part's terminal a usual value is taken as usual, measured later, and 
   robin.pictureOnFailure();
   const at = "Injector 1-2";
   await robin.goTo("/jobs/heron/harness");
-  await robin.type("Name or type", "injector 1");
+  await robin.type("Search parts", "injector 1");
   await robin.click("button", /^Injector 1/);
   await robin.click("button", /not known yet$/);
   await robin.click("button", /^14 Ω/);
@@ -232,6 +232,7 @@ test("at a part's terminal a usual value is taken as usual, measured later, and 
 test("a key switch is entered as a table of ticks, and its type changed without losing one's place", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/typed/harness");
+  await robin.find("button", /^Add a part/);
   await robin.press("a");
   await robin.type("Search the library", "key");
   await robin.click("button", /^Key switch/);

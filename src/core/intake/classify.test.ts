@@ -189,3 +189,22 @@ test("a connector is read alike alone and within its side's table: editing one c
     }
   }
 });
+
+describe("a motor's phases", () => {
+  const read = (description: string) => classifyPins([{ connector: "ECM", cavity: "1", description }], "donor")[0];
+  test.each([
+    ["idle stepper phase A", "1"],
+    ["idle motor ph 2", "2"],
+    ["IAC stepper winding C", "3"],
+    ["Idle stepper coil 4", "4"],
+  ])("%s is numbered %s", (description, index) =>
+    expect(read(description)).toMatchObject({ quantity: { value: "idle-control" }, index }),
+  );
+  test("a stepper of which nobody says what it moves is no ignition coil, and no sure guess", () => {
+    const found = read("stepper coil B");
+    expect(found).toMatchObject({ quantity: { value: "idle-control" }, index: "2" });
+    expect(found?.kind.confidence).toBeLessThan(0.9);
+    for (const other of ["gauge stepper A", "stepper, boost flap", "headlamp levelling stepper A"])
+      expect(read(other)?.quantity.value, other).not.toBe("idle-control");
+  });
+});

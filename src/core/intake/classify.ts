@@ -267,6 +267,7 @@ function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
 
 /** Quantities of which a vehicle has several; elsewhere a number in the words is a fuse, a rating or a pulse count. */
 const NUMBERED: ReadonlySet<Quantity> = new Set([
+  "idle-control",
   "injector",
   "ignition-coil",
   "knock",

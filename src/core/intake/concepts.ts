@@ -103,11 +103,13 @@ function isFiller(word: string): boolean {
   return FILLERS.has(word) || /^[\d.,+-]+[a-z]?$/.test(word);
 }
 
-/** Written `index=` values of adapters.md: a number, `bank2`, `high`, `low`. */
+/** Written `index=` values of adapters.md: a number, `bank2`, `high`, `low`. A motor's phase A is its first. */
 function indexOf(spaced: string, concepts: ReadonlySet<string>): string | null {
   if (concepts.has("can")) return concepts.has("high") ? "high" : concepts.has("low") ? "low" : null;
   const bank = /\bbank (\d)(?: bankprobe (\d))?/.exec(spaced);
   if (bank) return bank[2] === undefined ? `bank${bank[1]}` : `bank${bank[1]}-${bank[2]}`;
+  const phase = /\b(?:phase|winding) *([a-d])\b/.exec(spaced)?.[1];
+  if (phase !== undefined) return String("abcd".indexOf(phase) + 1);
   const number = /(?:^|[a-z ])(?<![\d.])(\d{1,2})(?![\d.]|\s?(?:v|a|mm|ohm|amp|°)\b)/.exec(spaced);
   return number?.[1] ?? null;
 }

@@ -266,4 +266,12 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     /\b(?:fan|cooling fan) (?:low|lo|1|stage 1|speed 1|slow)\b|\b(?:low|lo)[- ](?:speed )?(?:cooling )?fan\b|\bfan low speed\b/g,
     " fan ",
   ],
+  // Steppers of an engine's harness work its idle air; a coil of one is no ignition coil.
+  // (What stands before is looked at once the word is found: the other way round it is looked at from each letter.)
+  [/\bstepper\b(?<=\b(?:idle|iac|iacv)\b.*)(?: motor)?(?: (?:coil|phase|ph|winding))?\b/g, " motor phase "],
+  // Not said what it moves: the word stays, as one that nobody understood, and the guess is no sure one.
+  [
+    /\bstepper\b(?<!\b(?:gauge|head ?lamp|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b.*)(?: motor)?(?: (?:coil|phase|ph|winding))?\b(?!.*\b(?:gauge|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b)/g,
+    " idle motor stepper phase ",
+  ],
 ];

@@ -237,7 +237,7 @@ export const FILLERS: ReadonlySet<string> = new Set(
     "the a an of for and or in with at by wire wires circuit ckt cct pin terminal term no nr number unit side left right lh rh front rear f r fr rr upper lower " +
     "driver passenger driver's passenger's nearside offside ns os second first third 1st 2nd 3rd 4th only when while is are all times time closed open closes opens " +
     "assembly assy module mod ecm ecu pcm computer not type new old ohm ohms amp amps 10a 15a 5a 20a 30a 25a 7.5a 40a " +
-    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation level-sensor stage normal normally"
+    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation phase winding level-sensor stage normal normally"
   ).split(" "),
 );
 
