@@ -294,6 +294,7 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
 function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
   if (says(at, "highside")) return "high-side-out";
   if (says(at, "relay", "lamp", "lowside")) return "low-side-out";
+  if (says(at, "pwm")) return "pwm-out";
   if (at.quantity === "idle-control" && says(at, "valve", "solenoid", "idlevalve") && !says(at, "motor", "coil"))
     return "pwm-out";
   return family.out;

@@ -19,6 +19,9 @@ interface Props {
   readonly more: readonly MoreColumn[];
 }
 
+/** Height of the heads, px. */
+const HEADS = 36;
+
 /** The cavities under their connectors; only those in sight are drawn. */
 export const PinTable = memo(function PinTable({ label, pins, selected, onSelect, more }: Props) {
   const { document, change, pinById } = useJob();
@@ -33,6 +36,8 @@ export const PinTable = memo(function PinTable({ label, pins, selected, onSelect
     getScrollElement: () => scroller.current,
     overscan: 10,
     initialRect: { width: 1000, height: 700 },
+    // The heads stay in sight above the rows: as much of the last row would lie below the edge.
+    scrollPaddingEnd: HEADS,
     estimateSize,
     getItemKey,
   });

@@ -25,9 +25,11 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:up|gear)[- ]?shift (?:light|lamp|indicator)\b/g, " shift lamp "],
   // Nothing there, or nothing said
   [
-    /\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n\/?c\s*$/g,
+    /\b(not (?:used|connected|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n[/ ]?c\s*$/g,
     " notused ",
   ],
+  [/\bstart(?:er)? enable\b(?=.*\b(?:ls|low ?side)\b)/g, " starterrelay "],
+  [/^\s*to (?:the )?(?:chassis|body|frame)\s*$/g, " ground "],
   [/^\s*-+\s*$/g, " lonedash "],
   // A moulded letter or sign alone
   [/^ b $/g, " battery feed "],
@@ -274,4 +276,5 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     /\bstepper\b(?<!\b(?:gauge|head ?lamp|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b.*)(?: motor)?(?: (?:coil|phase|ph|winding))?\b(?!.*\b(?:gauge|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b)/g,
     " idle motor stepper phase ",
   ],
+  [/\b(?:common |fuel )?rail press(?:ure)?\b/g, " fuel pressure "],
 ];

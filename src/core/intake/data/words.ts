@@ -81,6 +81,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["cooling", "cooling"],
   ["monitor", "monitor feedback fdbk fb sense status mon"],
   ["hall", "hall"],
+  ["pwm", "pwm modulated"],
   ["reluctor", "reluctor vr inductive magnetic reluctance"],
   ["compressor", "compressor comp cmprsr compr"],
   ["ac", "ac aircon a/c hvac"],
