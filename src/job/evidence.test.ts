@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { gradedValues, sayOps } from "./evidence";
-import { withNeighbours } from "./neighbours";
+import { neighbourOps, plugOps, withNeighbours } from "./neighbours";
 import { applyOps } from "./ops";
 import { factOp, kindOp } from "./pin-ops";
 import type { FactRow, JobDocument, PinRow } from "./schema";
@@ -126,5 +126,37 @@ describe("a neighbour that a person has told", () => {
     });
     // What is known of it already stays.
     expect(withNeighbours(heron, here, kindOp(here, "low-side-out"))).toHaveLength(1);
+  });
+  test("tells the cavity that meets it in line, once the halves are plugged together or when it is told", () => {
+    const [one, two] = heron.connectors.filter(({ side, mateId }) => side === "host" && mateId === null);
+    if (one === undefined || two === undefined) throw new Error("no two connectors");
+    const [model] = heron.pins;
+    const half = (connectorId: string, id: string, more: Partial<PinRow>): PinRow => ({
+      ...(model as PinRow),
+      connectorId,
+      id,
+      cavity: "9",
+      kindSource: "proposed",
+      quantitySource: "proposed",
+      ...more,
+    });
+    const known = half(one.id, "a", {
+      kind: "supply-in",
+      kindConfidence: 0.95,
+      quantity: "ignition-supply",
+      quantityConfidence: 0.95,
+    });
+    const blank = half(two.id, "b", { kind: "unknown", kindConfidence: 0.2, quantity: null, quantityConfidence: 0.2 });
+    // One of another number does not meet it.
+    const aside = { ...blank, id: "c", cavity: "10" };
+    const document = { ...heron, pins: [known, blank, aside], wires: [] };
+    const plugged = applyOps(document, plugOps(document, two.id, one.id));
+    expect(at(plugged, "b")).toMatchObject({ kind: "supply-out", quantity: "ignition-supply", kindSource: "proposed" });
+    expect(at(plugged, "c").kind).toBe("unknown");
+    expect(plugged.connectors.find(({ id }) => id === one.id)?.mateId).toBe(two.id);
+    // Told later: the same; parted: nobody is told.
+    const later = { ...plugged, pins: [known, blank, aside] };
+    expect(neighbourOps(later, known)).toHaveLength(1);
+    expect(plugOps(later, two.id, null).every(({ table }) => table === "connector")).toBe(true);
   });
 });

@@ -1,15 +1,42 @@
-import { type Neighbour, withNeighbour } from "@/core/intake";
+import { KNOWN_FROM, type Neighbour, withNeighbour } from "@/core/intake";
 import { intakeReasonText } from "@/core/words";
-import { type RowOp, updateOp } from "./ops";
+import { mateOps } from "./harness-ops";
+import { applyOps, type RowOp, updateOp } from "./ops";
 import type { JobDocument, PinRow } from "./schema";
 
 /**
- * What a person has just said of a cavity, told to the cavities at the other ends of its wires of which nobody knows
- * what they are: their guesses improve with it. What is known of them, however weakly, is left alone.
+ * What a person has just said of a cavity, told to the cavities at the other ends of its wires, and to the one that meets
+ * it in line, of which nobody knows what they are: their guesses improve with it. What is known of them, however weakly, is left alone.
  *
  * @param row as it is after the change
  */
 export function neighbourOps(document: JobDocument, row: PinRow): RowOp[] {
+  const ends = document.wires.flatMap(({ fromPinId, toPinId }) =>
+    fromPinId === row.id ? (toPinId ?? []) : toPinId === row.id ? fromPinId : [],
+  );
+  return toldOps(document, row, new Set([...ends, ...meeting(document, row)]));
+}
+
+/** The cavity that meets it in the other half of an in-line connector. */
+function meeting(document: JobDocument, { connectorId, cavity }: PinRow): readonly string[] {
+  const mateId = document.connectors.find(({ id }) => id === connectorId)?.mateId ?? null;
+  if (mateId === null) return [];
+  return document.pins.flatMap((pin) => (pin.connectorId === mateId && pin.cavity === cavity ? pin.id : []));
+}
+
+/** Plugs one half into the other, or parts them; what is known of a cavity then tells the one that it meets. */
+export function plugOps(document: JobDocument, connectorId: string, mateId: string | null): RowOp[] {
+  const ops = mateOps(document, connectorId, mateId);
+  if (mateId === null) return ops;
+  const plugged = applyOps(document, ops);
+  const known = plugged.pins.filter(
+    (row) => (row.connectorId === connectorId || row.connectorId === mateId) && row.kindConfidence >= KNOWN_FROM,
+  );
+  return [...ops, ...known.flatMap((row) => toldOps(plugged, row, new Set(meeting(plugged, row))))];
+}
+
+/** What one cavity tells the others of `ids`. */
+function toldOps(document: JobDocument, row: PinRow, ids: ReadonlySet<string>): RowOp[] {
   const label = document.connectors.find(({ id }) => id === row.connectorId)?.label ?? "";
   const neighbour: Neighbour = {
     connector: label,
@@ -20,11 +47,6 @@ export function neighbourOps(document: JobDocument, row: PinRow): RowOp[] {
       index: row.indexLabel,
     },
   };
-  const ids = new Set(
-    document.wires.flatMap(({ fromPinId, toPinId }) =>
-      fromPinId === row.id ? (toPinId ?? []) : toPinId === row.id ? fromPinId : [],
-    ),
-  );
   return document.pins.flatMap((other): RowOp[] => {
     if (!ids.has(other.id) || other.kindSource !== "proposed" || other.quantitySource !== "proposed") return [];
     const before = {

@@ -1,7 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { addCavityOps, mateOps } from "@/job/harness-ops";
+import { addCavityOps } from "@/job/harness-ops";
+import { plugOps } from "@/job/neighbours";
 import { updateOp } from "@/job/ops";
 import type { ConnectorRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
@@ -67,7 +68,7 @@ function MateField({ connector }: { connector: ConnectorRow }) {
         onChange={(event) =>
           job.change(
             event.target.value === "" ? `Part ${connector.label} from its mate` : `Plug ${connector.label} in`,
-            mateOps(job.document, connector.id, event.target.value || null),
+            plugOps(job.document, connector.id, event.target.value || null),
           )
         }
       >
