@@ -97,6 +97,10 @@ describe("what goes on inside", () => {
       `source D ${CHASSIS}`,
       `resistor F ${CHASSIS}`,
     ]);
+    expect(inside("Generator-B+ 1 supply-out battery-supply", "Generator-D+ 2 low-side-out charge-warning")).toEqual([
+      `source B+ ${CHASSIS}`,
+      `resistor D+ ${CHASSIS}`,
+    ]);
     const posts = ["1 1 supply-in battery-supply", "2 2 supply-out battery-supply"];
     expect(inside(...posts.map((post) => `Ammeter-${post}`))).toEqual([expect.stringMatching(/ 1 2$/)]);
     const { pins } = cavities(posts.map((post) => `host Fuel_gauge-${post}`).join("\n"));

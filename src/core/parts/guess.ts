@@ -106,10 +106,10 @@ export function guessedElements(type: string, pins: readonly CavityFacts[], labe
         : [];
     case "alternator": {
       // A dynamo gives at D, by way of its regulator; an alternator's D+ is its lamp's.
-      const isDynamo = /\b(dynamo|generator)\b/i.test(label);
+      const isDynamo = /\b(dynamo|generator)\b/i.test(label) && !used.some(({ cavity }) => OUTPUT.test(cavity));
       return used.map(
         (pin): ElementSpec =>
-          /^b\+?$|^30$/i.test(pin.cavity) || (isDynamo && /^d\+?$/i.test(pin.cavity))
+          OUTPUT.test(pin.cavity) || (isDynamo && /^d\+?$/i.test(pin.cavity))
             ? { id: "stator", type: "source", a: pin.cavity, b: CHASSIS, volts: 14.2, ohms: 0.02 }
             : coil(`field ${pin.cavity}`, pin.cavity, CHASSIS, 12),
       );
@@ -131,6 +131,9 @@ export function guessedElements(type: string, pins: readonly CavityFacts[], labe
       return [];
   }
 }
+
+/** An alternator's output; what has one is no dynamo, whatever its label says. */
+const OUTPUT = /^b\+?$|^30$/i;
 
 /** The solenoid is told by what it carries, or by its number; the other cavity is the cable's. */
 const isSolenoid = (pin: CavityFacts) =>
