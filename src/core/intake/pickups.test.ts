@@ -1,5 +1,7 @@
 import { expect, test } from "vitest";
-import { classifyPins } from "./classify";
+import type { Kind } from "../forms";
+import { classifyPins, type PinReading } from "./classify";
+import { pickupsByPlug } from "./pickups";
 
 /** The kinds of one plug's rows, each written as `cavity: description`. */
 const plug = (connector: string, ...rows: readonly string[]) =>
@@ -57,4 +59,21 @@ test("a plug tells nothing of another one", () => {
     "donor",
   );
   expect(readings[1]?.kind.value).toBe("reluctor-out");
+});
+
+test("only a return that is known makes a coil of a pickup of two wires", () => {
+  const reading = (value: Kind, confidence: number, quantity: "camshaft-position" | "sensor-ground"): PinReading => ({
+    kind: { value, confidence, why: { code: "given" } },
+    quantity: { value: quantity, confidence, why: { code: "given" } },
+    index: null,
+  });
+  const signal = reading("hall-out", 0.95, "camshaft-position");
+  const beside = (other: PinReading) =>
+    pickupsByPlug(
+      [signal, other].map((one) => ({ pin: { connector: "Cam" }, isSaid: false, reading: one })),
+      0.5,
+    )[0]?.kind.value;
+  expect(beside(reading("ground", 0.9, "sensor-ground"))).toBe("reluctor-out");
+  expect(beside(reading("ground", 0.4, "sensor-ground"))).toBe("hall-out");
+  expect(beside(reading("logic-in", 0.9, "sensor-ground"))).toBe("hall-out");
 });
