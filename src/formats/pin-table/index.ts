@@ -19,8 +19,8 @@ export {
   type ReadOptions,
   readPinTable,
   readRows,
-  refuse,
   type TablePin,
 } from "./read";
+export { refuse } from "./refusals";
 export type { WrittenEnd } from "./row-ends";
 export { type WritablePin, writePinTable, writeTable } from "./write";
