@@ -1,3 +1,5 @@
+import { BOAT_HOST, COACH_HOST, CODED_DONOR, FREE_DONOR, MOTORHOME_HOST, RAIL_DONOR } from "./held-out-late";
+
 /**
  * More rows, by other hands, in the form of intake-rows.ts: an old car with a dynamo, terse module tables whose connector
  * names carry the meaning, bulkhead plugs, words with dots.
@@ -588,7 +590,7 @@ X1 engine box|3|KL31 power gnd|ground|ground
 X1 engine box|4|Rail press sig|analogue-in|fuel-pressure
 X1 engine box|5|Rail press 5V|reference-out|sensor-supply
 X1 engine box|6|Rail press gnd|ground|sensor-ground
-X1 engine box|7|Metering valve LS|low-side-out pwm-out|
+X1 engine box|7|Metering valve LS|low-side-out pwm-out| other
 X1 engine box|8|Glow relay LS out|low-side-out|glow-plug
 X1 engine box|9|EGR valve PWM|pwm-out low-side-out|exhaust-recirculation
 X1 engine box|10|Boost pressure|analogue-in|boost-pressure manifold-pressure
@@ -606,7 +608,7 @@ X1 engine box|21|Clutch sw NC|logic-in|clutch-switch
 X1 engine box|22|Brk sw NO|logic-in|brake-switch
 X1 engine box|23|A/C request|logic-in|ac-request
 X1 engine box|24|A/C clutch rly|low-side-out|ac-clutch
-X1 engine box|25|Water in fuel|logic-in analogue-in|
+X1 engine box|25|Water in fuel|logic-in analogue-in| other
 X1 engine box|26|CANH|can|powertrain-data
 X1 engine box|27|CANL|can|powertrain-data
 X1 engine box|28|n.c.|spare|
@@ -625,6 +627,12 @@ Glow relay|87|to glow plugs|supply-out|glow-plug
 Fuel lift pump|+|live when ign on|supply-in load-in|fuel-pump ignition-supply
 Fuel lift pump|-|to chassis|ground|ground
 `;
+
+export interface Round {
+  readonly rows: readonly HeldOut[];
+  /** The share of its rows that may be unread or misread today: asked, where it is more than a slip. */
+  readonly mostWrong: number;
+}
 
 export interface HeldOut {
   readonly side: "donor" | "host";
@@ -655,14 +663,21 @@ const casesOf = (text: string, side: "donor" | "host"): HeldOut[] =>
     });
 
 /**
- * Rows of nine tables in five rounds, each written before the vocabulary was widened for it. Right in kind at first sight were
- * 77, 84, 80, 87 and 88 of a hundred: so much can be hoped for of papers by strange hands.
+ * Rows of fifteen tables in nine rounds, each written before the vocabulary was widened for it. Right in kind at first sight
+ * were 77, 84, 80, 87, 88, 88, 76, 79 and 72 of a hundred (the last three from trades further away): so much can be hoped
+ * for of papers by strange hands.
  */
-export const ROUNDS: readonly (readonly HeldOut[])[] = [
+export const ROUNDS: readonly Round[] = [
   [OLD_HOST, TERSE_DONOR],
   [LAST_HOST, LAST_DONOR],
   [UNSEEN_HOST, UNSEEN_DONOR],
   [STRANGE_HOST, STRANGE_DONOR],
   [PLAIN_HOST, PLAIN_DONOR],
   ["", RAIL_DIESEL],
-].map(([host = "", donor = ""]) => [...casesOf(host, "host"), ...casesOf(donor, "donor")]);
+  [BOAT_HOST, RAIL_DONOR, 0.045],
+  [COACH_HOST, FREE_DONOR, 0.065],
+  [MOTORHOME_HOST, CODED_DONOR, 0.14],
+].map(([host = "", donor = "", mostWrong = 0.03]) => ({
+  rows: [...casesOf(String(host), "host"), ...casesOf(String(donor), "donor")],
+  mostWrong: Number(mostWrong),
+}));

@@ -72,7 +72,7 @@ describe("tables of several hands", () => {
 });
 
 describe("tables of strange hands", () => {
-  test.each(ROUNDS.map((rows, at) => [at + 1, rows] as const))("round %d", (_round, rows) => {
+  test.each(ROUNDS.map((round, at) => [at + 1, round] as const))("round %d", (_round, { rows, mostWrong }) => {
     const read = (["donor", "host"] as const).flatMap((side) => {
       const cases = rows.filter((one) => one.side === side);
       return classifyPins(cases, side).map((reading, at) => ({ row: cases[at] as HeldOut, reading }));
@@ -87,9 +87,9 @@ describe("tables of strange hands", () => {
         .map(({ row, reading }) => `${row.connector} ${row.cavity} ${row.description} → ${reading.kind.value}`)
         .join("\n");
     const wrong = read.filter((one) => !isKind(one));
-    expect(wrong.length / read.length, told(wrong)).toBeLessThanOrEqual(0.03);
+    expect(wrong.length / read.length, told(wrong)).toBeLessThanOrEqual(mostWrong);
     const misnamed = read.filter((one) => !isQuantity(one));
-    expect(misnamed.length / read.length, told(misnamed)).toBeLessThanOrEqual(0.03);
+    expect(misnamed.length / read.length, told(misnamed)).toBeLessThanOrEqual(mostWrong);
     const sure = read.filter(({ reading }) => reading.kind.confidence >= 0.9);
     expect(sure.length).toBeGreaterThan(30);
     expect(told(sure.filter((one) => !isKind(one)))).toBe("");

@@ -3,6 +3,7 @@ import { type Reading, readConcepts } from "./concepts";
 import { FAMILIES } from "./data/families";
 import { PLACES, type Place } from "./data/places";
 import { TERMINAL_RULES } from "./data/terminals";
+import { contradictsDevice, type DeviceForm, deviceForm } from "./device-form";
 import { kindAt } from "./kind-at";
 import { pickupsByPlug } from "./pickups";
 import { rankQuantity } from "./quantity-rank";
@@ -136,7 +137,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
       reading,
     );
   }
-  const found = findQuantity({ ...reading, concepts }, label, place);
+  const found = findQuantity({ ...reading, concepts }, label, place, side);
   if (concepts.has("shield")) {
     return {
       kind: { value: "shield", confidence: 0.93, why: { code: "named-screen" } },
@@ -145,6 +146,8 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     };
   }
   if (found === null && place === "relay") return relayPin(concepts, reading);
+  const device = deviceForm({ ...reading, concepts }, place, side);
+  if (device !== null && (found === null || found.quantity === "other")) return deviceReading(device, reading, place);
   if (found === null) return nothing({ code: "no-quantity-named", description: pin.description ?? "" }, reading);
 
   const inGearbox = found.quantity === "oil-temperature" && label.reading.concepts.has("transmission");
@@ -162,6 +165,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
       : supplyInstead(found, concepts, place);
   const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
   const sure = quantity.sure * clarity;
+  if (device !== null && sure < KNOWN_FROM) return deviceReading(device, reading, place);
   const kind = kindAt({ quantity: quantity.quantity, place, concepts, side });
   const notUnderstood = reading.unknownWords;
   return {
@@ -175,14 +179,26 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   };
 }
 
+/** What it is for is in no list of ours; what it is, the row says. */
+function deviceReading({ device, kind, sure }: DeviceForm, reading: Reading, place: Place): PinReading {
+  const why: IntakeReason = { code: "device", device, place, notUnderstood: reading.unknownWords };
+  return {
+    kind: { value: kind, confidence: sure, why },
+    quantity: { value: "other", confidence: 0.55, why },
+    index: null,
+  };
+}
+
 /** A switch that leads its wire to ground has that for its ground, not a terminal of its own. */
 function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<string> {
   if (place === "instruments") return new Set([...spoken, "instrument"]);
   const switches =
     spoken.has("ground") &&
-    (place === "switch"
-      ? SWITCHED.some((concept) => spoken.has(concept))
-      : (place === "in-line" || place === "computer") && spoken.has("mainrelay"));
+    (place === "relay"
+      ? (spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86"))
+      : place === "switch"
+        ? SWITCHED.some((concept) => spoken.has(concept))
+        : (place === "in-line" || place === "computer") && spoken.has("mainrelay"));
   return switches
     ? new Set([...[...spoken].filter((one) => one !== "ground" && one !== "earth"), "groundswitching"])
     : spoken;
@@ -261,7 +277,8 @@ function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
     return told("load-in", null, { code: "relay-coil" });
   if (concepts.has("out") || concepts.has("din87"))
     return told("supply-out", "relay-supply", { code: "relay-contact" });
-  if (concepts.has("din30")) return told("supply-in", "battery-supply", { code: "relay-feed" });
+  if (concepts.has("din30") || concepts.has("in") || concepts.has("from"))
+    return told("supply-in", "battery-supply", { code: "relay-feed" });
   return nothing({ code: "relay-purpose-untold" }, reading);
 }
 
@@ -312,7 +329,7 @@ interface Found {
 }
 
 /** The row's own words first; where they are weak or silent, the connector's label helps. */
-function findQuantity(reading: Reading, label: Label, place: Place): Found | null {
+function findQuantity(reading: Reading, label: Label, place: Place, side: Side): Found | null {
   // What an ammeter stands in is the battery's feed, whoever is named at its two ends.
   if (place === "ammeter") return { quantity: "battery-supply", sure: 0.85, why: "with-label" };
   // At a relay a coil is the relay's own.
@@ -320,7 +337,8 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
     place === "relay" && !reading.concepts.has("ignition")
       ? new Set([...reading.concepts].filter((concept) => concept !== "coil"))
       : reading.concepts;
-  const own = rankQuantity(spoken);
+  const ranked = rankQuantity(spoken);
+  const own = ranked !== null && contradictsDevice(ranked.quantity, spoken, ranked.terms.flat()) ? null : ranked;
   // A key switch gives feeds: what is said to crank is the starter's.
   if (place === "key-switch" && spoken.has("crankshaft") && !spoken.has("sensor"))
     return { quantity: "start-supply", sure: 0.9, why: "own-words" };
@@ -337,7 +355,10 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
   if (place === "computer" && reading.index !== null && spoken.has("ignition") && spoken.has("out"))
     return { quantity: "ignition-coil", sure: 0.78, why: "own-words" };
   const named = [...label.reading.concepts].filter((concept) => !LABEL_NOISE.has(concept));
-  const shared = rankQuantity(new Set([...spoken, ...named]), spoken);
+  const both = new Set([...spoken, ...named]);
+  const together = rankQuantity(both, spoken);
+  const shared =
+    together !== null && contradictsDevice(together.quantity, both, together.terms.flat()) ? null : together;
   const keyCoil = own?.quantity === "ignition-coil" && label.reading.concepts.has("security");
   // A weaker word of the row still outweighs a name that has nothing to do with it ("reverse" at a neutral switch).
   const apart =
@@ -363,6 +384,9 @@ function findQuantity(reading: Reading, label: Label, place: Place): Found | nul
     const [, quantity, sure] = GAUGED.find(([concept]) => spoken.has(concept)) ?? [];
     if (quantity !== undefined && sure !== undefined) return { quantity, sure, why: "with-label" };
   }
+  // Of the temperatures that a body shows there is one.
+  if (place === "in-line" && side === "host" && own === null && spoken.has("temperature") && shared === null)
+    return { quantity: "coolant-temperature", sure: 0.62, why: "own-words" };
   if (place === "switch" && own === null && spoken.has("fuse"))
     return { quantity: "ignition-supply", sure: 0.6, why: "with-label" };
   if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "ground-point" };

@@ -72,7 +72,23 @@ export function readConcepts(text: string): Reading {
       unknownWords.push(word);
     }
   }
-  return { concepts, known, unknownWords, index: indexOf(spaced, concepts) };
+  const codes = known === 0 ? NO_CODES : makersCodes(text);
+  return {
+    concepts,
+    known,
+    unknownWords: unknownWords.filter((word) => !codes.has(word)),
+    index: indexOf(spaced, concepts),
+  };
+}
+
+const NO_CODES: ReadonlySet<string> = new Set();
+
+/** "Throttle VTA": behind words in small letters, capitals that nobody knows are the maker's own name of the terminal. */
+function makersCodes(text: string): ReadonlySet<string> {
+  if (!/[a-z]{3}/.test(text)) return NO_CODES;
+  return new Set(
+    [...text.matchAll(/(?<=\S\s)[A-Z][A-Z0-9]{1,4}\b/g)].map(([code]) => code.replace(/\d+$/, "").toLowerCase()),
+  );
 }
 
 function wordsOf(text: string): string[] {

@@ -4,6 +4,7 @@ export type { CavityChange } from "./changes";
 export { classifyPins, type DescribedPin, type Guess, KNOWN_FROM, type PinReading } from "./classify";
 export { COLOUR_CODES, type ColourCode, colourCode, readColour, type WireColour } from "./colour";
 export { readConcepts } from "./concepts";
+export type { Device } from "./data/devices";
 export type { Place } from "./data/places";
 export { type MeasureHints, readLength, readSize } from "./measures";
 export { nextCavity } from "./next-cavity";

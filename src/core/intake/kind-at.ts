@@ -86,6 +86,8 @@ function supplyAt(at: Situation): KindGuess {
         ? guess("supply-in", 0.75, "it-is-fed-here")
         : guess("supply-out", 0.75, "it-gives-the-supply");
     case "in-line":
+      if (at.side === "donor" && at.quantity === "battery-supply" && says(at, "out"))
+        return guess("supply-out", 0.85, "said-to-be-an-output");
       return at.side === "host"
         ? guess("supply-out", 0.78, "the-vehicle-gives-the-feeds")
         : guess("supply-in", 0.82, "the-engine-harness-takes-the-feeds");
@@ -135,6 +137,8 @@ function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): K
   }
   switch (at.place) {
     case "instruments":
+      if (at.quantity === "fuel-level" && says(at, "low") && !says(at, "sender", "sensor", "gauge", "signal"))
+        return guess("load-in", 0.8, "a-lamp-in-the-instruments");
       return isOutput(at) ? guess(out, 0.85, "said-to-be-an-output") : guess(into, 0.95, "the-instrument-reads-it");
     case "computer":
       return sensorAtComputer(at, out, into);
@@ -174,6 +178,7 @@ function sensorForm(at: Situation, family: Extract<Family, { type: "sensor" }>):
   const usual = family.out.slice(0, -"-out".length);
   if (says(at, "hall")) return "hall";
   if (says(at, "reluctor")) return "reluctor";
+  if (says(at, "frequency") && usual === "analogue") return "frequency";
   const hostGauge =
     at.quantity === "oil-pressure" && (says(at, "gauge", "sender") || at.place === "instruments" || at.side === "host");
   return hostGauge ? "resistive" : usual;
@@ -185,7 +190,9 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
     if (isOutput(at) && !says(at, "lamp", "warning")) return guess("switch-out", 0.6, "said-to-be-an-output");
     return says(at, "lamp", "warning", "oilwarning") || LAMPS.has(at.quantity)
       ? guess("load-in", 0.93, "a-lamp-in-the-instruments")
-      : guess("logic-in", 0.75, "read-by-the-instruments");
+      : says(at, "switch", "signal", "in", "request", "position") || UNLIT.has(at.quantity)
+        ? guess("logic-in", 0.75, "read-by-the-instruments")
+        : guess("load-in", 0.7, "a-lamp-in-the-instruments");
   }
   if (at.place === "computer") {
     if (says(at, "relay")) return guess("low-side-out", 0.85, "works-a-relay");
@@ -198,8 +205,10 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
         ? guess("high-side-out", 0.85, "drives-a-lamp")
         : guess("low-side-out", 0.85, "said-to-go-out");
     if (at.quantity === "reverse-lamp" && !says(at, "switch", "signal", "in"))
-      return guess("high-side-out", 0.55, "drives-the-lamps");
-    return guess("logic-in", 0.96, "the-computer-reads-a-contact");
+      return guess("high-side-out", says(at, "buzzer") ? 0.75 : 0.55, "drives-the-lamps");
+    // "Stop lamp" is the pedal's switch in most tables; in a few a lamp that says stop.
+    const isSure = !says(at, "stoplamp") || says(at, "switch");
+    return guess("logic-in", isSure ? 0.96 : 0.88, "the-computer-reads-a-contact");
   }
   if (at.place === "switch" && isInput(at) && !says(at, "groundswitching"))
     return guess("supply-in", 0.75, "the-switch-feed");
@@ -216,11 +225,21 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
   if (at.place === "in-line") return leaving(at, made) ? guess("switch-out", 0.8, "contact-on-this-side") : inputAt(at);
   if (at.place === "actuator" || at.place === "starter") return guess("load-in", 0.6, "the-part-is-worked");
   if (at.place === "diagnostic") return guess("logic-in", 0.5, "a-tool-line");
+  if (says(at, "feed", "supply") && !isOutput(at)) return guess("supply-in", 0.8, "the-switch-feed");
   return guess("switch-out", 0.95, "a-contact");
 }
 
 const inputAt = (at: Situation): KindGuess =>
   says(at, "lamp") ? guess("load-in", 0.85, "a-lamp") : guess("logic-in", 0.75, "read-on-this-side");
+/** Contacts that instruments read without showing them. */
+const UNLIT: ReadonlySet<Quantity> = new Set<Quantity>([
+  "park-neutral",
+  "clutch-switch",
+  "starter-request",
+  "wake-up",
+  "ac-request",
+  "cruise-request",
+]);
 const LAMPS: ReadonlySet<Quantity> = new Set([
   "oil-pressure-warning",
   "handbrake",
@@ -236,6 +255,9 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
         return guess("analogue-in", 0.7, "its-position-is-read-back");
       if (at.quantity === "alternator-field" && says(at, "monitor"))
         return guess("pwm-in", 0.7, "its-position-is-read-back");
+      // A body's computer reads what the alternator says; it is the engine's that may drive the lamp.
+      if (at.quantity === "charge-warning" && at.side === "host" && says(at, "dplus") && !says(at, "lamp"))
+        return guess("logic-in", 0.75, "the-computer-reads-it");
       if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay")))
         return guess("logic-in", 0.75, "said-to-come-in");
       return guess(drivenBy(at, family), 0.95, "the-computer-drives-it");
@@ -266,7 +288,9 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
     case "key-switch":
       return guess("supply-out", 0.85, "a-key-position-output");
     case "switch":
-      return guess("switch-out", 0.85, "a-contact");
+      return says(at, "feed", "supply") && !isOutput(at)
+        ? guess("supply-in", 0.8, "the-switch-feed")
+        : guess("switch-out", 0.85, "a-contact");
     case "in-line": {
       if (at.quantity === "starter-relay" && at.side === "host" && !says(at, "relay"))
         return guess("supply-out", 0.75, "the-key-works-the-starter");
@@ -295,16 +319,29 @@ function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>):
   if (says(at, "highside")) return "high-side-out";
   if (says(at, "relay", "lamp", "lowside")) return "low-side-out";
   if (says(at, "pwm")) return "pwm-out";
+  if (says(at, "motor") && MOTOR_DRIVEN.has(at.quantity) && !says(at, "solenoid")) return "motor-out";
   if (at.quantity === "idle-control" && says(at, "valve", "solenoid", "idlevalve") && !says(at, "motor", "coil"))
     return "pwm-out";
   return family.out;
 }
+
+/** Worked by a solenoid or by a motor that turns both ways: the row says which. */
+const MOTOR_DRIVEN: ReadonlySet<Quantity> = new Set(["exhaust-recirculation", "boost-control", "intake-runner"]);
 
 function workedAs(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
   return at.quantity === "idle-control" && says(at, "valve", "solenoid") && !says(at, "motor", "coil")
     ? "load-in"
     : family.in;
 }
+
+/** What a panel switches rather than shows. */
+const SWITCHED_ON_PANELS: ReadonlySet<Quantity> = new Set<Quantity>([
+  "horn",
+  "wiper",
+  "washer",
+  "heater-blower",
+  "window",
+]);
 
 function bodyAt(at: Situation): KindGuess {
   switch (at.place) {
@@ -316,6 +353,12 @@ function bodyAt(at: Situation): KindGuess {
         ? guess("supply-in", 0.75, "the-switch-feed")
         : guess("switch-out", 0.9, "a-contact");
     case "instruments":
+      if (says(at, "switch") && !says(at, "lamp", "warning"))
+        return says(at, "feed", "supply")
+          ? guess("supply-in", 0.8, "the-switch-feed")
+          : guess("switch-out", 0.7, "a-contact");
+      if (SWITCHED_ON_PANELS.has(at.quantity) && !says(at, "lamp", "warning"))
+        return guess("switch-out", 0.45, "which-way-it-goes-is-not-said");
       return at.quantity === "illumination" || says(at, "lamp", "warning") || !isOutput(at)
         ? guess("load-in", 0.93, "a-lamp-in-the-instruments")
         : guess("switch-out", 0.6, "said-to-be-an-output");
@@ -330,6 +373,7 @@ function bodyAt(at: Situation): KindGuess {
     case "computer":
       if (says(at, "switch", "in", "request", "sensor", "from") && !says(at, "out"))
         return guess("logic-in", 0.9, "the-computer-reads-it");
+      if (says(at, "pwm")) return guess("pwm-out", 0.85, "the-computer-drives-it");
       if (at.side === "donor" && says(at, "lamp")) return guess("low-side-out", 0.8, "drives-a-lamp");
       return says(at, "relay")
         ? guess("low-side-out", 0.88, "works-a-relay")

@@ -1,4 +1,5 @@
 import type { Quantity, Side } from "../forms";
+import type { Device } from "./data/devices";
 import type { Place } from "./data/places";
 
 /** Why a quantity has a form at a place. */
@@ -87,6 +88,8 @@ export type IntakeReason =
   | { readonly code: "other-end"; readonly connector: string; readonly cavity: string }
   /** A feed beside a pickup's signal, or none beside its two wires. */
   | { readonly code: "pickup-fed" | "pickup-unfed" }
+  /** What it is for is not known; the noun that names the device tells its form. */
+  | ({ readonly code: "device"; readonly device: Device; readonly place: Place } & NotUnderstood)
   | { readonly code: "said-not-connected" }
   | { readonly code: "spare-carries-nothing" }
   | { readonly code: "no-description" }

@@ -1,5 +1,5 @@
 import type { FormField, Side } from "../forms";
-import type { CavityChange, FormReason, IntakeReason, Place, QuantityReason } from "../intake";
+import type { CavityChange, Device, FormReason, IntakeReason, Place, QuantityReason } from "../intake";
 import type { Units } from "../units";
 import { FIELD_WORDS, KIND_WORDS, quantityHead, quantityWords } from "./forms";
 import { lengthText, sizeWords } from "./measures";
@@ -66,6 +66,8 @@ export function intakeReasonText(reason: IntakeReason): string {
       return "There is a feed beside it in the plug: a pickup with electronics inside";
     case "pickup-unfed":
       return "Two wires and no feed: a coil that makes its own voltage";
+    case "device":
+      return `${DEVICE_WORDS[reason.device]} at ${PLACE_WORDS[reason.place]}; what it is for is not known${notUnderstoodText(reason)}`;
     case "said-not-connected":
       return "The description says that nothing is connected";
     case "spare-carries-nothing":
@@ -115,6 +117,18 @@ const QUANTITY_REASON_WORDS: Readonly<Record<QuantityReason, string>> = {
   "sensor-feed": "A sensor's 12 V, most often live with the ignition",
   "sensor-reference": "A sensor's supply is its reference voltage",
   "part-feed": "The feed of a part, most often live with the ignition",
+};
+
+const DEVICE_WORDS: Readonly<Record<Device, string>> = {
+  relay: "A relay",
+  solenoid: "A solenoid or valve",
+  motor: "A motor",
+  lamp: "A lamp or buzzer",
+  switch: "A switch",
+  thermistor: "A temperature",
+  gauge: "A gauge",
+  level: "A level",
+  sensor: "A sensor",
 };
 
 const PLACE_WORDS: Readonly<Record<Place, string>> = {

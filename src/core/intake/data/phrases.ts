@@ -15,6 +15,12 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\b\d(?:\.\d)?\s?(?:-|to|…|\.\.)\s?\d(?:\.\d)?\s?v(?:olts?)?\b/g, " "],
   [/(?<=^|\s)\+(?=[a-z])/g, " positive "],
   [/^\s*free\s*$/g, " notused "],
+  [/\busb\b(?: ?d?[+-](?!\w))?/g, " usb "],
+  // A wire's colour says nothing of what it carries.
+  [
+    /(?:\b(?:(?:lt|dk|dark|pale)\.?[ -]|light (?=green|blue|brown|gr[ea]y)(?<!\b(?:stop|brake|head|side|tail|panel|fog|warning|reverse|interior) light )))?\b(?:black|brown|red|orange|yellow|green|blue|purple|violet|gr[ea]y|white|pink|tan)(?: ?[/-] ?(?:black|brown|red|orange|yellow|green|blue|purple|violet|gr[ea]y|white|pink|tan))*\b(?: wire)?/g,
+    " ",
+  ],
   // What a wire passes through is not what it is.
   [/,? ?\b(?:thru|through|via)\b.*$/g, " "],
   [
@@ -31,6 +37,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bstart(?:er)? enable\b(?=.*\b(?:ls|low ?side)\b)/g, " starterrelay "],
   [/^\s*to (?:the )?(?:chassis|body|frame)\s*$/g, " ground "],
   [/^\s*-+\s*$/g, " lonedash "],
+  [/^ e $/g, " ground "],
   // A moulded letter or sign alone
   [/^ b $/g, " battery feed "],
   [/^ w $/g, " wterminal "],
@@ -55,6 +62,18 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " ignition runcrank ",
   ],
   [/\b(?:key|ign(?:ition)?)[ -](?:on|run)\b/g, " ignition "],
+  [/\bsw(?:itched)?\.? (?:live|hot)\b|\b12 ?v sw(?:itched)?\b/g, " ignition feed "],
+  [/\bcoil ?\+(?! ?\w)/g, " ignition feed "],
+  [/\bbat(?:t(?:ery)?)? charge? out(?:put)?\b/g, " battery feed out "],
+  [/\bcontact in\b/g, " contact incoming "],
+  [/\balt(?:ernator)? load\b/g, " alternator field monitor "],
+  [/\bne ?[+-](?!\w)/g, " crankshaft sensor "],
+  // What the intake's air has for its short name is an output's beside "aircon".
+  [/\bact\b(?<=\b(?:ac|aircon|a\/c)\b.*)/g, " "],
+  [/\bidle (?:contact|sw(?:itch)?)\b/g, " closedthrottle switch "],
+  [/\binertia (?:sw(?:itch)?|cut[- ]?off)\b/g, " fuel pump switch "],
+  [/\bover[- ]?heat(?:ing)?\b/g, " coolant temperature warning "],
+  [/\bkill (?:sw(?:itch)?|button)(?<in> in\b)?/g, " ignition feed "],
   [/\b(?:ignition|switched|ign|key(?:ed)?)[ -]?(?:switched )?(?:live|hot|positive|\+|12 ?v)/g, " ignition feed "],
   [/\bignition (?:switched|sw(?:itch)?)(?: feed| supply| power| voltage)?\b/g, " ignition feed "],
   [/\bswitched (?:feed|supply|power|battery|b\+)\b/g, " ignition feed "],
@@ -64,7 +83,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bbat(?:t(?:ery)?)? ?(?:-(?!\w)|neg(?:ative)?\b)/g, " ground battneg "],
   [/\bd\s?\+/g, " dplus charge "],
   [/\bign\s?\+/g, " ignition feed "],
-  [/\bw terminal\b|\bterminal w\b/g, " wterminal "],
+  [/\bw (?:terminal|alt(?:ernator)?)\b|\b(?:terminal|alt(?:ernator)?) w\b/g, " wterminal "],
   // References and returns
   [/\b(?:\+ ?)?(?:5|8)\s?-?\s?v(?:olts?)?\b(?: ?ref(?:erence)?)?|\bv[ -]?ref\b|\bvcc\b/g, " fivevolt reference "],
   [/\b(?:sensor|snsr|sens) (?:supply|feed|power|pwr|voltage)\b/g, " fivevolt reference "],
@@ -90,6 +109,13 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\+ ?12(?: ?v)? ?sw(?:itched)?\b/g, " ignition feed "],
   [/\bhi(?:gh)?[- ]side\b/g, " highside "],
   [/\blo(?:w)?[- ]side\b/g, " lowside "],
+  // Programmable computers: their inputs and outputs are numbered, and what they are used for stands beside
+  [/\bat ?\d\b(?=.*[a-z])/g, " temperature "],
+  [/\ban(?:alog(?:ue)?)?(?: in)? ?\d{1,2}\b(?=.*[a-z])/g, " "],
+  [/\bdig(?:ital)? in(?:put)? ?\d{1,2}\b(?=.*[a-z])/g, " incoming "],
+  [/\btrig(?:ger)? ?1\b/g, " crankshaft sensor "],
+  [/\btrig(?:ger)? ?2\b/g, " camshaft sensor "],
+  [/\bh[- ]?bridge\b/g, " bridge motor "],
   // Old cars
   [/\bignition (?:warning )?(?:lamp|light|lt)\b|\bign (?:warning )?(?:lamp|light|lt)\b/g, " chargewarning lamp "],
   [/\bdip(?:ped)? ?(?:\/|and|&) ?main\b|\bhead ?(?:lamp )?flash(?:er)?\b/g, " headlamp beam "],
@@ -136,7 +162,13 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " runner ",
   ],
   [/\b(?:exhaust gas|exh gas) recirc(?:ulation)?\b/g, " recirculation "],
-  [/\bglow[- ]?plugs?\b/g, " glow "],
+  [/\bglow[- ]?plugs?\b|\bpre-?heat(?:er|ing)?\b|\b(?:intake|inlet|grid|manifold) (?:air )?heater\b/g, " glow "],
+  [/\bwater[- ]in[- ]fuel\b|\bwif\b/g, " waterinfuel sensor "],
+  [/\b(?:lift|transfer|feed) pump\b/g, " fuel pump "],
+  [/\bexh(?:aust)? brake\b/g, " exhaustbrake "],
+  [/\b(?:remote|engine|emergency) (?:stop|kill)\b|\bstop (?:lamp|light) (?:engine|amber)\b/g, " enginestop switch "],
+  [/\bstop solenoid\b|\bfuel (?:cut|shut)[- ]?off (?:sol(?:enoid)?|valve)\b|\bfss\b/g, " fuelstop solenoid "],
+  [/\bthrottle inhibit\b/g, " enginestop request "],
   [/\bcanister\b|\bevap\b/g, " purge "],
   [
     /\bhigh speed can\b|\bhs[- ]?can\b|\bcan[- ]?c\b|\bdrive ?train can\b|\bpowertrain can\b|\bpt[- ]can\b|\bengine can\b|\bcan (?:powertrain|drive|engine)\b/g,
@@ -195,6 +227,17 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " fourwheel ",
   ],
   // Body
+  [/\b(?:hand|park(?:ing)?|emergency)[ -]?(?:brake|brk)\b/g, " handbrake "],
+  // "Hi beam ind", "neutral ind" are lamps; a side alone makes an indicator of the turn.
+  [
+    /\bind(?:icator)?\b(?<=\b(?:beam|neutral|gear|oil|fuel|choke|fog|brake|charge|temp|trailer|abs|mil|fault|glow|heat|set|on) ind(?:icator)?)/g,
+    " lamp ",
+  ],
+  [/\bo\/d\b/g, " overdrive "],
+  [/\bside[- ]stand\b/g, " sidestand switch "],
+  [/\bhour[- ](?:meter|counter|run)\b/g, " hourmeter "],
+  [/\bwork(?:ing)? ?(?:lamp|light)s?\b/g, " beam lamp "],
+  [/\bint\.? (?:lamp|light|lt)s?\b/g, " interior lamp "],
   [/\bhead ?(?:lamp|light)s?\b/g, " headlamp lamp "],
   [/\b(?:high|main|full|dip(?:ped)?|low|driving) ?beam\b/g, " headlamp beam "],
   [/\b(?:side|tail|parking|park|position|marker|clearance|running) ?(?:lamp|light)s?\b/g, " sidelamp lamp "],
@@ -206,7 +249,6 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:stop|brake) ?(?:lamp|light)s?\b/g, " brake brakeswitch stoplamp "],
   [/\bbrake (?:servo|booster|vacuum)\b/g, " brake vacuum "],
   [/\bbrake fluid(?: level)?\b|\bbrake (?:warning|failure|level)\b/g, " brakefluid "],
-  [/\b(?:hand|park(?:ing)?|emergency)[ -]?brake\b/g, " handbrake "],
   [
     /\bturn (?:signal|indicator|lamp)s?\b|\bdirection (?:indicator|signal|lamp)s?\b|\b(?:left|right|lh|rh|trailer|side) (?:indicator|flasher)s?\b|\bflasher\b|\bindicators?\b(?= (?:left|right|lh|rh|lamp|relay|unit|switch))/g,
     " turn ",
@@ -216,13 +258,13 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     " illumination ",
   ],
   [
-    /\b(?:interior|courtesy|dome|roof|load ?space|boot|glove ?box|reading|cabin) (?:lamp|light|lt)s?\b/g,
+    /\b(?:interior|courtesy|dome|roof|saloon|load ?space|boot|glove ?box|reading|cabin) (?:lamp|light|lt)s?\b/g,
     " interior lamp ",
   ],
   [/\b(?:rear|heated)(?: rear)? (?:window|screen)\b|\bheated (?:windscreen|windshield)\b/g, " demister "],
   [/\bseat[- ]?belt\b/g, " belt "],
   [/\bheated seat\b|\bseat (?:heat(?:er|ing)?|htr)\b/g, " seat heater "],
-  [/\bheater (?:fan|blower|motor|resistor)\b|\bblower\b/g, " blower "],
+  [/\bheater (?:fan|blower|motor|resistor|(?:\d )?speeds?)\b|\bblower\b/g, " blower "],
   [/\bair ?bag\b/g, " airbag "],
   [/\banti[- ]lock\b/g, " abs "],
   [/\bcigar(?:ette)? lighter\b|\bpower (?:outlet|socket)\b/g, " cigar "],
@@ -276,5 +318,6 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     /\bstepper\b(?<!\b(?:gauge|head ?lamp|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b.*)(?: motor)?(?: (?:coil|phase|ph|winding))?\b(?!.*\b(?:gauge|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b)/g,
     " idle motor stepper phase ",
   ],
-  [/\b(?:common |fuel )?rail press(?:ure)?\b/g, " fuel pressure "],
+  [/\b(?:common |fuel )?rail (?:press(?:ure)?|sensor)\b/g, " fuel pressure "],
+  [/\btank unit\b/g, " fuel sender "],
 ];

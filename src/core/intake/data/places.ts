@@ -25,13 +25,13 @@ export type Place =
   | "unknown";
 
 export const PLACES: readonly (readonly [Place, RegExp])[] = [
-  ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b/],
+  ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b|\b(trailer|tow\w*) (socket|plug)\b/],
   ["diagnostic", /\b(diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
   ["key-switch", /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
   [
     "fuse-box",
-    /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bjunction (box|block)\b|\bdistribution box\b/,
+    /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bj\/b\b|\bjunction (box|block)\b|\bdistribution box\b/,
   ],
   [
     "computer",
