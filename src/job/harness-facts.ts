@@ -41,6 +41,7 @@ const cavityFacts = cachedBy((row: PinRow): CavityFacts => {
     quantity: knownQuantity(row),
     index: row.params.index ?? row.indexLabel,
     ends: toldEnds(row),
+    ...(row.otherEnd !== null && row.ends.length === 0 ? { openEnd: row.otherEnd } : {}),
   };
 });
 

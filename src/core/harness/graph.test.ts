@@ -1,8 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { added, facts, harness } from "../../../tests/support/harness";
 import { fuseBox, LIBRARY, partProblems, spansOf, terminalsOf } from "../parts";
-import { wireText } from "../words";
-import { buildHarness, endsOf } from "./index";
+import { harnessProblemWords, wireText } from "../words";
+import { buildHarness, endsOf, type HarnessProblem } from "./index";
 
 const between = (built: ReturnType<typeof harness>) => built.wires.map((wire) => wireText(endsOf(built, wire)));
 
@@ -203,5 +203,60 @@ describe("the library", () => {
       { code: "repeated-element", element: "x" },
       { code: "shorted-element", element: "x" },
     ]);
+  });
+});
+
+describe("what the papers leave open", () => {
+  const codes = (built: ReturnType<typeof harness>) => built.problems.map(({ code }) => code);
+  test("an end that no table has is told once a connector, with what is written", () => {
+    const told = facts("donor C1-1 -\ndonor C1-2 -\ndonor C2-1 -");
+    const pins = told.pins.map((pin) =>
+      pin.connectorId === "donor:C1" ? { ...pin, openEnd: `C9-${pin.cavity}` } : pin,
+    );
+    const { problems } = buildHarness({ ...told, pins });
+    expect(problems).toEqual([
+      {
+        code: "ends-not-found",
+        connector: "C1",
+        connectorId: "donor:C1",
+        ends: [
+          { cavity: "1", written: "C9-1" },
+          { cavity: "2", written: "C9-2" },
+        ],
+      },
+    ]);
+    expect(harnessProblemWords(problems[0] as HarnessProblem, "metric").message).toBe(
+      "2 wires go to a place that no table has: 1 “C9-1” and 2 “C9-2”.",
+    );
+  });
+
+  test.each([
+    ["Bulkhead_C101_(engine_side)", "Bulkhead_C101_(cabin_side)"],
+    ["X12_male", "X12_female"],
+    ["C7_plug", "C7_socket"],
+    ["C7-M", "C7-F"],
+  ])("%s and %s are asked about as two halves", (one, other) => {
+    const rows = (label: string) => `host ${label}-1 -\nhost ${label}-2 -`;
+    expect(codes(harness(`${rows(one)}\n${rows(other)}`))).toEqual(["halves-not-told"]);
+  });
+
+  test.each([
+    ["parts in two places", "host Body_lamp_1-1 -\nhost Body_lamp_1-2 -\nhost Cabin_lamp_1-1 -\nhost Cabin_lamp_1-2 -"],
+    ["other cavities", "host C7_plug-1 -\nhost C7_plug-2 -\nhost C7_socket-1 -\nhost C7_socket-3 -"],
+    ["two sides", "host C7_plug-1 -\nhost C7_plug-2 -\ndonor C7_socket-1 -\ndonor C7_socket-2 -"],
+    ["sockets by number", "host Socket_3-1 -\nhost Socket_3-2 -\nhost Socket_13-1 -\nhost Socket_13-2 -"],
+    ["one cavity", "host C7_plug-1 -\nhost C7_socket-1 -"],
+    [
+      "three of one name",
+      "host C7_plug-1 -\nhost C7_plug-2 -\nhost C7_socket-1 -\nhost C7_socket-2 -\nhost C7_male-1 -\nhost C7_male-2 -",
+    ],
+  ])("%s: not asked", (_what, text) => expect(codes(harness(text))).toEqual([]));
+
+  test("halves of which one is plugged are not asked about", () => {
+    const told = facts("host C7_plug-1 -\nhost C7_plug-2 -\nhost C7_socket-1 -\nhost C7_socket-2 -");
+    const connectors = told.connectors.map((one) =>
+      one.label === "C7 plug" ? { ...one, mateId: "host:C7 socket" } : one,
+    );
+    expect(buildHarness({ ...told, connectors }).problems).toEqual([]);
   });
 });

@@ -3,7 +3,7 @@ import { CHASSIS, guessedElements, guessPart, spansOf } from "../parts";
 import { safetyMarks } from "./marks";
 import { components, packGraph } from "./packed";
 import { pointAt } from "./points";
-import { copperProblems, mateProblems, partFaults, toldEndProblems } from "./problems";
+import { copperProblems, mateProblems, openProblems, partFaults, toldEndProblems } from "./problems";
 import { reach } from "./reach";
 import { COPPER, letThrough } from "./through";
 import type {
@@ -96,7 +96,11 @@ class Builder {
       minus: Builder.MINUS,
       problems: this.problems,
     };
-    this.problems.push(...copperProblems(harness), ...toldEndProblems(harness));
+    this.problems.push(
+      ...copperProblems(harness),
+      ...toldEndProblems(harness),
+      ...openProblems(this.facts.connectors, this.pinsOf),
+    );
     return harness;
   }
 

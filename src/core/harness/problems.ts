@@ -2,6 +2,7 @@ import { Groups } from "../groups";
 import type { CavityFacts, ConnectorFacts } from "../parts";
 import { partProblems } from "../parts";
 import type { Point } from "../points";
+import { likelyHalves } from "./halves";
 import { cavityPoint, endsOf, pointAt } from "./points";
 import type { EndsDiffer, Harness, HarnessEdge, HarnessPart, HarnessProblem } from "./types";
 
@@ -138,6 +139,31 @@ export function toldEndProblems(harness: Harness): HarnessProblem[] {
         connectorId: by[0]?.connectorId ?? null,
       });
   return faults;
+}
+
+/** What one side's papers leave open: ends in no table, and halves of which nobody has said that they meet. */
+export function openProblems(
+  connectors: readonly ConnectorFacts[],
+  pinsOf: ReadonlyMap<string, readonly CavityFacts[]>,
+): HarnessProblem[] {
+  return [
+    ...connectors.flatMap((connector): HarnessProblem[] => {
+      const ends = (pinsOf.get(connector.id) ?? []).flatMap(({ cavity, openEnd }) =>
+        openEnd === undefined ? [] : [{ cavity, written: openEnd }],
+      );
+      return ends.length === 0
+        ? []
+        : [{ code: "ends-not-found", connector: connector.label, ends, connectorId: connector.id }];
+    }),
+    ...likelyHalves(connectors, pinsOf).map(
+      ([one, other]): HarnessProblem => ({
+        code: "halves-not-told",
+        connector: one.label,
+        other: other.label,
+        connectorId: one.id,
+      }),
+    ),
+  ];
 }
 
 const splicePoint = ({ connectorById }: Harness, pin: CavityFacts, splice: string): Point => ({

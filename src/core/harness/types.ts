@@ -141,6 +141,14 @@ export type HarnessProblem = {
   | { readonly code: "end-claimed-twice"; readonly at: Point; readonly by: readonly Point[] }
   /** A row's wire is said to end where it begins. */
   | { readonly code: "ends-at-itself"; readonly at: Point }
+  /** Rows of a connector send their wires to places that no table has. */
+  | {
+      readonly code: "ends-not-found";
+      readonly connector: string;
+      readonly ends: readonly { readonly cavity: string; readonly written: string }[];
+    }
+  /** Two connectors of one side are called as two halves of one, and nobody has said what they plug into. */
+  | { readonly code: "halves-not-told"; readonly connector: string; readonly other: string }
   | { readonly code: "missing-terminal"; readonly part: string; readonly fault: PartFault }
   | { readonly code: "repeated-terminal"; readonly part: string; readonly terminal: string }
   | { readonly code: "dangling"; readonly part: string; readonly terminal: string }

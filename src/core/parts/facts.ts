@@ -43,6 +43,8 @@ export interface CavityFacts {
   readonly index: string | null;
   /** Where its own row says that its wire goes, as far as that is found. */
   readonly ends: readonly ToldEnd[];
+  /** What its row says of its wire's end, where no such place is found. */
+  readonly openEnd?: string;
 }
 
 export interface PartFacts {

@@ -90,6 +90,20 @@ export function harnessProblemWords(problem: HarnessProblem, units: Units): Prob
         message: "Its row says that its wire ends in the same cavity. No wire is drawn.",
         cure: "Correct where the wire goes.",
       };
+    case "ends-not-found":
+      return {
+        where: problem.connector,
+        message: `${problem.ends.length === 1 ? "A wire goes" : `${problem.ends.length} wires go`} to a place that no table has: ${firstOf(
+          problem.ends.map(({ cavity, written }) => `${cavity} “${written}”`),
+        )}.`,
+        cure: "Import the table that has the other ends, or correct in the cavity where its wire goes. Until then the wire ends nowhere, and what it feeds is not judged.",
+      };
+    case "halves-not-told":
+      return {
+        where: `${problem.connector} and ${problem.other}`,
+        message: "They are called as two halves of one connector, with the same cavities.",
+        cure: "If they plug into each other, say so on one of them: each cavity then carries on into the other half. If they are two plugs, rename one.",
+      };
     case "missing-terminal":
       return { where: problem.part, message: partFaultText(problem.fault), cure: "Open the part and correct it." };
     case "repeated-terminal":
@@ -112,6 +126,9 @@ export function harnessProblemWords(problem: HarnessProblem, units: Units): Prob
       };
   }
 }
+
+const firstOf = (things: readonly string[]) =>
+  things.length <= 5 ? listed(things) : `${things.slice(0, 4).join(", ")} and ${things.length - 4} more`;
 
 function endsText({ differs }: Extract<HarnessProblem, { of: "wire" }>, units: Units): string {
   const [one, two] =
