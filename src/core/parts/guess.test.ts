@@ -107,6 +107,13 @@ describe("what goes on inside", () => {
     expect(guessedElements("gauge", pins, "Fuel gauge")).toEqual([]);
     expect(guessedElements("gauge", pins, "Amp meter")).toHaveLength(1);
   });
+  test("a regulator and rectifier gives what an alternator gives, back to its own ground; the stator's phases end in it", () => {
+    const fed = "Regulator_rectifier-";
+    const rows = [`${fed}1 1 load-in other`, `${fed}2 2 load-in other`, `${fed}3 3 supply-out battery-supply`];
+    expect(inside(...rows)).toEqual([`source 3 ${CHASSIS}`]);
+    expect(inside(...rows, `${fed}4 4 ground ground`)).toEqual(["source 3 4"]);
+    expect(inside("Stator-1 1 supply-out other")).toEqual([]);
+  });
   test("a bulkhead's half of many cavities is no computer: nothing goes on inside until its other half is told", () =>
     expect(
       guessed(...Array.from({ length: 20 }, (_, at) => `Bulkhead-${at + 1} ${at + 1} supply-in ignition-supply`)),

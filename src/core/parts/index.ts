@@ -16,7 +16,8 @@ export {
 } from "./elements";
 export { onEngine, STRAP_LEAST_MM2 } from "./engine";
 export type * from "./facts";
-export { guessedElements, guessPart, POWERED } from "./guess";
+export { guessPart, POWERED } from "./guess";
+export { guessedElements } from "./guessed-elements";
 export { fuseBox, groundStud, LIBRARY, type Part, partProblems, splicePack } from "./library";
 export { PART_TYPES } from "./part-types";
 export {
