@@ -36,6 +36,7 @@ const CORE_ORDER: readonly string[] = [
   "harness",
   "compare",
   "slice",
+  "gauges",
   "signals",
   "power",
   "plan",

@@ -1,6 +1,6 @@
 import { type FormOf, fieldOf, type Quantity } from "../forms";
+import { e24Within } from "../gauges";
 import type { Adapter, AdapterOf } from "./adapter";
-import { e24Within } from "./e-series";
 import { OptionBuilder, SUPPLY } from "./option-builder";
 import { contactFor, feedPoint, flyback, fuseFor, permanentFeed, RELAY_COIL_AMPS, relayWithFuse } from "./parts";
 import type { Load, SwitchedCause } from "./reasons";

@@ -1,5 +1,20 @@
-/** E24 preferred values of a decade, IEC 60063. */
+/** Preferred values of a decade, IEC 60063. */
 const E24 = [10, 11, 12, 13, 15, 16, 18, 20, 22, 24, 27, 30, 33, 36, 39, 43, 47, 51, 56, 62, 68, 75, 82, 91] as const;
+
+export type Series = "E24" | "E96";
+
+/** E96 follows its formula, 10^(i/96) to three figures (IEC 60063); of E24 that holds for none above 2.4. */
+const decadeOf = (series: Series): readonly number[] =>
+  series === "E24"
+    ? E24.map((value) => value * 10)
+    : Array.from({ length: 96 }, (_, at) => Math.round(100 * 10 ** (at / 96)));
+
+/** All values of a series from 1 Ω to 1 MΩ, rising, Ω. */
+export function seriesValues(series: Series): readonly number[] {
+  const decade = decadeOf(series);
+  const values = [0, 1, 2, 3, 4, 5].flatMap((power) => decade.map((value) => clean((value / 100) * 10 ** power)));
+  return [...values, 1_000_000];
+}
 
 /**
  * The E24 resistor nearest to `ohms` by ratio.
