@@ -127,7 +127,7 @@ function spikesAsTheyAre(consumer: Reader, volts: number, builder: OptionBuilder
 }
 
 /** A quarter of the amplitude stays clear of noise and is still crossed at a fraction of full speed. */
-function conditioner(provider: Source, consumer: Reader): Adapter {
+export function conditioner(provider: SignalPin, consumer: SignalPin): Adapter {
   const amplitude = fieldOf(provider.form, "amplitude");
   return {
     type: "reluctor-conditioner",
@@ -137,7 +137,7 @@ function conditioner(provider: Source, consumer: Reader): Adapter {
 }
 
 /** A made output swings to 12 V unless the input is rated for less. */
-function outVoltsFor({ form }: Reader): number {
+function outVoltsFor({ form }: SignalPin): number {
   const maxVolts = fieldOf(form, "maxVolts");
   return maxVolts !== null && maxVolts < SUPPLY.nominal ? 5 : SUPPLY.nominal;
 }

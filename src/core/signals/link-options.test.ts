@@ -9,7 +9,7 @@ import { bestFraction } from "./fractions";
 import { linkOptions } from "./link-options";
 import type { SignalPin, Surroundings } from "./types";
 
-const alone: Surroundings = { connectedAmps: 0, feeds: [] };
+const alone: Surroundings = { connectedAmps: 0, feeds: [], readBy: null };
 const best = (provider: string, consumer: string, around: Surroundings = alone) =>
   linkOptions(pinFrom(`donor P-1 ${provider}`), pinFrom(`host C-1 ${consumer}`), around)[0];
 const types = (provider: string, consumer: string, around?: Surroundings) => {
@@ -39,6 +39,7 @@ describe("feeds", () => {
   test("a feed that is dead while cranking is held by a relay, with a diode to the crank feed", () => {
     const around = {
       connectedAmps: 0,
+      readBy: null,
       feeds: [
         feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent"),
         feed("KEY-50 supply-out start-supply maxAmps=10;alive=crank"),
@@ -62,12 +63,17 @@ describe("feeds", () => {
     expect(
       types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run-crank"), {
         connectedAmps: 0,
+        readBy: null,
         feeds: [feed("FB-1 supply-out battery-supply maxAmps=30;alive=permanent")],
       }),
     ).toBe("manual relay");
   });
   test("a permanent feed for a switched consumer is switched by a relay", () => {
-    const around = { connectedAmps: 0, feeds: [feed("KEY-15 supply-out ignition-supply maxAmps=10;alive=run-crank")] };
+    const around = {
+      connectedAmps: 0,
+      readBy: null,
+      feeds: [feed("KEY-15 supply-out ignition-supply maxAmps=10;alive=run-crank")],
+    };
     expect(types(supply("maxAmps=15;alive=permanent"), needs("amps=5;alive=run-crank"), around)).toBe("adapter relay");
   });
   test("a permanent consumer on too weak a feed takes a new fused one: load at most 0.75 of the fuse", () => {
@@ -78,15 +84,19 @@ describe("feeds", () => {
     expect(option.adapters).toEqual([{ type: "fuse", amps: 7.5 }]);
   });
   test("what already connected on the feed counts; unknown, it is doubt", () => {
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: 9, feeds: [] })).toBe(
-      "direct",
-    );
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: 11, feeds: [] })).toBe(
-      "adapter relay",
-    );
-    expect(types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: null, feeds: [] })).toBe(
-      "manual",
-    );
+    expect(
+      types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: 9, feeds: [], readBy: null }),
+    ).toBe("direct");
+    expect(
+      types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), { connectedAmps: 11, feeds: [], readBy: null }),
+    ).toBe("adapter relay");
+    expect(
+      types(supply("maxAmps=15;alive=run"), needs("amps=5;alive=run"), {
+        connectedAmps: null,
+        feeds: [],
+        readBy: null,
+      }),
+    ).toBe("manual");
   });
 });
 

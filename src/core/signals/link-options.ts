@@ -1,10 +1,14 @@
 import { type FormField, fieldOf, hasForm } from "../forms";
+import { busOptions, gatewayOptions } from "./buses";
+import { coilOptions, injectorOptions, lambdaOptions } from "./engine-drives";
 import { feedOptions } from "./feeds";
 import { frequencyOptions } from "./frequency";
 import { groundOptions } from "./grounds";
 import { OptionBuilder, rankOptions } from "./option-builder";
+import { pickupOptions } from "./pickups";
 import { levelOptions, loadOptions, motorOptions } from "./switched";
 import type { LinkOption, SignalPin, Surroundings } from "./types";
+import { thresholdOptions, valueOptions } from "./values";
 
 /**
  * Every way known from a provider to a consumer, best first; never empty. Chosen from their forms and limits, never
@@ -29,6 +33,20 @@ function optionsByForm(provider: SignalPin, consumer: SignalPin, around: Surroun
   if (hasForm(provider, "motor-out") && hasForm(consumer, "motor-in")) return motorOptions(provider, consumer, around);
   if (hasForm(provider, "frequency-out") && hasForm(consumer, "frequency-in"))
     return frequencyOptions(provider, consumer);
+  if (hasForm(provider, "resistive-out", "analogue-out", "pwm-out")) {
+    if (hasForm(consumer, "resistive-in", "analogue-in", "pwm-in")) return valueOptions(provider, consumer, around);
+    if (hasForm(consumer, "load-in", "logic-in")) return thresholdOptions(consumer);
+  }
+  if (hasForm(provider, "reluctor-out", "hall-out") && hasForm(consumer, "reluctor-in", "hall-in", "frequency-in"))
+    return pickupOptions(provider, consumer, around);
+  if (hasForm(provider, "injector-out") && hasForm(consumer, "injector-in"))
+    return injectorOptions(provider, consumer, around);
+  if (hasForm(provider, "coil-out") && hasForm(consumer, "coil-in")) return coilOptions(provider, consumer, around);
+  if (hasForm(provider, "lambda-out") && hasForm(consumer, "lambda-in"))
+    return lambdaOptions(provider, consumer, around);
+  if (hasForm(provider, "can", "lin", "serial") && hasForm(consumer, "can", "lin", "serial"))
+    return provider.form.kind === consumer.form.kind ? busOptions(provider, consumer) : [notYet(provider, consumer)];
+  if (hasForm(provider, "can")) return gatewayOptions(provider, consumer);
   return [notYet(provider, consumer)];
 }
 

@@ -18,7 +18,8 @@ describe("pairing", () => {
       donor CTS-1@410 resistive-out coolant-temperature
       host IP-2@21 resistive-in coolant-temperature
       host TS-1@21 resistive-out coolant-temperature`);
-    expect(summary(pins)).toEqual(["CTS-1 > IP-2 manual"]);
+    // The engine's own computer reads that sender: the gauge gets one of its own.
+    expect(summary(pins)).toEqual(["CTS-1 > IP-2 adapter"]);
     expect(reasons(pins)).toMatchObject({
       "C1-4": expect.stringContaining("Connected to CTS-1"),
       "TS-1": expect.stringContaining("own side"),
@@ -403,5 +404,20 @@ describe("rules of the trade that hold a pair back", () => {
     });
     // 0.75 of 20 A carries two of them continuously, and the third goes behind the next.
     expect(feeds).toEqual(["FB-1", "FB-1", "FB-2"]);
+  });
+});
+
+describe("values on a bus", () => {
+  const bus = "donor C1-40#high can powertrain-data bitrate=500000;carries=vehicle-speed|coolant-temperature";
+  test("what no wire brings and the bus carries comes by a gateway, and a wire goes before it", () => {
+    const gauge = "host IP-5 frequency-in vehicle-speed pulsesPerKm=4000";
+    expect(summary(pinsFrom(`${bus}\n${gauge}`))).toEqual(["C1-40 > IP-5 adapter"]);
+    const wire = "donor C1-9 frequency-out vehicle-speed pulsesPerKm=4000;drive=open-collector";
+    expect(summary(pinsFrom(`${bus}\n${wire}\n${gauge};pull=up`))).toEqual(["C1-9 > IP-5 direct"]);
+  });
+  test("nothing comes of a bus that does not say that it carries it, nor of its low wire", () => {
+    const gauge = "host IP-5 frequency-in engine-speed pulsesPerRev=2";
+    expect(summary(pinsFrom(`${bus}\n${gauge}`))).toEqual([]);
+    expect(summary(pinsFrom(`${bus.replace("#high", "#low")}\nhost IP-5 frequency-in vehicle-speed`))).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import { directionOf, fieldOf, type Quantity } from "../forms";
 import { BestProvider } from "./best-provider";
+import { carriesQuantity } from "./buses";
 import { ConnectedLoads, FEEDS } from "./connected-loads";
 import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
@@ -52,6 +53,7 @@ class Matcher {
   private readonly byQuantity = new Map<Quantity, SignalPin[]>();
   private readonly byCircuit = new Map<string, SignalPin[]>();
   private readonly feeds: SignalPin[];
+  private readonly buses: readonly SignalPin[];
   private readonly loads = new ConnectedLoads(this.byQuantity, this.byCircuit);
   private readonly best = new BestProvider(this.loads, (provider, consumer) => this.ways(provider, consumer));
   private readonly links: ProposedLink[] = [];
@@ -100,6 +102,7 @@ class Matcher {
       if (pin.quantity !== null) push(this.byQuantity, pin.quantity, pin);
       if (pin.circuit !== null) push(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
     }
+    this.buses = pins.filter((pin) => pin.form.kind === "can" && pin.leaves !== true);
     this.feeds = pins.filter((pin) => pin.form.kind === "supply-out" && pin.side === "host" && pin.leaves !== true);
   }
 
@@ -150,7 +153,7 @@ class Matcher {
       this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;
     }
-    const best = this.best.bestOf(quantity, consumer, across);
+    const best = this.best.bestOf(quantity, consumer, across) ?? this.fromBus(quantity, consumer);
     if (consumer.form.kind === "reference-in" && best !== null) {
       this.reasons.set(consumer.id, { code: "reference-own-computer" });
       return;
@@ -166,6 +169,14 @@ class Matcher {
     } else {
       this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers.pins));
     }
+  }
+
+  /** A value that no wire of the other side brings may travel on its bus. */
+  private fromBus(quantity: Quantity, consumer: SignalPin): ProposedLink | null {
+    const bus = this.buses.find(
+      (pin) => pin.side !== consumer.side && carriesQuantity(pin, quantity) && !this.isRefused(pin, consumer),
+    );
+    return bus === undefined ? null : { quantity, provider: bus, consumer, options: this.ways(bus, consumer) };
   }
 
   private matchBuses(quantity: Quantity, buses: readonly SignalPin[]): void {
@@ -279,10 +290,14 @@ class Matcher {
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
+    const readBy = this.mates(provider).find(
+      ({ id, form }) => id !== consumer.id && READERS.has(form.kind) && id !== provider.id,
+    );
     const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.loads.freeOf(pin) }));
     return {
       connectedAmps:
         provider.side === consumer.side ? this.loads.connectedOn(provider, consumer) : this.loads.loadOn(provider),
+      readBy: readBy ?? null,
       // Few pairs need a relay; reckoning every feed's rest for each pair took most of the time.
       get feeds() {
         return feeds();
@@ -309,5 +324,8 @@ class Matcher {
     return !FEEDS.has(quantity);
   }
 }
+
+/** What takes part in a sensor's signal by reading it. */
+const READERS: ReadonlySet<string> = new Set(["resistive-in", "analogue-in", "reluctor-in", "hall-in", "lambda-in"]);
 
 const pairKey = (providerId: string, consumerId: string) => JSON.stringify([providerId, consumerId]);

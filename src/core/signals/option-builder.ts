@@ -48,6 +48,9 @@ const MINUTES: Readonly<Record<AdapterType, number>> = {
 };
 const JOIN_MINUTES = 6;
 
+/** Working minutes of one adapter: the price by which chains are found. */
+export const costOf = (type: AdapterType): number => MINUTES[type];
+
 type FieldValue<F extends FormField> = NonNullable<ReturnType<typeof fieldOf<F>>>;
 
 /** Collects what the facts give, what they lack, and the arithmetic, and makes a {@link LinkOption} of it. */

@@ -1,4 +1,5 @@
-import type { FormField, Kind, Quantity } from "../forms";
+import type { FormField, Kind, Quantity, Span } from "../forms";
+import type { CurveFault } from "../gauges";
 import type { CavityPoint } from "../points";
 import type { Alive, KeyPosition } from "../state";
 
@@ -89,7 +90,56 @@ export type Reason =
       readonly swing: SwingReason;
     }
   | { readonly code: "pulses-scaled"; readonly ratio: Ratio; readonly spikeVolts: number | null }
-  | { readonly code: "pulses-differ"; readonly ratio: Ratio };
+  | { readonly code: "pulses-differ"; readonly ratio: Ratio }
+  /** A resistive sender has one reader: another's current would shift both. */
+  | { readonly code: "sender-read"; readonly by: CavityPoint; readonly isOneOnly: boolean }
+  | { readonly code: "sender-of-its-own"; readonly part: number | null }
+  | { readonly code: "curve-unfit"; readonly at: CavityPoint; readonly fault: CurveFault }
+  | { readonly code: "curve-set"; readonly at: CavityPoint }
+  | { readonly code: "ratiometric"; readonly at: CavityPoint }
+  | { readonly code: "curves-apart" }
+  | { readonly code: "ranges-differ"; readonly given: Span; readonly wanted: Span }
+  /** `part`: the largest difference, in parts of what the wanted curve spans. */
+  | { readonly code: "curves-agree"; readonly part: number }
+  | {
+      readonly code: "value-adapted";
+      readonly from: CarriedAs;
+      readonly to: CarriedAs;
+      /** How far the curves are apart with nothing between, where they can be compared. */
+      readonly differs: number | null;
+      readonly part: number;
+    }
+  | { readonly code: "threshold-open" }
+  | { readonly code: "pickup-shared"; readonly by: CavityPoint }
+  | { readonly code: "no-sine-made" }
+  | { readonly code: "patterns"; readonly given: string; readonly wanted: string; readonly isSame: boolean }
+  | { readonly code: "gap-counted"; readonly given: string; readonly wanted: string }
+  | { readonly code: "drive-of-another"; readonly drive: string }
+  | { readonly code: "injector-driven"; readonly drive: string; readonly amps: number; readonly limitAmps: number }
+  | {
+      readonly code: "injector-limited";
+      readonly amps: number;
+      readonly limitAmps: number;
+      readonly ohms: number;
+    }
+  | { readonly code: "coil-output-shared" }
+  | { readonly code: "coil-stages"; readonly given: string; readonly wanted: string }
+  | { readonly code: "coil-too-strong"; readonly amps: number; readonly limitAmps: number }
+  | { readonly code: "probe-shared" }
+  | { readonly code: "bands"; readonly given: string; readonly wanted: string }
+  | { readonly code: "own-partner" }
+  | {
+      readonly code: "bus-differs";
+      readonly what: "bitrate" | "messages";
+      readonly given: string;
+      readonly wanted: string;
+    }
+  /** `open`: how many of the two ends have no termination. */
+  | { readonly code: "bus-same"; readonly bitrate: number; readonly open: number }
+  | { readonly code: "bus-carries"; readonly output: string };
+
+/** How a wire carries a value. */
+export type CarriedAs = "ohms" | "volts" | "duty";
 
 export interface Ratio {
   readonly numerator: number;
@@ -192,6 +242,10 @@ export type Arithmetic =
       readonly wanted: number;
       readonly ratio: Ratio | null;
     }
+  | { readonly type: "ranges"; readonly given: Span; readonly wanted: Span }
+  | { readonly type: "curve-error"; readonly part: number; readonly limit: number }
+  | { readonly type: "patterns"; readonly given: string; readonly wanted: string }
+  | { readonly type: "series-least"; readonly ohms: number; readonly amps: number }
   | { readonly type: "conditioner"; readonly amplitudeVolts: number | null }
   | { readonly type: "spikes"; readonly volts: number; readonly limitVolts: number }
   | { readonly type: "swing"; readonly volts: number; readonly highVolts: number; readonly maxVolts: number };

@@ -68,6 +68,8 @@ export interface Surroundings {
    * null where that is not known.
    */
   readonly feeds: readonly FreeFeed[];
+  /** What reads the provider on its own side already; null where nothing does, as far as circuits tell. */
+  readonly readBy: SignalPin | null;
 }
 
 export const pointOf = ({

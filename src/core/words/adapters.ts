@@ -88,6 +88,18 @@ export function adapterText(adapter: Adapter): string {
       return `set ${calibrationWords(adapter.parameter)}: ${plain(adapter.from)} → ${plain(adapter.to)}`;
     case "loop":
       return `${name} ${adapter.from ?? "?"} – ${adapter.to ?? "?"}`;
+    case "resistor-network":
+      return `${name}${adapter.seriesOhms === null ? "" : `, ${ohms(adapter.seriesOhms)} in series`}${adapter.parallelOhms === null ? "" : `, ${ohms(adapter.parallelOhms)} across`}`;
+    case "analogue-scaler":
+      return `${name} × ${plain(adapter.gain)}, ${v(adapter.offsetVolts)} added`;
+    case "pwm-filter":
+      return `${name} ${plain(adapter.cutoffHz)} Hz`;
+    case "pattern-converter":
+      return `${name} ${adapter.fromPattern ?? "?"} → ${adapter.toPattern ?? "?"}`;
+    case "lambda-converter":
+      return `${name} ${adapter.fromBand ?? "?"} → ${adapter.toBand ?? "?"}`;
+    case "can-gateway":
+      return adapter.output === null ? name : `${name}, ${adapter.output} out`;
     case "security-module":
       return adapter.part === null ? name : `${name} ${adapter.part}`;
     default:

@@ -77,6 +77,20 @@ export function arithmeticText(line: Arithmetic): { readonly label: string; read
         label: "pulses",
         text: `${digits(line.given)} : ${digits(line.wanted)} ${FIELD_WORDS[line.field]} → ${line.ratio === null ? "no scaling" : `× ${ratioText(line.ratio)}`}`,
       };
+    case "ranges":
+      return {
+        label: "range",
+        text: `${digits(line.given.from)} to ${digits(line.given.to)} V → ${digits(line.wanted.from)} to ${digits(line.wanted.to)} V`,
+      };
+    case "curve-error":
+      return {
+        label: "curves",
+        text: `apart by up to ${percent(line.part)} of the span; the same up to ${percent(line.limit)}`,
+      };
+    case "patterns":
+      return { label: "tooth pattern", text: `${line.given} → ${line.wanted}` };
+    case "series-least":
+      return { label: "series resistor", text: `R ≥ ${ohms(line.ohms)}; then ${amps(line.amps)} flow` };
     case "conditioner":
       return {
         label: "conditioner",

@@ -4,6 +4,7 @@ import { ratioText } from "./arithmetic";
 import { FIELD_WORDS, KIND_WORDS } from "./forms";
 import { amps, capital, digits, ohms, ratedAmps, ratedVolts, sentences } from "./numbers";
 import { cavityLabel } from "./points";
+import { signalReasonText } from "./signal-reasons";
 import { feedWords, stateWords } from "./states";
 
 /** The two ends of a link. */
@@ -145,6 +146,8 @@ export function reasonText(reason: Reason, link: LinkNames): string {
       return `Pulses differ: × ${ratioText(reason.ratio)}${reason.spikeVolts === null ? "" : `; ${consumer} needs coil spikes of ${ratedVolts(reason.spikeVolts)}`}`;
     case "pulses-differ":
       return `Pulses differ by ${ratioText(reason.ratio)}`;
+    default:
+      return signalReasonText(reason, provider, consumer);
   }
 }
 

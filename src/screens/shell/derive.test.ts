@@ -102,7 +102,7 @@ describe("the sample job", () => {
     expect(lines.get("Main fuse box-5 > C1-1")?.verdict).toBe("direct");
     expect(lines.get("Starter relay-87 > Starter-50")?.verdict).toBe("direct");
     expect(lines.get("Brake light switch-2 > C1-16")?.verdict).toBe("manual");
-    expect(lines.get("C1-25 > IP-2")?.verdict).toBe("manual");
+    expect(lines.get("Coolant sensor-1 > IP-2")?.adapters.map((one) => one.type)).toEqual(["second-sender"]);
     expect(lines.get("Oil pressure switch-1 > IP-4")?.verdict).toBe("direct");
   });
   test("every cavity is in a line, told why not, or spare; and none is both", () => {
@@ -198,6 +198,6 @@ describe("stages and marks", () => {
   });
   test("what lies between is drawn by the verdict", () => {
     const kinds = new Set(derive(heron).plan.lines.map((line) => `${line.verdict} ${laneKind(line)}`));
-    expect([...kinds].sort()).toEqual(["adapter adapter", "direct direct", "manual open"]);
+    expect([...kinds].sort()).toEqual(["adapter adapter", "direct direct", "manual adapter", "manual open"]);
   });
 });
