@@ -1,4 +1,5 @@
 import { CHECK_HELP, check } from "./check";
+import { DBC_HELP, dbc } from "./dbc";
 import { InputError, type ReadFile, UsageError } from "./errors";
 import { INTAKE_HELP, intake } from "./intake";
 import { MATCH_HELP, match } from "./match";
@@ -21,6 +22,7 @@ interface Verb {
 
 const VERBS: Readonly<Record<string, Verb>> = {
   check: { run: check, help: CHECK_HELP },
+  dbc: { run: dbc, help: DBC_HELP },
   intake: { run: intake, help: INTAKE_HELP },
   match: { run: match, help: MATCH_HELP },
   slice: { run: slice, help: SLICE_HELP },
@@ -33,6 +35,7 @@ Verbs
   intake FILE.csv --side donor|host   reads a pin table: every cavity with its colour, size, form and quantity
   match DONOR.csv HOST.csv            how each signal reaches its counterpart, with the adapters' values
   check JOB.json                      what is wrong in the solved plan, and the volts of every feed and consumer
+  dbc FILE.dbc [--decode LOG]         messages and signals of a bus; a log of frames read by them
   slice JOB.json                      what each wire is needed for, and which may go
   solve NETLIST.json [--state run]    voltages, currents and relays of a netlist in one key state
 
