@@ -29,6 +29,7 @@ describe("the shape of rows", () => {
           "debt: id type subject says settled note person",
           "setting: id value origin",
           "picture: id subject name note type width height data person",
+          "gap: id way note person",
         ],
       }
     `);

@@ -7,6 +7,7 @@ import {
   CutRow,
   DebtRow,
   FactRow,
+  GapRow,
   KeptRow,
   OwnPartRow,
   PartRow,
@@ -44,6 +45,7 @@ export const TABLES = {
   debt: DebtRow,
   setting: SettingRow,
   picture: PictureRow,
+  gap: GapRow,
 } as const;
 export type TableName = keyof typeof TABLES;
 
@@ -115,6 +117,7 @@ export const DOCUMENT_ROWS = {
   debts: DebtRow,
   settings: SettingRow,
   pictures: PictureRow,
+  gaps: GapRow,
 } as const;
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
@@ -142,6 +145,7 @@ export const JobDocument = z.strictObject({
   debts: later(DOCUMENT_ROWS.debts),
   settings: later(DOCUMENT_ROWS.settings),
   pictures: later(DOCUMENT_ROWS.pictures),
+  gaps: later(DOCUMENT_ROWS.gaps),
 });
 export type JobDocument = z.infer<typeof JobDocument>;
 
@@ -165,6 +169,7 @@ export const LISTS = {
   debt: "debts",
   setting: "settings",
   picture: "pictures",
+  gap: "gaps",
 } as const;
 export type ListTable = keyof typeof LISTS;
 export type RowOf<T extends ListTable> = z.infer<(typeof TABLES)[T]>;

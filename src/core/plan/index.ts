@@ -6,6 +6,17 @@ export {
   type ReadStep,
   withFindings,
 } from "./blockers";
+export {
+  FEEDS_KEY,
+  FUNCTION_STATES,
+  type FunctionLine,
+  type FunctionState,
+  functionLines,
+  GAP_WAYS,
+  type Gap,
+  type GapWay,
+  type Lack,
+} from "./functions";
 export { type Guess, type LeftOut, leftOut } from "./left-out";
 export {
   type Decision,

@@ -7,6 +7,7 @@ export * from "./circuit";
 export * from "./cures";
 export * from "./findings";
 export * from "./forms";
+export * from "./functions";
 export * from "./harness";
 export * from "./intake";
 export * from "./measures";

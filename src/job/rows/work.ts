@@ -2,6 +2,7 @@ import { z } from "zod";
 import { SIDES } from "@/core/forms";
 import { WIRE_ENDS, WIRE_ORIGINS } from "@/core/harness";
 import { COLOUR_CODES } from "@/core/intake";
+import { GAP_WAYS, type GapWay } from "@/core/plan";
 import { SETTING_KEYS } from "@/core/power";
 import { TRIAGE } from "@/core/slice";
 import { NETLIST_KEYS } from "@/core/state";
@@ -238,6 +239,16 @@ export const PictureRow = z.strictObject({
   person: label,
 });
 
+/** What a person chose to do about a cavity that nothing serves, or that nothing takes. The id is the cavity's. */
+export const GapRow = z.strictObject({
+  id,
+  way: z.enum(Object.keys(GAP_WAYS) as [GapWay, ...GapWay[]]),
+  /** What will be seen, or why, in the person's words. */
+  note: text,
+  person: label,
+});
+
+export type GapRow = z.infer<typeof GapRow>;
 export type PictureRow = z.infer<typeof PictureRow>;
 export type PartRow = z.infer<typeof PartRow>;
 export type OwnPartRow = z.infer<typeof OwnPartRow>;

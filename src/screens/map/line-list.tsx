@@ -12,7 +12,7 @@ import { LINE_COLUMNS, LineRow } from "./line-row";
 import type { Decide } from "./use-decide";
 
 export const FILTERS = {
-  all: { name: "All", test: (_line: Line) => true },
+  all: { name: "Links", test: (_line: Line) => true },
   decide: {
     name: "To decide",
     test: (line: Line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",

@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
+import type { FunctionLine } from "@/core/plan";
 import { Button, buttonLook } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { useMove } from "@/ui/virtual-list";
@@ -10,64 +11,45 @@ import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
 import { AcceptAll } from "./accept-all";
+import { FunctionsView } from "./functions-view";
 import { FILTERS, inGroups, LineList } from "./line-list";
 import { PairDialog } from "./pair-dialog";
 import { SETTLED, UnmatchedList } from "./unmatched-list";
 import { type Decide, useDecide } from "./use-decide";
+import { isOpen, useFunctions } from "./use-functions";
 
-type Filter = keyof typeof FILTERS | "unmatched";
+type Filter = "functions" | keyof typeof FILTERS | "unmatched";
 
-/** Every quantity as one line from its provider to its consumer. */
+/** What must work at the end, function by function; and every quantity as one line from its provider to its consumer. */
 export function MapScreen() {
-  const { lines } = useJob().plan;
-  const { filter, setFilter, selected, setSelected, opened, setOpened, openLine } = useOpened();
+  const opened = useOpened();
+  const { filter, setFilter, openLine } = opened;
   const [pairing, setPairing] = useState<{ pinId: string | null } | null>(null);
   const [asking, setAsking] = useState(false);
   const decide = useDecide();
-  const visible = useMemo(() => (filter === "unmatched" ? [] : lines.filter(FILTERS[filter].test)), [lines, filter]);
-  const items = useMemo(() => inGroups(visible), [visible]);
-  const order = useMemo(() => visible.map((line) => line.key), [visible]);
-  const move = useMove(order, selected, setSelected);
-  const current = lines.find((line) => line.key === selected);
-  useKeys({
-    ArrowDown: () => move(1),
-    ArrowUp: () => move(-1),
-    j: () => move(1),
-    k: () => move(-1),
-    a: () => setAsking(true),
-    p: () => setPairing({ pinId: null }),
-    Enter: () => selected !== null && setOpened(opened === selected ? null : selected),
-    y: () => current && current.state !== "decided" && decide.accept(current),
-    x: () => current && current.state !== "refused" && decide.choose(current, "Refuse", { decision: "refused" }),
-  });
+  const functions = useFunctions();
+  const pair = (pinId: string | null) => setPairing({ pinId });
+  useKeys({ a: () => setAsking(true), p: () => pair(null) });
   return (
     <>
       <MapHead
         filter={filter}
         onFilter={setFilter}
+        functions={functions}
         decide={decide}
-        isOpened={opened !== null}
-        onPair={() => setPairing({ pinId: null })}
+        isOpened={opened.opened !== null && filter !== "functions"}
+        onPair={() => pair(null)}
         onAcceptAll={() => setAsking(true)}
       />
       <div className="mx-4 mb-4 flex min-h-0 flex-1 flex-col border border-rule2 bg-sheet">
-        {filter === "unmatched" ? (
+        {filter === "functions" ? (
+          <FunctionsView functions={functions} decide={decide} onOpenLine={openLine} onOther={pair} />
+        ) : filter === "unmatched" ? (
           <div className="min-h-0 flex-1 overflow-auto" tabIndex={0} role="group" aria-label="No counterpart found">
-            <UnmatchedList onPair={(pinId) => setPairing({ pinId })} />
+            <UnmatchedList onPair={pair} />
           </div>
         ) : (
-          <LineList
-            lines={lines}
-            items={items}
-            selected={selected}
-            opened={opened}
-            onToggle={(key) => {
-              setSelected(key);
-              setOpened(opened === key ? null : key);
-            }}
-            decide={decide}
-            onOther={(pinId) => setPairing({ pinId })}
-          />
+          <LinksView filter={filter} opened={opened} decide={decide} onOther={pair} />
         )}
       </div>
       {asking && <AcceptAll decide={decide} onClose={() => setAsking(false)} />}
@@ -85,9 +67,50 @@ export function MapScreen() {
   );
 }
 
+interface LinksProps {
+  readonly filter: keyof typeof FILTERS;
+  readonly opened: ReturnType<typeof useOpened>;
+  readonly decide: Decide;
+  readonly onOther: (pinId: string) => void;
+}
+
+function LinksView({ filter, opened: open, decide, onOther }: LinksProps) {
+  const { lines } = useJob().plan;
+  const { selected, setSelected, opened, setOpened } = open;
+  const visible = useMemo(() => lines.filter(FILTERS[filter].test), [lines, filter]);
+  const items = useMemo(() => inGroups(visible), [visible]);
+  const order = useMemo(() => visible.map((line) => line.key), [visible]);
+  const move = useMove(order, selected, setSelected);
+  const current = lines.find((line) => line.key === selected);
+  useKeys({
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    j: () => move(1),
+    k: () => move(-1),
+    Enter: () => selected !== null && setOpened(opened === selected ? null : selected),
+    y: () => current && current.state !== "decided" && decide.accept(current),
+    x: () => current && current.state !== "refused" && decide.choose(current, "Refuse", { decision: "refused" }),
+  });
+  return (
+    <LineList
+      lines={lines}
+      items={items}
+      selected={selected}
+      opened={opened}
+      onToggle={(key) => {
+        setSelected(key);
+        setOpened(opened === key ? null : key);
+      }}
+      decide={decide}
+      onOther={onOther}
+    />
+  );
+}
+
 interface HeadProps {
   readonly filter: Filter;
   readonly onFilter: (filter: Filter) => void;
+  readonly functions: readonly FunctionLine[];
   readonly decide: Decide;
   /** A line is opened, and what one does next stands in it. */
   readonly isOpened: boolean;
@@ -95,12 +118,12 @@ interface HeadProps {
   readonly onAcceptAll: () => void;
 }
 
-function MapHead({ filter, onFilter, decide, isOpened, onPair, onAcceptAll }: HeadProps) {
+function MapHead({ filter, onFilter, functions, decide, isOpened, onPair, onAcceptAll }: HeadProps) {
   const { jobId } = useJob();
   const { sure, alone } = decide;
   return (
     <ScreenHead title="Map">
-      <MapFilter filter={filter} onFilter={onFilter} />
+      <MapFilter filter={filter} onFilter={onFilter} functions={functions} />
       <span className="flex-1" />
       <Button hotkey="P" onClick={onPair}>
         Pair by hand
@@ -123,7 +146,7 @@ function MapHead({ filter, onFilter, decide, isOpened, onPair, onAcceptAll }: He
 /** Which lines are shown, and which of them is chosen and opened; an address may name one. */
 function useOpened() {
   const wanted = useSearchParams().get("line");
-  const [filter, setFilter] = useState<Filter>("all");
+  const [filter, setFilter] = useState<Filter>(wanted === null ? "functions" : "all");
   const [selected, setSelected] = useState<string | null>(wanted);
   const [opened, setOpened] = useState<string | null>(wanted);
   const openLine = (key: string) => {
@@ -137,7 +160,7 @@ function useOpened() {
   return { filter, setFilter, selected, setSelected, opened, setOpened, openLine };
 }
 
-function MapFilter({ filter, onFilter }: { filter: Filter; onFilter: (filter: Filter) => void }) {
+function MapFilter({ filter, onFilter, functions }: Pick<HeadProps, "filter" | "onFilter" | "functions">) {
   const { lines, unmatched } = useJob().plan;
   return (
     <Segments
@@ -145,6 +168,7 @@ function MapFilter({ filter, onFilter }: { filter: Filter; onFilter: (filter: Fi
       value={filter}
       onChange={onFilter}
       segments={[
+        { key: "functions" as const, label: "Functions", count: functions.filter(isOpen).length },
         ...(Object.keys(FILTERS) as (keyof typeof FILTERS)[]).map((key) => ({
           key,
           label: FILTERS[key].name,

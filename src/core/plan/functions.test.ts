@@ -1,0 +1,112 @@
+import { describe, expect, test } from "vitest";
+import { pinsFrom } from "../../../tests/support/pins";
+import { FUNCTION_STATES, functionLines, type GapWay } from "./functions";
+import { type Decision, deriveLines } from "./lines";
+
+const accepted = (providerId: string, consumerId: string): Decision => ({
+  id: `${providerId}>${consumerId}`,
+  providerId,
+  consumerId,
+  quantity: "engine-speed",
+  decision: "accepted",
+  verdict: "direct",
+  adapters: [],
+  why: "",
+  byHand: false,
+  note: "",
+});
+
+function functions(
+  text: string,
+  { decisions = [] as Decision[], dropped = [] as string[], chosen = [] as [string, GapWay][] } = {},
+) {
+  const pins = pinsFrom(text);
+  return functionLines(deriveLines(pins, decisions), pins, (key) => !dropped.includes(key), new Map(chosen));
+}
+const one = (text: string, more?: Parameters<typeof functions>[1]) => functions(text, more)[0];
+
+const TACHO = `
+  donor C1-23 frequency-out engine-speed pulsesPerRev=2;drive=open-collector
+  host IP-1 frequency-in engine-speed pulsesPerRev=2;pull=up`;
+
+describe("a function's state", () => {
+  test("a link that is proposed waits; accepted it is whole; with a value missing that value is the one thing", () => {
+    expect(one(TACHO)).toMatchObject({ key: "tachometer", state: "to-decide", lack: { type: "decision" } });
+    const yes = { decisions: [accepted("donor C1-23", "host IP-1")] };
+    expect(one(TACHO, yes)).toMatchObject({ state: "whole", lack: null });
+    expect(one(TACHO.replace("pulsesPerRev=2;pull", "pull"))).toMatchObject({
+      state: "fact-missing",
+      lack: { type: "fact", missing: { fact: "pulsesPerRev", at: { connector: "IP", cavity: "1" } } },
+    });
+  });
+  test("what is not wanted lacks nothing; the feeds cannot be done without", () => {
+    expect(one(TACHO, { dropped: ["tachometer"] })).toMatchObject({ state: "not-wanted", lack: null });
+    const feed = "donor C1-1 supply-in battery-supply amps=3";
+    expect(one(feed, { dropped: ["feeds-and-grounds"] })).toMatchObject({ key: "feeds-and-grounds", state: "cannot" });
+  });
+  test("a decision that no longer fits its facts is to be decided again", () => {
+    const slower = { decisions: [accepted("donor C1-23", "host IP-1")] };
+    expect(one(TACHO.replace("pulsesPerRev=2;drive", "pulsesPerRev=3;drive"), slower)).toMatchObject({
+      state: "to-decide",
+      lack: { type: "stale" },
+    });
+  });
+  test("there is no way, before a value is missing, before a choice: the gravest is told", () =>
+    expect(FUNCTION_STATES.slice(0, 3)).toEqual(["cannot", "fact-missing", "to-decide"]));
+});
+
+describe("gaps and what stays", () => {
+  test("a gauge that nobody serves is a gap with its ways, the cheapest first and to live without it last", () => {
+    const gauge = one("host IP-2 resistive-in coolant-temperature");
+    expect(gauge).toMatchObject({ key: "coolant-gauge", state: "cannot", gaps: [{ type: "unserved" }] });
+    expect(gauge?.gaps[0]?.ways).toEqual(["second-sender", "new-gauge", "without"]);
+  });
+  test("a gap for which somebody chose a way, or signed to live without, lacks nothing more", () => {
+    const gauge = "host IP-2 resistive-in coolant-temperature";
+    expect(one(gauge, { chosen: [["host IP-2", "without"]] })).toMatchObject({
+      state: "whole",
+      gaps: [{ chosen: "without" }],
+    });
+    expect(one(gauge, { chosen: [["host IP-3", "without"]] })?.state).toBe("cannot");
+  });
+  test("a lamp that a switch of the body lights stays as it is wired, whatever the two are called; nothing wired is a gap", () => {
+    const lamp = "host LAMP-1@54 load-in lighting amps=1.75";
+    const contact = "host SW-2@54 supply-out brake-switch";
+    const lights = (text: string) => functions(text).find(({ key }) => key === "lights");
+    expect(lights(`${lamp}\n${contact}`)).toMatchObject({ state: "whole", staying: 1, gaps: [] });
+    expect(lights(lamp)).toMatchObject({ state: "cannot" });
+    expect(lights(`${lamp}\n${contact.replace("@54", "@55")}`)).toMatchObject({ state: "cannot" });
+    // The engine's computer is another matter: what gives on its circuit may be its own sensor's feed.
+    const mixed = functions("donor C1-15@7 logic-in clutch-switch\ndonor C9-1@7 supply-out ignition-supply");
+    expect(mixed.find(({ key }) => key === "starting")?.gaps).toHaveLength(1);
+  });
+  test("what its own computer reads is counted, not listed", () => {
+    const [engine] = functions(`
+      donor C2-1@5 analogue-in manifold-pressure
+      donor MAP-1@5 analogue-out manifold-pressure`);
+    expect(engine).toMatchObject({ key: "engine-running", state: "whole", staying: 2, gaps: [] });
+  });
+  test("an output of the engine's computer for the body that nothing takes is a gap; an injector's is the engine's own", () => {
+    expect(one("donor C1-24 low-side-out malfunction-lamp maxAmps=0.4")?.gaps).toMatchObject([
+      { type: "unloaded", ways: ["dummy-load", "fit-part", "without"] },
+    ]);
+    expect(one("donor C2-4 injector-out injector")).toMatchObject({ state: "whole", gaps: [] });
+  });
+  test("the old engine's sensors and the donor's body are no functions of this swap", () =>
+    expect(
+      functions(`
+        host DIST-1 coil-out ignition-coil
+        donor B1-4 high-side-out horn`),
+    ).toEqual([]));
+  test("an interlock that forbids cranking in gear, or the brake's, is never looped", () => {
+    const ways = (quantity: string) => one(`donor C1-15 logic-in ${quantity} active=low;pull=up`)?.gaps[0]?.ways;
+    expect(ways("power-steering-pressure")).toContain("loop");
+    for (const quantity of ["park-neutral", "clutch-switch", "brake-switch"])
+      expect(ways(quantity)).not.toContain("loop");
+  });
+  test("instruments on a bus that the donor lacks stand apart, unless they have a network of their own", () => {
+    const bus = "host IP-5#high can body-data";
+    expect(one(bus)?.gaps).toMatchObject([{ type: "apart" }]);
+    expect(one(`${bus}\nhost BCM-7#high can body-data`)?.gaps ?? []).toEqual([]);
+  });
+});

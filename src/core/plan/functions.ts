@@ -1,0 +1,253 @@
+import { directionOf, type Quantity } from "../forms";
+import { FUNCTIONS, type FunctionDef } from "../functions";
+import type { Missing, SignalPin, Unmatched, UnmatchedReason } from "../signals";
+import { GROUPS, type Line, type PlanLines } from "./lines";
+
+/**
+ * Where a function stands: `whole` works as planned, `to-decide` waits for a choice, `fact-missing` for a value, `cannot` has
+ * no way as it is, `not-wanted` a person gave up.
+ */
+export const FUNCTION_STATES = ["cannot", "fact-missing", "to-decide", "whole", "not-wanted"] as const;
+export type FunctionState = (typeof FUNCTION_STATES)[number];
+
+/** What fills a gap, with working minutes on the bench: our own estimate, for ranking only. */
+export const GAP_WAYS = {
+  "own-sensor": 30,
+  "second-sender": 45,
+  "speed-sensor": 90,
+  pulses: 60,
+  "fit-switch": 40,
+  loop: 10,
+  "new-feed": 30,
+  gateway: 90,
+  "new-gauge": 90,
+  "fit-part": 60,
+  "dummy-load": 12,
+  without: 0,
+} as const;
+export type GapWay = keyof typeof GAP_WAYS;
+
+/** A piece that a function lacks: a consumer that nobody serves, or an output of a computer that nobody loads. */
+export interface Gap {
+  readonly pin: SignalPin;
+  readonly reason: UnmatchedReason;
+  readonly type: "unserved" | "unloaded" | "apart" | "refused";
+  /** What can be done, the cheapest first; to live without it comes last. */
+  readonly ways: readonly GapWay[];
+  /** What a person chose; null while nobody has. */
+  readonly chosen: GapWay | null;
+}
+
+/** The one thing that a function lacks. */
+export type Lack =
+  | { readonly type: "blocked"; readonly line: Line }
+  | { readonly type: "gap"; readonly gap: Gap }
+  | { readonly type: "fact"; readonly missing: Missing; readonly line: Line }
+  | { readonly type: "stale"; readonly line: Line }
+  | { readonly type: "decision"; readonly line: Line };
+
+export interface FunctionLine {
+  readonly key: string;
+  readonly set: string;
+  readonly state: FunctionState;
+  readonly lines: readonly Line[];
+  readonly gaps: readonly Gap[];
+  /** Cavities that stay with their own side. */
+  readonly staying: number;
+  /** Null where it is whole or not wanted. */
+  readonly lack: Lack | null;
+}
+
+/** What every computer needs before anything else works. */
+export const FEEDS_KEY = "feeds-and-grounds";
+const LISTED: readonly Pick<FunctionDef, "key" | "set" | "quantities" | "home">[] = [
+  { key: FEEDS_KEY, set: "Engine", quantities: GROUPS.find(({ key }) => key === "power")?.quantities ?? [] },
+  ...FUNCTIONS.filter(({ key }) => key !== "other-equipment"),
+];
+
+/**
+ * Every function that the job has a part of, in the order of their sets, with the links that carry it and what it lacks.
+ * What its own side serves is no gap: it is counted. What comes with the engine is asked of the donor alone, what comes
+ * with the body of the host.
+ *
+ * @param isKept whether a person, or the default, keeps the function of this key
+ * @param chosen by a cavity's id: the way that a person chose to fill its gap, or to live with it
+ */
+export function functionLines(
+  plan: PlanLines,
+  pins: readonly SignalPin[],
+  isKept: (key: string) => boolean,
+  chosen: ReadonlyMap<string, GapWay> = new Map(),
+): FunctionLine[] {
+  const around = new Around(pins, chosen);
+  const keyOf = new Map<Quantity, string>(LISTED.flatMap(({ key, quantities }) => quantities.map((one) => [one, key])));
+  const lines = grouped(plan.lines, ({ quantity }) => keyOf.get(quantity as Quantity));
+  const unmatched = grouped(plan.unmatched, ({ pin }) => keyOf.get(pin.quantity as Quantity));
+  const present = new Set(pins.map(({ quantity }) => keyOf.get(quantity as Quantity)));
+  return LISTED.flatMap((def) => {
+    if (!present.has(def.key)) return [];
+    const own = unmatched.get(def.key) ?? [];
+    const here = own.filter(({ pin }) => isAsked(def, pin));
+    const gaps = here.flatMap((one) => gapOf(def, one, around) ?? []);
+    const its = lines.get(def.key) ?? [];
+    const staying = own.filter(({ pin, reason }) => STAYING.has(reason.code) || around.isWiredAtHome(pin)).length;
+    // The other vehicle's own, with nothing of it across: no function of this swap.
+    if (its.length === 0 && here.length === 0) return [];
+    const lack = lackOf(its, gaps);
+    const state = def.key !== FEEDS_KEY && !isKept(def.key) ? "not-wanted" : stateOf(lack);
+    return [
+      { key: def.key, set: def.set, state, lines: its, gaps, staying, lack: state === "not-wanted" ? null : lack },
+    ];
+  });
+}
+
+function grouped<T>(list: readonly T[], keyOf: (one: T) => string | undefined): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const one of list) {
+    const key = keyOf(one);
+    if (key !== undefined) groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  return groups;
+}
+
+const isAsked = ({ home }: Pick<FunctionDef, "home">, { side }: SignalPin) =>
+  home === undefined || (home === "engine" ? side === "donor" : side === "host");
+
+/** Reasons that say that its own side serves it, or that it needs nobody. */
+const STAYING: ReadonlySet<UnmatchedReason["code"]> = new Set<UnmatchedReason["code"]>([
+  "own-side",
+  "own-side-none-across",
+  "bus-own-side",
+  "sensor-ground-own-computer",
+  "reference-own-computer",
+  "ground-unused",
+  "grounded-at",
+  "screen",
+]);
+
+const UNSERVED: ReadonlySet<UnmatchedReason["code"]> = new Set<UnmatchedReason["code"]>([
+  "no-provider",
+  "no-provider-with-index",
+  "no-provider-on-circuit",
+  "no-relay-feed",
+  "no-ground-across",
+]);
+
+function gapOf(def: Pick<FunctionDef, "home">, { pin, reason }: Unmatched, around: Around): readonly [Gap] | null {
+  const gap = (type: Gap["type"]): readonly [Gap] => [
+    { pin, reason, type, ways: waysOf(pin, type), chosen: around.chosen.get(pin.id) ?? null },
+  ];
+  if (around.isWiredAtHome(pin)) return null;
+  if (UNSERVED.has(reason.code) && (directionOf(pin.form.kind) === "consumer" || pin.form.kind === "ground"))
+    return gap("unserved");
+  if (reason.code === "rest-worse") return gap("refused");
+  // Parts of the engine itself stand in no table of its computer, and come along with it.
+  if (
+    reason.code === "no-consumer-across" &&
+    pin.side === "donor" &&
+    def.home !== "engine" &&
+    DRIVERS.has(pin.form.kind)
+  )
+    return gap("unloaded");
+  if (reason.code === "no-bus-across" && pin.side === "host" && pin.index !== "low" && !around.hasOwnNetwork(pin))
+    return gap("apart");
+  return null;
+}
+
+/** What a cavity has on its own side, whatever the tables call it. */
+class Around {
+  private readonly givers = new Map<string, SignalPin[]>();
+  private readonly buses: readonly SignalPin[];
+
+  constructor(
+    pins: readonly SignalPin[],
+    readonly chosen: ReadonlyMap<string, GapWay>,
+  ) {
+    this.buses = pins.filter(({ form }) => directionOf(form.kind) === "shared");
+    for (const pin of pins) {
+      if (pin.circuit === null || pin.leaves === true || directionOf(pin.form.kind) !== "provider") continue;
+      const key = `${pin.side} ${pin.circuit}`;
+      this.givers.set(key, [...(this.givers.get(key) ?? []), pin]);
+    }
+  }
+
+  /** On one circuit with something of the body that gives: a lamp that its own switch lights stays as it is wired. */
+  isWiredAtHome = ({ id, side, circuit }: SignalPin): boolean =>
+    side === "host" && circuit !== null && (this.givers.get(`${side} ${circuit}`) ?? []).some((one) => one.id !== id);
+
+  /** Another connector of its own side is on a bus of the kind, and they talk to each other. */
+  hasOwnNetwork = ({ id, side, connector, form }: SignalPin): boolean =>
+    this.buses.some(
+      (one) => one.id !== id && one.side === side && one.connector !== connector && one.form.kind === form.kind,
+    );
+}
+
+const DRIVERS: ReadonlySet<string> = new Set(["low-side-out", "high-side-out", "pwm-out", "frequency-out"]);
+
+function waysOf({ side, form, quantity }: SignalPin, type: Gap["type"]): readonly GapWay[] {
+  const ways = new Set<GapWay>(["without"]);
+  if (type === "unloaded") for (const way of ["dummy-load", "fit-part"] as const) ways.add(way);
+  else if (type === "apart") for (const way of ["gateway", "new-gauge"] as const) ways.add(way);
+  else
+    for (const way of side === "donor" ? ofTheEngine(form.kind, quantity) : ofTheBody(form.kind, quantity))
+      ways.add(way);
+  return [...ways].toSorted((a, b) => rankOf(a) - rankOf(b));
+}
+const rankOf = (way: GapWay) => (way === "without" ? Number.POSITIVE_INFINITY : GAP_WAYS[way]);
+
+function ofTheEngine(kind: string, quantity: Quantity | null): readonly GapWay[] {
+  if (kind === "supply-in" || kind === "ground") return ["new-feed"];
+  if (kind === "logic-in")
+    return quantity !== null && NEVER_LOOPED.has(quantity) ? ["fit-switch"] : ["fit-switch", "loop"];
+  if (kind === "frequency-in") return ["speed-sensor"];
+  return kind.endsWith("-in") ? ["own-sensor"] : [];
+}
+
+/** A loop there would let the engine be cranked in gear, or the brake go unseen. */
+const NEVER_LOOPED: ReadonlySet<Quantity> = new Set<Quantity>([
+  "park-neutral",
+  "clutch-switch",
+  "brake-switch",
+  "starter-request",
+  "gear-range",
+  "airbag",
+]);
+
+function ofTheBody(kind: string, quantity: Quantity | null): readonly GapWay[] {
+  if (kind === "resistive-in" || kind === "analogue-in") return ["second-sender", "new-gauge"];
+  if (kind === "frequency-in")
+    return quantity === "vehicle-speed" ? ["speed-sensor", "new-gauge"] : ["pulses", "new-gauge"];
+  if (kind === "supply-in" || kind === "ground") return ["new-feed"];
+  return kind === "load-in" || kind === "logic-in" ? ["fit-switch"] : [];
+}
+
+/** The gravest first: what no way serves, then what is not known, then what only waits for a yes. */
+function lackOf(lines: readonly Line[], gaps: readonly Gap[]): Lack | null {
+  const blocked = lines.find(({ state }) => state === "blocked");
+  if (blocked !== undefined) return { type: "blocked", line: blocked };
+  const gap = gaps.find(({ chosen }) => chosen === null);
+  if (gap !== undefined) return { type: "gap", gap };
+  for (const line of lines) {
+    const [missing] = line.state === "open" ? line.options[0].missing : [];
+    if (missing !== undefined) return { type: "fact", missing, line };
+  }
+  const stale = lines.find((line) => line.stale);
+  if (stale !== undefined) return { type: "stale", line: stale };
+  const open = lines.find(({ state }) => state === "open") ?? lines.find(({ state }) => state === "proposed");
+  return open === undefined ? null : { type: "decision", line: open };
+}
+
+function stateOf(lack: Lack | null): FunctionState {
+  switch (lack?.type) {
+    case undefined:
+      return "whole";
+    case "blocked":
+    case "gap":
+      return "cannot";
+    case "fact":
+      return "fact-missing";
+    case "stale":
+    case "decision":
+      return "to-decide";
+  }
+}

@@ -1,0 +1,114 @@
+import { functionName } from "../functions";
+import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack } from "../plan";
+import { quantityHead } from "./forms";
+import { capital, listed } from "./numbers";
+import { cavityLabel } from "./points";
+import { type LinkNames, missingText } from "./signals";
+import { unmatchedText } from "./unmatched";
+
+/** A function of the map, feeds and grounds among them, by its key. */
+export const mapFunctionName = (key: string): string => (key === FEEDS_KEY ? "Feeds and grounds" : functionName(key));
+
+export const FUNCTION_STATE_WORDS: Readonly<Record<FunctionState, string>> = {
+  cannot: "cannot be had as it is",
+  "fact-missing": "a fact is missing",
+  "to-decide": "to decide",
+  whole: "whole",
+  "not-wanted": "not wanted",
+};
+
+/** The one thing that a function lacks, in a few words. */
+export function lackText(lack: Lack): string {
+  switch (lack.type) {
+    case "blocked":
+      return `no way from ${cavityLabel(lack.line.provider)} to ${cavityLabel(lack.line.consumer)}`;
+    case "gap":
+      return gapShort(lack.gap);
+    case "fact":
+      return missingText(lack.missing);
+    case "stale":
+      return `the facts of ${cavityLabel(lack.line.consumer)} have changed since it was decided`;
+    case "decision":
+      return `${cavityLabel(lack.line.provider)} to ${cavityLabel(lack.line.consumer)}`;
+  }
+}
+
+function gapShort({ pin, type }: Gap): string {
+  const at = cavityLabel(pin);
+  switch (type) {
+    case "unserved":
+      return pin.form.kind === "ground" ? `${at} has no ground` : `nothing serves ${at}`;
+    case "unloaded":
+      return `nothing is connected to ${at}`;
+    case "apart":
+      return `the donor is not on the bus of ${at}`;
+    case "refused":
+      return `what would serve ${at} was refused`;
+  }
+}
+
+/** Why it is a gap, with what follows where nothing is done. */
+export function gapText(gap: Gap): string {
+  const { pin, reason, type } = gap;
+  const seen =
+    type === "unloaded"
+      ? "A computer that watches this output sees an open circuit: it stores a code, and may light its lamp"
+      : pin.side === "donor"
+        ? "The engine's computer misses it: it stores a code, and may run in a limp mode"
+        : "It stays dark, or shows nothing";
+  return `${capital(unmatchedText(reason, pin))}. ${seen}.`;
+}
+
+/** What is done, as a technician says it. */
+export function gapWayText(way: GapWay, { pin }: Pick<Gap, "pin">): string {
+  const at = cavityLabel(pin);
+  switch (way) {
+    case "own-sensor":
+      return `Fit the sensor that ${at} was made for`;
+    case "second-sender":
+      return `Second sender in the engine, made for ${at}`;
+    case "speed-sensor":
+      return "Speed sensor on the output shaft or a wheel";
+    case "pulses":
+      return "Take pulses from a coil or the alternator's W";
+    case "fit-switch":
+      return pin.form.kind === "load-in" ? `Wire ${at} to a switch or output of its own` : "Fit a switch";
+    case "loop":
+      return "Loop the input closed; it then no longer says anything";
+    case "new-feed":
+      return pin.form.kind === "ground"
+        ? "Ground wire of its own to a stud"
+        : "Feed of its own, fused, through a relay where its computer works one";
+    case "gateway":
+      return "Gateway between the two buses";
+    case "new-gauge":
+      return "New gauge with its own sender";
+    case "fit-part":
+      return "Fit the part that it works";
+    case "dummy-load":
+      return "Dummy load, as many ohms as the part has";
+    case "without":
+      return "Live without it";
+  }
+}
+
+export const gapWayMinutes = (way: GapWay): number => GAP_WAYS[way];
+
+/** A function in one sentence: who serves whom. */
+export function functionSentence(lines: readonly LinkNames[], staying: number): string {
+  if (lines.length === 0)
+    return staying === 0
+      ? "Nothing of it is in the pin tables"
+      : `Untouched: ${staying} ${staying === 1 ? "cavity stays" : "cavities stay"} with their own side`;
+  return (
+    listed(
+      [...new Set(lines.map(({ provider, consumer }) => `${cavityLabel(provider)} to ${cavityLabel(consumer)}`))].slice(
+        0,
+        4,
+      ),
+    ) + (lines.length > 4 ? ` and ${lines.length - 4} more` : "")
+  );
+}
+
+/** What gaps have in common when they are shown as one. */
+export const gapHead = ({ pin }: Pick<Gap, "pin">): string => quantityHead(pin.quantity);

@@ -1,0 +1,253 @@
+"use client";
+
+import { useState } from "react";
+import type { FunctionLine, Gap, GapWay, Line } from "@/core/plan";
+import {
+  cavityLabel,
+  chainText,
+  FUNCTION_STATE_WORDS,
+  functionSentence,
+  gapHead,
+  gapText,
+  gapWayMinutes,
+  gapWayText,
+  lineText,
+  mapFunctionName,
+  optionText,
+  staleText,
+  VERDICT_WORDS,
+} from "@/core/words";
+import { gapOps } from "@/job/gap-ops";
+import { keepOps } from "@/job/triage-ops";
+import { Button } from "@/ui/controls";
+import { Lane, StateMark } from "@/ui/marks";
+import { Caution } from "@/ui/states";
+import { CavityPlate } from "../cavity/cavity-plate";
+import { MissingFacts } from "../facts/missing-facts";
+import { useJob } from "../shell/job-provider";
+import { FUNCTION_MARKS } from "./functions-view";
+import { laneKind, lineState } from "./line-words";
+import { type Decide, isByHand } from "./use-decide";
+import { alikeGaps, canBeDropped } from "./use-functions";
+
+interface Props {
+  readonly told: FunctionLine;
+  readonly decide: Decide;
+  readonly onOpenLine: (key: string) => void;
+  readonly onOther: (pinId: string) => void;
+}
+
+/** A function: who serves whom, what is missing with its field, what can be done, and what stays as it is. */
+export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
+  const job = useJob();
+  const name = mapFunctionName(told.key);
+  const isWanted = told.state !== "not-wanted";
+  const missing = told.lines.flatMap((line) => (line.state === "open" ? line.options[0].missing : []));
+  return (
+    <section aria-label={name} tabIndex={0} className="min-h-0 overflow-auto">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-4 py-3">
+        <h2 className="wide text-xl">{name}</h2>
+        <span className={`flex items-center gap-1.5 font-semibold ${told.state === "cannot" ? "text-stop" : ""}`}>
+          <StateMark mark={FUNCTION_MARKS[told.state]} />
+          {FUNCTION_STATE_WORDS[told.state]}
+        </span>
+        <span className="flex-1" />
+        {canBeDropped(told) && (
+          <Button
+            onClick={() =>
+              job.change(
+                `${name}: ${isWanted ? "not wanted" : "wanted again"}`,
+                keepOps(job.document, [told.key], !isWanted),
+              )
+            }
+          >
+            {isWanted ? "Not wanted" : "Wanted again"}
+          </Button>
+        )}
+        <p className="w-full text-ink2">{functionSentence(told.lines, told.staying)}</p>
+      </header>
+      {told.key === "security" && (
+        <div className="px-4 pt-3">
+          <Caution>
+            Anti-theft parts are planned here for those entitled to the vehicle, with proof of ownership and where the
+            law permits. No way around one is given.
+          </Caution>
+        </div>
+      )}
+      {isWanted && missing.length > 0 && (
+        <div className="border-b border-rule bg-fill px-4 py-3">
+          <MissingFacts missing={missing} />
+        </div>
+      )}
+      {isWanted &&
+        alikeGaps(told.gaps).map((gaps) => <GapSection key={gaps[0].pin.id} gaps={gaps} onOther={onOther} />)}
+      {told.lines.length > 0 && (
+        <ul aria-label={`Links of ${name}`}>
+          {told.lines.map((line) => (
+            <LinkItem key={line.key} line={line} decide={decide} onOpen={() => onOpenLine(line.key)} />
+          ))}
+        </ul>
+      )}
+      {told.staying > 0 && told.lines.length + told.gaps.length > 0 && (
+        <p className="px-4 py-3 text-[13px] text-ink2">
+          {told.staying} more {told.staying === 1 ? "cavity stays" : "cavities stay"} with their own side.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** One link of it, donor left and host right; its ways open in their place. */
+function LinkItem({ line, decide, onOpen }: { line: Line; decide: Decide; onOpen: () => void }) {
+  const { pinById } = useJob();
+  const [isShown, setShown] = useState(false);
+  const state = lineState(line);
+  const [donor, host] =
+    line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
+  const ends = [donor, host].map(({ id }) => pinById.get(id));
+  const toDecide = line.state !== "decided" && line.state !== "refused";
+  return (
+    <li className="border-b border-rule px-4 py-2.5">
+      <div className="grid grid-cols-[minmax(0,1fr)_140px_minmax(0,1fr)] items-center gap-3">
+        <span className="min-w-0">
+          {ends[0] !== undefined && <CavityPlate pin={ends[0]} />}
+          <span className="block truncate text-[13px] text-ink2">{ends[0]?.row.description}</span>
+        </span>
+        <span className="flex flex-col items-center">
+          <Lane kind={laneKind(line)} />
+          <span className="narrow line-clamp-2 text-center text-[13px] leading-tight">
+            {line.state === "refused" ? "refused" : chainText(line.adapters)}
+          </span>
+        </span>
+        <span className="min-w-0 text-right">
+          {ends[1] !== undefined && <CavityPlate pin={ends[1]} />}
+          <span className="block truncate text-[13px] text-ink2">{ends[1]?.row.description}</span>
+        </span>
+      </div>
+      <div className="mt-1 flex flex-wrap items-center gap-x-3">
+        <span className={`flex items-center gap-1.5 font-semibold ${state.bad ? "text-stop" : ""}`}>
+          <StateMark mark={state.mark} />
+          {state.word}
+        </span>
+        <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">{staleText(line) ?? lineText(line)}</span>
+        {toDecide && (
+          <Button onClick={() => decide.accept(line)} aria-label={`Accept ${nameOf(line)}`}>
+            {isByHand(line) ? "Decide by hand" : "Accept"}
+          </Button>
+        )}
+        {line.options.length > 1 && (
+          <Button aria-expanded={isShown} onClick={() => setShown(!isShown)} aria-label={`Ways of ${nameOf(line)}`}>
+            {isShown ? "Hide ways" : `${line.options.length} ways`}
+          </Button>
+        )}
+        <Button onClick={onOpen} aria-label={`Open ${nameOf(line)}`}>
+          Circuit
+        </Button>
+      </div>
+      {isShown && <Ways line={line} decide={decide} />}
+    </li>
+  );
+}
+
+const nameOf = ({ provider, consumer }: Line) => `${cavityLabel(provider)} to ${cavityLabel(consumer)}`;
+
+/** The ways across, the cheapest first, each with why and its time. */
+function Ways({ line, decide }: { line: Line; decide: Decide }) {
+  return (
+    <ol className="mt-1 border-t border-rule">
+      {line.options.map((option, at) => (
+        <li
+          key={`${option.verdict} ${chainText(option.adapters)}`}
+          className="grid grid-cols-[20px_minmax(0,1fr)_64px_auto] items-center gap-2 border-b border-rule text-[13px] last:border-b-0"
+        >
+          <span className="font-mono">{at + 1}</span>
+          <span className="py-1.5">
+            <span className="font-semibold">{chainText(option.adapters) || VERDICT_WORDS[option.verdict]}</span>
+            <span className="block text-ink2">{optionText(option, line)}</span>
+          </span>
+          <span className="text-right font-mono">{option.minutes} min</span>
+          <Button
+            aria-label={`Use way ${at + 1}`}
+            onClick={() =>
+              decide.choose(line, "Choose", {
+                verdict: option.verdict,
+                adapters: option.adapters,
+                why: optionText(option, line),
+                byHand: isByHand(option),
+              })
+            }
+          >
+            Use
+          </Button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** Cavities that lack the same, why, and the ways to make it whole, the cheapest first. */
+function GapSection({ gaps, onOther }: { gaps: readonly [Gap, ...Gap[]]; onOther: (pinId: string) => void }) {
+  const job = useJob();
+  const [first] = gaps;
+  const cavities = gaps.flatMap(({ pin }) => job.pinById.get(pin.id) ?? []);
+  const choose = (way: GapWay | null) =>
+    job.change(
+      way === null ? `Open again: ${gapHead(first)}` : `${gapHead(first)}: ${gapWayText(way, first).toLowerCase()}`,
+      (person) =>
+        gapOps(
+          job.document,
+          gaps.map(({ pin }) => pin.id),
+          way,
+          person,
+        ),
+    );
+  const label = `${gapHead(first)}, ${cavities.map(({ label }) => label).join(", ")}`;
+  return (
+    <section aria-label={label} className="border-b border-rule px-4 py-3">
+      <div className="flex flex-wrap items-center gap-x-2">
+        <strong>{gapHead(first)}</strong>
+        {cavities.slice(0, MOST_PLATES).map((pin) => (
+          <CavityPlate key={pin.row.id} pin={pin} />
+        ))}
+        {cavities.length > MOST_PLATES && <span>and {cavities.length - MOST_PLATES} more</span>}
+      </div>
+      <p className="text-[13px] text-ink2">{gapText(first)}</p>
+      {first.chosen === null ? (
+        <ol className="mt-1">
+          {first.ways.map((way, at) => (
+            <li
+              key={way}
+              className="grid grid-cols-[20px_minmax(0,1fr)_64px_auto] items-center gap-2 border-t border-rule text-[13px]"
+            >
+              <span className="font-mono">{at + 1}</span>
+              <span>{gapWayText(way, first)}</span>
+              <span className="text-right font-mono">{way === "without" ? "" : `${gapWayMinutes(way)} min`}</span>
+              <Button
+                onClick={() => choose(way)}
+                aria-label={`${way === "without" ? "Sign" : "Use"}: ${gapWayText(way, first)}`}
+              >
+                {way === "without" ? "Sign" : "Use"}
+              </Button>
+            </li>
+          ))}
+          <li className="border-t border-rule">
+            <Button onClick={() => onOther(first.pin.id)}>Pair by hand</Button>
+          </li>
+        </ol>
+      ) : (
+        <p className="mt-1 flex flex-wrap items-center gap-2 text-[13px]">
+          <StateMark mark={first.chosen === "without" ? "refused" : "decided"} />
+          <span className="font-semibold">{gapWayText(first.chosen, first)}</span>
+          <span className="text-ink2">{signedBy(job.document.gaps, first.pin.id)}</span>
+          <Button onClick={() => choose(null)}>Open again</Button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+const MOST_PLATES = 6;
+const signedBy = (rows: readonly { readonly id: string; readonly person: string }[], pinId: string) => {
+  const person = rows.find(({ id }) => id === pinId)?.person;
+  return person === undefined ? "" : `signed by ${person}`;
+};

@@ -1,0 +1,173 @@
+"use client";
+
+import { useSearchParams } from "next/navigation";
+import { useEffect, useRef, useState } from "react";
+import type { FunctionLine, FunctionState } from "@/core/plan";
+import { FUNCTION_STATE_WORDS, lackText, mapFunctionName } from "@/core/words";
+import { type Mark, StateMark } from "@/ui/marks";
+import { Empty } from "@/ui/states";
+import { useMove } from "@/ui/virtual-list";
+import { useKeys } from "../shell/keys";
+import { FunctionPane } from "./function-pane";
+import type { Decide } from "./use-decide";
+import { isOpen } from "./use-functions";
+
+export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
+  cannot: "blocked",
+  "fact-missing": "open",
+  "to-decide": "proposed",
+  whole: "decided",
+  "not-wanted": "refused",
+};
+
+interface Props {
+  readonly functions: readonly FunctionLine[];
+  readonly decide: Decide;
+  readonly onOpenLine: (key: string) => void;
+  readonly onOther: (pinId: string) => void;
+}
+
+/** What must work at the end, function by function, and beside it all of the one that is chosen. */
+export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props) {
+  const wanted = useSearchParams().get("function");
+  const [selected, setSelected] = useState<string | null>(wanted);
+  const [find, setFind] = useState("");
+  useEffect(() => {
+    if (wanted !== null) setSelected(wanted);
+  }, [wanted]);
+  const shown = functions.filter((one) => fits(one, find));
+  const current = shown.find(({ key }) => key === selected) ?? shown.find(isOpen) ?? shown[0];
+  const move = useMove(
+    shown.map(({ key }) => key),
+    current?.key ?? null,
+    setSelected,
+  );
+  const next = current?.lines.find(({ state }) => state === "proposed");
+  useKeys({
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    j: () => move(1),
+    k: () => move(-1),
+    y: () => next !== undefined && decide.accept(next),
+    Enter: () => next !== undefined && onOpenLine(next.key),
+  });
+  if (functions.length === 0)
+    return (
+      <Empty title="No function yet">
+        <p>Once both tables are here, everything that the vehicle must do stands here with what it still lacks.</p>
+      </Empty>
+    );
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(290px,340px)_1fr] divide-x divide-rule2 max-lg:grid-cols-1 max-lg:grid-rows-[minmax(0,2fr)_minmax(0,3fr)] max-lg:divide-x-0 max-lg:divide-y">
+      <div className="flex min-h-0 flex-col">
+        <input
+          type="search"
+          aria-label="Find a function, connector or quantity"
+          placeholder="Function, connector, quantity"
+          className="field m-2 w-auto"
+          value={find}
+          onChange={(event) => setFind(event.target.value)}
+        />
+        <ul aria-label="Functions" className="min-h-0 flex-1 overflow-auto border-t border-rule" tabIndex={0}>
+          {setsOf(shown).map(([set, members]) => (
+            <li key={set}>
+              <h2 className="flex items-baseline gap-2 px-3 pt-3 pb-1.5 text-[13px] font-bold">
+                {set}
+                <span className="font-normal text-ink2">{tally(members)}</span>
+              </h2>
+              <ul aria-label={set}>
+                {members.map((one) => (
+                  <FunctionItem
+                    key={one.key}
+                    told={one}
+                    isCurrent={one.key === current?.key}
+                    onChoose={() => setSelected(one.key)}
+                  />
+                ))}
+              </ul>
+            </li>
+          ))}
+          {shown.length === 0 && (
+            <li>
+              <Empty title="Nothing fits">
+                <p>No function has “{find}” in its name, its connectors or its quantities.</p>
+              </Empty>
+            </li>
+          )}
+        </ul>
+      </div>
+      {current !== undefined && (
+        <FunctionPane key={current.key} told={current} decide={decide} onOpenLine={onOpenLine} onOther={onOther} />
+      )}
+    </div>
+  );
+}
+
+function FunctionItem({ told, isCurrent, onChoose }: { told: FunctionLine; isCurrent: boolean; onChoose: () => void }) {
+  const item = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (isCurrent) item.current?.scrollIntoView({ block: "nearest" });
+  }, [isCurrent]);
+  const { state, lack } = told;
+  return (
+    <li>
+      <button
+        ref={item}
+        type="button"
+        aria-current={isCurrent}
+        data-function={told.key}
+        onClick={onChoose}
+        className={`grid min-h-11 w-full grid-cols-[20px_1fr_auto] items-center gap-x-2 border-t border-rule px-3 py-1.5 text-left ${isCurrent ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}
+      >
+        <StateMark mark={FUNCTION_MARKS[state]} />
+        <span className={`min-w-0 truncate ${isOpen(told) ? "font-semibold" : ""}`}>{mapFunctionName(told.key)}</span>
+        <span className={`text-[13px] ${state === "cannot" ? "text-stop" : "text-ink2"}`}>{STATE_SHORT[state]}</span>
+        {lack !== null && (
+          <span className="col-start-2 col-end-4 truncate text-[13px] text-ink2" title={lackText(lack)}>
+            {lackText(lack)}
+          </span>
+        )}
+      </button>
+    </li>
+  );
+}
+
+/** Where every row has the word, it is short; the pane has it in full. */
+const STATE_SHORT: Readonly<Record<FunctionState, string>> = {
+  ...FUNCTION_STATE_WORDS,
+  cannot: "not as it is",
+};
+
+const tally = (members: readonly FunctionLine[]) => {
+  const open = members.filter(isOpen).length;
+  return `${members.length}, ${open === 0 ? "nothing to do" : `${open} to do`}`;
+};
+
+function setsOf(functions: readonly FunctionLine[]): [string, FunctionLine[]][] {
+  const sets = new Map<string, FunctionLine[]>();
+  for (const one of functions) sets.set(one.set, [...(sets.get(one.set) ?? []), one]);
+  return [...sets];
+}
+
+/** By its name, what it lacks, its cavities' labels and quantities. */
+function fits(told: FunctionLine, find: string): boolean {
+  const wanted = find.trim().toLowerCase();
+  if (wanted === "") return true;
+  const pins = [
+    ...told.lines.flatMap(({ provider, consumer }) => [provider, consumer]),
+    ...told.gaps.map(({ pin }) => pin),
+  ];
+  const text = [
+    mapFunctionName(told.key),
+    told.set,
+    FUNCTION_STATE_WORDS[told.state],
+    told.lack === null ? "" : lackText(told.lack),
+    ...pins.flatMap(({ connector, cavity, quantity }) => [
+      `${connector}-${cavity}`,
+      quantity?.replaceAll("-", " ") ?? "",
+    ]),
+  ]
+    .join(" ")
+    .toLowerCase();
+  return wanted.split(/\s+/).every((word) => text.includes(word));
+}
