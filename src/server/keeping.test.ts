@@ -116,7 +116,7 @@ describe("migrations", () => {
       ["j", "J", "H", "D", "donor-computer", "metric", ""],
     ]);
     await migrate(pool, { backups });
-    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-007-papers-.*\.jsonl\.gz$/)]);
+    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-008-gaps-.*\.jsonl\.gz$/)]);
     const [name = ""] = readdirSync(backups);
     await change(pool, "j", [rename((await loadJob(pool, "j"))?.document as JobDocument, "Changed")]);
     await restore(pool, path.join(backups, name));
@@ -171,6 +171,7 @@ describe("a database from each earlier migration, with data and history in it", 
     "004-reading.sql",
     "005-wires.sql",
     "006-keeping.sql",
+    "007-papers.sql",
   ];
   test("is each that there is but the newest", async () =>
     expect((await migrationNames()).slice(0, -1)).toEqual(earlier));
@@ -203,7 +204,7 @@ describe("a database from each earlier migration, with data and history in it", 
       ["j", 1, "key-of-then", "Robin", "all of it", "edit", JSON.stringify(ops)],
     ]);
     // From then on an edit says of which schema its rows are.
-    if (upTo >= "006-keeping.sql") await pool.query("UPDATE edit SET row_schema = 6");
+    if (upTo >= "006-keeping.sql") await pool.query("UPDATE edit SET row_schema = ?", [Number(upTo.slice(0, 3))]);
     await pool.query("UPDATE job SET revision = 1");
 
     const backups = mkdtempSync(path.join(folder, "earlier-"));

@@ -17,7 +17,7 @@ afterAll(async () => {
 
 test("the map is worked by keys alone: move, open, accept, refuse, undo, redo", async () => {
   robin.pictureOnFailure();
-  await robin.goTo("/jobs/heron/map");
+  await robin.goTo("/jobs/heron/map?view=links");
   await robin.find("button", /^Accept 15 wire only/);
   await robin.press(Key.ARROW_DOWN);
   await robin.press(Key.ENTER);

@@ -99,7 +99,7 @@ test("two untidy papers become links, without a file being edited", async () => 
   await robin.seesNot("C40-4");
 
   // The feeds are accepted with the arithmetic that the papers' amps give.
-  await robin.goTo("/jobs/untidy/map");
+  await robin.goTo("/jobs/untidy/map?view=links");
   await robin.click("button", /^Permanent feed .*C40-1/);
   await robin.sees(/5\.0 A of 15 A/);
   await robin.click("button", /^(Accept|Decide by hand)( Y)?$/);

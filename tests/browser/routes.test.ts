@@ -11,6 +11,8 @@ const ROUTES = [
   "/jobs/heron/type-in",
   "/jobs/heron/pins",
   "/jobs/heron/map",
+  "/jobs/heron/map?view=links",
+  "/jobs/heron/map?function=speedometer",
   "/jobs/heron/plan",
   "/jobs/heron/prove",
   "/jobs/heron/history",

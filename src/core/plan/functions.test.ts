@@ -43,6 +43,7 @@ describe("a function's state", () => {
     expect(one(TACHO, { dropped: ["tachometer"] })).toMatchObject({ state: "not-wanted", lack: null });
     const feed = "donor C1-1 supply-in battery-supply amps=3";
     expect(one(feed, { dropped: ["feeds-and-grounds"] })).toMatchObject({ key: "feeds-and-grounds", state: "cannot" });
+    expect(one(feed)?.gaps[0]?.ways).toEqual(["new-feed"]);
   });
   test("a decision that no longer fits its facts is to be decided again", () => {
     const slower = { decisions: [accepted("donor C1-23", "host IP-1")] };
@@ -103,6 +104,16 @@ describe("gaps and what stays", () => {
     expect(ways("power-steering-pressure")).toContain("loop");
     for (const quantity of ["park-neutral", "clutch-switch", "brake-switch"])
       expect(ways(quantity)).not.toContain("loop");
+  });
+  test("what another of its own side gives is a wire away, and that is the cheapest way", () => {
+    const reads = "donor C1-31@1 frequency-in vehicle-speed pulsesPerKm=4000";
+    const gives = "donor T1-19@2 frequency-out vehicle-speed pulsesPerKm=4000";
+    const [gap] = functions(`${reads}\n${gives}`).find(({ key }) => key === "speedometer")?.gaps ?? [];
+    expect(gap).toMatchObject({ from: { connector: "T1", cavity: "19" }, pin: { cavity: "31" } });
+    expect(gap?.ways[0]).toBe("own-wire");
+    expect(one(reads)?.gaps[0]).toMatchObject({ from: null, ways: ["speed-sensor", "without"] });
+    // A signal that nobody reads is no gap.
+    expect(functions(gives).flatMap(({ gaps }) => gaps)).toEqual([]);
   });
   test("instruments on a bus that the donor lacks stand apart, unless they have a network of their own", () => {
     const bus = "host IP-5#high can body-data";

@@ -12,6 +12,7 @@ export type FunctionState = (typeof FUNCTION_STATES)[number];
 
 /** What fills a gap, with working minutes on the bench: our own estimate, for ranking only. */
 export const GAP_WAYS = {
+  "own-wire": 15,
   "own-sensor": 30,
   "second-sender": 45,
   "speed-sensor": 90,
@@ -36,6 +37,8 @@ export interface Gap {
   readonly ways: readonly GapWay[];
   /** What a person chose; null while nobody has. */
   readonly chosen: GapWay | null;
+  /** What gives the same on its own side and is free: a wire between the two would do. */
+  readonly from: SignalPin | null;
 }
 
 /** The one thing that a function lacks. */
@@ -134,9 +137,10 @@ const UNSERVED: ReadonlySet<UnmatchedReason["code"]> = new Set<UnmatchedReason["
 ]);
 
 function gapOf(def: Pick<FunctionDef, "home">, { pin, reason }: Unmatched, around: Around): readonly [Gap] | null {
-  const gap = (type: Gap["type"]): readonly [Gap] => [
-    { pin, reason, type, ways: waysOf(pin, type), chosen: around.chosen.get(pin.id) ?? null },
-  ];
+  const gap = (type: Gap["type"]): readonly [Gap] => {
+    const from = type === "unserved" ? around.freeGiver(pin) : null;
+    return [{ pin, reason, type, ways: waysOf(pin, type, from), chosen: around.chosen.get(pin.id) ?? null, from }];
+  };
   if (around.isWiredAtHome(pin)) return null;
   if (UNSERVED.has(reason.code) && (directionOf(pin.form.kind) === "consumer" || pin.form.kind === "ground"))
     return gap("unserved");
@@ -160,7 +164,7 @@ class Around {
   private readonly buses: readonly SignalPin[];
 
   constructor(
-    pins: readonly SignalPin[],
+    private readonly pins: readonly SignalPin[],
     readonly chosen: ReadonlyMap<string, GapWay>,
   ) {
     this.buses = pins.filter(({ form }) => directionOf(form.kind) === "shared");
@@ -175,6 +179,23 @@ class Around {
   isWiredAtHome = ({ id, side, circuit }: SignalPin): boolean =>
     side === "host" && circuit !== null && (this.givers.get(`${side} ${circuit}`) ?? []).some((one) => one.id !== id);
 
+  /** An output of its own side for the same quantity and number, of the form that it reads. */
+  freeGiver({ side, form, quantity, index, id }: SignalPin): SignalPin | null {
+    const wanted = form.kind.replace(/-in$/, "-out");
+    if (wanted === form.kind || form.kind === "supply-in") return null;
+    return (
+      this.pins.find(
+        (one) =>
+          one.id !== id &&
+          one.side === side &&
+          one.quantity === quantity &&
+          one.index === index &&
+          one.form.kind === wanted &&
+          one.leaves !== true,
+      ) ?? null
+    );
+  }
+
   /** Another connector of its own side is on a bus of the kind, and they talk to each other. */
   hasOwnNetwork = ({ id, side, connector, form }: SignalPin): boolean =>
     this.buses.some(
@@ -182,10 +203,13 @@ class Around {
     );
 }
 
-const DRIVERS: ReadonlySet<string> = new Set(["low-side-out", "high-side-out", "pwm-out", "frequency-out"]);
+/** Outputs that a computer may watch for an open circuit; a signal that nobody reads does no harm. */
+const DRIVERS: ReadonlySet<string> = new Set(["low-side-out", "high-side-out", "pwm-out"]);
 
-function waysOf({ side, form, quantity }: SignalPin, type: Gap["type"]): readonly GapWay[] {
-  const ways = new Set<GapWay>(["without"]);
+function waysOf({ side, form, quantity }: SignalPin, type: Gap["type"], from: SignalPin | null): readonly GapWay[] {
+  // Without a feed or a ground nothing at all works there: no one signs to live without.
+  const ways = new Set<GapWay>(form.kind === "supply-in" || form.kind === "ground" ? [] : ["without"]);
+  if (from !== null) ways.add("own-wire");
   if (type === "unloaded") for (const way of ["dummy-load", "fit-part"] as const) ways.add(way);
   else if (type === "apart") for (const way of ["gateway", "new-gauge"] as const) ways.add(way);
   else

@@ -1,5 +1,6 @@
 import { functionName } from "../functions";
 import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack } from "../plan";
+import { chainText } from "./adapters";
 import { quantityHead } from "./forms";
 import { capital, listed } from "./numbers";
 import { cavityLabel } from "./points";
@@ -28,8 +29,11 @@ export function lackText(lack: Lack): string {
       return missingText(lack.missing);
     case "stale":
       return `the facts of ${cavityLabel(lack.line.consumer)} have changed since it was decided`;
-    case "decision":
-      return `${cavityLabel(lack.line.provider)} to ${cavityLabel(lack.line.consumer)}`;
+    case "decision": {
+      const { provider, consumer, adapters } = lack.line;
+      const chain = chainText(adapters);
+      return `${cavityLabel(provider)} to ${cavityLabel(consumer)}${chain === "" ? "" : `: ${chain}`}`;
+    }
   }
 }
 
@@ -60,9 +64,11 @@ export function gapText(gap: Gap): string {
 }
 
 /** What is done, as a technician says it. */
-export function gapWayText(way: GapWay, { pin }: Pick<Gap, "pin">): string {
+export function gapWayText(way: GapWay, { pin, from }: Pick<Gap, "pin" | "from">): string {
   const at = cavityLabel(pin);
   switch (way) {
+    case "own-wire":
+      return from === null ? "Wire from its own side" : `Wire to ${cavityLabel(from)}, which gives it on the same side`;
     case "own-sensor":
       return `Fit the sensor that ${at} was made for`;
     case "second-sender":
@@ -95,19 +101,16 @@ export function gapWayText(way: GapWay, { pin }: Pick<Gap, "pin">): string {
 export const gapWayMinutes = (way: GapWay): number => GAP_WAYS[way];
 
 /** A function in one sentence: who serves whom. */
-export function functionSentence(lines: readonly LinkNames[], staying: number): string {
+export function functionSentence(lines: readonly LinkNames[], gaps: number, staying: number): string {
+  if (lines.length === 0 && gaps > 0) return "No link carries it yet";
   if (lines.length === 0)
     return staying === 0
       ? "Nothing of it is in the pin tables"
-      : `Untouched: ${staying} ${staying === 1 ? "cavity stays" : "cavities stay"} with their own side`;
-  return (
-    listed(
-      [...new Set(lines.map(({ provider, consumer }) => `${cavityLabel(provider)} to ${cavityLabel(consumer)}`))].slice(
-        0,
-        4,
-      ),
-    ) + (lines.length > 4 ? ` and ${lines.length - 4} more` : "")
-  );
+      : `Untouched: ${staying} ${staying === 1 ? "cavity stays with its" : "cavities stay with their"} own side`;
+  const pairs = [
+    ...new Set(lines.map(({ provider, consumer }) => `${cavityLabel(provider)} to ${cavityLabel(consumer)}`)),
+  ];
+  return listed(pairs, 3);
 }
 
 /** What gaps have in common when they are shown as one. */

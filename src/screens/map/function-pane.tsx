@@ -14,6 +14,7 @@ import {
   lineText,
   mapFunctionName,
   optionText,
+  sizeText,
   staleText,
   VERDICT_WORDS,
 } from "@/core/words";
@@ -22,9 +23,11 @@ import { keepOps } from "@/job/triage-ops";
 import { Button } from "@/ui/controls";
 import { Lane, StateMark } from "@/ui/marks";
 import { Caution } from "@/ui/states";
+import { Wire } from "@/ui/wire";
 import { CavityPlate } from "../cavity/cavity-plate";
 import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
+import { ChainDrawing } from "./chain-drawing";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
 import { type Decide, isByHand } from "./use-decide";
@@ -64,7 +67,7 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
             {isWanted ? "Not wanted" : "Wanted again"}
           </Button>
         )}
-        <p className="w-full text-ink2">{functionSentence(told.lines, told.staying)}</p>
+        <p className="w-full text-ink2">{functionSentence(told.lines, told.gaps.length, told.staying)}</p>
       </header>
       {told.key === "security" && (
         <div className="px-4 pt-3">
@@ -84,45 +87,53 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
       {told.lines.length > 0 && (
         <ul aria-label={`Links of ${name}`}>
           {told.lines.map((line) => (
-            <LinkItem key={line.key} line={line} decide={decide} onOpen={() => onOpenLine(line.key)} />
+            <LinkItem
+              key={line.key}
+              line={line}
+              isDrawn={told.lines.length <= MOST_DRAWN}
+              decide={decide}
+              onOpen={() => onOpenLine(line.key)}
+            />
           ))}
         </ul>
       )}
       {told.staying > 0 && told.lines.length + told.gaps.length > 0 && (
         <p className="px-4 py-3 text-[13px] text-ink2">
-          {told.staying} more {told.staying === 1 ? "cavity stays" : "cavities stay"} with their own side.
+          {told.staying} more {told.staying === 1 ? "cavity stays with its" : "cavities stay with their"} own side.
         </p>
       )}
     </section>
   );
 }
 
+/** So many links stand with their circuits; more are a list. */
+const MOST_DRAWN = 2;
+
+interface LinkItemProps {
+  readonly line: Line;
+  readonly isDrawn: boolean;
+  readonly decide: Decide;
+  readonly onOpen: () => void;
+}
+
 /** One link of it, donor left and host right; its ways open in their place. */
-function LinkItem({ line, decide, onOpen }: { line: Line; decide: Decide; onOpen: () => void }) {
-  const { pinById } = useJob();
+function LinkItem({ line, isDrawn, decide, onOpen }: LinkItemProps) {
   const [isShown, setShown] = useState(false);
   const state = lineState(line);
   const [donor, host] =
     line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
-  const ends = [donor, host].map(({ id }) => pinById.get(id));
   const toDecide = line.state !== "decided" && line.state !== "refused";
   return (
     <li className="border-b border-rule px-4 py-2.5">
       <div className="grid grid-cols-[minmax(0,1fr)_140px_minmax(0,1fr)] items-center gap-3">
-        <span className="min-w-0">
-          {ends[0] !== undefined && <CavityPlate pin={ends[0]} />}
-          <span className="block truncate text-[13px] text-ink2">{ends[0]?.row.description}</span>
-        </span>
+        <End id={donor.id} />
         <span className="flex flex-col items-center">
           <Lane kind={laneKind(line)} />
           <span className="narrow line-clamp-2 text-center text-[13px] leading-tight">
             {line.state === "refused" ? "refused" : chainText(line.adapters)}
           </span>
         </span>
-        <span className="min-w-0 text-right">
-          {ends[1] !== undefined && <CavityPlate pin={ends[1]} />}
-          <span className="block truncate text-[13px] text-ink2">{ends[1]?.row.description}</span>
-        </span>
+        <End id={host.id} isHost />
       </div>
       <div className="mt-1 flex flex-wrap items-center gap-x-3">
         <span className={`flex items-center gap-1.5 font-semibold ${state.bad ? "text-stop" : ""}`}>
@@ -145,7 +156,32 @@ function LinkItem({ line, decide, onOpen }: { line: Line; decide: Decide; onOpen
         </Button>
       </div>
       {isShown && <Ways line={line} decide={decide} />}
+      {isDrawn && (
+        <div className="mt-2 border border-rule bg-fill p-3">
+          <ChainDrawing line={line} />
+        </div>
+      )}
     </li>
+  );
+}
+
+/** A cavity with its wire and what its paper says. */
+function End({ id, isHost = false }: { id: string; isHost?: boolean }) {
+  const { pinById, document } = useJob();
+  const pin = pinById.get(id);
+  if (pin === undefined) return <span />;
+  const { colour, colourBase, colourTracer, sizeMm2, description } = pin.row;
+  return (
+    <span className={`min-w-0 ${isHost ? "text-right" : ""}`}>
+      <span className={`flex flex-wrap items-center gap-x-2 ${isHost ? "flex-row-reverse" : ""}`}>
+        <CavityPlate pin={pin} />
+        <Wire colour={colour} base={colourBase} tracer={colourTracer} flip={isHost} />
+        <span className="font-mono text-[13px] text-ink2">{sizeText(sizeMm2, document.job.units)}</span>
+      </span>
+      <span className="block truncate text-[13px] text-ink2" title={description ?? ""}>
+        {description}
+      </span>
+    </span>
   );
 }
 

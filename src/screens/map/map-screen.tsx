@@ -145,8 +145,9 @@ function MapHead({ filter, onFilter, functions, decide, isOpened, onPair, onAcce
 
 /** Which lines are shown, and which of them is chosen and opened; an address may name one. */
 function useOpened() {
-  const wanted = useSearchParams().get("line");
-  const [filter, setFilter] = useState<Filter>(wanted === null ? "functions" : "all");
+  const address = useSearchParams();
+  const wanted = address.get("line");
+  const [filter, setFilter] = useState<Filter>(wanted === null ? viewOf(address.get("view")) : "all");
   const [selected, setSelected] = useState<string | null>(wanted);
   const [opened, setOpened] = useState<string | null>(wanted);
   const openLine = (key: string) => {
@@ -159,6 +160,16 @@ function useOpened() {
   }, [wanted]);
   return { filter, setFilter, selected, setSelected, opened, setOpened, openLine };
 }
+
+/** Views by what an address calls them; any other is the first. */
+const VIEWS: Readonly<Record<string, Filter>> = {
+  links: "all",
+  decide: "decide",
+  trouble: "trouble",
+  decided: "decided",
+  unmatched: "unmatched",
+};
+const viewOf = (named: string | null): Filter => VIEWS[named ?? ""] ?? "functions";
 
 function MapFilter({ filter, onFilter, functions }: Pick<HeadProps, "filter" | "onFilter" | "functions">) {
   const { lines, unmatched } = useJob().plan;

@@ -1,0 +1,83 @@
+import { Key } from "selenium-webdriver";
+import { afterAll, beforeAll, expect, test } from "vitest";
+import { type App, Person, startApp } from "./support";
+
+let app: App;
+let robin: Person;
+
+beforeAll(async () => {
+  app = await startApp("functions");
+  robin = await Person.named(app.address, "Robin");
+});
+afterAll(async () => {
+  await robin?.close();
+  await app?.stop();
+});
+
+/** What the list says of a function, its mark aside. */
+const said = (key: string) =>
+  robin.driver.executeScript<string>(`return document.querySelector('[data-function="${key}"]')?.innerText ?? ""`);
+const chosen = () =>
+  robin.driver.executeScript<string>(
+    `return document.querySelector('[data-function][aria-current="true"]').dataset.function`,
+  );
+const waitFor = (what: string, key: string, words: RegExp) =>
+  robin.wait(what, async () => (words.test(await said(key)) ? true : null));
+
+test("the map begins with what must work; a function is made whole by keys alone, and undone", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map");
+  await robin.find("button", /^Feeds and grounds/);
+  for (let step = 0; step < 40 && (await chosen()) !== "tachometer"; step++) await robin.press("j");
+  expect(await said("tachometer")).toMatch(/to decide[\s\S]*C1-23 to IP-1: pull-up/);
+  await robin.sees("Pulses agree; an open collector into an input with no pull-up");
+  await robin.press("y");
+  await waitFor("the tachometer to be whole", "tachometer", /whole/);
+  await robin.chord(Key.CONTROL, "z");
+  await waitFor("it to be undone", "tachometer", /to decide/);
+});
+
+test("a gap has its ways, is signed by whoever lives without, and stays so after a reload", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map?function=speedometer");
+  await robin.sees("Wire to T1-19, which gives it on the same side");
+  await robin.click("button", "Sign: Live without it");
+  await robin.sees("signed by Robin");
+  await waitFor("the gap to be closed", "speedometer", /whole/);
+  await robin.goTo("/jobs/heron/map?function=speedometer");
+  await robin.sees("signed by Robin");
+  await robin.click("button", "Open again");
+  await waitFor("the gap to be open again", "speedometer", /not as it is/);
+  await robin.click("button", /^Use: Wire to T1-19/);
+  await waitFor("the way to be chosen", "speedometer", /whole/);
+});
+
+test("feeds are never lived without; what is not wanted lacks nothing, and is wanted again", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map?function=feeds-and-grounds");
+  await robin.sees("Main relay feed");
+  expect(await robin.driver.executeScript("return document.body.innerText.includes('Live without it')")).toBe(false);
+  await robin.click("button", /^Horn|^Gear display|^Air conditioning/);
+  await robin.click("button", "Not wanted");
+  await robin.find("button", "Wanted again");
+  const key = await chosen();
+  await waitFor("it to be given up", key, /not wanted/);
+  await robin.click("button", "Wanted again");
+  await waitFor("it to be wanted", key, /whole|to decide|not as it is/);
+});
+
+test("a search finds a function by its connector, by its name, and says where nothing fits", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map");
+  await robin.type("Find a function, connector or quantity", "coolant sensor");
+  await robin.find("button", /^Coolant gauge/);
+  await robin.sees("reads Coolant sensor-1 already");
+  const shown = () => robin.driver.executeScript<number>("return document.querySelectorAll('[data-function]').length");
+  expect(await shown()).toBe(1);
+  await robin.type("Find a function, connector or quantity", "nothing of the sort");
+  await robin.sees("Nothing fits");
+  // The circuit of a link, and back.
+  await robin.goTo("/jobs/heron/map?function=coolant-gauge");
+  await robin.click("button", /^Open Coolant sensor-1 to IP-2/);
+  await robin.sees("Arithmetic");
+});
