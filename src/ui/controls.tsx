@@ -11,7 +11,7 @@ export function Kbd({ children }: { children: ReactNode }) {
   );
 }
 
-type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { primary?: boolean; hotkey?: string };
+type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { primary?: boolean; hotkey?: string | undefined };
 
 /** What one does most likely next is filled, once on a screen; every other action is a word that is underlined. */
 export const buttonLook = (primary = false) =>

@@ -45,6 +45,7 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
   const job = useJob();
   const name = mapFunctionName(told.key);
   const isWanted = told.state !== "not-wanted";
+  const next = told.lines.find(({ state, stale }) => stale || (state !== "decided" && state !== "refused"));
   const missing = told.lines.flatMap((line) => (line.state === "open" ? line.options[0].missing : []));
   return (
     <section aria-label={name} tabIndex={0} className="min-h-0 overflow-auto">
@@ -57,6 +58,7 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
         <span className="flex-1" />
         {canBeDropped(told) && (
           <Button
+            hotkey={isWanted ? "X" : undefined}
             onClick={() =>
               job.change(
                 `${name}: ${isWanted ? "not wanted" : "wanted again"}`,
@@ -83,7 +85,14 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
         </div>
       )}
       {isWanted &&
-        alikeGaps(told.gaps).map((gaps) => <GapSection key={gaps[0].pin.id} gaps={gaps} onOther={onOther} />)}
+        alikeGaps(told.gaps).map((gaps) => (
+          <GapSection
+            key={gaps[0].pin.id}
+            gaps={gaps}
+            isFirst={gaps[0] === told.gaps.find(({ chosen }) => chosen === null)}
+            onOther={onOther}
+          />
+        ))}
       {told.lines.length > 0 && (
         <ul aria-label={`Links of ${name}`}>
           {told.lines.map((line) => (
@@ -91,6 +100,7 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
               key={line.key}
               line={line}
               isDrawn={told.lines.length <= MOST_DRAWN}
+              isNext={line === next}
               decide={decide}
               onOpen={() => onOpenLine(line.key)}
             />
@@ -112,12 +122,14 @@ const MOST_DRAWN = 2;
 interface LinkItemProps {
   readonly line: Line;
   readonly isDrawn: boolean;
+  /** The key works on this one. */
+  readonly isNext: boolean;
   readonly decide: Decide;
   readonly onOpen: () => void;
 }
 
 /** One link of it, donor left and host right; its ways open in their place. */
-function LinkItem({ line, isDrawn, decide, onOpen }: LinkItemProps) {
+function LinkItem({ line, isDrawn, isNext, decide, onOpen }: LinkItemProps) {
   const [isShown, setShown] = useState(false);
   const state = lineState(line);
   const [donor, host] =
@@ -142,7 +154,11 @@ function LinkItem({ line, isDrawn, decide, onOpen }: LinkItemProps) {
         </span>
         <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">{staleText(line) ?? lineText(line)}</span>
         {toDecide && (
-          <Button onClick={() => decide.accept(line)} aria-label={`Accept ${nameOf(line)}`}>
+          <Button
+            hotkey={isNext ? "Y" : undefined}
+            onClick={() => decide.accept(line)}
+            aria-label={`Accept ${nameOf(line)}`}
+          >
             {isByHand(line) ? "Decide by hand" : "Accept"}
           </Button>
         )}
@@ -221,8 +237,15 @@ function Ways({ line, decide }: { line: Line; decide: Decide }) {
   );
 }
 
+interface GapProps {
+  readonly gaps: readonly [Gap, ...Gap[]];
+  /** Keys work on the first that is open. */
+  readonly isFirst: boolean;
+  readonly onOther: (pinId: string) => void;
+}
+
 /** Cavities that lack the same, why, and the ways to make it whole, the cheapest first. */
-function GapSection({ gaps, onOther }: { gaps: readonly [Gap, ...Gap[]]; onOther: (pinId: string) => void }) {
+function GapSection({ gaps, isFirst, onOther }: GapProps) {
   const job = useJob();
   const [first] = gaps;
   const cavities = gaps.flatMap(({ pin }) => job.pinById.get(pin.id) ?? []);
@@ -253,12 +276,13 @@ function GapSection({ gaps, onOther }: { gaps: readonly [Gap, ...Gap[]]; onOther
           {first.ways.map((way, at) => (
             <li
               key={way}
-              className="grid grid-cols-[20px_minmax(0,1fr)_64px_auto] items-center gap-2 border-t border-rule text-[13px]"
+              className="grid grid-cols-[20px_minmax(0,1fr)_64px_84px] items-center gap-2 border-t border-rule text-[13px]"
             >
               <span className="font-mono">{at + 1}</span>
               <span>{gapWayText(way, first)}</span>
               <span className="text-right font-mono">{way === "without" ? "" : `${gapWayMinutes(way)} min`}</span>
               <Button
+                hotkey={isFirst ? keyOf(way, at) : undefined}
                 onClick={() => choose(way)}
                 aria-label={`${way === "without" ? "Sign" : "Use"}: ${gapWayText(way, first)}`}
               >
@@ -283,6 +307,8 @@ function GapSection({ gaps, onOther }: { gaps: readonly [Gap, ...Gap[]]; onOther
 }
 
 const MOST_PLATES = 6;
+/** The cheapest way, and to live without it, are a key each. */
+const keyOf = (way: GapWay, at: number) => (way === "without" ? "S" : at === 0 ? "U" : undefined);
 const signedBy = (rows: readonly { readonly id: string; readonly person: string }[], pinId: string) => {
   const person = rows.find(({ id }) => id === pinId)?.person;
   return person === undefined ? "" : `signed by ${person}`;

@@ -2,15 +2,18 @@
 
 import { useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
-import type { FunctionLine, FunctionState } from "@/core/plan";
-import { FUNCTION_STATE_WORDS, lackText, mapFunctionName } from "@/core/words";
+import type { FunctionLine, FunctionState, GapWay } from "@/core/plan";
+import { FUNCTION_STATE_WORDS, gapHead, gapWayText, lackText, mapFunctionName } from "@/core/words";
+import { gapOps } from "@/job/gap-ops";
+import { keepOps } from "@/job/triage-ops";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import { useMove } from "@/ui/virtual-list";
+import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { FunctionPane } from "./function-pane";
 import type { Decide } from "./use-decide";
-import { isOpen } from "./use-functions";
+import { alikeTo, canBeDropped, isOpen } from "./use-functions";
 
 export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
   cannot: "blocked",
@@ -42,8 +45,27 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
     current?.key ?? null,
     setSelected,
   );
-  const next = current?.lines.find(({ state }) => state === "proposed");
+  const job = useJob();
+  const next = current?.lines.find(({ state, stale }) => stale || (state !== "decided" && state !== "refused"));
+  const gap = current?.gaps.find(({ chosen }) => chosen === null);
+  const fill = (way: GapWay | undefined) => {
+    if (gap !== undefined && way !== undefined && gap.ways.includes(way))
+      job.change(`${gapHead(gap)}: ${gapWayText(way, gap).toLowerCase()}`, (person) =>
+        gapOps(job.document, alikeTo(gap, current?.gaps ?? []), way, person),
+      );
+  };
   useKeys({
+    o: () => {
+      const at = shown.findIndex(({ key }) => key === current?.key);
+      const after = [...shown.slice(at + 1), ...shown.slice(0, at + 1)].find(isOpen);
+      if (after !== undefined) setSelected(after.key);
+    },
+    u: () => fill(gap?.ways[0]),
+    s: () => fill("without"),
+    x: () =>
+      current !== undefined &&
+      canBeDropped(current) &&
+      job.change(`${mapFunctionName(current.key)}: not wanted`, keepOps(job.document, [current.key], false)),
     ArrowDown: () => move(1),
     ArrowUp: () => move(-1),
     j: () => move(1),

@@ -44,3 +44,7 @@ export function alikeGaps(gaps: readonly Gap[]): readonly (readonly [Gap, ...Gap
   }
   return [...groups.values()];
 }
+
+/** Ids of the cavities whose gaps are one with this one's. */
+export const alikeTo = (gap: Gap, gaps: readonly Gap[]): readonly string[] =>
+  (alikeGaps(gaps).find((group) => group.includes(gap)) ?? [gap]).map(({ pin }) => pin.id);

@@ -60,10 +60,12 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
   [
     "Map",
     [
-      ["↑ ↓", "from line to line"],
-      ["Enter", "open or close the line"],
-      ["Y", "accept it"],
-      ["X", "refuse it"],
+      ["↑ ↓", "from function to function, from line to line"],
+      ["O", "the next function that is not whole"],
+      ["Enter", "the circuit of the function's link; open or close the line"],
+      ["Y", "accept its link"],
+      ["U  S", "fill its gap the cheapest way; sign to live without it"],
+      ["X", "the function is not wanted; refuse the line"],
       ["A", "links that wire alone makes and that are sure: asks first"],
       ["P", "pair two cavities by hand"],
     ],
