@@ -41,7 +41,7 @@ test("a gap has its ways, is signed by whoever lives without, and stays so after
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/map?function=speedometer");
   await robin.sees("Wire to T1-19, which gives it on the same side");
-  await robin.click("button", "Sign: Live without it");
+  await robin.click("button", /^Sign: Live without it/);
   await robin.sees("signed by Robin");
   await waitFor("the gap to be closed", "speedometer", /whole/);
   await robin.goTo("/jobs/heron/map?function=speedometer");
@@ -58,7 +58,7 @@ test("feeds are never lived without; what is not wanted lacks nothing, and is wa
   await robin.sees("Main relay feed");
   expect(await robin.driver.executeScript("return document.body.innerText.includes('Live without it')")).toBe(false);
   await robin.click("button", /^Fuel gauge/);
-  await robin.click("button", "Not wanted");
+  await robin.click("button", /^Not wanted/);
   await robin.find("button", "Wanted again");
   const key = await chosen();
   await waitFor("it to be given up", key, /not wanted/);
@@ -78,7 +78,7 @@ test("a search finds a function by its connector, by its name, and says where no
   await robin.sees("Nothing fits");
   // The circuit of a link, and back.
   await robin.goTo("/jobs/heron/map?function=coolant-gauge");
-  await robin.click("button", /^Open Coolant sensor-1 to IP-2/);
+  await robin.click("button", /^Circuit of Coolant sensor-1 to IP-2/);
   await robin.sees("Arithmetic");
 });
 

@@ -171,17 +171,25 @@ test("what is no table is refused with what to do", async () => {
   await robin.find("button", "Import 1 rows, leave the faulty one out");
 });
 
-test("every fact that Heron's map misses is filled in where it stands, by keyboard", async () => {
+test("what a link misses is filled in where it stands, by keyboard, for either end", async () => {
   robin.pictureOnFailure();
-  for (const [line, label, typed, value] of [
-    ["donor-26>host-31", "C1-25", "40: 20, 110: 80", "40:20|110:80"],
-    ["host-66>donor-38", "C1-37", "0: 0.5, 100: 4.5", "0:0.5|100:4.5"],
+  // The gauge is to be driven by the computer's own output instead of a second sender.
+  const line = [await pinIn("heron", "Coolant sensor-1"), await pinIn("heron", "IP-2")].map((pin) => pin?.id).join(">");
+  await robin.goTo(`/jobs/heron/map?line=${encodeURIComponent(line)}`);
+  await robin.click("button", "Other counterpart");
+  await robin.type("Choose a cavity", "C1-25");
+  await robin.click("option", /C1-25/);
+  await robin.click("button", "Pair");
+  for (const [label, asks, typed, value] of [
+    ["C1-25", "Which duty does it give", "40: 20, 110: 80", "40:20|110:80"],
+    ["IP-2", "Which resistance does it expect", "40: 240, 110: 26", "40:240|110:26"],
   ] as const) {
-    await robin.goTo(`/jobs/heron/map?line=${encodeURIComponent(line)}`);
+    const paired = [await pinIn("heron", "C1-25"), await pinIn("heron", "IP-2")].map((pin) => pin?.id).join(">");
+    await robin.goTo(`/jobs/heron/map?line=${encodeURIComponent(paired)}`);
     await robin.sees("Missing");
     await blur();
     // The field is reached by Tab alone from the opened line.
-    const field = await robin.find("textbox", new RegExp(`${label}$`));
+    const field = await robin.find("textbox", new RegExp(`^${asks}.*${label}$`));
     await robin.driver.executeScript("arguments[0].closest('section').querySelector('button, input').focus()", field);
     for (let step = 0; step < 40; step++) {
       const here = await robin.driver.switchTo().activeElement();
@@ -199,7 +207,7 @@ test("every fact that Heron's map misses is filled in where it stands, by keyboa
     // The same value stands in the cavity's pane, opened by one key, and in Evidence.
     await blur();
     await robin.goTo(`/jobs/heron/pins?pin=${(await pinIn("heron", label))?.id}`);
-    await robin.find("textbox", new RegExp(`${label}$`));
+    await robin.find("textbox", new RegExp(`^${asks}.*${label}$`));
     await robin.goTo("/jobs/heron/evidence");
     await robin.sees(typed);
   }

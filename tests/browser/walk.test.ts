@@ -89,7 +89,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.press("4");
   await robin.find("button", /^Accept \d+ wire only/);
   await robin.press("n");
-  await robin.sees(/your decision/i);
+  await robin.sees("reads Tank sender-1 already");
   await robin.driver.executeScript("document.activeElement.blur()");
   await robin.press("a");
   await robin.sees(/Accept \d+ wire-only links\?/);

@@ -30,7 +30,7 @@ import { useJob } from "../shell/job-provider";
 import { ChainDrawing } from "./chain-drawing";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
-import { type Decide, isByHand } from "./use-decide";
+import { acceptNow, type Decide, isByHand, isToDecide } from "./use-decide";
 import { alikeGaps, canBeDropped } from "./use-functions";
 
 interface Props {
@@ -45,7 +45,7 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
   const job = useJob();
   const name = mapFunctionName(told.key);
   const isWanted = told.state !== "not-wanted";
-  const next = told.lines.find(({ state, stale }) => stale || (state !== "decided" && state !== "refused"));
+  const next = told.lines.find(isToDecide);
   const missing = told.lines.flatMap((line) => (line.state === "open" ? line.options[0].missing : []));
   return (
     <section aria-label={name} tabIndex={0} className="min-h-0 overflow-auto">
@@ -134,7 +134,7 @@ function LinkItem({ line, isDrawn, isNext, decide, onOpen }: LinkItemProps) {
   const state = lineState(line);
   const [donor, host] =
     line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
-  const toDecide = line.state !== "decided" && line.state !== "refused";
+  const toDecide = isToDecide(line);
   return (
     <li className="border-b border-rule px-4 py-2.5">
       <div className="grid grid-cols-[minmax(0,1fr)_140px_minmax(0,1fr)] items-center gap-3">
@@ -154,21 +154,19 @@ function LinkItem({ line, isDrawn, isNext, decide, onOpen }: LinkItemProps) {
         </span>
         <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">{staleText(line) ?? lineText(line)}</span>
         {toDecide && (
-          <Button
-            hotkey={isNext ? "Y" : undefined}
-            onClick={() => decide.accept(line)}
-            aria-label={`Accept ${nameOf(line)}`}
-          >
-            {isByHand(line) ? "Decide by hand" : "Accept"}
+          <Button hotkey={isNext ? "Y" : undefined} onClick={() => acceptNow(line, decide)}>
+            {line.stale ? "Use what is proposed now" : isByHand(line) ? "Decide by hand" : "Accept"}
+            <span className="hidden-text"> {nameOf(line)}</span>
           </Button>
         )}
         {line.options.length > 1 && (
-          <Button aria-expanded={isShown} onClick={() => setShown(!isShown)} aria-label={`Ways of ${nameOf(line)}`}>
+          <Button aria-expanded={isShown} onClick={() => setShown(!isShown)}>
             {isShown ? "Hide ways" : `${line.options.length} ways`}
+            <span className="hidden-text"> of {nameOf(line)}</span>
           </Button>
         )}
-        <Button onClick={onOpen} aria-label={`Open ${nameOf(line)}`}>
-          Circuit
+        <Button onClick={onOpen}>
+          Circuit<span className="hidden-text"> of {nameOf(line)}</span>
         </Button>
       </div>
       {isShown && <Ways line={line} decide={decide} />}
@@ -219,7 +217,6 @@ function Ways({ line, decide }: { line: Line; decide: Decide }) {
           </span>
           <span className="text-right font-mono">{option.minutes} min</span>
           <Button
-            aria-label={`Use way ${at + 1}`}
             onClick={() =>
               decide.choose(line, "Choose", {
                 verdict: option.verdict,
@@ -281,12 +278,9 @@ function GapSection({ gaps, isFirst, onOther }: GapProps) {
               <span className="font-mono">{at + 1}</span>
               <span>{gapWayText(way, first)}</span>
               <span className="text-right font-mono">{way === "without" ? "" : `${gapWayMinutes(way)} min`}</span>
-              <Button
-                hotkey={isFirst ? keyOf(way, at) : undefined}
-                onClick={() => choose(way)}
-                aria-label={`${way === "without" ? "Sign" : "Use"}: ${gapWayText(way, first)}`}
-              >
+              <Button hotkey={isFirst ? keyOf(way, at) : undefined} onClick={() => choose(way)}>
                 {way === "without" ? "Sign" : "Use"}
+                <span className="hidden-text">: {gapWayText(way, first)}</span>
               </Button>
             </li>
           ))}

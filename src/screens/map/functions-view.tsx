@@ -12,7 +12,7 @@ import { useMove } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { FunctionPane } from "./function-pane";
-import type { Decide } from "./use-decide";
+import { acceptNow, type Decide, isToDecide } from "./use-decide";
 import { alikeTo, canBeDropped, isOpen } from "./use-functions";
 
 export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
@@ -46,7 +46,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
     setSelected,
   );
   const job = useJob();
-  const next = current?.lines.find(({ state, stale }) => stale || (state !== "decided" && state !== "refused"));
+  const next = current?.lines.find(isToDecide);
   const gap = current?.gaps.find(({ chosen }) => chosen === null);
   const fill = (way: GapWay | undefined) => {
     if (gap !== undefined && way !== undefined && gap.ways.includes(way))
@@ -70,7 +70,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
     ArrowUp: () => move(-1),
     j: () => move(1),
     k: () => move(-1),
-    y: () => next !== undefined && decide.accept(next),
+    y: () => next !== undefined && acceptNow(next, decide),
     Enter: () => next !== undefined && onOpenLine(next.key),
   });
   if (functions.length === 0)

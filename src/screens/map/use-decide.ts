@@ -1,5 +1,5 @@
 import { type LeftOut, type Line, leftOut } from "@/core/plan";
-import { cavityLabel, count, lineText, quantityWords } from "@/core/words";
+import { cavityLabel, count, lineText, optionText, quantityWords } from "@/core/words";
 import { type Choice, decideOps } from "@/job/decide";
 import { useJob } from "../shell/job-provider";
 
@@ -50,6 +50,22 @@ export function useDecide(): Decide {
         sure.flatMap((line) => opsOf(line, { adapters: [] })),
       ),
   };
+}
+
+/** Somebody has to say what becomes of it: it waits, or its decision no longer fits its facts. */
+export const isToDecide = ({ state, stale }: Line): boolean => stale || (state !== "decided" && state !== "refused");
+
+/** Accepts a line as it is proposed now, whatever was decided of it before. */
+export function acceptNow(line: Line, decide: Decide): void {
+  const [now] = line.options;
+  if (line.stale)
+    decide.choose(line, "Choose", {
+      verdict: now.verdict,
+      adapters: now.adapters,
+      why: optionText(now, line),
+      byHand: isByHand(now),
+    });
+  else decide.accept(line);
 }
 
 const nameOf = (line: Line) =>
