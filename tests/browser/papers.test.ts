@@ -179,7 +179,8 @@ test("what a link misses is filled in where it stands, by keyboard, for either e
   await robin.click("button", "Other counterpart");
   await robin.type("Choose a cavity", "C1-25");
   await robin.click("option", /C1-25/);
-  await robin.click("button", "Pair");
+  await robin.click("button", "Pair by hand");
+  await robin.sees("Decided by hand");
   for (const [label, asks, typed, value] of [
     ["C1-25", "Which duty does it give", "40: 20, 110: 80", "40:20|110:80"],
     ["IP-2", "Which resistance does it expect", "40: 240, 110: 26", "40:240|110:26"],

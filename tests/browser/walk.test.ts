@@ -97,6 +97,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("what it carries may hurt someone or stop the engine");
   await robin.click("button", /^Accept \d+$/);
   await robin.sees(/Accept 0 wire only/);
+  await robin.goTo(`${new URL(await robin.driver.getCurrentUrl()).pathname}?view=links`);
   await robin.click("button", /^Engine speed .*C1-23/);
   await robin.sees("pull-up 2.2 kΩ");
   await robin.sees("20 mA (assumed) → R ≥ 800 Ω");
