@@ -97,8 +97,9 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("what it carries may hurt someone or stop the engine");
   await robin.click("button", /^Accept \d+$/);
   await robin.sees(/Accept 0 wire only/);
-  await robin.goTo(`${new URL(await robin.driver.getCurrentUrl()).pathname}?view=links`);
-  await robin.click("button", /^Engine speed .*C1-23/);
+  await robin.chord(Key.CONTROL, "k");
+  await robin.type("Find a cavity, circuit, link or step", "engine speed link");
+  await robin.click("option", /C1-23 to IP-1/);
   await robin.sees("pull-up 2.2 kΩ");
   await robin.sees("20 mA (assumed) → R ≥ 800 Ω");
   await robin.click("button", /^Accept( Y)?$/);
