@@ -71,7 +71,8 @@ export function valueOptions(provider: Giver, consumer: Taker, around: Surroundi
 function needDuty(provider: Giver, consumer: Taker, builder: OptionBuilder): void {
   if (provider.form.kind === "pwm-out") {
     builder.need(provider, "hz");
-    if (!isOpen(builder.need(provider, "drive"))) builder.need(provider, "amplitude");
+    const drive = builder.need(provider, "drive");
+    if (drive !== null && !isOpen(drive)) builder.need(provider, "amplitude");
   }
   if (consumer.form.kind === "pwm-in") {
     builder.need(consumer, "hz");

@@ -1,6 +1,7 @@
 import { functionName } from "../functions";
 import type { Blocker, Line } from "../plan";
 import type { Step } from "../proving";
+import { sameChain } from "../signals";
 import type { Units } from "../units";
 import { findingPlace, findingTitle, findingWhy } from "./findings";
 import { quantityHead, VERDICT_WORDS } from "./forms";
@@ -11,7 +12,14 @@ import { optionText } from "./signals";
 import { expectedText, probeLabel, stepTitle } from "./steps";
 
 /** Why a line is as it is: as it was told when it was decided, else as the facts have it now. */
-export const lineText = ({ decision, options, ...ends }: Line): string => decision?.why ?? optionText(options[0], ends);
+export function lineText({ decision, options, ...ends }: Line): string {
+  if (decision === null) return optionText(options[0], ends);
+  // What was decided is told by the facts of today where it is still among the ways; else by the record.
+  const still = options.find(
+    ({ verdict, adapters }) => verdict === decision.verdict && sameChain(adapters, decision.adapters),
+  );
+  return still === undefined ? decision.why : optionText(still, ends);
+}
 
 /** What is proposed now for a decision whose facts have changed; null where it still stands. */
 export const staleText = ({ stale, options, ...ends }: Line): string | null =>
