@@ -113,3 +113,22 @@ test("every function of both vehicles is made whole, or signed as not wanted, in
   expect(await open()).toEqual([]);
   await robin.sees("Functions");
 });
+
+test("a function is drawn across both harnesses; its cavities open what is known of them; it is saved as a file of its own", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron-planned/map?function=tachometer");
+  await robin.wait("the drawing", async () =>
+    robin.driver.executeScript<boolean | null>(
+      "return document.querySelector('figure svg [role=button]') !== null || null",
+    ),
+  );
+  const text = await robin.driver.executeScript<string>("return document.querySelector('figure svg').textContent");
+  for (const part of ["Battery", "YE/BK", "WH/BK", "pull-up"]) expect(text).toContain(part);
+  await robin.click("button", "Whole width");
+  await robin.click("button", "Beside the list");
+  await robin.driver.executeScript(
+    "document.querySelector('figure svg [role=button]').dispatchEvent(new MouseEvent('click', { bubbles: true }))",
+  );
+  await robin.find("button", "Close");
+  await robin.find("button", "Save as SVG");
+});

@@ -48,6 +48,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     person: "Robin",
     blockers: blockersOf(document, derived.blockers, power, report),
     askCut: idle,
+    askCircuit: idle,
     askConfusablePairs: idle,
     askTryRows: idle,
     askTry: idle,

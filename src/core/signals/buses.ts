@@ -9,7 +9,7 @@ type Bus = SignalPin & { readonly form: FormOf<"can" | "lin" | "serial"> };
 export const TERMINATION_OHMS = 120;
 
 /**
- * From a bus to a bus. Copper alone joins two networks only where bitrate and messages are the same and both ends are
+ * From a bus to a bus. Wire only joins two networks where bitrate and messages are the same and both ends are
  * terminated; networks of two vehicles are kept apart by a gateway, since each answers to its own identifiers.
  */
 export function busOptions(one: Bus, other: Bus): LinkOption[] {

@@ -6,6 +6,12 @@ export {
   type ReportRow,
   type WireEnd,
 } from "./analysis";
+export {
+  type CircuitPart,
+  type CircuitRun,
+  type FunctionCircuit,
+  functionCircuit,
+} from "./circuit";
 export { consequencesOf, otherFeeds, type Stop, stopsWithout } from "./consequences";
 export { copperTotal } from "./copper";
 export type { Demand } from "./demands";

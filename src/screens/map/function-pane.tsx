@@ -25,9 +25,9 @@ import { Lane, StateMark } from "@/ui/marks";
 import { Caution } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { CavityPlate } from "../cavity/cavity-plate";
+import { FunctionDiagram } from "../diagram/function-diagram";
 import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
-import { ChainDrawing } from "./chain-drawing";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
 import { acceptNow, type Decide, isByHand, isToDecide } from "./use-decide";
@@ -38,13 +38,17 @@ interface Props {
   readonly decide: Decide;
   readonly onOpenLine: (key: string) => void;
   readonly onOther: (pinId: string) => void;
+  /** The list beside it is hidden. */
+  readonly isWide: boolean;
+  readonly onWide: (isWide: boolean) => void;
 }
 
 /** A function: who serves whom, what is missing with its field, what can be done, and what stays as it is. */
-export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
+export function FunctionPane({ told, decide, onOpenLine, onOther, isWide, onWide }: Props) {
   const job = useJob();
   const name = mapFunctionName(told.key);
   const isWanted = told.state !== "not-wanted";
+  const [isDrawn, setDrawn] = useState(told.lines.length <= MOST_DRAWN);
   const next = told.lines.find(isToDecide);
   const missing = told.lines.flatMap((line) => (line.state === "open" ? line.options[0].missing : []));
   return (
@@ -99,13 +103,21 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
             <LinkItem
               key={line.key}
               line={line}
-              isDrawn={told.lines.length <= MOST_DRAWN}
               isNext={line === next}
               decide={decide}
               onOpen={() => onOpenLine(line.key)}
             />
           ))}
         </ul>
+      )}
+      {isWanted && (
+        <div className="p-4">
+          {isDrawn ? (
+            <FunctionDiagram told={told} isWide={isWide} onWide={onWide} />
+          ) : (
+            <Button onClick={() => setDrawn(true)}>Draw the circuit</Button>
+          )}
+        </div>
       )}
       {told.staying > 0 && told.lines.length + told.gaps.length > 0 && (
         <p className="px-4 py-3 text-[13px] text-ink2">
@@ -116,12 +128,11 @@ export function FunctionPane({ told, decide, onOpenLine, onOther }: Props) {
   );
 }
 
-/** So many links stand with their circuits; more are a list. */
-const MOST_DRAWN = 2;
+/** A function of so many links is drawn at once; one of more when it is asked for. */
+const MOST_DRAWN = 4;
 
 interface LinkItemProps {
   readonly line: Line;
-  readonly isDrawn: boolean;
   /** The key works on this one. */
   readonly isNext: boolean;
   readonly decide: Decide;
@@ -129,7 +140,7 @@ interface LinkItemProps {
 }
 
 /** One link of it, donor left and host right; its ways open in their place. */
-function LinkItem({ line, isDrawn, isNext, decide, onOpen }: LinkItemProps) {
+function LinkItem({ line, isNext, decide, onOpen }: LinkItemProps) {
   const [isShown, setShown] = useState(false);
   const state = lineState(line);
   const [donor, host] =
@@ -170,11 +181,6 @@ function LinkItem({ line, isDrawn, isNext, decide, onOpen }: LinkItemProps) {
         </Button>
       </div>
       {isShown && <Ways line={line} decide={decide} />}
-      {isDrawn && (
-        <div className="mt-2 border border-rule bg-fill p-3">
-          <ChainDrawing line={line} />
-        </div>
-      )}
     </li>
   );
 }

@@ -35,6 +35,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
   const wanted = useSearchParams().get("function");
   const [selected, setSelected] = useState<string | null>(wanted);
   const [find, setFind] = useState("");
+  const [isWide, setWide] = useState(false);
   useEffect(() => {
     if (wanted !== null) setSelected(wanted);
   }, [wanted]);
@@ -80,8 +81,10 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
       </Empty>
     );
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(290px,340px)_1fr] divide-x divide-rule2 max-lg:grid-cols-1 max-lg:grid-rows-[minmax(0,2fr)_minmax(0,3fr)] max-lg:divide-x-0 max-lg:divide-y">
-      <div className="flex min-h-0 flex-col">
+    <div
+      className={`grid min-h-0 flex-1 ${isWide ? "grid-cols-1" : "grid-cols-[minmax(290px,340px)_1fr] divide-x divide-rule2 max-lg:grid-cols-1 max-lg:grid-rows-[minmax(0,2fr)_minmax(0,3fr)] max-lg:divide-x-0 max-lg:divide-y"}`}
+    >
+      <div className={isWide ? "hidden" : "flex min-h-0 flex-col"}>
         <input
           type="search"
           aria-label="Find a function, connector or quantity"
@@ -119,7 +122,15 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
         </ul>
       </div>
       {current !== undefined && (
-        <FunctionPane key={current.key} told={current} decide={decide} onOpenLine={onOpenLine} onOther={onOther} />
+        <FunctionPane
+          key={current.key}
+          told={current}
+          decide={decide}
+          onOpenLine={onOpenLine}
+          onOther={onOther}
+          isWide={isWide}
+          onWide={setWide}
+        />
       )}
     </div>
   );

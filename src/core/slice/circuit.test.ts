@@ -1,0 +1,67 @@
+import { describe, expect, test } from "vitest";
+import { facts, harness } from "../../../tests/support/harness";
+import { buildHarness } from "../harness";
+import { type FunctionCircuit, functionCircuit, sliceByChoice } from "./index";
+
+const VEHICLE = `
+  host Battery-+ 1 supply-out battery-supply RD 25mm
+  host Battery-- 2 ground ground BK 25mm
+  host FB-in 1 supply-in battery-supply RD 10mm
+  host FB-1 30 supply-out battery-supply RD 2.5mm
+  host Horn_switch-1 30 supply-in horn RD 1.5mm
+  host Horn_switch-2 31 switch-out horn GN/BK 1mm
+  host Horn-1 31 load-in horn GN/BK 1mm otherEnd=ground
+  host Horn-2 2 ground ground BK 1mm
+  host G1-1 2 ground ground BK 10mm
+  host Radio-1 9 supply-in accessory-supply YE 1mm`;
+
+const circuitOf = (text: string, key: string, also: readonly string[] = [], built = harness(text)): FunctionCircuit =>
+  functionCircuit(built, sliceByChoice(built, new Map()), key, also);
+const named = ({ parts }: FunctionCircuit) => parts.map(({ label }) => label).toSorted();
+
+describe("a function's circuit", () => {
+  const horn = circuitOf(VEHICLE, "horn");
+  test("holds the parts and wires on its paths and no others", () => {
+    expect(named(horn)).not.toContain("Radio");
+    for (const part of ["Battery", "FB", "Horn switch", "Horn"]) expect(named(horn)).toContain(part);
+    const colours = horn.runs.map(({ wire }) => wire?.colour).filter((one) => one !== undefined);
+    expect(colours).toContain("GN/BK");
+    expect(colours).not.toContain("YE");
+  });
+  test("runs lead away from the battery: to the switch first, then to the horn", () => {
+    const lit = horn.runs.find(({ wire }) => wire?.circuit === "31");
+    expect([lit?.from, lit?.to]).toEqual(["pin:Horn switch-2", "pin:Horn-1"]);
+    const feed = horn.runs.find(({ wire }) => wire?.circuit === "1");
+    expect(feed?.from).toBe("pin:Battery-+");
+  });
+  test("every end of a run is a cavity, splice, open end or case that is drawn", () => {
+    const there = new Set([
+      ...horn.parts.flatMap(({ id, cavities }) => [`case:${id}`, ...cavities.map(({ pinId }) => `pin:${pinId}`)]),
+      ...horn.splices.map(({ id }) => id),
+      ...horn.opens,
+    ]);
+    for (const { from, to } of horn.runs) expect([from, to].filter((one) => !there.has(one))).toEqual([]);
+  });
+  test("what is grounded by its case has a ground of its own", () => {
+    const cased = circuitOf(VEHICLE.replace("\n  host Horn-2 2 ground ground BK 1mm", ""), "horn");
+    const own = cased.runs.filter(({ to }) => to.startsWith("case:"));
+    expect(own.map(({ from }) => from)).toEqual(["pin:Horn-1"]);
+    expect(horn.runs.some(({ to }) => to.startsWith("case:"))).toBe(false);
+  });
+});
+
+test("ends of links that nothing joins yet are drawn with their wires; decided, the link joins the ends of both wires", () => {
+  const text = `${VEHICLE}\n  donor C1-23 T1 frequency-out engine-speed YE/BK 0.5mm\n  host IP-1 T2 frequency-in engine-speed WH/BK 0.75mm`;
+  const wires = (circuit: FunctionCircuit) =>
+    circuit.runs.flatMap(({ from, to, wire }) => (wire === null ? [] : [[from, to].toSorted().join(" "), wire.colour]));
+  const proposed = circuitOf(text, "tachometer", ["C1-23", "IP-1"]);
+  expect(named(proposed)).toEqual(expect.arrayContaining(["C1", "IP"]));
+  expect(wires(proposed)).toEqual(expect.arrayContaining(["YE/BK", "WH/BK"]));
+  expect(proposed.opens).toHaveLength(2);
+  const told = facts(text);
+  const joined = buildHarness({ ...told, joins: [{ id: "k", fromPinId: "C1-23", toPinId: "IP-1" }] });
+  const decided = circuitOf(text, "tachometer", [], joined);
+  expect(wires(decided)).toEqual(expect.arrayContaining(["YE/BK", "WH/BK"]));
+  const [join] = decided.runs.filter(({ type }) => type === "join");
+  expect([join?.from, join?.to].toSorted()).toEqual([...decided.opens].toSorted());
+});

@@ -1,0 +1,87 @@
+import ELK from "elkjs/lib/elk.bundled.js";
+import { beforeAll, describe, expect, test } from "vitest";
+import { buildHarness } from "@/core/harness";
+import { functionCircuit, sliceByChoice } from "@/core/slice";
+import { heronDocument } from "@/demo/heron";
+import { ridgewayDocument } from "@/demo/ridgeway";
+import { harnessFacts } from "@/job/harness-facts";
+import type { JobDocument } from "@/job/schema";
+import { circuitGraph, type Drawn, type DrawnLink, drawnCircuit, MOST_PARTS } from "./layout";
+
+const draw = async (document: JobDocument, key: string, links: readonly DrawnLink[] = []) => {
+  const harness = buildHarness(harnessFacts(document));
+  const also = links.flatMap(({ from, to }) => [from, to]);
+  const circuit = functionCircuit(harness, sliceByChoice(harness, new Map()), key, also);
+  const graph = circuitGraph(
+    circuit,
+    links,
+    ({ wire }) => wire?.colour ?? "",
+    ({ label }) => [label],
+  );
+  return { circuit, drawn: drawnCircuit(await new ELK().layout(graph), circuit, links, ({ label }) => [label]) };
+};
+
+const pinOf = (document: JobDocument, connector: string, cavity: string) => {
+  const id = document.connectors.find(({ label }) => label === connector)?.id;
+  return document.pins.find((pin) => pin.connectorId === id && pin.cavity === cavity)?.id ?? "";
+};
+
+/** Pairs of boxes that lie on each other. */
+const overlaps = ({ boxes }: Drawn) =>
+  boxes.flatMap((one, at) =>
+    boxes
+      .slice(at + 1)
+      .filter(
+        (other) =>
+          one.x < other.x + other.width &&
+          other.x < one.x + one.width &&
+          one.y < other.y + other.height &&
+          other.y < one.y + one.height,
+      )
+      .map((other) => `${one.id} on ${other.id}`),
+  );
+
+describe("the drawing of a function", () => {
+  const heron = heronDocument();
+  const [from, to] = [pinOf(heron, "C1", "23"), pinOf(heron, "IP", "1")];
+  const link: DrawnLink = { id: "tacho", from, to, chain: "pull-up 2.2 kΩ to 12 V", isDecided: false };
+  let tacho: Awaited<ReturnType<typeof draw>>;
+  beforeAll(async () => {
+    tacho = await draw(heron, "tachometer", [link]);
+  });
+
+  test("runs from top to bottom: the battery above everything that it feeds, grounds below it; no box on another", () => {
+    const { drawn } = tacho;
+    const battery = drawn.boxes.find(({ part }) => part?.type === "battery");
+    expect(battery?.y).toBeLessThan(60);
+    for (const box of drawn.boxes) if (box.type === "ground") expect(box.y).toBeGreaterThan(battery?.y ?? Number.NaN);
+    expect(overlaps(drawn)).toEqual([]);
+  });
+  test("every piece of wire goes straight across or straight down, and every run is drawn", () => {
+    const { circuit, drawn } = tacho;
+    for (const { points } of drawn.lines)
+      for (const [at, [x, y]] of points.entries()) {
+        const [px, py] = points[at - 1] ?? [x, y];
+        expect(Math.abs(x - px) < 0.01 || Math.abs(y - py) < 0.01).toBe(true);
+      }
+    const drawnIds = new Set(drawn.lines.flatMap(({ run }) => run?.id ?? []));
+    expect(circuit.runs.filter(({ id, type }) => type === "wire" && !drawnIds.has(id))).toEqual([]);
+  });
+  test("the link goes through its adapter, from the ends of the wires that are there, and is told as not decided", () => {
+    const { drawn } = tacho;
+    expect(drawn.boxes.filter(({ type }) => type === "adapter").map(({ text }) => text.join(""))).toEqual([
+      "pull-up 2.2 kΩ to 12 V",
+    ]);
+    const own = drawn.lines.filter((line) => line.link !== null);
+    expect(own).toHaveLength(2);
+    expect(own.every((line) => line.link?.isDecided === false)).toBe(true);
+    expect(drawn.boxes.filter(({ type }) => type === "joint")).toHaveLength(2);
+  });
+  test("a function of thirty parts and more of the large sample is laid out without a box on another", async () => {
+    const { drawn } = await draw(ridgewayDocument(), "turn-signals");
+    const parts = drawn.boxes.filter(({ type }) => type === "part").length;
+    expect(parts).toBeGreaterThanOrEqual(30);
+    expect(parts).toBeLessThan(MOST_PARTS);
+    expect(overlaps(drawn)).toEqual([]);
+  });
+});

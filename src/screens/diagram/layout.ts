@@ -1,0 +1,254 @@
+import type { ElkExtendedEdge, ElkNode } from "elkjs/lib/elk-api";
+import type { CircuitPart, CircuitRun, FunctionCircuit } from "@/core/slice";
+
+/** A link of the plan as the drawing shows it: decided, or only proposed. */
+export interface DrawnLink {
+  readonly id: string;
+  /** Ids of the cavities at its ends. */
+  readonly from: string;
+  readonly to: string;
+  /** Its adapters in words; empty where a wire alone joins the two. */
+  readonly chain: string;
+  readonly isDecided: boolean;
+}
+
+export interface Drawn {
+  readonly width: number;
+  readonly height: number;
+  readonly boxes: readonly DrawnBox[];
+  readonly lines: readonly DrawnLine[];
+}
+
+export interface DrawnBox {
+  readonly id: string;
+  /** `joint`: where a link joins the ends of two wires; `open`: an end of which nobody knows where it goes. */
+  readonly type: "part" | "splice" | "ground" | "open" | "joint" | "adapter";
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly part: CircuitPart | null;
+  /** Lines of text inside. */
+  readonly text: readonly string[];
+  readonly ports: readonly {
+    readonly pinId: string;
+    readonly cavity: string;
+    readonly x: number;
+    readonly y: number;
+    readonly isTop: boolean;
+  }[];
+}
+
+export interface DrawnLine {
+  readonly id: string;
+  readonly points: readonly (readonly [x: number, y: number])[];
+  readonly run: CircuitRun | null;
+  /** Of a link: new copper. */
+  readonly link: DrawnLink | null;
+  readonly label: { readonly text: string; readonly x: number; readonly y: number } | null;
+}
+
+/** Room above and below a part's name, for the labels of its cavities. */
+const INSIDE = 44;
+const CHAR = 7.9;
+const LINE = 18;
+const textWidth = (text: string) => text.length * CHAR;
+
+/** A circuit of more is no drawing that anyone reads, and takes seconds to lay out. */
+export const MOST_PARTS = 60;
+
+/** Words on a run: colour, size, length. */
+export type RunText = (run: CircuitRun) => string;
+/** Words inside of a part. */
+export type PartText = (part: CircuitPart) => readonly string[];
+
+/**
+ * The graph to be laid out: battery first and grounds last, so that current runs from top to bottom; wires orthogonal,
+ * with room for what is written on each.
+ */
+export function circuitGraph(
+  circuit: FunctionCircuit,
+  links: readonly DrawnLink[],
+  runText: RunText,
+  partText: PartText,
+): ElkNode {
+  const cavities = new Set(circuit.parts.flatMap(({ cavities }) => cavities.map(({ pinId }) => `pin:${pinId}`)));
+  const ends = wireEnds(circuit);
+  const shown = links
+    .filter(({ from, to }) => cavities.has(`pin:${from}`) && cavities.has(`pin:${to}`))
+    .map((link) => ({ ...link, from: ends(link.from), to: ends(link.to) }));
+  const between = new Set(shown.map(({ from, to }) => [from, to].toSorted().join(" ")));
+  // A decided link is in the harness as copper; here it stands with its adapters.
+  const runs = circuit.runs.filter(
+    (run) => run.type !== "join" || run.id.startsWith("case:") || !between.has([run.from, run.to].toSorted().join(" ")),
+  );
+  const adapters = shown.filter(({ chain }) => chain !== "");
+  const cases = runs.filter(({ to }) => to.startsWith("case:"));
+  return {
+    id: "root",
+    layoutOptions: {
+      "elk.algorithm": "layered",
+      "elk.direction": "DOWN",
+      "elk.edgeRouting": "ORTHOGONAL",
+      "elk.spacing.nodeNode": "36",
+      "elk.spacing.edgeNode": "20",
+      "elk.spacing.edgeEdge": "18",
+      "elk.layered.spacing.nodeNodeBetweenLayers": "42",
+      "elk.layered.spacing.edgeNodeBetweenLayers": "18",
+      "elk.layered.nodePlacement.strategy": "NETWORK_SIMPLEX",
+      "elk.layered.thoroughness": "3",
+      "elk.edgeLabels.inline": "false",
+      "elk.padding": "[top=12,left=12,bottom=12,right=12]",
+    },
+    children: [
+      ...circuit.parts.map((part) => partNode(part, partText(part))),
+      ...circuit.splices.map(({ id }) => ({ id, width: 10, height: 10 })),
+      ...circuit.opens.map((id) => ({ id, width: 12, height: 12 })),
+      ...cases.map(({ to }) => ({ id: to, width: 34, height: 26, layoutOptions: LAST })),
+      ...adapters.map(({ id, chain }) => {
+        const lines = wrapped(chain);
+        return {
+          id: `adapter:${id}`,
+          width: 20 + Math.max(...lines.map(textWidth)),
+          height: 14 + LINE * lines.length,
+        };
+      }),
+    ],
+    edges: [
+      ...runs.map((run) => edge(run.id, run.from, run.to, runText(run))),
+      ...shown.flatMap(({ id, from, to, chain }) =>
+        chain === ""
+          ? [edge(`link:${id}`, from, to, NEW)]
+          : [edge(`link:${id}`, from, `adapter:${id}`, NEW), edge(`link:${id} `, `adapter:${id}`, to, "")],
+      ),
+    ],
+  };
+}
+
+/** Where a link meets a cavity: at the end of the wire that leads there, where it has one. */
+function wireEnds({ runs }: FunctionCircuit): (pinId: string) => string {
+  const open = new Map(
+    runs.flatMap(({ type, from, to }) =>
+      type !== "wire"
+        ? []
+        : to.startsWith("open:")
+          ? [[from, to] as const]
+          : from.startsWith("open:")
+            ? [[to, from] as const]
+            : [],
+    ),
+  );
+  return (pinId) => open.get(`pin:${pinId}`) ?? `pin:${pinId}`;
+}
+
+/** What is written on copper that is not there yet. */
+const NEW = "new";
+const LAST = { "elk.layered.layering.layerConstraint": "LAST" } as const;
+
+const edge = (id: string, from: string, to: string, text: string): ElkExtendedEdge => ({
+  id,
+  sources: [from],
+  targets: [to],
+  ...(text === "" ? {} : { labels: [{ id: `${id} text`, text, width: textWidth(text) + 6, height: LINE }] }),
+});
+
+function partNode(part: CircuitPart, text: readonly string[]): ElkNode {
+  const width = Math.max(...text.map(textWidth), part.cavities.length * 34) + 22;
+  const isFirst = part.type === "battery";
+  const isLast = part.type === "ground-stud";
+  return {
+    id: part.id,
+    width,
+    height: INSIDE + LINE * text.length,
+    ports: part.cavities.map(({ pinId, cavity }) => ({
+      id: `pin:${pinId}`,
+      width: 8,
+      height: 8,
+      labels: [{ id: `port ${pinId}`, text: cavity, width: textWidth(cavity), height: LINE }],
+    })),
+    layoutOptions: {
+      "elk.portConstraints": "FREE",
+      "elk.portLabels.placement": "[INSIDE]",
+      "elk.nodeSize.constraints": "[MINIMUM_SIZE, PORTS, PORT_LABELS]",
+      "elk.nodeSize.minimum": `(${width},${INSIDE + LINE * text.length})`,
+      "elk.spacing.portPort": "16",
+      ...(isFirst ? { "elk.layered.layering.layerConstraint": "FIRST" } : {}),
+      ...(isLast ? LAST : {}),
+    },
+  };
+}
+
+/** A chain of adapters a line each. */
+const wrapped = (chain: string): string[] =>
+  chain.split(", then ").flatMap((one) => one.match(/.{1,28}(?:\s|$)/g) ?? [one]);
+
+const isJoin = (id: string, runById: ReadonlyMap<string, CircuitRun>) =>
+  id.startsWith("link:") || runById.get(id)?.type === "join";
+
+/** What was laid out, as it is drawn. */
+export function drawnCircuit(
+  laid: ElkNode,
+  circuit: FunctionCircuit,
+  links: readonly DrawnLink[],
+  partText: PartText,
+): Drawn {
+  const partById = new Map(circuit.parts.map((part) => [part.id, part]));
+  const runById = new Map(circuit.runs.map((run) => [run.id, run]));
+  const linkById = new Map(links.map((link) => [link.id, link]));
+  const joined = new Set(
+    (laid.edges ?? []).flatMap(({ id, sources, targets }) => (isJoin(id, runById) ? [...sources, ...targets] : [])),
+  );
+  const boxes = (laid.children ?? []).map((node): DrawnBox => {
+    const { id, x = 0, y = 0, width = 0, height = 0 } = node;
+    const part = partById.get(id) ?? null;
+    const adapter = linkById.get(id.replace(/^adapter:/, ""));
+    const cavityOf = new Map(part?.cavities.map(({ pinId, cavity }) => [`pin:${pinId}`, cavity]));
+    return {
+      id,
+      type:
+        part !== null
+          ? part.type === "ground-stud"
+            ? "ground"
+            : "part"
+          : id.startsWith("case:")
+            ? "ground"
+            : id.startsWith("adapter:")
+              ? "adapter"
+              : id.startsWith("open:")
+                ? joined.has(id)
+                  ? "joint"
+                  : "open"
+                : "splice",
+      x,
+      y,
+      width,
+      height,
+      part,
+      text: part !== null ? partText(part) : adapter === undefined ? [] : wrapped(adapter.chain),
+      ports: (node.ports ?? []).map((port) => ({
+        pinId: port.id.slice("pin:".length),
+        cavity: cavityOf.get(port.id) ?? "",
+        x: x + (port.x ?? 0) + (port.width ?? 0) / 2,
+        y: y + (port.y ?? 0) + (port.height ?? 0) / 2,
+        isTop: (port.y ?? 0) <= 0,
+      })),
+    };
+  });
+  const lines = (laid.edges ?? []).flatMap((one): DrawnLine[] => {
+    const [section] = one.sections ?? [];
+    if (section === undefined) return [];
+    const [label] = one.labels ?? [];
+    return [
+      {
+        id: one.id,
+        points: [section.startPoint, ...(section.bendPoints ?? []), section.endPoint].map(
+          ({ x, y }) => [x, y] as const,
+        ),
+        run: runById.get(one.id) ?? null,
+        link: linkById.get(one.id.trim().replace(/^link:/, "")) ?? null,
+        label: label === undefined ? null : { text: label.text ?? "", x: label.x ?? 0, y: label.y ?? 0 },
+      },
+    ];
+  });
+  return { width: laid.width ?? 0, height: laid.height ?? 0, boxes, lines };
+}

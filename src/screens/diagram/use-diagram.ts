@@ -1,0 +1,80 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import type { FunctionLine } from "@/core/plan";
+import type { CircuitPart, CircuitRun } from "@/core/slice";
+import { chainText, lengthText, sizeText } from "@/core/words";
+import { layOut } from "@/workers/layout-worker";
+import { useJob } from "../shell/job-provider";
+import { circuitGraph, type Drawn, type DrawnLink, drawnCircuit, MOST_PARTS } from "./layout";
+
+export type Diagram =
+  | { readonly state: "drawing" }
+  | { readonly state: "failed"; readonly why: string }
+  | { readonly state: "empty" }
+  | { readonly state: "large"; readonly parts: number }
+  | { readonly state: "drawn"; readonly drawn: Drawn };
+
+/** A function's circuit, drawn off the page's thread and again whenever what it is made of changes. */
+export function useDiagram({ key, lines }: FunctionLine): Diagram {
+  const { askCircuit, report, document } = useJob();
+  const { units } = document.job;
+  const [diagram, setDiagram] = useState<Diagram>({ state: "drawing" });
+  const links = useMemo(
+    () =>
+      lines.flatMap((line): DrawnLink[] =>
+        line.state === "refused"
+          ? []
+          : [
+              {
+                id: line.key,
+                from: line.provider.id,
+                to: line.consumer.id,
+                chain: chainText(line.adapters),
+                isDecided: line.state === "decided",
+              },
+            ],
+      ),
+    [lines],
+  );
+  useEffect(() => {
+    if (report === null) return;
+    let isCurrent = true;
+    const show = (next: Diagram) => {
+      if (isCurrent) setDiagram(next);
+    };
+    const draw = async () => {
+      const circuit = await askCircuit(
+        key,
+        links.flatMap(({ from, to }) => [from, to]),
+      );
+      if (circuit.parts.length === 0) return show({ state: "empty" });
+      if (circuit.parts.length > MOST_PARTS) return show({ state: "large", parts: circuit.parts.length });
+      const runText = (run: CircuitRun) =>
+        run.wire === null ? "" : runWords(run, sizeText(run.wire.sizeMm2, units), lengthText(run.wire.lengthM, units));
+      const laid = await layOut(circuitGraph(circuit, links, runText, partWords));
+      show({ state: "drawn", drawn: drawnCircuit(laid, circuit, links, partWords) });
+    };
+    draw().catch((error: unknown) =>
+      show({ state: "failed", why: error instanceof Error ? error.message : String(error) }),
+    );
+    return () => {
+      isCurrent = false;
+    };
+  }, [key, links, report, askCircuit, units]);
+  return diagram;
+}
+
+function runWords({ wire }: CircuitRun, size: string, length: string | null): string {
+  if (wire === null) return "";
+  const { colour, colourBase, colourTracer, added } = wire;
+  const code =
+    colourBase === null ? (colour ?? "") : colourTracer === null ? colourBase : `${colourBase}/${colourTracer}`;
+  return [code, size, length ?? "", added ? "new" : ""].filter((one) => one !== "").join(" ");
+}
+
+/** A part's name, a line of at most 22 signs each. */
+const partWords = ({ label }: CircuitPart): readonly string[] => {
+  const lines = label.match(/.{1,22}(?:\s|$)|\S{22}/g) ?? [label];
+  return lines.map((line) => line.trim()).slice(0, 3);
+};
