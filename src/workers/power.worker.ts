@@ -40,6 +40,7 @@ class RemotePowerAnalysis {
   elementFaults: PowerAnalysis["elementFaults"] = (...asked) => this.desk.elementFaults(...asked);
   path: PowerAnalysis["path"] = (...asked) => this.desk.path(...asked);
   netlist: PowerAnalysis["netlist"] = () => this.desk.netlist();
+  volts: PowerAnalysis["volts"] = (...asked) => this.desk.volts(...asked);
 
   /** Cells of the key table with some edits carried out; null where an edit cannot be tried. */
   tryRows(edits: readonly PowerEdit[]): PackedCells | null {

@@ -9,6 +9,7 @@ import type { SettingKey } from "./settings";
 import { settingsOf } from "./settings";
 import { type DrawnPath, drawnPath } from "./solved/drawn-path";
 import { type ElementFault, elementFaults } from "./solved/element-faults";
+import { voltsAt } from "./solved/flow";
 import { netlistOf, solvePower } from "./solved/solve";
 import { type ExpectedVolts, expectedVolts } from "./tables/expected";
 import { type KeyRow, keyTable } from "./tables/keys";
@@ -114,6 +115,16 @@ export class PowerAnalysis {
     const solution = solvePower(buildModel(edits.reduce(editFacts, this.facts), this.solution.model), this.solution);
     this.tried = { name, solution, rows: keyTable(solution) };
     return this.tried;
+  }
+
+  /** Volts at cavities in one state, against the battery's negative, as the plan is solved; null where one floats or is not in it. */
+  volts(state: KeyPosition, pinIds: readonly string[]): readonly (readonly [pinId: string, volts: number | null])[] {
+    const { solution } = this;
+    if (solution === null) throw new Error(NOT_LOADED);
+    return pinIds.map((pinId) => {
+      const node = solution.model.nodeOfPin.get(pinId);
+      return [pinId, node === undefined ? null : (voltsAt(solution, state, node) ?? null)];
+    });
   }
 
   /** Which single faults would bring a reading about. */

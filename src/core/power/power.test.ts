@@ -332,6 +332,20 @@ describe("any state of the vehicle", () => {
 });
 
 describe("grounds", () => {
+  test("volts at cavities are those of the key table, cavity by cavity and key by key; what is not there has none", () => {
+    const desk = new PowerAnalysis();
+    expect(() => desk.volts("run", ["KEY-15"])).toThrow(/load the job/);
+    const { rows } = desk.load(input({ links: SOUND }));
+    for (const row of rows)
+      for (const { state, volts } of row.cells) {
+        const [told] = desk.volts(state, [row.pin.id]);
+        expect(told?.[0]).toBe(row.pin.id);
+        if (volts !== null) expect(told?.[1]).toBeCloseTo(volts, 9);
+      }
+    expect(desk.volts("run", ["KEY-15"])[0]?.[1]).toBeGreaterThan(10);
+    expect(Math.abs(desk.volts("off", ["KEY-15"])[0]?.[1] ?? 0)).toBeLessThan(1);
+    expect(desk.volts("run", ["gone"])).toEqual([["gone", null]]);
+  });
   test("an engine without a strap is a danger, and a strap cures it", () => {
     const plan: Plan = { links: SOUND.slice(0, 4) };
     const missing = report(plan).findings.find((finding) => finding.code === "ground-missing");

@@ -1,13 +1,17 @@
 "use client";
 
-import { useRef } from "react";
+import { type RefObject, useRef, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
-import { mapFunctionName } from "@/core/words";
+import type { KeyPosition } from "@/core/state";
+import { mapFunctionName, STATE_HEADS, volts } from "@/core/words";
 import { Button } from "@/ui/controls";
+import { Segments } from "@/ui/segments";
 import { INSULATION } from "@/ui/wire";
 import { useCavity } from "../cavity/cavity-context";
 import type { Drawn, DrawnBox, DrawnLine } from "./layout";
-import { useDiagram } from "./use-diagram";
+import { useDiagram, useDrawnVolts } from "./use-diagram";
+
+const KEYS = ["off", "accessory", "run", "crank", "running"] as const;
 
 interface Props {
   readonly told: FunctionLine;
@@ -21,6 +25,8 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
   const diagram = useDiagram(told);
   const name = mapFunctionName(told.key);
   const drawing = useRef<SVGSVGElement>(null);
+  const [key, setKey] = useState<KeyPosition | "none">("none");
+  const atPins = useDrawnVolts(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
   if (diagram.state === "drawing") return <p className="p-3 text-[13px] text-ink2">Drawing the circuit …</p>;
   if (diagram.state === "failed")
     return (
@@ -48,7 +54,25 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
         role="group"
         aria-label={`Drawing of ${name}`}
       >
-        <CircuitSvg drawn={drawn} name={name} drawing={drawing} />
+        <CircuitSvg drawn={drawn} name={name} drawing={drawing} volts={atPins} />
+      </div>
+      <div className="flex flex-wrap items-center gap-3 border-t border-rule px-3 py-2 text-[13px]">
+        <Segments
+          label="Volts with the key in"
+          value={key}
+          onChange={setKey}
+          segments={[
+            { key: "none" as const, label: "No volts" },
+            ...KEYS.map((one) => ({ key: one, label: STATE_HEADS[one] })),
+          ]}
+        />
+        {key !== "none" && (
+          <span className="text-ink2">
+            {atPins === null
+              ? "The plan is being solved …"
+              : "Against battery negative, as solved with the links decided so far."}
+          </span>
+        )}
       </div>
       <figcaption className="flex flex-wrap items-center gap-2 border-t border-rule px-3 text-[13px] text-ink2">
         <span className="flex-1 py-2">
@@ -61,15 +85,14 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
   );
 }
 
-function CircuitSvg({
-  drawn,
-  name,
-  drawing,
-}: {
-  drawn: Drawn;
-  name: string;
-  drawing: React.RefObject<SVGSVGElement | null>;
-}) {
+interface SvgProps {
+  readonly drawn: Drawn;
+  readonly name: string;
+  readonly drawing: RefObject<SVGSVGElement | null>;
+  readonly volts: ReadonlyMap<string, number | null> | null;
+}
+
+function CircuitSvg({ drawn, name, drawing, volts }: SvgProps) {
   const { width, height, boxes, lines } = drawn;
   return (
     <svg
@@ -87,6 +110,10 @@ function CircuitSvg({
       {boxes.map((box) => (
         <Box key={box.id} box={box} />
       ))}
+      {volts !== null &&
+        boxes.flatMap(({ ports }) =>
+          ports.map((port) => <Volts key={port.pinId} port={port} at={volts.get(port.pinId)} />),
+        )}
     </svg>
   );
 }
@@ -269,6 +296,31 @@ function Port({ port, isSilent = false }: { port: DrawnBox["ports"][number]; isS
         style={{ fontFamily: "var(--font-mono, monospace)", fontSize: 13, fontWeight: 600 }}
       >
         {port.cavity}
+      </text>
+    </g>
+  );
+}
+
+/** What a meter shows at a cavity; nothing where it floats. */
+function Volts({ port, at }: { port: DrawnBox["ports"][number]; at: number | null | undefined }) {
+  if (at == null) return null;
+  const text = volts(at);
+  return (
+    <g>
+      <rect
+        x={port.x + 6}
+        y={port.isTop ? port.y - 21 : port.y + 5}
+        width={text.length * 7.9 + 4}
+        height="16"
+        fill="var(--sheet)"
+      />
+      <text
+        x={port.x + 8}
+        y={port.isTop ? port.y - 8 : port.y + 18}
+        fill="var(--ink)"
+        style={{ fontFamily: "var(--font-mono, monospace)", fontSize: 13, fontWeight: 700 }}
+      >
+        {text}
       </text>
     </g>
   );

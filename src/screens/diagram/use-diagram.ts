@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
 import type { CircuitPart, CircuitRun } from "@/core/slice";
+import type { KeyPosition } from "@/core/state";
 import { chainText, lengthText, sizeText } from "@/core/words";
 import { layOut } from "@/workers/layout-worker";
 import { useJob } from "../shell/job-provider";
@@ -78,3 +79,28 @@ const partWords = ({ label }: CircuitPart): readonly string[] => {
   const lines = label.match(/.{1,22}(?:\s|$)|\S{22}/g) ?? [label];
   return lines.map((line) => line.trim()).slice(0, 3);
 };
+
+/** Volts at the drawing's cavities in one state, as the plan is solved; null while that is being worked out. */
+export function useDrawnVolts(
+  drawn: Drawn | null,
+  state: KeyPosition | null,
+): ReadonlyMap<string, number | null> | null {
+  const { askVolts, power } = useJob();
+  const [volts, setVolts] = useState<ReadonlyMap<string, number | null> | null>(null);
+  useEffect(() => {
+    setVolts(null);
+    if (drawn === null || state === null || power === null) return;
+    let isCurrent = true;
+    const pins = drawn.boxes.flatMap(({ ports }) => ports.map(({ pinId }) => pinId));
+    askVolts(state, pins)
+      .then((answer) => {
+        if (isCurrent) setVolts(answer);
+      })
+      // The stage of Power says what is wrong with the solution; here there are no volts then.
+      .catch(() => undefined);
+    return () => {
+      isCurrent = false;
+    };
+  }, [drawn, state, power, askVolts]);
+  return volts;
+}

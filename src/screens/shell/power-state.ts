@@ -31,6 +31,8 @@ export interface PowerState {
   readonly askPath: (state: KeyPosition, node: string, edits: readonly PowerEdit[]) => Promise<DrawnPath>;
   /** Which single faults would bring a reading about. */
   readonly askFaults: (pinId: string, state: KeyPosition, volts: number) => Promise<readonly ElementFault[]>;
+  /** Volts at cavities in one state, of the plan as the last report has it. */
+  readonly askVolts: (state: KeyPosition, pinIds: readonly string[]) => Promise<ReadonlyMap<string, number | null>>;
   readonly askNetlist: () => Promise<object>;
   readonly powerWatch: Pick<FailureWatch, "failure" | "retry">;
 }
@@ -155,6 +157,10 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
       askFaults: async (pinId, state, volts) => {
         await ready.current();
         return powerWorker.ask((desk) => desk.elementFaults(pinId, state, volts));
+      },
+      askVolts: async (state, pinIds) => {
+        await ready.current();
+        return new Map(await powerWorker.ask((desk) => desk.volts(state, pinIds)));
       },
       askNetlist: async () => {
         await ready.current();
