@@ -108,7 +108,9 @@ function grouped<T>(list: readonly T[], keyOf: (one: T) => string | undefined): 
   const groups = new Map<string, T[]>();
   for (const one of list) {
     const key = keyOf(one);
-    if (key !== undefined) groups.set(key, [...(groups.get(key) ?? []), one]);
+    const group = key === undefined ? undefined : groups.get(key);
+    if (group !== undefined) group.push(one);
+    else if (key !== undefined) groups.set(key, [one]);
   }
   return groups;
 }
@@ -161,17 +163,25 @@ function gapOf(def: Pick<FunctionDef, "home">, { pin, reason }: Unmatched, aroun
 /** What a cavity has on its own side, whatever the tables call it. */
 class Around {
   private readonly givers = new Map<string, SignalPin[]>();
+  /** By side, quantity and form. */
+  private readonly free: ReadonlyMap<string, readonly SignalPin[]>;
   private readonly buses: readonly SignalPin[];
 
   constructor(
-    private readonly pins: readonly SignalPin[],
+    pins: readonly SignalPin[],
     readonly chosen: ReadonlyMap<string, GapWay>,
   ) {
     this.buses = pins.filter(({ form }) => directionOf(form.kind) === "shared");
+    this.free = grouped(
+      pins.filter(({ leaves, form }) => leaves !== true && directionOf(form.kind) === "provider"),
+      ({ side, quantity, form }) => `${side} ${quantity} ${form.kind}`,
+    );
     for (const pin of pins) {
       if (pin.circuit === null || pin.leaves === true || directionOf(pin.form.kind) !== "provider") continue;
       const key = `${pin.side} ${pin.circuit}`;
-      this.givers.set(key, [...(this.givers.get(key) ?? []), pin]);
+      const group = this.givers.get(key);
+      if (group === undefined) this.givers.set(key, [pin]);
+      else group.push(pin);
     }
   }
 
@@ -184,15 +194,7 @@ class Around {
     const wanted = form.kind.replace(/-in$/, "-out");
     if (wanted === form.kind || form.kind === "supply-in") return null;
     return (
-      this.pins.find(
-        (one) =>
-          one.id !== id &&
-          one.side === side &&
-          one.quantity === quantity &&
-          one.index === index &&
-          one.form.kind === wanted &&
-          one.leaves !== true,
-      ) ?? null
+      (this.free.get(`${side} ${quantity} ${wanted}`) ?? []).find((one) => one.id !== id && one.index === index) ?? null
     );
   }
 

@@ -171,7 +171,7 @@ function partNode(part: CircuitPart, text: readonly string[]): ElkNode {
       "elk.portLabels.placement": "[INSIDE]",
       "elk.nodeSize.constraints": "[MINIMUM_SIZE, PORTS, PORT_LABELS]",
       "elk.nodeSize.minimum": `(${width},${INSIDE + LINE * text.length})`,
-      "elk.spacing.portPort": "34",
+      "elk.spacing.portPort": "52",
       ...(isFirst ? { "elk.layered.layering.layerConstraint": "FIRST" } : {}),
       ...(isLast ? LAST : {}),
     },
