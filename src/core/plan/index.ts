@@ -17,6 +17,7 @@ export {
   type GapWay,
   type Lack,
 } from "./functions";
+export { BAND_STATES, type Band, type BandState, type Glance, glanceOf } from "./glance";
 export { type Guess, type LeftOut, leftOut } from "./left-out";
 export {
   type Decision,

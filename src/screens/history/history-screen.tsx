@@ -1,12 +1,12 @@
 "use client";
 
 import { Redo2, Undo2 } from "lucide-react";
-import { useEffect, useState } from "react";
 import { type HistoryEntry, standing } from "@/job/edit";
 import { Button } from "@/ui/controls";
 import { Empty, Trouble } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { useHistory } from "./use-history";
 
 /** Every change, by whom and when; undo and redo of one's own. */
 export function HistoryScreen() {
@@ -51,35 +51,6 @@ export function HistoryScreen() {
       </section>
     </>
   );
-}
-
-/** The job's changes, asked for anew whenever there is one more; `edits` is null until they are here. */
-function useHistory() {
-  const job = useJob();
-  const [edits, setEdits] = useState<readonly HistoryEntry[] | null>(null);
-  const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    let gone = false;
-    fetch(`/api/jobs/${job.jobId}/history`, { cache: "no-store" })
-      .then(async (answer) =>
-        answer.ok ? ((await answer.json()) as { edits: HistoryEntry[] }) : Promise.reject(new Error("refused")),
-      )
-      .then(
-        (body) => {
-          if (!gone) {
-            setEdits(body.edits);
-            setFailed(false);
-          }
-        },
-        () => {
-          if (!gone) setFailed(true);
-        },
-      );
-    return () => {
-      gone = true;
-    };
-  }, [job.jobId, job.revision, job.connection]);
-  return { edits, failed };
 }
 
 function EditTable({ edits }: { edits: readonly HistoryEntry[] }) {

@@ -140,7 +140,7 @@ function useJobs() {
   };
   const create = (job: JobRow) => run("POST", "/api/jobs", { job }, (id) => router.push(`/jobs/${id}/import`));
   const open = async (chosen: File) =>
-    run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}/map`));
+    run("POST", "/api/documents", { text: await chosen.text() }, (id) => router.push(`/jobs/${id}`));
   const change = (method: string, url: string, then: () => void = () => undefined) =>
     run(method, url, undefined, () => {
       setRefused(null);
@@ -211,7 +211,7 @@ function JobLine({ job, onRemove }: { job: JobSummary; onRemove: () => void }) {
     <tr className="border-b border-rule last:border-b-0 hover:bg-fill">
       <td className="h-16 px-4">
         <Link
-          href={`/jobs/${job.id}/${job.donorPins > 0 && job.hostPins > 0 ? "map" : "import"}`}
+          href={`/jobs/${job.id}${job.donorPins > 0 && job.hostPins > 0 ? "" : "/import"}`}
           className="flex h-10 items-center text-base font-semibold underline decoration-rule2 underline-offset-4"
         >
           {job.name}

@@ -17,9 +17,15 @@ export function JobHead({ onFind, onKeys }: { onFind: () => void; onKeys: () => 
         <Logo />
         Pantograph
       </Link>
-      <p className="min-w-0 flex-1 truncate" title={`${name}: ${host} takes the ${donor}`}>
-        <strong className="font-semibold">{name}</strong> <span className="text-ink2">takes the {donor}</span>
-      </p>
+      <Link
+        href={`/jobs/${job.jobId}`}
+        className="flex h-10 min-w-0 flex-1 items-center"
+        title={`${name}: ${host} takes the ${donor}. Where it stands (0)`}
+      >
+        <span className="truncate">
+          <strong className="font-semibold">{name}</strong> <span className="text-ink2">takes the {donor}</span>
+        </span>
+      </Link>
       <SaveState />
       <button
         type="button"

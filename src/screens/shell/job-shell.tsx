@@ -28,6 +28,7 @@ export function JobShell({ children }: { children: ReactNode }) {
   useKeys({
     n: () => next && router.push(blockerAddress(job.jobId, next)),
     h: () => go("history"),
+    "0": () => router.push(`/jobs/${job.jobId}`),
     "?": () => setShortcuts(true),
     "Control+k": () => setPalette(true),
     "Control+z": () => job.step("undo"),

@@ -41,6 +41,14 @@ export function StageNav({ base, standing }: { base: string; standing: Standing 
       aria-label="Stages"
       className="no-print flex flex-col overflow-y-auto border-r border-rule pt-3 max-lg:flex-row max-lg:overflow-visible max-lg:border-r-0 max-lg:border-b max-lg:pt-0"
     >
+      <Link
+        href={base}
+        aria-current={view === "" ? "page" : undefined}
+        className={`flex h-[42px] items-center px-3.5 max-lg:hidden ${navLook(view === "")}`}
+      >
+        <span className="flex-1">Overview</span>
+        <Kbd>0</Kbd>
+      </Link>
       <ol className="max-lg:flex">
         {standing.stages.map((stage) => (
           <li key={stage.key}>

@@ -1,5 +1,5 @@
-import { redirect } from "next/navigation";
+import { OverviewScreen } from "@/screens/overview/overview-screen";
 
-export default async function Page({ params }: { params: Promise<{ jobId: string }> }) {
-  redirect(`/jobs/${(await params).jobId}/map`);
+export default function Page() {
+  return <OverviewScreen />;
 }
