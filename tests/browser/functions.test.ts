@@ -132,3 +132,31 @@ test("a function is drawn across both harnesses; its cavities open what is known
   await robin.find("button", "Close");
   await robin.find("button", "Save as SVG");
 });
+
+test("a job begins with where it stands, and tells whoever comes back what others changed", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/");
+  await robin.click("link", /^Ridgeway/);
+  await robin.sees("What must work");
+  await robin.sees("The map at a glance");
+  await robin.press("0");
+  await robin.sees("the first 3 of");
+  // Robin has seen it; then somebody else changes something.
+  await robin.goTo("/jobs/ridgeway");
+  await robin.wait("it to count as seen", async () =>
+    robin.driver.executeScript<string | null>("return localStorage.getItem('pantograph.seen.ridgeway.Robin')"),
+  );
+  const kim = await Person.named(app.address, "Kim");
+  try {
+    await kim.goTo("/jobs/ridgeway/map?function=horn");
+    await kim.click("button", /^Not wanted/);
+    await kim.find("button", "Wanted again");
+    await robin.goTo("/jobs/ridgeway");
+    await robin.sees("Since you were last here");
+    await robin.sees(/Kim[\s\S]*Horn: not wanted/);
+  } finally {
+    await kim.close();
+  }
+  await robin.click("link", /^Horn$/);
+  await robin.find("button", "Wanted again");
+});

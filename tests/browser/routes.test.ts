@@ -10,6 +10,7 @@ const ROUTES = [
   "/jobs/heron/import",
   "/jobs/heron/type-in",
   "/jobs/heron/pins",
+  "/jobs/heron",
   "/jobs/heron/map",
   "/jobs/heron/map?view=links",
   "/jobs/heron/map?function=speedometer",

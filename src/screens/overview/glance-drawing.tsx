@@ -44,7 +44,12 @@ export function GlanceDrawing({ glance }: { glance: Glance }) {
   });
   return (
     <>
-      <svg viewBox={`0 0 600 ${height}`} className="block w-full" role="group" aria-label="Links between connectors">
+      <svg
+        viewBox={`0 0 600 ${height}`}
+        className="mx-auto block w-full max-w-[660px]"
+        role="group"
+        aria-label="Links between connectors"
+      >
         {shown.map(({ band, from, to }) => (
           <BandLink key={`${band.donor} ${band.host}`} jobId={jobId} band={band} from={from} to={to} />
         ))}

@@ -115,9 +115,9 @@ function Standing({ functions }: { functions: readonly FunctionLine[] }) {
           return (
             <li
               key={state}
-              className="grid grid-cols-[24px_190px_1fr] items-baseline gap-x-1 border-b border-rule px-3 py-2 last:border-b-0"
+              className="grid grid-cols-[24px_170px_1fr] items-start gap-x-1 border-b border-rule px-3 py-2 last:border-b-0"
             >
-              <span className="self-center">
+              <span className="pt-0.5">
                 <StateMark mark={FUNCTION_MARKS[state]} />
               </span>
               <span className={`font-semibold ${state === "cannot" ? "text-stop" : ""}`}>
