@@ -2,7 +2,7 @@ import type { RefObject } from "react";
 
 /** What a table may come as. */
 export const TABLE_FILES =
-  ".csv,.tsv,.txt,.xlsx,.ods,.xls,text/csv,text/plain,application/vnd.openxmlformats-officedocument.spreadsheetml.sheet,application/vnd.oasis.opendocument.spreadsheet";
+  ".csv,.tsv,.txt,.xlsx,.ods,.xls,.dbc,text/csv,text/plain,application/vnd.openxmlformats-officedocument.spreadsheetml.sheet,application/vnd.oasis.opendocument.spreadsheet";
 export const JSON_FILES = ".json,application/json";
 
 interface Props {

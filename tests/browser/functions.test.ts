@@ -1,3 +1,4 @@
+import path from "node:path";
 import { Key } from "selenium-webdriver";
 import { afterAll, beforeAll, expect, test } from "vitest";
 import { type App, Person, startApp } from "./support";
@@ -136,22 +137,22 @@ test("a function is drawn across both harnesses; its cavities open what is known
 test("a job begins with where it stands, and tells whoever comes back what others changed", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/");
-  await robin.click("link", /^Ridgeway/);
+  await robin.click("link", "Heron, planned");
   await robin.sees("What must work");
   await robin.sees("The map at a glance");
   await robin.press("0");
   await robin.sees("the first 3 of");
   // Robin has seen it; then somebody else changes something.
-  await robin.goTo("/jobs/ridgeway");
+  await robin.goTo("/jobs/heron-planned");
   await robin.wait("it to count as seen", async () =>
-    robin.driver.executeScript<string | null>("return localStorage.getItem('pantograph.seen.ridgeway.Robin')"),
+    robin.driver.executeScript<string | null>("return localStorage.getItem('pantograph.seen.heron-planned.Robin')"),
   );
   const kim = await Person.named(app.address, "Kim");
   try {
-    await kim.goTo("/jobs/ridgeway/map?function=horn");
+    await kim.goTo("/jobs/heron-planned/map?function=horn");
     await kim.click("button", /^Not wanted/);
     await kim.find("button", "Wanted again");
-    await robin.goTo("/jobs/ridgeway");
+    await robin.goTo("/jobs/heron-planned");
     await robin.sees("Since you were last here");
     await robin.sees(/Kim[\s\S]*Horn: not wanted/);
   } finally {
@@ -159,4 +160,17 @@ test("a job begins with where it stands, and tells whoever comes back what other
   }
   await robin.click("link", /^Horn$/);
   await robin.find("button", "Wanted again");
+});
+
+test("what a bus carries comes to the map as a link by a gateway", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/import?side=donor");
+  await robin.chooseFile("Pin table file", path.resolve("tests/reference/dbc/one.dbc"));
+  await robin.sees("4 messages");
+  await robin.find("button", /^Take \d+ values$/);
+  const meaning = await robin.find("list", "Meaning of EngineSpeed");
+  expect(await meaning.getAttribute("value")).toBe("engine-speed");
+  await robin.click("button", /^Take \d+ values$/);
+  await robin.goTo("/jobs/heron/history");
+  await robin.sees(/carries \d+ values of one\.dbc/);
 });

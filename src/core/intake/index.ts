@@ -1,5 +1,6 @@
 export { type AliveGuess, readAlive, readAliveCell } from "./alive";
 export { type Amount, readAmount } from "./amounts";
+export { busQuantity, isOffered } from "./bus-signals";
 export type { CavityChange } from "./changes";
 export { classifyPins, type DescribedPin, type Guess, KNOWN_FROM, type PinReading } from "./classify";
 export { COLOUR_CODES, type ColourCode, colourCode, readColour, type WireColour } from "./colour";

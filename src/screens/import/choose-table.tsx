@@ -48,6 +48,9 @@ export function ChooseTable({ side, onTake, children }: Props) {
         be left empty: it is proposed from the description.
       </p>
       <FileButton onChoose={(chosen) => void take(chosen)} />
+      <p className="mt-3 max-w-2xl text-ink2">
+        A file of what travels on a CAN bus (DBC) is read here as well: its values then come to the map like any wire.
+      </p>
       <p className="mt-3">
         No file, only a paper or a photograph of one?{" "}
         <Link

@@ -10,11 +10,12 @@ import { Segments } from "@/ui/segments";
 import { Trouble } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { BusFile, isBusFile } from "./bus-file";
 import { ChooseHeader } from "./choose-header";
 import { ChooseTable } from "./choose-table";
 import { ImportPreview } from "./import-preview";
 import { rememberHead } from "./remembered";
-import { useTable } from "./use-table";
+import { type Source, useTable } from "./use-table";
 
 /** Takes a pin table in: by file, drop or paste. Nothing changes before the person agrees to what the preview shows. */
 export function ImportScreen() {
@@ -24,6 +25,7 @@ export function ImportScreen() {
   const has = (one: Side) => job.pins.some((pin) => pin.connector.side === one);
   const [side, setSide] = useState<Side>(SIDES.find((one) => one === asked) ?? (has("donor") ? "host" : "donor"));
   const view = useTable(job.document);
+  const [bus, setBus] = useState<Source | null>(null);
   const { source, told, table, refused, reading, plan, takes, read, discard } = view;
   const agree = () => {
     if (table === null || plan === null || source === null) return;
@@ -60,7 +62,10 @@ export function ImportScreen() {
           </>
         )}
       </ScreenHead>
-      <div className={`flex min-h-0 flex-1 flex-col px-4 pb-4 ${table === null ? "overflow-auto" : ""}`}>
+      <div
+        className={`flex min-h-0 flex-1 flex-col px-4 pb-4 ${table === null && bus === null ? "overflow-auto" : ""}`}
+      >
+        {bus !== null && <BusFile key={`${bus.name} ${side}`} source={bus} side={side} onDone={() => setBus(null)} />}
         {refused?.lines !== undefined && refused.lines.length > 0 && source !== null && !reading && (
           <ChooseHeader
             key={`${source.name} ${refused.sheet} ${refused.lines.length}`}
@@ -69,8 +74,8 @@ export function ImportScreen() {
             onRead={(how) => void read(source, side, how)}
           />
         )}
-        {table === null && (
-          <ChooseTable side={side} onTake={(chosen) => void read(chosen, side)}>
+        {table === null && bus === null && (
+          <ChooseTable side={side} onTake={(chosen) => (isBusFile(chosen) ? setBus(chosen) : void read(chosen, side))}>
             <ReadState name={source?.name ?? ""} reading={reading} refusal={refused?.refusal ?? null} />
           </ChooseTable>
         )}

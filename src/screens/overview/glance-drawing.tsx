@@ -79,7 +79,7 @@ function BandLink({ jobId, band, from, to }: { jobId: string; band: Band; from: 
   return (
     <Link href={`/jobs/${jobId}/map?line=${encodeURIComponent(band.lineKey)}`} aria-label={label}>
       <title>{label}</title>
-      <path d={d} fill="none" stroke="transparent" strokeWidth="16" />
+      <path d={d} fill="none" stroke="transparent" strokeWidth="44" />
       <path
         d={d}
         fill="none"
