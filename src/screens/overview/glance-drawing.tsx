@@ -60,6 +60,23 @@ export function GlanceDrawing({ glance }: { glance: Glance }) {
           <ConnectorName key={name} name={name} links={links} y={right.get(name) ?? 0} side="host" />
         ))}
       </svg>
+      <details className="border-t border-rule px-3">
+        <summary className="flex min-h-10 cursor-pointer items-center text-[13px] font-semibold">
+          The same as a list: {count(glance.bands.length, "pair of connectors", "pairs of connectors")}
+        </summary>
+        <ul aria-label="Links between connectors">
+          {glance.bands.map((band) => (
+            <li key={`${band.donor} ${band.host}`}>
+              <Link
+                href={addressOf(jobId, band)}
+                className="flex min-h-10 items-center border-t border-rule font-mono text-[13px] underline decoration-rule2 underline-offset-4"
+              >
+                {labelOf(band)}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </details>
       <p className="px-3 pb-2 text-[13px] text-ink2">
         Full line decided, dashed to decide, red to be decided again. The thicker, the more links
         {more > 0 ? `; ${count(more, "more connector")} with fewer links` : ""}.
@@ -72,14 +89,18 @@ const curve = linkHorizontal<{ from: [number, number]; to: [number, number] }, [
   .source(({ from }) => from)
   .target(({ to }) => to);
 
+const addressOf = (jobId: string, { lineKey }: Band) => `/jobs/${jobId}/map?line=${encodeURIComponent(lineKey)}`;
+const labelOf = ({ donor, host, links, state }: Band) =>
+  `${donor} to ${host}: ${count(links, "link")}, ${STATE_WORDS[state]}`;
+
 function BandLink({ jobId, band, from, to }: { jobId: string; band: Band; from: number; to: number }) {
   const d = curve({ from: [170, from], to: [430, to] }) ?? "";
   const { dash, colour } = STROKES[band.state];
-  const label = `${band.donor} to ${band.host}: ${count(band.links, "link")}, ${STATE_WORDS[band.state]}`;
+  // For a mouse; the list beside it is for fingers and keys.
   return (
-    <Link href={`/jobs/${jobId}/map?line=${encodeURIComponent(band.lineKey)}`} aria-label={label}>
-      <title>{label}</title>
-      <path d={d} fill="none" stroke="transparent" strokeWidth="44" />
+    <Link href={addressOf(jobId, band)} tabIndex={-1}>
+      <title>{labelOf(band)}</title>
+      <path d={d} fill="none" stroke="transparent" strokeWidth="16" />
       <path
         d={d}
         fill="none"
