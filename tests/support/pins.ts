@@ -1,4 +1,5 @@
 import { type Kind, parseForm, parseParams, type Quantity, type Side } from "@/core/forms";
+import type { Decision } from "@/core/plan";
 import type { SignalPin } from "@/core/signals";
 
 /**
@@ -23,3 +24,18 @@ export function pinFrom(line: string): SignalPin {
 }
 
 export const pinsFrom = (text: string): SignalPin[] => text.trim().split("\n").map(pinFrom);
+
+/** A link that somebody accepted as a wire alone; `more` says what is otherwise. */
+export const acceptedLink = (providerId: string, consumerId: string, more: Partial<Decision> = {}): Decision => ({
+  id: `${providerId}>${consumerId}`,
+  providerId,
+  consumerId,
+  quantity: "engine-speed",
+  decision: "accepted",
+  verdict: "direct",
+  adapters: [],
+  why: "",
+  byHand: false,
+  note: "",
+  ...more,
+});

@@ -1,20 +1,7 @@
 import { describe, expect, test } from "vitest";
-import { pinsFrom } from "../../../tests/support/pins";
+import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
 import { FUNCTION_STATES, functionLines, type GapWay } from "./functions";
 import { type Decision, deriveLines } from "./lines";
-
-const accepted = (providerId: string, consumerId: string): Decision => ({
-  id: `${providerId}>${consumerId}`,
-  providerId,
-  consumerId,
-  quantity: "engine-speed",
-  decision: "accepted",
-  verdict: "direct",
-  adapters: [],
-  why: "",
-  byHand: false,
-  note: "",
-});
 
 function functions(
   text: string,
@@ -32,7 +19,7 @@ const TACHO = `
 describe("a function's state", () => {
   test("a link that is proposed waits; accepted it is whole; with a value missing that value is the one thing", () => {
     expect(one(TACHO)).toMatchObject({ key: "tachometer", state: "to-decide", lack: { type: "decision" } });
-    const yes = { decisions: [accepted("donor C1-23", "host IP-1")] };
+    const yes = { decisions: [acceptedLink("donor C1-23", "host IP-1")] };
     expect(one(TACHO, yes)).toMatchObject({ state: "whole", lack: null });
     expect(one(TACHO.replace("pulsesPerRev=2;pull", "pull"))).toMatchObject({
       state: "fact-missing",
@@ -46,7 +33,7 @@ describe("a function's state", () => {
     expect(one(feed)?.gaps[0]?.ways).toEqual(["new-feed"]);
   });
   test("a decision that no longer fits its facts is to be decided again", () => {
-    const slower = { decisions: [accepted("donor C1-23", "host IP-1")] };
+    const slower = { decisions: [acceptedLink("donor C1-23", "host IP-1")] };
     expect(one(TACHO.replace("pulsesPerRev=2;drive", "pulsesPerRev=3;drive"), slower)).toMatchObject({
       state: "to-decide",
       lack: { type: "stale" },
@@ -119,5 +106,31 @@ describe("gaps and what stays", () => {
     const bus = "host IP-5#high can body-data";
     expect(one(bus)?.gaps).toMatchObject([{ type: "apart" }]);
     expect(one(`${bus}\nhost BCM-7#high can body-data`)?.gaps ?? []).toEqual([]);
+  });
+  test("free outputs of a programmable computer are shared out, so that as many as can be are served", () => {
+    const tacho = "host IP-1 frequency-in engine-speed pulsesPerRev=2;pull=up";
+    const lamp = "host IP-9 load-in malfunction-lamp amps=0.1;otherEnd=battery;inductive=no";
+    const fan = "host FAN-1 load-in cooling-fan amps=0.2;otherEnd=battery;inductive=yes";
+    const output = (cavity: string, more = "") =>
+      `donor ECU-${cavity} low-side-out other maxAmps=0.5;clamp=own;settable=yes${more}`;
+    const shares = (text: string) =>
+      functions(text).flatMap(({ gaps }) =>
+        gaps.map(({ pin, output: given, ways }) => [
+          `${pin.connector}-${pin.cavity}`,
+          given === null ? null : given.provider.cavity,
+          ways[0],
+        ]),
+      );
+    expect(
+      shares(`${lamp}\n${fan}\n${output("1")}\n${output("2")}`)
+        .map(([, given]) => given)
+        .toSorted(),
+    ).toEqual(["1", "2"]);
+    // One output for two: one of them goes without, and what its form forbids takes none away.
+    const scarce = shares(`${tacho}\n${lamp}\n${fan}\n${output("1")}`);
+    expect(scarce.filter(([, given]) => given === "1")).toHaveLength(1);
+    expect(scarce.find(([pin]) => pin === "IP-1")?.[1]).toBeNull();
+    // Not said to be settable, or taken already: not free.
+    expect(shares(`${lamp}\n${output("1").replace(";settable=yes", "")}`).map(([, given]) => given)).toEqual([null]);
   });
 });

@@ -1,6 +1,13 @@
 import { directionOf, type Quantity } from "../forms";
 import { FUNCTIONS, type FunctionDef } from "../functions";
-import type { Missing, SignalPin, Unmatched, UnmatchedReason } from "../signals";
+import {
+  type Missing,
+  type SharedOutput,
+  type SignalPin,
+  shareFreeOutputs,
+  type Unmatched,
+  type UnmatchedReason,
+} from "../signals";
 import { GROUPS, type Line, type PlanLines } from "./lines";
 
 /**
@@ -12,6 +19,7 @@ export type FunctionState = (typeof FUNCTION_STATES)[number];
 
 /** What fills a gap, with working minutes on the bench: our own estimate, for ranking only. */
 export const GAP_WAYS = {
+  "free-output": 12,
   "own-wire": 15,
   "own-sensor": 30,
   "second-sender": 45,
@@ -39,6 +47,8 @@ export interface Gap {
   readonly chosen: GapWay | null;
   /** What gives the same on its own side and is free: a wire between the two would do. */
   readonly from: SignalPin | null;
+  /** The free output of a programmable computer that is its share, and the way from it. */
+  readonly output: SharedOutput | null;
 }
 
 /** The one thing that a function lacks. */
@@ -87,11 +97,19 @@ export function functionLines(
   const lines = grouped(plan.lines, ({ quantity }) => keyOf.get(quantity as Quantity));
   const unmatched = grouped(plan.unmatched, ({ pin }) => keyOf.get(pin.quantity as Quantity));
   const present = new Set(pins.map(({ quantity }) => keyOf.get(quantity as Quantity)));
-  return LISTED.flatMap((def) => {
+  const told = LISTED.flatMap((def) => {
     if (!present.has(def.key)) return [];
     const own = unmatched.get(def.key) ?? [];
     const here = own.filter(({ pin }) => isAsked(def, pin));
-    const gaps = here.flatMap((one) => gapOf(def, one, around) ?? []);
+    return [{ def, own, here, gaps: here.flatMap((one) => gapOf(def, one, around) ?? []) }];
+  });
+  const shared = shareFreeOutputs(
+    told.filter(({ def }) => isKept(def.key)).flatMap(({ gaps }) => gaps.filter(canTakeOutput).map(({ pin }) => pin)),
+    pins,
+    plan.lines.filter(({ state }) => state !== "refused"),
+  );
+  return told.flatMap(({ def, own, here, gaps: bare }) => {
+    const gaps = bare.map((gap) => withOutput(gap, shared.get(gap.pin.id) ?? null));
     const its = lines.get(def.key) ?? [];
     const staying = own.filter(({ pin, reason }) => STAYING.has(reason.code) || around.isWiredAtHome(pin)).length;
     // The other vehicle's own, with nothing of it across: no function of this swap.
@@ -103,6 +121,11 @@ export function functionLines(
     ];
   });
 }
+
+const canTakeOutput = ({ type, chosen, pin }: Gap) => type === "unserved" && chosen === null && pin.side === "host";
+
+const withOutput = (gap: Gap, output: SharedOutput | null): Gap =>
+  output === null ? gap : { ...gap, output, ways: ["free-output", ...gap.ways] };
 
 function grouped<T>(list: readonly T[], keyOf: (one: T) => string | undefined): Map<string, T[]> {
   const groups = new Map<string, T[]>();
@@ -141,7 +164,17 @@ const UNSERVED: ReadonlySet<UnmatchedReason["code"]> = new Set<UnmatchedReason["
 function gapOf(def: Pick<FunctionDef, "home">, { pin, reason }: Unmatched, around: Around): readonly [Gap] | null {
   const gap = (type: Gap["type"]): readonly [Gap] => {
     const from = type === "unserved" ? around.freeGiver(pin) : null;
-    return [{ pin, reason, type, ways: waysOf(pin, type, from), chosen: around.chosen.get(pin.id) ?? null, from }];
+    return [
+      {
+        pin,
+        reason,
+        type,
+        ways: waysOf(pin, type, from),
+        chosen: around.chosen.get(pin.id) ?? null,
+        from,
+        output: null,
+      },
+    ];
   };
   if (around.isWiredAtHome(pin)) return null;
   if (UNSERVED.has(reason.code) && (directionOf(pin.form.kind) === "consumer" || pin.form.kind === "ground"))

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { pinsFrom } from "../../../tests/support/pins";
+import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
 import { glanceOf } from "./glance";
 import { type Decision, deriveLines } from "./lines";
 
@@ -10,19 +10,6 @@ const PINS = `
   host KEY-15 supply-out ignition-supply maxAmps=12;alive=run
   host IP-1 frequency-in engine-speed pulsesPerRev=2;pull=up
   host IP-2 load-in malfunction-lamp amps=0.1;otherEnd=battery;inductive=no`;
-const decided = (providerId: string, consumerId: string, more: Partial<Decision> = {}): Decision => ({
-  id: providerId,
-  providerId,
-  consumerId,
-  quantity: "malfunction-lamp",
-  decision: "accepted",
-  verdict: "direct",
-  adapters: [],
-  why: "",
-  byHand: false,
-  note: "",
-  ...more,
-});
 const glance = (decisions: readonly Decision[] = []) => glanceOf(deriveLines(pinsFrom(PINS), decisions).lines);
 
 test("links between two connectors are one band; the busiest connectors come first", () => {
@@ -41,13 +28,13 @@ test("links between two connectors are one band; the busiest connectors come fir
 });
 
 test("a band stands as its gravest link does, and leads to that one; what is refused is no link", () => {
-  const lamp = decided("donor C1-3", "host IP-2");
-  const tacho = decided("donor C1-2", "host IP-1", { quantity: "engine-speed" });
+  const lamp = acceptedLink("donor C1-3", "host IP-2");
+  const tacho = acceptedLink("donor C1-2", "host IP-1", { quantity: "engine-speed" });
   const at = (decisions: readonly Decision[]) => glance(decisions).bands.find(({ host }) => host === "IP");
   expect(at([lamp])).toMatchObject({ links: 2, state: "open", lineKey: "donor C1-2>host IP-1" });
   expect(at([lamp, tacho])).toMatchObject({ links: 2, state: "decided" });
   // Decided as an adapter that nothing would propose now.
   const stale = { ...lamp, verdict: "adapter" as const, adapters: [{ type: "fuse" as const, amps: 5 }] };
   expect(at([stale, tacho])).toMatchObject({ state: "trouble", lineKey: "donor C1-3>host IP-2" });
-  expect(at([decided("donor C1-3", "host IP-2", { decision: "refused" })])).toMatchObject({ links: 1 });
+  expect(at([acceptedLink("donor C1-3", "host IP-2", { decision: "refused" })])).toMatchObject({ links: 1 });
 });

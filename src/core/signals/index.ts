@@ -10,7 +10,7 @@ export {
   writeAdapter,
 } from "./adapter";
 export { aliveOf } from "./feeds";
-export { type Matching, matchSignals, optionsBetween } from "./match";
+export { type Matching, matchSignals, optionsBetween, type SharedOutput, shareFreeOutputs } from "./match";
 export { SUPPLY } from "./option-builder";
 export { CONTACT_PART, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";
 export type * from "./reasons";

@@ -1,4 +1,5 @@
-import { directionOf, fieldOf, type Quantity } from "../forms";
+import { directionOf, fieldOf, hasForm, type Quantity } from "../forms";
+import { assign } from "./assignment";
 import { BestProvider } from "./best-provider";
 import { carriesQuantity } from "./buses";
 import { ConnectedLoads, FEEDS } from "./connected-loads";
@@ -47,6 +48,53 @@ export function optionsBetween(
   const matcher = new Matcher(pins, NOTHING_DECIDED);
   for (const link of links) if (link.consumer.id !== consumer.id) matcher.connect(link.provider, link.consumer);
   return matcher.ways(provider, consumer);
+}
+
+/** An output that nobody has given a purpose, and that its computer's calibration gives one. */
+const isFreeOutput = ({ form, quantity, leaves }: SignalPin): boolean =>
+  leaves !== true &&
+  (quantity === null || quantity === "other") &&
+  hasForm({ form }, "low-side-out", "high-side-out", "pwm-out", "frequency-out") &&
+  fieldOf(form, "settable") === "yes";
+
+/** A free output for a consumer, and the way from it. */
+export interface SharedOutput {
+  readonly provider: SignalPin;
+  readonly option: LinkOption;
+}
+
+/**
+ * Shares a programmable computer's free outputs out among consumers that nothing serves: as many as can be, at the least
+ * bench time together. Only what works by wire or adapter counts; what waits for a fact takes no output away.
+ *
+ * @param links what is joined already: such outputs are free no more, and their loads count
+ * @returns by consumer's id
+ */
+export function shareFreeOutputs(
+  consumers: readonly SignalPin[],
+  pins: readonly SignalPin[],
+  links: readonly { provider: SignalPin; consumer: SignalPin }[],
+): ReadonlyMap<string, SharedOutput> {
+  const taken = new Set(links.map(({ provider }) => provider.id));
+  const outputs = pins.filter((pin) => isFreeOutput(pin) && !taken.has(pin.id));
+  if (outputs.length === 0 || consumers.length === 0) return new Map();
+  const matcher = new Matcher(pins, NOTHING_DECIDED);
+  for (const { provider, consumer } of links) matcher.connect(provider, consumer);
+  const ways = consumers.map((consumer) =>
+    outputs.map((output) => {
+      if (output.side === consumer.side) return null;
+      const [best] = matcher.ways(output, consumer);
+      return best.verdict === "direct" || best.verdict === "adapter" ? best : null;
+    }),
+  );
+  const chosen = assign(ways.map((row) => row.map((option) => option?.minutes ?? null)));
+  return new Map(
+    consumers.flatMap((consumer, row): [string, SharedOutput][] => {
+      const column = chosen[row] ?? null;
+      const [provider, option] = column === null ? [] : [outputs[column], ways[row]?.[column]];
+      return provider === undefined || option == null ? [] : [[consumer.id, { provider, option }]];
+    }),
+  );
 }
 
 class Matcher {

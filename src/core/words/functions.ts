@@ -64,9 +64,14 @@ export function gapText(gap: Gap): string {
 }
 
 /** What is done, as a technician says it. */
-export function gapWayText(way: GapWay, { pin, from }: Pick<Gap, "pin" | "from">): string {
+export function gapWayText(way: GapWay, { pin, from, output }: Pick<Gap, "pin" | "from" | "output">): string {
   const at = cavityLabel(pin);
   switch (way) {
+    case "free-output": {
+      if (output === null) return "A free output of the programmable computer";
+      const chain = chainText(output.option.adapters);
+      return `Free output ${cavityLabel(output.provider)}, set to it in the calibration${chain === "" ? "" : `: ${chain}`}`;
+    }
     case "own-wire":
       return from === null ? "Wire from its own side" : `Wire to ${cavityLabel(from)}, which gives it on the same side`;
     case "own-sensor":

@@ -18,7 +18,6 @@ import {
   staleText,
   VERDICT_WORDS,
 } from "@/core/words";
-import { gapOps } from "@/job/gap-ops";
 import { keepOps } from "@/job/triage-ops";
 import { Button } from "@/ui/controls";
 import { Lane, StateMark } from "@/ui/marks";
@@ -31,7 +30,7 @@ import { useJob } from "../shell/job-provider";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
 import { acceptNow, type Decide, isByHand, isToDecide } from "./use-decide";
-import { alikeGaps, canBeDropped } from "./use-functions";
+import { alikeGaps, canBeDropped, fillOps } from "./use-functions";
 
 interface Props {
   readonly told: FunctionLine;
@@ -255,13 +254,7 @@ function GapSection({ gaps, isFirst, onOther }: GapProps) {
   const choose = (way: GapWay | null) =>
     job.change(
       way === null ? `Open again: ${gapHead(first)}` : `${gapHead(first)}: ${gapWayText(way, first).toLowerCase()}`,
-      (person) =>
-        gapOps(
-          job.document,
-          gaps.map(({ pin }) => pin.id),
-          way,
-          person,
-        ),
+      (person) => fillOps(job.document, gaps, way, person),
     );
   const label = `${gapHead(first)}, ${cavities.map(({ label }) => label).join(", ")}`;
   return (

@@ -4,7 +4,6 @@ import { useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import type { FunctionLine, FunctionState, GapWay } from "@/core/plan";
 import { FUNCTION_STATE_WORDS, gapHead, gapWayText, lackText, mapFunctionName } from "@/core/words";
-import { gapOps } from "@/job/gap-ops";
 import { keepOps } from "@/job/triage-ops";
 import { type Mark, StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
@@ -13,7 +12,7 @@ import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { FunctionPane } from "./function-pane";
 import { acceptNow, type Decide, isToDecide } from "./use-decide";
-import { alikeTo, canBeDropped, isOpen } from "./use-functions";
+import { alikeTo, canBeDropped, fillOps, isOpen } from "./use-functions";
 
 export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
   cannot: "blocked",
@@ -52,7 +51,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
   const fill = (way: GapWay | undefined) => {
     if (gap !== undefined && way !== undefined && gap.ways.includes(way))
       job.change(`${gapHead(gap)}: ${gapWayText(way, gap).toLowerCase()}`, (person) =>
-        gapOps(job.document, alikeTo(gap, current?.gaps ?? []), way, person),
+        fillOps(job.document, alikeTo(gap, current?.gaps ?? []), way, person),
       );
   };
   useKeys({

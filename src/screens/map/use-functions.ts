@@ -1,7 +1,11 @@
 import { useMemo } from "react";
-import { FEEDS_KEY, type FunctionLine, functionLines, type Gap } from "@/core/plan";
-import { gapChoices } from "@/job/gap-ops";
+import { FEEDS_KEY, type FunctionLine, functionLines, type Gap, type GapWay } from "@/core/plan";
+import { optionText } from "@/core/words";
+import { decideOps } from "@/job/decide";
+import { gapChoices, gapOps } from "@/job/gap-ops";
 import { functionChoices } from "@/job/harness-facts";
+import type { RowOp } from "@/job/ops";
+import type { JobDocument } from "@/job/schema";
 import { useJob } from "../shell/job-provider";
 
 /** The functions of the job with where each stands. */
@@ -45,6 +49,31 @@ export function alikeGaps(gaps: readonly Gap[]): readonly (readonly [Gap, ...Gap
   return [...groups.values()];
 }
 
-/** Ids of the cavities whose gaps are one with this one's. */
-export const alikeTo = (gap: Gap, gaps: readonly Gap[]): readonly string[] =>
-  (alikeGaps(gaps).find((group) => group.includes(gap)) ?? [gap]).map(({ pin }) => pin.id);
+/** The gaps that are one with this one. */
+export const alikeTo = (gap: Gap, gaps: readonly Gap[]): readonly Gap[] =>
+  alikeGaps(gaps).find((group) => group.includes(gap)) ?? [gap];
+
+/** Fills the gaps of some cavities in one way: from a free output by a link of its own, else as a choice that is signed. */
+export function fillOps(document: JobDocument, gaps: readonly Gap[], way: GapWay | null, person: string): RowOp[] {
+  if (way !== "free-output")
+    return gapOps(
+      document,
+      gaps.map(({ pin }) => pin.id),
+      way,
+      person,
+    );
+  return gaps.flatMap(({ pin, output }) =>
+    output === null
+      ? []
+      : decideOps(document, {
+          providerId: output.provider.id,
+          consumerId: pin.id,
+          quantity: pin.quantity,
+          decision: "accepted",
+          verdict: output.option.verdict,
+          adapters: output.option.adapters,
+          why: optionText(output.option, { provider: output.provider, consumer: pin }),
+          byHand: true,
+        }),
+  );
+}
