@@ -58,7 +58,6 @@ try {
   await picture("faces", "/jobs/heron/faces", {
     act: 'click("Mating side"); press("ArrowRight"); press("ArrowDown");',
   });
-  await picture("confusable", "/jobs/heron/look-alikes");
   await picture("triage-refused", "/jobs/heron/triage", {
     act: 'await pause(600); type(document.querySelector("input[type=search]"), "brake light switch-2"); await pause(600); document.querySelector("[data-wire]").click(); await pause(900); press("r"); await pause(900);',
   });
@@ -67,9 +66,15 @@ try {
     act: 'await pause(2500); document.querySelectorAll("[data-wire]")[3].click(); await pause(900);',
     wait: 1500,
   });
-  await picture("map-proposed", "/jobs/heron/map");
+  await picture("overview", "/jobs/heron", { wait: 2500 });
+  await picture("functions", "/jobs/heron/map?function=speedometer", { wait: 2500 });
+  await picture("function-diagram-night", "/jobs/heron/map?function=charging", {
+    night: true,
+    act: 'await pause(3500); click("Whole width"); await pause(400); document.querySelector("figure").scrollIntoView(); await pause(600);',
+    wait: 1500,
+  });
   await picture("inventory-tablet", "/jobs/heron/inventory", { tablet: true, act: 'press("o"); await pause(600);' });
-  await picture("map-open-line", "/jobs/heron/map", {
+  await picture("map-open-line", "/jobs/heron/map?view=links", {
     act: 'press("a"); await pause(600); document.querySelector("[role=dialog] button").click(); await pause(900); click("To decide"); await pause(300); click("Engine speed"); await pause(5000);',
   });
   await picture("power-findings", "/jobs/heron/power", {
@@ -87,8 +92,7 @@ try {
     act: 'for (const reading of ["0.2", "OL"]) { await pause(1500); const field = document.querySelector("form input"); type(field, reading); field.form.requestSubmit(); } await pause(600);',
   });
   await picture("history", "/jobs/heron/history");
-  await picture("scope", "/jobs/heron/scope");
-  await picture("map-tablet-night", "/jobs/heron/map", { night: true, tablet: true });
+  await picture("map-tablet-night", "/jobs/heron/map?view=links", { night: true, tablet: true });
   await picture("palette", "/jobs/heron/map", {
     act: 'press("k", { ctrlKey: true }); await pause(400); type(document.querySelector("[cmdk-input]"), "pump");',
   });
