@@ -59,7 +59,9 @@ export function gapText(gap: Gap): string {
       ? "A computer that watches this output sees an open circuit: it stores a code, and may light its lamp"
       : pin.side === "donor"
         ? "The engine's computer misses it: it stores a code, and may run in a limp mode"
-        : "It stays dark, or shows nothing";
+        : pin.form.kind === "load-in"
+          ? "It does not work"
+          : "It shows nothing";
   return `${capital(unmatchedText(reason, pin))}. ${seen}.`;
 }
 

@@ -3,11 +3,12 @@
 import { type RefObject, useRef, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
 import type { KeyPosition } from "@/core/state";
-import { mapFunctionName, STATE_HEADS, volts } from "@/core/words";
+import { mapFunctionName, STATE_HEADS, stateWords, volts } from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { INSULATION } from "@/ui/wire";
 import { useCavity } from "../cavity/cavity-context";
+import { useJob } from "../shell/job-provider";
 import type { Drawn, DrawnBox, DrawnLine } from "./layout";
 import { useDiagram, useDrawnVolts } from "./use-diagram";
 
@@ -24,6 +25,7 @@ interface Props {
 export function FunctionDiagram({ told, isWide, onWide }: Props) {
   const diagram = useDiagram(told);
   const name = mapFunctionName(told.key);
+  const { job } = useJob().document;
   const drawing = useRef<SVGSVGElement>(null);
   const [key, setKey] = useState<KeyPosition | "none">("none");
   const atPins = useDrawnVolts(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
@@ -47,16 +49,20 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
     );
   const { drawn } = diagram;
   return (
-    <figure aria-label={`Circuit of ${name}`} className="border border-rule bg-sheet">
+    <figure aria-label={`Circuit of ${name}`} className="print-alone border border-rule bg-sheet">
+      <p className="hidden px-2 pb-2 font-semibold print:block">
+        {job.name}: {name}
+        {key !== "none" && `, volts ${stateWords[key]}`}
+      </p>
       <div
-        className={`overflow-auto p-2 ${isWide ? "" : "max-h-[560px]"}`}
+        className={`overflow-auto p-2 print:max-h-none print:overflow-visible ${isWide ? "" : "max-h-[560px]"}`}
         tabIndex={0}
         role="group"
         aria-label={`Drawing of ${name}`}
       >
         <CircuitSvg drawn={drawn} name={name} drawing={drawing} volts={atPins} />
       </div>
-      <div className="flex flex-wrap items-center gap-3 border-t border-rule px-3 py-2 text-[13px]">
+      <div className="no-print flex flex-wrap items-center gap-3 border-t border-rule px-3 py-2 text-[13px]">
         <Segments
           label="Volts with the key in"
           value={key}
@@ -74,11 +80,12 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
           </span>
         )}
       </div>
-      <figcaption className="flex flex-wrap items-center gap-2 border-t border-rule px-3 text-[13px] text-ink2">
+      <figcaption className="no-print flex flex-wrap items-center gap-2 border-t border-rule px-3 text-[13px] text-ink2">
         <span className="flex-1 py-2">
           Donor round, host with a heavy outer edge; dashed is new. Click a cavity for all that is known of it.
         </span>
         <Button onClick={() => onWide(!isWide)}>{isWide ? "Beside the list" : "Whole width"}</Button>
+        <Button onClick={printAlone}>Print</Button>
         <Button onClick={() => drawing.current !== null && saveSvg(drawing.current, name)}>Save as SVG</Button>
       </figcaption>
     </figure>
@@ -102,7 +109,7 @@ function CircuitSvg({ drawn, name, drawing, volts }: SvgProps) {
       width={width}
       height={height}
       viewBox={`0 0 ${width} ${height}`}
-      className="mx-auto block max-w-none [print-color-adjust:exact]"
+      className="mx-auto block max-w-none [print-color-adjust:exact] print:h-auto print:max-w-full"
     >
       {lines.map((line) => (
         <Run key={line.id} line={line} />
@@ -116,6 +123,13 @@ function CircuitSvg({ drawn, name, drawing, volts }: SvgProps) {
         )}
     </svg>
   );
+}
+
+/** Prints the drawing and nothing of the page around it; paper and its size are chosen in the print dialog. */
+function printAlone(): void {
+  document.documentElement.dataset.print = "alone";
+  window.print();
+  delete document.documentElement.dataset.print;
 }
 
 const pathOf = (points: DrawnLine["points"]) => points.map(([x, y], at) => `${at === 0 ? "M" : "L"}${x} ${y}`).join("");
