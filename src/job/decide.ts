@@ -49,3 +49,17 @@ export function noteOps(document: JobDocument, linkId: string, note: string): Ro
   const op = link && updateOp("link", link.id, link, { note: note.slice(0, 10_000) });
   return op ? [op] : [];
 }
+
+/** Changes one value of an adapter of a decided pair; null takes it out. The decision is the person's own from then on. */
+export function adapterValueOps(
+  document: JobDocument,
+  linkId: string,
+  at: number,
+  key: string,
+  value: string | number | null,
+): RowOp[] {
+  const link = document.links.find((one) => one.id === linkId);
+  const adapters = link?.adapters.map((adapter, place) => (place === at ? { ...adapter, [key]: value } : adapter));
+  const op = link && adapters && updateOp("link", link.id, link, { adapters, byHand: true });
+  return op ? [op] : [];
+}

@@ -103,3 +103,45 @@ function sameAdapter(one: Adapter, two: Adapter): boolean {
     )
   );
 }
+
+/** A value of an adapter that a person may give: its name, and whether it is a number or a word. */
+export interface AdapterField {
+  readonly key: string;
+  readonly type: "number" | "text";
+}
+
+/** The values of a type that are entered by hand; where a contact's feed comes from is chosen elsewhere. */
+export const adapterFields = (type: AdapterType): readonly AdapterField[] =>
+  Object.entries(FIELDS[type]).flatMap(([key, kind]) => (kind === "feed" ? [] : [{ key, type: kind }]));
+
+/** What cannot be of a value that a person gave. Words: core/words/adapters.ts. */
+export type AdapterFault =
+  | { readonly code: "no-number" }
+  | { readonly code: "not-above-zero" }
+  | { readonly code: "zero" }
+  /** It would switch back before it has switched on: no room between the two. */
+  | { readonly code: "same-levels" }
+  /** The heat in the resistor is above its rating. */
+  | { readonly code: "too-hot"; readonly watts: number };
+
+/** Signs that a value may have; every other number is above zero. */
+const ANY_SIGN: ReadonlySet<string> = new Set(["offsetVolts", "gain", "onAt", "offAt", "outMinVolts", "outMaxVolts"]);
+const NEVER_ZERO: ReadonlySet<string> = new Set(["gain"]);
+
+/** What is wrong with one value of an adapter, given its others; null where it can be. */
+export function adapterFault(adapter: Adapter, key: string, value: number): AdapterFault | null {
+  if (!Number.isFinite(value)) return { code: "no-number" };
+  if (!ANY_SIGN.has(key) && !(value > 0)) return { code: "not-above-zero" };
+  if (NEVER_ZERO.has(key) && value === 0) return { code: "zero" };
+  const after = { ...adapter, [key]: value } as Adapter;
+  if (after.type === "threshold-switch" && after.onAt !== null && after.onAt === after.offAt)
+    return { code: "same-levels" };
+  // A pull-up has the whole of its supply across it while the output is closed (Ohm's law); a quarter watt is the usual part.
+  if (after.type === "pull-up" && after.ohms !== null && after.volts !== null) {
+    const watts = after.volts ** 2 / after.ohms;
+    if (watts > PULL_UP_WATTS) return { code: "too-hot", watts };
+  }
+  return null;
+}
+/** Twice the usual quarter watt: above it nobody would call it a pull-up. */
+const PULL_UP_WATTS = 0.5;

@@ -1,8 +1,12 @@
 export {
   ADAPTER_TYPES,
   type Adapter,
+  type AdapterFault,
+  type AdapterField,
   type AdapterOf,
   type AdapterType,
+  adapterFault,
+  adapterFields,
   type ContactFeed,
   parseAdapter,
   sameChain,

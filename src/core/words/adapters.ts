@@ -1,4 +1,4 @@
-import type { Adapter, AdapterType, ContactFeed } from "../signals";
+import type { Adapter, AdapterFault, AdapterType, ContactFeed } from "../signals";
 import { digits, ohms, ratedAmps, ratedVolts } from "./numbers";
 import { cavityLabel } from "./points";
 
@@ -117,3 +117,62 @@ const PARAMETERS: Readonly<Record<string, string>> = {
 };
 
 export const chainText = (adapters: readonly Adapter[]): string => adapters.map(adapterText).join(", then ");
+
+/** A value of an adapter as its field is called, with its unit. */
+export const ADAPTER_VALUE_WORDS: Readonly<Record<string, string>> = {
+  ohms: "resistance, Ω",
+  volts: "voltage, V",
+  watts: "power, W",
+  upperOhms: "upper resistor, Ω",
+  lowerOhms: "lower resistor, Ω",
+  ratio: "ratio, out by in",
+  inVolts: "voltage in, V",
+  outVolts: "voltage out, V",
+  maxAmps: "rated current, A",
+  amps: "rated current, A",
+  coilAmps: "coil current, A",
+  coilOhms: "coil, Ω",
+  contactAmps: "contact rating, A",
+  thresholdVolts: "threshold, V",
+  fromPattern: "tooth pattern in",
+  toPattern: "tooth pattern out",
+  peakVolts: "peak, V",
+  dwell: "dwell, ms",
+  hz: "frequency, Hz",
+  cutoffHz: "cut-off, Hz",
+  outMinVolts: "least voltage out, V",
+  outMaxVolts: "most voltage out, V",
+  gain: "gain",
+  offsetVolts: "offset, V",
+  seriesOhms: "in series, Ω",
+  parallelOhms: "across, Ω",
+  curve: "curve",
+  thread: "thread",
+  onAt: "switches on at",
+  offAt: "switches off at",
+  fromBand: "band in",
+  toBand: "band out",
+  fromBitrate: "bitrate in, bit/s",
+  toBitrate: "bitrate out, bit/s",
+  output: "puts out",
+  part: "part",
+  from: "from",
+  to: "to",
+  parameter: "parameter",
+};
+
+/** Why a value of an adapter cannot be, with what can. */
+export function adapterFaultText(fault: AdapterFault): string {
+  switch (fault.code) {
+    case "no-number":
+      return "Write a number";
+    case "not-above-zero":
+      return "It must be above 0";
+    case "zero":
+      return "It must not be 0: nothing would come out";
+    case "same-levels":
+      return "On and off must differ, or it chatters";
+    case "too-hot":
+      return `It would turn ${digits(fault.watts)} W into heat while the output is closed: take a higher resistance`;
+  }
+}

@@ -10,6 +10,7 @@ import { Caution } from "@/ui/states";
 import { CavityPlate } from "../cavity/cavity-plate";
 import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
+import { AdapterFields } from "./adapter-fields";
 import { ChainDrawing } from "./chain-drawing";
 import { type Decide, isByHand } from "./use-decide";
 
@@ -58,6 +59,7 @@ export function LineDetail({ line, decide, onOther }: Props) {
             law permits. No way around one is given.
           </Caution>
         )}
+        {line.decision !== null && line.state === "decided" && <AdapterFields decision={line.decision} />}
         <div className="flex flex-wrap items-end gap-2">
           <Decisions line={line} decide={decide} onUse={use} />
           <Button onClick={onOther}>Other counterpart</Button>
@@ -223,12 +225,12 @@ function DecisionNote({ line: { decision } }: Pick<Props, "line">) {
   );
 }
 
-/** A person's own choice against the proposal; its values are theirs to note. */
+/** A person's own choice against the proposal; its values are theirs to enter. */
 const byHand = (type: AdapterType): Partial<Choice> => ({
   verdict: "manual",
   adapters: [parseAdapter({ type }, () => null)],
   byHand: true,
-  why: "Chosen by hand against the proposal; note its values",
+  why: "Chosen by hand against the proposal",
 });
 
 function Note({ note, onSave }: { note: string; onSave: (note: string) => void }) {
