@@ -12,6 +12,8 @@ export class BestProvider {
   constructor(
     private readonly loads: ConnectedLoads,
     private readonly ways: (provider: SignalPin, consumer: SignalPin) => readonly [LinkOption, ...LinkOption[]],
+    /** Whether something of its own side reads it already. */
+    private readonly isRead: (provider: SignalPin) => boolean,
   ) {}
 
   /** Something more is connected to it now. */
@@ -41,7 +43,7 @@ export class BestProvider {
   private likeness(provider: SignalPin): number {
     const known = this.likenesses.get(provider.id);
     if (known !== undefined) return known;
-    const { form, sizeMm2, index } = provider;
+    const { form, sizeMm2, index, opensWhenWorked, isBallast } = provider;
     const has = this.loads.has(provider);
     const text = JSON.stringify([
       form,
@@ -49,6 +51,9 @@ export class BestProvider {
       this.loads.loadOn(provider),
       has,
       index,
+      opensWhenWorked,
+      isBallast,
+      ONE_READER.has(form.kind) && this.isRead(provider),
     ]);
     const found = this.numbers.get(text) ?? this.numbers.size;
     this.numbers.set(text, found);
@@ -74,6 +79,9 @@ export class BestProvider {
     return at >= 0 && (left[at] as number) < (right[at] as number);
   }
 }
+
+/** Whether somebody reads it already decides what can be done with it. */
+const ONE_READER: ReadonlySet<string> = new Set(["resistive-out", "reluctor-out", "lambda-out"]);
 
 /**
  * A ground meant for power first; then one whose copper is no thinner than what returns through it, the thinnest such.

@@ -421,3 +421,16 @@ describe("values on a bus", () => {
     expect(summary(pinsFrom(`${bus.replace("#high", "#low")}\nhost IP-5 frequency-in vehicle-speed`))).toEqual([]);
   });
 });
+
+test("of two like senders the one that nobody reads is taken; of two like contacts the one that opens as is wanted", () => {
+  const gauge = "host IP-2 resistive-in coolant-temperature curve=40:240|100:26";
+  const sender = (place: string) => `donor ${place} resistive-out coolant-temperature curve=40:240|100:26`;
+  const read = `${sender("CTS-1@4")}\ndonor C2-1@4 resistive-in coolant-temperature`;
+  expect(summary(pinsFrom(`${read}\n${sender("SND-1@9")}\n${gauge}`))).toEqual(["SND-1 > IP-2 direct"]);
+  const pins = pinsFrom(`
+    host SW-1 switch-out brake-switch to=ground;maxAmps=1
+    host SW-2 switch-out brake-switch to=ground;maxAmps=1
+    donor C1-16 logic-in brake-switch active=low;pull=up`);
+  const opening = pins.map((pin) => (pin.cavity === "1" ? pin : { ...pin, opensWhenWorked: true }));
+  expect(summary(opening)).toEqual(["SW-2 > C1-16 direct"]);
+});

@@ -103,7 +103,11 @@ class Matcher {
   private readonly feeds: SignalPin[];
   private readonly buses: readonly SignalPin[];
   private readonly loads = new ConnectedLoads(this.byQuantity, this.byCircuit);
-  private readonly best = new BestProvider(this.loads, (provider, consumer) => this.ways(provider, consumer));
+  private readonly best = new BestProvider(
+    this.loads,
+    (provider, consumer) => this.ways(provider, consumer),
+    (provider) => this.readerOf(provider, null) !== null,
+  );
   private readonly links: ProposedLink[] = [];
   private readonly reasons = new Map<string, UnmatchedReason>();
 
@@ -338,19 +342,28 @@ class Matcher {
   }
 
   private around(provider: SignalPin, consumer: SignalPin): Surroundings {
-    const readBy = this.mates(provider).find(
-      ({ id, form }) => id !== consumer.id && READERS.has(form.kind) && id !== provider.id,
-    );
+    const readBy = () => this.readerOf(provider, consumer);
     const feeds = () => this.feeds.map((pin) => ({ pin, freeAmps: this.loads.freeOf(pin) }));
     return {
       connectedAmps:
         provider.side === consumer.side ? this.loads.connectedOn(provider, consumer) : this.loads.loadOn(provider),
-      readBy: readBy ?? null,
-      // Few pairs need a relay; reckoning every feed's rest for each pair took most of the time.
+      // Few pairs are of a sensor, and few need a relay; reckoning all of it for each pair took most of the time.
+      get readBy() {
+        return readBy();
+      },
       get feeds() {
         return feeds();
       },
     };
+  }
+
+  /** What reads a provider on its own side, the one apart for which it is asked. */
+  private readerOf(provider: SignalPin, consumer: SignalPin | null): SignalPin | null {
+    return (
+      this.mates(provider).find(
+        ({ id, form }) => id !== consumer?.id && id !== provider.id && READERS.has(form.kind),
+      ) ?? null
+    );
   }
 
   connect(provider: SignalPin, consumer: SignalPin): void {
