@@ -78,7 +78,8 @@ describe("gaps and what stays", () => {
     expect(one("donor C1-24 low-side-out malfunction-lamp maxAmps=0.4")?.gaps).toMatchObject([
       { type: "unloaded", ways: ["dummy-load", "fit-part", "without"] },
     ]);
-    expect(one("donor C2-4 injector-out injector")).toMatchObject({ state: "whole", gaps: [] });
+    for (const own of ["C2-4 injector-out injector", "C2-9 low-side-out purge-valve maxAmps=1"])
+      expect(one(`donor ${own}`)).toMatchObject({ state: "whole", gaps: [] });
   });
   test("the old engine's sensors and the donor's body are no functions of this swap", () =>
     expect(
@@ -99,6 +100,9 @@ describe("gaps and what stays", () => {
     expect(gap).toMatchObject({ from: { connector: "T1", cavity: "19" }, pin: { cavity: "31" } });
     expect(gap?.ways[0]).toBe("own-wire");
     expect(one(reads)?.gaps[0]).toMatchObject({ from: null, ways: ["speed-sensor", "without"] });
+    // Another wheel's is no help.
+    const wheels = functions("donor A-1#1 frequency-in wheel-speed\ndonor B-1#2 frequency-out wheel-speed");
+    expect(wheels.flatMap(({ gaps: own }) => own.map(({ from }) => from))).toEqual([null]);
     // A signal that nobody reads is no gap.
     expect(functions(gives).flatMap(({ gaps }) => gaps)).toEqual([]);
   });
