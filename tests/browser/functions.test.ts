@@ -53,6 +53,19 @@ test("a gap has its ways, is signed by whoever lives without, and stays so after
   await waitFor("the way to be chosen", "speedometer", /whole/);
 });
 
+test("a whole function is ticked off once it is seen to work on the vehicle, and again when the plan has changed", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/map?function=panel-lighting");
+  await robin.sees("Not seen on the vehicle yet.");
+  await robin.click("button", "It does not");
+  await waitFor("it to be told as not working", "panel-lighting", /does not work/);
+  await robin.click("button", "It works");
+  await waitFor("it to be told as working", "panel-lighting", /works/);
+  await robin.sees("Seen to work by Robin.");
+  await robin.goTo("/jobs/heron");
+  await robin.sees(/1 seen to work on the vehicle/);
+});
+
 test("feeds are never lived without; what is not wanted lacks nothing, and is wanted again", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/map?function=feeds-and-grounds");

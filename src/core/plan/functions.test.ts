@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
-import { FUNCTION_STATES, functionLines, type GapWay } from "./functions";
+import { acceptanceBasis, FUNCTION_STATES, functionLines, type GapWay } from "./functions";
 import { type Decision, deriveLines } from "./lines";
 
 function functions(
@@ -41,6 +41,18 @@ describe("a function's state", () => {
   });
   test("there is no way, before a value is missing, before a choice: the gravest is told", () =>
     expect(FUNCTION_STATES.slice(0, 3)).toEqual(["cannot", "fact-missing", "to-decide"]));
+});
+
+test("what was seen to work rests on the function's own links and fillings, and on no other's", () => {
+  const basis = (text: string, more?: Parameters<typeof functions>[1]) => {
+    const told = functions(text, more).find(({ key }) => key === "tachometer");
+    return told === undefined ? null : acceptanceBasis(told);
+  };
+  const before = basis(TACHO);
+  expect(basis(`${TACHO}\n host IP-2 resistive-in coolant-temperature`)).toBe(before);
+  expect(basis(TACHO.replace("pull=up", "pull=none"))).not.toBe(before);
+  const gap = "host IP-1 frequency-in engine-speed";
+  expect(basis(gap, { chosen: [["host IP-1", "without"]] })).not.toBe(basis(gap));
 });
 
 describe("gaps and what stays", () => {

@@ -310,3 +310,18 @@ function stateOf(lack: Lack | null): FunctionState {
       return "to-decide";
   }
 }
+
+/** Under which key it is kept that a function was seen to work on the vehicle, or not. */
+export const acceptanceKey = (functionKey: string): string => `function:${functionKey}`;
+
+/**
+ * What a function's working rests on: its links with their adapters, and how its gaps were filled. Where that changes,
+ * what was seen on the vehicle says nothing any more.
+ */
+export const acceptanceBasis = ({ lines, gaps }: Pick<FunctionLine, "lines" | "gaps">): string =>
+  JSON.stringify([
+    lines
+      .filter(({ state }) => state !== "refused")
+      .map(({ provider, consumer, adapters }) => [provider.id, consumer.id, adapters.map(({ type }) => type)]),
+    gaps.map(({ pin, chosen }) => [pin.id, chosen]),
+  ]);

@@ -7,6 +7,8 @@ export {
   withFindings,
 } from "./blockers";
 export {
+  acceptanceBasis,
+  acceptanceKey,
   FEEDS_KEY,
   FUNCTION_STATES,
   type FunctionLine,

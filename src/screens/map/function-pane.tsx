@@ -29,6 +29,7 @@ import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
+import { type Acceptance, acceptOp } from "./use-acceptance";
 import { acceptNow, type Decide, isByHand, isToDecide } from "./use-decide";
 import { alikeGaps, canBeDropped, fillOps } from "./use-functions";
 
@@ -37,13 +38,15 @@ interface Props {
   readonly decide: Decide;
   readonly onOpenLine: (key: string) => void;
   readonly onOther: (pinId: string) => void;
+  /** What was last seen of it on the vehicle. */
+  readonly seen: Acceptance | undefined;
   /** The list beside it is hidden. */
   readonly isWide: boolean;
   readonly onWide: (isWide: boolean) => void;
 }
 
 /** A function: who serves whom, what is missing with its field, what can be done, and what stays as it is. */
-export function FunctionPane({ told, decide, onOpenLine, onOther, isWide, onWide }: Props) {
+export function FunctionPane({ told, seen, decide, onOpenLine, onOther, isWide, onWide }: Props) {
   const job = useJob();
   const name = mapFunctionName(told.key);
   const isWanted = told.state !== "not-wanted";
@@ -72,6 +75,7 @@ export function FunctionPane({ told, decide, onOpenLine, onOther, isWide, onWide
             {isWanted ? "Not wanted" : "Wanted again"}
           </Button>
         )}
+        {told.state === "whole" && <OnTheVehicle told={told} seen={seen} />}
         <p className="w-full text-ink2">{functionSentence(told.lines, told.gaps.length, told.staying)}</p>
       </header>
       {told.key === "security" && (
@@ -124,6 +128,30 @@ export function FunctionPane({ told, decide, onOpenLine, onOther, isWide, onWide
         </p>
       )}
     </section>
+  );
+}
+
+/** Whether it was seen to work on the vehicle: the owner's acceptance list. */
+function OnTheVehicle({ told, seen }: Pick<Props, "told" | "seen">) {
+  const job = useJob();
+  const name = mapFunctionName(told.key);
+  const note = (works: boolean) =>
+    job.change(`${name}: ${works ? "works" : "does not work"} on the vehicle`, (person) => [
+      acceptOp(told, works, person),
+    ]);
+  const words =
+    seen === undefined
+      ? "Not seen on the vehicle yet."
+      : seen.stale
+        ? `${seen.person} saw it ${seen.works ? "work" : "fail"}, and the plan has changed since.`
+        : `${seen.works ? "Seen to work" : "Seen not to work"} by ${seen.person}.`;
+  return (
+    <p className="flex w-full flex-wrap items-center gap-x-2 text-[13px]">
+      {seen !== undefined && !seen.stale && <StateMark mark={seen.works ? "proven" : "blocked"} />}
+      <span className={seen !== undefined && !seen.stale && !seen.works ? "font-semibold text-stop" : ""}>{words}</span>
+      <Button onClick={() => note(true)}>It works</Button>
+      <Button onClick={() => note(false)}>It does not</Button>
+    </p>
   );
 }
 

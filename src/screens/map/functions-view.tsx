@@ -11,6 +11,7 @@ import { useMove } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { FunctionPane } from "./function-pane";
+import { type Acceptance, useAcceptances } from "./use-acceptance";
 import { acceptNow, type Decide, isToDecide } from "./use-decide";
 import { alikeTo, canBeDropped, fillOps, isOpen } from "./use-functions";
 
@@ -38,6 +39,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
   useEffect(() => {
     if (wanted !== null) setSelected(wanted);
   }, [wanted]);
+  const seen = useAcceptances(functions);
   const shown = functions.filter((one) => fits(one, find));
   const current = shown.find(({ key }) => key === selected) ?? shown.find(isOpen) ?? shown[0];
   const move = useMove(
@@ -104,6 +106,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
                   <FunctionItem
                     key={one.key}
                     told={one}
+                    seen={seen.get(one.key)}
                     isCurrent={one.key === current?.key}
                     onChoose={() => setSelected(one.key)}
                   />
@@ -124,6 +127,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
         <FunctionPane
           key={current.key}
           told={current}
+          seen={seen.get(current.key)}
           decide={decide}
           onOpenLine={onOpenLine}
           onOther={onOther}
@@ -140,7 +144,8 @@ function FunctionItem({ told, isCurrent, onChoose }: { told: FunctionLine; isCur
   useEffect(() => {
     if (isCurrent) item.current?.scrollIntoView({ block: "nearest" });
   }, [isCurrent]);
-  const { state, lack } = told;
+  const { lack } = told;
+  const { mark, word, isBad } = shownState(told, seen);
   return (
     <li>
       <button
@@ -151,9 +156,9 @@ function FunctionItem({ told, isCurrent, onChoose }: { told: FunctionLine; isCur
         onClick={onChoose}
         className={`grid min-h-11 w-full grid-cols-[20px_1fr_auto] items-center gap-x-2 border-t border-rule px-3 py-1.5 text-left ${isCurrent ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}
       >
-        <StateMark mark={FUNCTION_MARKS[state]} />
+        <StateMark mark={mark} />
         <span className={`min-w-0 truncate ${isOpen(told) ? "font-semibold" : ""}`}>{mapFunctionName(told.key)}</span>
-        <span className={`text-[13px] ${state === "cannot" ? "text-stop" : "text-ink2"}`}>{STATE_SHORT[state]}</span>
+        <span className={`text-[13px] ${isBad ? "text-stop" : "text-ink2"}`}>{word}</span>
         {lack !== null && (
           <span className="col-start-2 col-end-4 truncate text-[13px] text-ink2" title={lackText(lack)}>
             {lackText(lack)}
@@ -162,6 +167,19 @@ function FunctionItem({ told, isCurrent, onChoose }: { told: FunctionLine; isCur
       </button>
     </li>
   );
+}
+
+/** What is seen on the vehicle goes before what is planned, as long as the plan is the same. */
+export function shownState(
+  { state }: FunctionLine,
+  seen: Acceptance | undefined,
+): { readonly mark: Mark; readonly word: string; readonly isBad: boolean } {
+  if (state !== "whole" || seen === undefined)
+    return { mark: FUNCTION_MARKS[state], word: STATE_SHORT[state], isBad: state === "cannot" };
+  if (seen.stale) return { mark: "decided", word: "whole, to be seen again", isBad: false };
+  return seen.works
+    ? { mark: "proven", word: "works", isBad: false }
+    : { mark: "blocked", word: "does not work", isBad: true };
 }
 
 /** Where every row has the word, it is short; the pane has it in full. */

@@ -8,6 +8,7 @@ import { buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import { FUNCTION_MARKS } from "../map/functions-view";
+import { useAcceptances } from "../map/use-acceptance";
 import { useFunctions } from "../map/use-functions";
 import { isGuess } from "../shell/derive";
 import { openEnds, openFixes } from "../shell/harness-state";
@@ -106,8 +107,16 @@ function Standing({ functions }: { functions: readonly FunctionLine[] }) {
   const { jobId } = useJob();
   const whole = functions.filter(({ state }) => state === "whole").length;
   const wanted = functions.filter(({ state }) => state !== "not-wanted").length;
+  const seen = useAcceptances(functions);
+  const works = functions.filter(({ key, state }) => {
+    const told = seen.get(key);
+    return state === "whole" && told?.works === true && !told.stale;
+  }).length;
   return (
-    <Panel title="What must work" aside={`${whole} of ${wanted} whole`}>
+    <Panel
+      title="What must work"
+      aside={`${whole} of ${wanted} whole${works === 0 ? "" : `, ${works} seen to work on the vehicle`}`}
+    >
       <ul>
         {FUNCTION_STATES.map((state) => {
           const own = functions.filter((one) => one.state === state);
