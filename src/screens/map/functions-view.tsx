@@ -139,7 +139,14 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
   );
 }
 
-function FunctionItem({ told, isCurrent, onChoose }: { told: FunctionLine; isCurrent: boolean; onChoose: () => void }) {
+interface ItemProps {
+  readonly told: FunctionLine;
+  readonly seen: Acceptance | undefined;
+  readonly isCurrent: boolean;
+  readonly onChoose: () => void;
+}
+
+function FunctionItem({ told, seen, isCurrent, onChoose }: ItemProps) {
   const item = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (isCurrent) item.current?.scrollIntoView({ block: "nearest" });
