@@ -2,6 +2,7 @@ import type { Side } from "@/core/forms";
 import { deriveLines, newWork, sheetRows } from "@/core/plan";
 import { cavityLabel, newWorkRows, quantityWords, SHEET_HEADS, sheetAdapter, sheetNote } from "@/core/words";
 import { addedWires } from "@/job/added-wires";
+import { fillingsOf } from "@/job/gap-ops";
 import { decisionsOf } from "@/job/links";
 import type { JobDocument } from "@/job/schema";
 import { signalPinsIn } from "@/job/signal-pins";
@@ -10,9 +11,10 @@ import { writePinTable, writeTable } from "./pin-table";
 /** All that is made new as CSV: the decided links pin to pin, then added wires, relays' terminals, fuses and splices. */
 export function planCsv(document: JobDocument): string {
   const pins = new Map(document.pins.map((row) => [row.id, row]));
-  const { lines } = deriveLines(signalPinsIn(document), decisionsOf(document));
+  const signals = signalPinsIn(document);
+  const { lines } = deriveLines(signals, decisionsOf(document));
   const rows = sheetRows(lines, (id) => pins.get(id));
-  const work = newWork(lines, addedWires(document));
+  const work = newWork(lines, addedWires(document), fillingsOf(document, signals));
   const text = (value: number | null) => (value === null ? "" : String(value));
   return writeTable([
     [...SHEET_HEADS],

@@ -33,6 +33,7 @@ export {
 } from "./lines";
 export {
   type AddedWire,
+  type Filling,
   type NewFuse,
   type NewRelay,
   type NewSplice,

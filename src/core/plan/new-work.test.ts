@@ -1,7 +1,8 @@
 import { describe, expect, test } from "vitest";
-import { pinsFrom } from "../../../tests/support/pins";
+import { pinFrom, pinsFrom } from "../../../tests/support/pins";
 import type { CavityPoint } from "../points";
 import type { Adapter } from "../signals";
+import { newWorkRows } from "../words";
 import { type Decision, deriveLines } from "./lines";
 import { newWork } from "./new-work";
 
@@ -82,4 +83,17 @@ describe("what is made new", () => {
       ),
     ).toMatchObject({ relays: [], fuses: [], splices: [] });
   });
+});
+
+test("what fills a gap stands on the sheet with who decided it", () => {
+  const pin = pinFrom("host IP-2 resistive-in coolant-temperature");
+  const work = newWork([], [], [{ pin, way: "second-sender", person: "Robin" }]);
+  expect(newWorkRows(work)).toEqual([
+    {
+      what: "Second sender in the engine, made for IP-2",
+      from: "IP-2",
+      to: "",
+      with: "Coolant temperature; decided by Robin",
+    },
+  ]);
 });

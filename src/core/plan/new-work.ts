@@ -1,6 +1,7 @@
 import { fieldOf } from "../forms";
 import type { CavityPoint } from "../points";
-import { type ContactFeed, pointOf } from "../signals";
+import { type ContactFeed, pointOf, type SignalPin } from "../signals";
+import type { GapWay } from "./functions";
 import type { Line } from "./lines";
 
 /** A wire that a person added between two cavities. */
@@ -40,8 +41,16 @@ export interface NewSplice {
   readonly ends: readonly CavityPoint[];
 }
 
-/** Every wire, terminal, fuse and splice that is made new, beside the links themselves. */
+/** What a person chose to do about a cavity that nothing serves, or that nothing takes: a part to fit, or to go without. */
+export interface Filling {
+  readonly pin: SignalPin;
+  readonly way: GapWay;
+  readonly person: string;
+}
+
+/** Every wire, terminal, fuse and splice that is made new, beside the links themselves, and what fills gaps. */
 export interface NewWork {
+  readonly fillings: readonly Filling[];
   readonly wires: readonly AddedWire[];
   readonly relays: readonly NewRelay[];
   readonly fuses: readonly NewFuse[];
@@ -49,9 +58,14 @@ export interface NewWork {
 }
 
 /** What the decided links and the wires that people added have to be made of. */
-export function newWork(lines: readonly Line[], wires: readonly AddedWire[]): NewWork {
+export function newWork(
+  lines: readonly Line[],
+  wires: readonly AddedWire[],
+  fillings: readonly Filling[] = [],
+): NewWork {
   const decided = lines.filter((line) => line.state === "decided");
   return {
+    fillings,
     wires,
     relays: decided.flatMap(relayOf),
     fuses: decided.flatMap(fuseOf),

@@ -1,5 +1,7 @@
 import type { GroupKey, LeftOut, NewWork, RelayEnd, SheetRow } from "../plan";
 import { chainText } from "./adapters";
+import { quantityHead } from "./forms";
+import { gapWayText } from "./functions";
 import { ratedAmps } from "./numbers";
 import { cavityLabel } from "./points";
 
@@ -52,7 +54,7 @@ export interface NewWorkRow {
 }
 
 /** New work beside the links, piece by piece: for the sheet and its CSV. Sizes and lengths are printed by whoever shows them. */
-export function newWorkRows({ relays, fuses, splices }: NewWork): NewWorkRow[] {
+export function newWorkRows({ relays, fuses, splices, fillings }: NewWork): NewWorkRow[] {
   return [
     ...relays.flatMap(({ consumer, pins, contactAmps }) =>
       pins.map(({ terminal, to }) => ({
@@ -73,6 +75,12 @@ export function newWorkRows({ relays, fuses, splices }: NewWork): NewWorkRow[] {
       from: cavityLabel(at),
       to: ends.map(cavityLabel).join(", "),
       with: `${ends.length + 1} wires`,
+    })),
+    ...fillings.map(({ pin, way, person }) => ({
+      what: gapWayText(way, { pin, from: null, output: null }),
+      from: cavityLabel(pin),
+      to: "",
+      with: `${quantityHead(pin.quantity)}; decided by ${person}`,
     })),
   ];
 }

@@ -15,7 +15,9 @@ export function NewWorkTable({ work }: { work: NewWork }) {
   return (
     <table className="mt-4 w-full min-w-[980px] border-collapse text-left print:min-w-0 print:text-[9pt]">
       <caption className="px-3 pt-3 pb-2 text-left">
-        <strong className="wide text-base">Also made new: wires, relay terminals, fuses, splices</strong>
+        <strong className="wide text-base">
+          Also made new: wires, relay terminals, fuses, splices, parts to fit, and what is done without
+        </strong>
       </caption>
       <thead className="text-[13px] [&_th]:pr-3">
         <tr className="border-y-[1.5px] border-ink">

@@ -7,6 +7,7 @@ import { readColour } from "@/core/intake";
 import { newWork, type SheetRow, sheetRows } from "@/core/plan";
 import { cavityLabel, MAP_GROUP_WORDS, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
 import { addedWires } from "@/job/added-wires";
+import { fillingsOf } from "@/job/gap-ops";
 import { buttonLook } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
@@ -20,7 +21,15 @@ import { NewWorkTable } from "./new-work-table";
 export function PlanScreen() {
   const job = useJob();
   const rows = useMemo(() => sheetRows(job.plan.lines, (id) => job.pinById.get(id)?.row), [job.plan, job.pinById]);
-  const work = useMemo(() => newWork(job.plan.lines, addedWires(job.document)), [job.plan, job.document]);
+  const work = useMemo(() => {
+    const { lines, unmatched } = job.plan;
+    const fillings = fillingsOf(
+      job.document,
+      unmatched.map(({ pin }) => pin),
+    );
+    return newWork(lines, addedWires(job.document), fillings);
+  }, [job.plan, job.document]);
+  const isEmpty = rows.length + work.wires.length + work.fillings.length === 0;
   const open = job.plan.lines.filter(
     (line) => line.state === "proposed" || line.state === "open" || line.state === "blocked",
   ).length;
@@ -39,7 +48,7 @@ export function PlanScreen() {
           <Download size={16} aria-hidden="true" />
           Job document
         </a>
-        <PrintButton primary landscape disabled={rows.length === 0 && work.wires.length === 0}>
+        <PrintButton primary landscape disabled={isEmpty}>
           Print
         </PrintButton>
       </ScreenHead>
@@ -48,7 +57,7 @@ export function PlanScreen() {
         tabIndex={0}
         className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:overflow-visible print:border-0"
       >
-        {rows.length === 0 && work.wires.length === 0 ? (
+        {isEmpty ? (
           <Empty title="Nothing is decided yet">
             <p>The sheet lists every link that you accept on the map.</p>
             <Link href={`/jobs/${job.jobId}/map`} className={buttonLook(true)}>
