@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
+import type { Finding } from "../power";
 import { acceptanceBasis, FUNCTION_STATES, functionLines, type GapWay } from "./functions";
 import { type Decision, deriveLines } from "./lines";
 
@@ -38,6 +39,20 @@ describe("a function's state", () => {
       state: "to-decide",
       lack: { type: "stale" },
     });
+  });
+  test("a decided link that the solved plan finds fault with is not whole; what is only noted, or found elsewhere, is", () => {
+    const pins = pinsFrom(TACHO);
+    const decided = deriveLines(pins, [acceptedLink("donor C1-23", "host IP-1")]);
+    const found = (pinId: string, severity: Finding["severity"]) => ({ key: pinId, pinId, severity }) as Finding;
+    const state = (...findings: Finding[]) =>
+      functionLines(decided, pins, () => true, new Map(), findings).map((told) => [
+        told.state,
+        told.lack?.type ?? null,
+      ]);
+    expect(state(found("host IP-1", "fault"))).toEqual([["cannot", "finding"]]);
+    expect(state(found("host IP-1", "note"), found("host IP-9", "stop"))).toEqual([["whole", null]]);
+    const proposed = functionLines(deriveLines(pins, []), pins, () => true, new Map(), [found("host IP-1", "stop")]);
+    expect(proposed[0]?.lack?.type).toBe("decision");
   });
   test("there is no way, before a value is missing, before a choice: the gravest is told", () =>
     expect(FUNCTION_STATES.slice(0, 3)).toEqual(["cannot", "fact-missing", "to-decide"]));

@@ -1,5 +1,6 @@
 import { directionOf, type Quantity } from "../forms";
 import { FUNCTIONS, type FunctionDef } from "../functions";
+import type { Finding } from "../power";
 import {
   type Missing,
   type SharedOutput,
@@ -57,6 +58,8 @@ export type Lack =
   | { readonly type: "gap"; readonly gap: Gap }
   | { readonly type: "fact"; readonly missing: Missing; readonly line: Line }
   | { readonly type: "stale"; readonly line: Line }
+  /** It is decided, and the solved plan says that it will not do. */
+  | { readonly type: "finding"; readonly finding: Finding; readonly line: Line }
   | { readonly type: "decision"; readonly line: Line };
 
 export interface FunctionLine {
@@ -85,13 +88,16 @@ const LISTED: readonly Pick<FunctionDef, "key" | "set" | "quantities" | "home">[
  *
  * @param isKept whether a person, or the default, keeps the function of this key
  * @param chosen by a cavity's id: the way that a person chose to fill its gap, or to live with it
+ * @param findings of the solved plan: a decided link that fails there is not whole
  */
 export function functionLines(
   plan: PlanLines,
   pins: readonly SignalPin[],
   isKept: (key: string) => boolean,
   chosen: ReadonlyMap<string, GapWay> = new Map(),
+  findings: readonly Finding[] = [],
 ): FunctionLine[] {
+  const foundAt = findingsByPin(findings);
   const around = new Around(pins, chosen);
   const keyOf = new Map<Quantity, string>(LISTED.flatMap(({ key, quantities }) => quantities.map((one) => [one, key])));
   const lines = grouped(plan.lines, ({ quantity }) => keyOf.get(quantity as Quantity));
@@ -114,7 +120,7 @@ export function functionLines(
     const staying = own.filter(({ pin, reason }) => STAYING.has(reason.code) || around.isWiredAtHome(pin)).length;
     // The other vehicle's own, with nothing of it across: no function of this swap.
     if (its.length === 0 && here.length === 0) return [];
-    const lack = lackOf(its, gaps);
+    const lack = lackOf(its, gaps, foundAt);
     const state = def.key !== FEEDS_KEY && !isKept(def.key) ? "not-wanted" : stateOf(lack);
     return [
       { key: def.key, set: def.set, state, lines: its, gaps, staying, lack: state === "not-wanted" ? null : lack },
@@ -281,7 +287,7 @@ function ofTheBody(kind: string, quantity: Quantity | null): readonly GapWay[] {
 }
 
 /** The gravest first: what no way serves, then what is not known, then what only waits for a yes. */
-function lackOf(lines: readonly Line[], gaps: readonly Gap[]): Lack | null {
+function lackOf(lines: readonly Line[], gaps: readonly Gap[], foundAt: ReadonlyMap<string, Finding>): Lack | null {
   const blocked = lines.find(({ state }) => state === "blocked");
   if (blocked !== undefined) return { type: "blocked", line: blocked };
   const gap = gaps.find(({ chosen }) => chosen === null);
@@ -292,9 +298,27 @@ function lackOf(lines: readonly Line[], gaps: readonly Gap[]): Lack | null {
   }
   const stale = lines.find((line) => line.stale);
   if (stale !== undefined) return { type: "stale", line: stale };
+  for (const line of lines) {
+    const finding =
+      line.state === "decided" ? (foundAt.get(line.consumer.id) ?? foundAt.get(line.provider.id)) : undefined;
+    if (finding !== undefined) return { type: "finding", finding, line };
+  }
   const open = lines.find(({ state }) => state === "open") ?? lines.find(({ state }) => state === "proposed");
   return open === undefined ? null : { type: "decision", line: open };
 }
+
+/** By the cavity that it is about, the gravest; notes hold nothing up. */
+function findingsByPin(findings: readonly Finding[]): ReadonlyMap<string, Finding> {
+  const byPin = new Map<string, Finding>();
+  const rank = ({ severity }: Finding) => SEVERITIES.indexOf(severity);
+  for (const finding of findings) {
+    if (finding.pinId === null || finding.severity === "note") continue;
+    const before = byPin.get(finding.pinId);
+    if (before === undefined || rank(finding) < rank(before)) byPin.set(finding.pinId, finding);
+  }
+  return byPin;
+}
+const SEVERITIES: readonly Finding["severity"][] = ["danger", "stop", "fault", "note"];
 
 function stateOf(lack: Lack | null): FunctionState {
   switch (lack?.type) {
@@ -302,6 +326,7 @@ function stateOf(lack: Lack | null): FunctionState {
       return "whole";
     case "blocked":
     case "gap":
+    case "finding":
       return "cannot";
     case "fact":
       return "fact-missing";

@@ -1,6 +1,8 @@
 import { functionName } from "../functions";
 import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack } from "../plan";
+import type { Units } from "../units";
 import { chainText } from "./adapters";
+import { findingTitle } from "./findings";
 import { quantityHead } from "./forms";
 import { capital, listed } from "./numbers";
 import { cavityLabel } from "./points";
@@ -19,7 +21,7 @@ export const FUNCTION_STATE_WORDS: Readonly<Record<FunctionState, string>> = {
 };
 
 /** The one thing that a function lacks, in a few words. */
-export function lackText(lack: Lack): string {
+export function lackText(lack: Lack, units: Units): string {
   switch (lack.type) {
     case "blocked":
       return `no way from ${cavityLabel(lack.line.provider)} to ${cavityLabel(lack.line.consumer)}`;
@@ -29,6 +31,8 @@ export function lackText(lack: Lack): string {
       return missingText(lack.missing);
     case "stale":
       return `the facts of ${cavityLabel(lack.line.consumer)} have changed since it was decided`;
+    case "finding":
+      return findingTitle(lack.finding, units);
     case "decision": {
       const { provider, consumer, adapters } = lack.line;
       const chain = chainText(adapters);

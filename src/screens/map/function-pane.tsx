@@ -1,11 +1,15 @@
 "use client";
 
+import Link from "next/link";
 import { useState } from "react";
 import type { FunctionLine, Gap, GapWay, Line } from "@/core/plan";
+import type { Finding } from "@/core/power";
 import {
   cavityLabel,
   chainText,
   FUNCTION_STATE_WORDS,
+  findingTitle,
+  findingWhy,
   functionSentence,
   gapHead,
   gapText,
@@ -19,7 +23,7 @@ import {
   VERDICT_WORDS,
 } from "@/core/words";
 import { keepOps } from "@/job/triage-ops";
-import { Button } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
 import { Lane, StateMark } from "@/ui/marks";
 import { Caution } from "@/ui/states";
 import { Wire } from "@/ui/wire";
@@ -76,6 +80,7 @@ export function FunctionPane({ told, seen, decide, onOpenLine, onOther, isWide, 
           </Button>
         )}
         {told.state === "whole" && <OnTheVehicle told={told} seen={seen} />}
+        {told.lack?.type === "finding" && <FoundInPlan finding={told.lack.finding} />}
         <p className="w-full text-ink2">{functionSentence(told.lines, told.gaps.length, told.staying)}</p>
       </header>
       {told.key === "security" && (
@@ -128,6 +133,20 @@ export function FunctionPane({ told, seen, decide, onOpenLine, onOther, isWide, 
         </p>
       )}
     </section>
+  );
+}
+
+/** It is decided, and the solved plan says that it will not do: why, and the way to its cures. */
+function FoundInPlan({ finding }: { finding: Finding }) {
+  const { jobId, document } = useJob();
+  const { units } = document.job;
+  return (
+    <p className="w-full text-[13px]">
+      <strong className="text-stop">{findingTitle(finding, units)}</strong> {findingWhy(finding, units)}{" "}
+      <Link href={`/jobs/${jobId}/power?finding=${encodeURIComponent(finding.key)}`} className={buttonLook()}>
+        Cures
+      </Link>
+    </p>
   );
 }
 

@@ -3,6 +3,7 @@
 import { useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import type { FunctionLine, FunctionState, GapWay } from "@/core/plan";
+import type { Units } from "@/core/units";
 import { FUNCTION_STATE_WORDS, gapHead, gapWayText, lackText, mapFunctionName } from "@/core/words";
 import { keepOps } from "@/job/triage-ops";
 import { type Mark, StateMark } from "@/ui/marks";
@@ -32,6 +33,7 @@ interface Props {
 
 /** What must work at the end, function by function, and beside it all of the one that is chosen. */
 export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props) {
+  const job = useJob();
   const wanted = useSearchParams().get("function");
   const [selected, setSelected] = useState<string | null>(wanted);
   const [find, setFind] = useState("");
@@ -40,14 +42,13 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
     if (wanted !== null) setSelected(wanted);
   }, [wanted]);
   const seen = useAcceptances(functions);
-  const shown = functions.filter((one) => fits(one, find));
+  const shown = functions.filter((one) => fits(one, find, job.document.job.units));
   const current = shown.find(({ key }) => key === selected) ?? shown.find(isOpen) ?? shown[0];
   const move = useMove(
     shown.map(({ key }) => key),
     current?.key ?? null,
     setSelected,
   );
-  const job = useJob();
   const next = current?.lines.find(isToDecide);
   const gap = current?.gaps.find(({ chosen }) => chosen === null);
   const fill = (way: GapWay | undefined) => {
@@ -152,6 +153,7 @@ function FunctionItem({ told, seen, isCurrent, onChoose }: ItemProps) {
     if (isCurrent) item.current?.scrollIntoView({ block: "nearest" });
   }, [isCurrent]);
   const { lack } = told;
+  const { units } = useJob().document.job;
   const { mark, word, isBad } = shownState(told, seen);
   return (
     <li>
@@ -167,8 +169,8 @@ function FunctionItem({ told, seen, isCurrent, onChoose }: ItemProps) {
         <span className={`min-w-0 truncate ${isOpen(told) ? "font-semibold" : ""}`}>{mapFunctionName(told.key)}</span>
         <span className={`text-[13px] ${isBad ? "text-stop" : "text-ink2"}`}>{word}</span>
         {lack !== null && (
-          <span className="col-start-2 col-end-4 truncate text-[13px] text-ink2" title={lackText(lack)}>
-            {lackText(lack)}
+          <span className="col-start-2 col-end-4 truncate text-[13px] text-ink2" title={lackText(lack, units)}>
+            {lackText(lack, units)}
           </span>
         )}
       </button>
@@ -207,7 +209,7 @@ function setsOf(functions: readonly FunctionLine[]): [string, FunctionLine[]][] 
 }
 
 /** By its name, what it lacks, its cavities' labels and quantities. */
-function fits(told: FunctionLine, find: string): boolean {
+function fits(told: FunctionLine, find: string, units: Units): boolean {
   const wanted = find.trim().toLowerCase();
   if (wanted === "") return true;
   const pins = [
@@ -218,7 +220,7 @@ function fits(told: FunctionLine, find: string): boolean {
     mapFunctionName(told.key),
     told.set,
     FUNCTION_STATE_WORDS[told.state],
-    told.lack === null ? "" : lackText(told.lack),
+    told.lack === null ? "" : lackText(told.lack, units),
     ...pins.flatMap(({ connector, cavity, quantity }) => [
       `${connector}-${cavity}`,
       quantity?.replaceAll("-", " ") ?? "",

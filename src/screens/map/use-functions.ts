@@ -10,7 +10,7 @@ import { useJob } from "../shell/job-provider";
 
 /** The functions of the job with where each stands. */
 export function useFunctions(): readonly FunctionLine[] {
-  const { document, plan, report } = useJob();
+  const { document, plan, report, power } = useJob();
   const { kept, gaps } = document;
   // What is kept where nobody has said follows from the harness; until that is there, everything is.
   const defaults = useMemo(
@@ -27,8 +27,14 @@ export function useFunctions(): readonly FunctionLine[] {
         ].map((pin) => [pin.id, pin]),
       ).values(),
     ];
-    return functionLines(plan, pins, (key) => choices.get(key) ?? defaults.get(key) ?? true, gapChoices({ gaps }));
-  }, [plan, kept, gaps, defaults]);
+    return functionLines(
+      plan,
+      pins,
+      (key) => choices.get(key) ?? defaults.get(key) ?? true,
+      gapChoices({ gaps }),
+      power?.findings,
+    );
+  }, [plan, kept, gaps, defaults, power?.findings]);
 }
 
 /** What still holds a function up. */
