@@ -162,6 +162,7 @@ function FunctionItem({ told, seen, isCurrent, onChoose }: ItemProps) {
         type="button"
         aria-current={isCurrent}
         data-function={told.key}
+        data-lack={lack?.type}
         onClick={onChoose}
         className={`grid min-h-11 w-full grid-cols-[20px_1fr_auto] items-center gap-x-2 border-t border-rule px-3 py-1.5 text-left ${isCurrent ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}
       >
