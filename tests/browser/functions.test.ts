@@ -128,7 +128,7 @@ test("every function of both vehicles is decided, filled or given up in one sitt
   expect(await open()).toEqual([]);
   // The plan as decided is solved now, and a fault of it reopens the function that it is of.
   await robin.goTo("/jobs/heron/power");
-  await robin.sees(/\d+ findings|No finding/i);
+  await robin.find("link", /^Power \D*\d+$/);
   await robin.goTo("/jobs/heron/map");
   await robin.find("button", /^Feeds and grounds/);
   expect(await open()).toEqual([]);
