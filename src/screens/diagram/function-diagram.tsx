@@ -1,6 +1,6 @@
 "use client";
 
-import { type RefObject, useRef, useState } from "react";
+import { type RefObject, useEffect, useRef, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
 import type { KeyPosition } from "@/core/state";
 import { mapFunctionName, STATE_HEADS, stateWords, volts } from "@/core/words";
@@ -27,8 +27,17 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
   const name = mapFunctionName(told.key);
   const { job } = useJob().document;
   const drawing = useRef<SVGSVGElement>(null);
+  const frame = useRef<HTMLDivElement>(null);
   const [key, setKey] = useState<KeyPosition | "none">("none");
   const atPins = useDrawnVolts(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
+  const battery =
+    diagram.state === "drawn" ? diagram.drawn.boxes.find(({ part }) => part?.type === "battery") : undefined;
+  // One begins to read at the battery, wherever it lies in a wide drawing.
+  useEffect(() => {
+    const { current } = frame;
+    if (current !== null && battery !== undefined)
+      current.scrollLeft = battery.x + battery.width / 2 - current.clientWidth / 2;
+  }, [battery]);
   if (diagram.state === "drawing") return <p className="p-3 text-[13px] text-ink2">Drawing the circuit …</p>;
   if (diagram.state === "failed")
     return (
@@ -55,6 +64,7 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
         {key !== "none" && `, volts ${stateWords[key]}`}
       </p>
       <div
+        ref={frame}
         className={`overflow-auto p-2 print:max-h-none print:overflow-visible ${isWide ? "" : "max-h-[560px]"}`}
         tabIndex={0}
         role="group"
