@@ -42,6 +42,11 @@ describe("a function's circuit", () => {
     ]);
     for (const { from, to } of horn.runs) expect([from, to].filter((one) => !there.has(one))).toEqual([]);
   });
+  test("every cavity that is drawn has a wire", () => {
+    const ends = new Set(horn.runs.flatMap(({ from, to }) => [from, to]));
+    for (const { cavities } of horn.parts)
+      for (const { pinId } of cavities) expect(ends.has(`pin:${pinId}`), pinId).toBe(true);
+  });
   test("what is grounded by its case has a ground of its own", () => {
     const cased = circuitOf(VEHICLE.replace("\n  host Horn-2 2 ground ground BK 1mm", ""), "horn");
     const own = cased.runs.filter(({ to }) => to.startsWith("case:"));

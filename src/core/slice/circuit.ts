@@ -64,6 +64,7 @@ class Drawing {
   private readonly opens = new Set<string>();
   private readonly depths: ReadonlyMap<number, number>;
   private readonly tails: readonly number[];
+  private readonly also: readonly string[];
 
   constructor(
     private readonly harness: Harness,
@@ -72,6 +73,7 @@ class Drawing {
   ) {
     this.depths = this.fromBattery();
     for (const pinId of alsoPinIds) this.takeCavity(pinId);
+    this.also = alsoPinIds.map((pinId) => `pin:${pinId}`);
     // The wire that leads from such a cavity to where the link will join it is there already.
     this.tails = alsoPinIds.flatMap((pinId) => {
       const node = harness.nodeOfPin.get(pinId) ?? -1;
@@ -91,7 +93,12 @@ class Drawing {
           const at = this.harness.nodes[node];
           if (at?.type === "cavity") this.takeCavity(at.pinId);
         }
-    const parts = [...this.cavitiesOf].map(([part, pinIds]): CircuitPart => this.part(part, pinIds));
+    const whole = [...this.cavitiesOf].map(([part, pinIds]): CircuitPart => this.part(part, pinIds));
+    // A cavity that is only on the inside of a path has nothing to be wired in this drawing.
+    const wired = new Set([...runs.flatMap(({ from, to }) => [from, to]), ...this.also]);
+    const parts = whole
+      .map((part) => ({ ...part, cavities: part.cavities.filter(({ pinId }) => wired.has(`pin:${pinId}`)) }))
+      .filter(({ cavities }) => cavities.length > 0);
     return {
       parts,
       splices: [...this.splices].map(([id, label]) => ({ id, label })),
