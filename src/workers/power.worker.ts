@@ -39,6 +39,7 @@ class RemotePowerAnalysis {
   expected: PowerAnalysis["expected"] = () => this.desk.expected();
   elementFaults: PowerAnalysis["elementFaults"] = (...asked) => this.desk.elementFaults(...asked);
   path: PowerAnalysis["path"] = (...asked) => this.desk.path(...asked);
+  prove: PowerAnalysis["prove"] = (...asked) => this.desk.prove(...asked);
   netlist: PowerAnalysis["netlist"] = () => this.desk.netlist();
   volts: PowerAnalysis["volts"] = (...asked) => this.desk.volts(...asked);
 

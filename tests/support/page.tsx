@@ -51,6 +51,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     askCircuit: idle,
     askConfusablePairs: idle,
     askTryRows: idle,
+    askProofs: async () => [],
     askTry: idle,
     askPath: async (...asked) => desk.path(...asked),
     askFaults: async (...asked) => desk.elementFaults(...asked),

@@ -40,7 +40,7 @@ describe("a function's state", () => {
       lack: { type: "stale" },
     });
   });
-  test("a decided link that the solved plan finds fault with is not whole; what is only noted, or found elsewhere, is", () => {
+  test("a link, decided or proposed, that the solved plan finds fault with is not whole; what is only noted, or found elsewhere, is", () => {
     const pins = pinsFrom(TACHO);
     const decided = deriveLines(pins, [acceptedLink("donor C1-23", "host IP-1")]);
     const found = (pinId: string, severity: Finding["severity"]) => ({ key: pinId, pinId, severity }) as Finding;
@@ -52,7 +52,11 @@ describe("a function's state", () => {
     expect(state(found("host IP-1", "fault"))).toEqual([["cannot", "finding"]]);
     expect(state(found("host IP-1", "note"), found("host IP-9", "stop"))).toEqual([["whole", null]]);
     const proposed = functionLines(deriveLines(pins, []), pins, () => true, new Map(), [found("host IP-1", "stop")]);
-    expect(proposed[0]?.lack?.type).toBe("decision");
+    expect(proposed[0]).toMatchObject({ state: "cannot", lack: { type: "finding" } });
+    // What nobody can decide yet is in no solved plan.
+    const open = pinsFrom(TACHO.replace("pulsesPerRev=2;pull", "pull"));
+    const told = functionLines(deriveLines(open, []), open, () => true, new Map(), [found("host IP-1", "stop")]);
+    expect(told[0]?.lack?.type).toBe("fact");
   });
   test("there is no way, before a value is missing, before a choice: the gravest is told", () =>
     expect(FUNCTION_STATES.slice(0, 3)).toEqual(["cannot", "fact-missing", "to-decide"]));

@@ -58,7 +58,7 @@ export type Lack =
   | { readonly type: "gap"; readonly gap: Gap }
   | { readonly type: "fact"; readonly missing: Missing; readonly line: Line }
   | { readonly type: "stale"; readonly line: Line }
-  /** It is decided, and the solved plan says that it will not do. */
+  /** It is decided or proposed, and the solved plan says that it will not do. */
   | { readonly type: "finding"; readonly finding: Finding; readonly line: Line }
   | { readonly type: "decision"; readonly line: Line };
 
@@ -88,7 +88,7 @@ const LISTED: readonly Pick<FunctionDef, "key" | "set" | "quantities" | "home">[
  *
  * @param isKept whether a person, or the default, keeps the function of this key
  * @param chosen by a cavity's id: the way that a person chose to fill its gap, or to live with it
- * @param findings of the solved plan: a decided link that fails there is not whole
+ * @param findings of the solved plan, proposals in it: a link that fails there is not whole, nor offered as if it were
  */
 export function functionLines(
   plan: PlanLines,
@@ -298,17 +298,21 @@ function lackOf(lines: readonly Line[], gaps: readonly Gap[], foundAt: ReadonlyM
   }
   const stale = lines.find((line) => line.stale);
   if (stale !== undefined) return { type: "stale", line: stale };
+  // The plan is solved with what is proposed: what fails there is not offered as working.
   for (const line of lines) {
-    const finding =
-      line.state === "decided" ? (foundAt.get(line.consumer.id) ?? foundAt.get(line.provider.id)) : undefined;
+    const finding = IN_PLAN.has(line.state)
+      ? (foundAt.get(line.consumer.id) ?? foundAt.get(line.provider.id))
+      : undefined;
     if (finding !== undefined) return { type: "finding", finding, line };
   }
   const open = lines.find(({ state }) => state === "open") ?? lines.find(({ state }) => state === "proposed");
   return open === undefined ? null : { type: "decision", line: open };
 }
 
+const IN_PLAN: ReadonlySet<Line["state"]> = new Set(["decided", "proposed"]);
+
 /** By the cavity that it is about, the gravest; notes hold nothing up. */
-function findingsByPin(findings: readonly Finding[]): ReadonlyMap<string, Finding> {
+export function findingsByPin(findings: readonly Finding[]): ReadonlyMap<string, Finding> {
   const byPin = new Map<string, Finding>();
   const rank = ({ severity }: Finding) => SEVERITIES.indexOf(severity);
   for (const finding of findings) {

@@ -13,6 +13,7 @@ export {
   FUNCTION_STATES,
   type FunctionLine,
   type FunctionState,
+  findingsByPin,
   functionLines,
   GAP_WAYS,
   type Gap,

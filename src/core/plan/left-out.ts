@@ -29,15 +29,22 @@ export interface Guess {
 }
 
 /** Why a proposal that a wire alone makes is not taken with others. */
-export type LeftOut = "caution" | "guess" | "assumed";
+export type LeftOut = "caution" | "guess" | "assumed" | "fails";
 
 /**
  * Why a line is decided on by itself; null where it may be accepted together with others: its kind and quantity are
- * sure, no fact of it is assumed, and it needs no caution.
+ * sure, no fact of it is assumed, it needs no caution, and the solved plan finds nothing at its ends.
+ *
+ * @param failing cavities at which the solved plan finds something graver than a note
  */
-export function leftOut(line: Line, guessOf: (pinId: string) => Guess | undefined): LeftOut | null {
+export function leftOut(
+  line: Line,
+  guessOf: (pinId: string) => Guess | undefined,
+  failing: Pick<ReadonlyMap<string, unknown>, "has"> = new Map(),
+): LeftOut | null {
   if (line.quantity === null || CAUTIONED.has(line.quantity)) return "caution";
   const ends = [line.provider, line.consumer];
+  if (ends.some(({ id }) => failing.has(id))) return "fails";
   const isSure = ({ id }: SignalPin) => {
     const guess = guessOf(id);
     return guess !== undefined && guess.kindConfidence >= SURE_FROM && guess.quantityConfidence >= SURE_FROM;

@@ -80,6 +80,9 @@ describe("what may be accepted together", () => {
   test("what is sure, given and harmless; a guess from 0.9 on counts as sure", () => {
     expect(leftOut(line(LAMP), sure(1))).toBeNull();
     expect(leftOut(line(LAMP), sure(0.9))).toBeNull();
+    const consumer = line(LAMP).consumer.id;
+    expect(leftOut(line(LAMP), sure(1), new Set([consumer]))).toBe("fails");
+    expect(leftOut(line(LAMP), sure(1), new Set(["elsewhere"]))).toBeNull();
     expect(leftOut(line(LAMP), sure(0.89))).toBe("guess");
     expect(leftOut(line(LAMP), sure(1, 0.8))).toBe("guess");
     expect(leftOut(line(LAMP), () => undefined)).toBe("guess");

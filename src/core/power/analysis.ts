@@ -4,6 +4,7 @@ import type { Units } from "../units";
 import { type EditFault, editFacts, editFault } from "./edits";
 import type { Finding } from "./findings";
 import { buildModel } from "./model/model";
+import { proveWays, type WayProof, type WeighedLink } from "./proof";
 import { type PowerReport, reportPower } from "./report";
 import type { SettingKey } from "./settings";
 import { settingsOf } from "./settings";
@@ -115,6 +116,13 @@ export class PowerAnalysis {
     const solution = solvePower(buildModel(edits.reduce(editFacts, this.facts), this.solution.model), this.solution);
     this.tried = { name, solution, rows: keyTable(solution) };
     return this.tried;
+  }
+
+  /** What the solved plan says of each way of some links, each link weighed by itself beside all the others. */
+  prove(links: readonly WeighedLink[]): readonly (readonly WayProof[])[] {
+    const { solution } = this;
+    if (solution === null) throw new Error(NOT_LOADED);
+    return links.map((link) => proveWays(solution, link));
   }
 
   /** Volts at cavities in one state, against the battery's negative, as the plan is solved; null where one floats or is not in it. */

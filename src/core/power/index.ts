@@ -24,6 +24,7 @@ export {
   type PlanElement,
   type WireOrigin,
 } from "./plan-element";
+export type { LevelMiss, WayProof, WeighedLink } from "./proof";
 export { type PowerReport, reportPower } from "./report";
 export {
   batterySource,

@@ -17,6 +17,7 @@ export * from "./parts";
 export * from "./plan";
 export * from "./points";
 export * from "./power";
+export * from "./proofs";
 export * from "./signals";
 export * from "./states";
 export * from "./steps";

@@ -39,6 +39,7 @@ export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
   caution: "what it carries may hurt someone or stop the engine",
   guess: "what one of its cavities does is a guess below 90 %",
   assumed: "rests on a value that is assumed",
+  fails: "the solved plan finds something wrong at one of its cavities",
 };
 
 /** Where a relay's terminal or a fuse goes. */

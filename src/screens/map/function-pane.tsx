@@ -3,10 +3,13 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { FunctionLine, Gap, GapWay, Line } from "@/core/plan";
-import type { Finding } from "@/core/power";
+import type { Cure, Finding, WayProof } from "@/core/power";
 import {
+  type CureEffect,
   cavityLabel,
   chainText,
+  cureEffectText,
+  cureText,
   FUNCTION_STATE_WORDS,
   findingTitle,
   findingWhy,
@@ -30,18 +33,25 @@ import { Wire } from "@/ui/wire";
 import { CavityPlate } from "../cavity/cavity-plate";
 import { FunctionDiagram } from "../diagram/function-diagram";
 import { MissingFacts } from "../facts/missing-facts";
+import { useCureEffects } from "../power/cure-effects";
+import { useEditNames } from "../power/edit-names";
+import { carryOutEdits } from "../power/trying";
 import { useJob } from "../shell/job-provider";
+import { useKeys } from "../shell/keys";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
+import { Proof } from "./proof";
 import { type Acceptance, acceptOp } from "./use-acceptance";
-import { acceptNow, type Decide, isByHand, isToDecide } from "./use-decide";
+import { acceptNow, type Decide, decideWay, isByHand, isToDecide } from "./use-decide";
 import { alikeGaps, canBeDropped, fillOps } from "./use-functions";
+import { offeredWay, type Proofs } from "./use-proofs";
 
 interface Props {
   readonly told: FunctionLine;
   readonly decide: Decide;
   readonly onOpenLine: (key: string) => void;
   readonly onOther: (pinId: string) => void;
+  readonly proofs: Proofs;
   /** What was last seen of it on the vehicle. */
   readonly seen: Acceptance | undefined;
   /** The list beside it is hidden. */
@@ -50,7 +60,7 @@ interface Props {
 }
 
 /** A function: who serves whom, what is missing with its field, what can be done, and what stays as it is. */
-export function FunctionPane({ told, seen, decide, onOpenLine, onOther, isWide, onWide }: Props) {
+export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, isWide, onWide }: Props) {
   const job = useJob();
   const name = mapFunctionName(told.key);
   const isWanted = told.state !== "not-wanted";
@@ -112,6 +122,7 @@ export function FunctionPane({ told, seen, decide, onOpenLine, onOther, isWide, 
               key={line.key}
               line={line}
               isNext={line === next}
+              proofs={proofs}
               decide={decide}
               onOpen={() => onOpenLine(line.key)}
             />
@@ -136,19 +147,56 @@ export function FunctionPane({ told, seen, decide, onOpenLine, onOther, isWide, 
   );
 }
 
-/** It is decided, and the solved plan says that it will not do: why, and the way to its cures. */
+/** The solved plan says that it will not do: why, and its cures, each solved before it is offered. */
 function FoundInPlan({ finding }: { finding: Finding }) {
-  const { jobId, document } = useJob();
-  const { units } = document.job;
+  const job = useJob();
+  const { units } = job.document.job;
+  const effects = useCureEffects(finding);
+  const names = useEditNames();
+  const clean = cleanCure(finding, effects);
+  useKeys({ c: () => clean?.edit != null && carryOutEdits(job, [clean.edit], names) });
   return (
-    <p className="w-full text-[13px]">
-      <strong className="text-stop">{findingTitle(finding, units)}</strong> {findingWhy(finding, units)}{" "}
-      <Link href={`/jobs/${jobId}/power?finding=${encodeURIComponent(finding.key)}`} className={buttonLook()}>
-        Cures
-      </Link>
-    </p>
+    <section aria-label="Found in the solved plan" className="w-full text-[13px]">
+      <p>
+        <strong className="text-stop">{findingTitle(finding, units)}</strong> {findingWhy(finding, units)}{" "}
+        <Link href={`/jobs/${job.jobId}/power?finding=${encodeURIComponent(finding.key)}`} className={buttonLook()}>
+          Path and readings
+        </Link>
+      </p>
+      <ul aria-label="Cures">
+        {finding.cures.map((cure) => {
+          const { edit } = cure;
+          const effect = effects.get(cure);
+          return (
+            <li
+              key={JSON.stringify(cure)}
+              className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border-t border-rule py-1"
+            >
+              <span>
+                {cureText(cure, units)}
+                {edit !== null && (
+                  <span className="block text-ink2">{effect === undefined ? "Solving …" : cureEffectText(effect)}</span>
+                )}
+              </span>
+              {edit !== null && (
+                <Button hotkey={cure === clean ? "C" : undefined} onClick={() => carryOutEdits(job, [edit], names)}>
+                  Carry out<span className="hidden-text">: {cureText(cure, units)}</span>
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
   );
 }
+
+/** The first cure that clears the finding and brings no other. */
+const cleanCure = (finding: Finding, effects: ReadonlyMap<Cure, CureEffect>): Cure | undefined =>
+  finding.cures.find((cure) => {
+    const effect = effects.get(cure);
+    return effect?.fixed === true && effect.come === 0;
+  });
 
 /** Whether it was seen to work on the vehicle: the owner's acceptance list. */
 function OnTheVehicle({ told, seen }: Pick<Props, "told" | "seen">) {
@@ -181,14 +229,17 @@ interface LinkItemProps {
   readonly line: Line;
   /** The key works on this one. */
   readonly isNext: boolean;
+  readonly proofs: Proofs;
   readonly decide: Decide;
   readonly onOpen: () => void;
 }
 
 /** One link of it, donor left and host right; its ways open in their place. */
-function LinkItem({ line, isNext, decide, onOpen }: LinkItemProps) {
+function LinkItem({ line, isNext, proofs, decide, onOpen }: LinkItemProps) {
   const [isShown, setShown] = useState(false);
   const state = lineState(line);
+  const offered = offeredWay(line, proofs);
+  const told = proofs.get(line.key) ?? [];
   const [donor, host] =
     line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
   const toDecide = isToDecide(line);
@@ -199,7 +250,7 @@ function LinkItem({ line, isNext, decide, onOpen }: LinkItemProps) {
         <span className="flex flex-col items-center">
           <Lane kind={laneKind(line)} />
           <span className="narrow line-clamp-2 text-center text-[13px] leading-tight">
-            {line.state === "refused" ? "refused" : chainText(line.adapters)}
+            {line.state === "refused" ? "refused" : chainText((toDecide ? offered : line)?.adapters ?? line.adapters)}
           </span>
         </span>
         <End id={host.id} isHost />
@@ -209,11 +260,19 @@ function LinkItem({ line, isNext, decide, onOpen }: LinkItemProps) {
           <StateMark mark={state.mark} />
           {state.word}
         </span>
-        <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">{staleText(line) ?? lineText(line)}</span>
-        {toDecide && (
-          <Button hotkey={isNext ? "Y" : undefined} onClick={() => acceptNow(line, decide)}>
-            {line.stale ? "Use what is proposed now" : isByHand(line) ? "Decide by hand" : "Accept"}
+        <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">
+          {staleText(line) ?? (offered === null || !toDecide ? lineText(line) : optionText(offered, line))}
+          <Proof proof={told[line.options.indexOf(offered ?? line.options[0])] ?? null} />
+        </span>
+        {toDecide && offered !== null && (
+          <Button hotkey={isNext ? "Y" : undefined} onClick={() => acceptNow(line, offered, decide)}>
+            {line.stale ? "Use what is proposed now" : isByHand(offered) ? "Decide by hand" : "Accept"}
             <span className="hidden-text"> {nameOf(line)}</span>
+          </Button>
+        )}
+        {toDecide && offered === null && (
+          <Button hotkey={isNext ? "B" : undefined} onClick={() => decideWay(line, line.options[0], decide, true)}>
+            Use all the same, by hand<span className="hidden-text"> {nameOf(line)}</span>
           </Button>
         )}
         {line.options.length > 1 && (
@@ -226,7 +285,7 @@ function LinkItem({ line, isNext, decide, onOpen }: LinkItemProps) {
           Circuit<span className="hidden-text"> of {nameOf(line)}</span>
         </Button>
       </div>
-      {isShown && <Ways line={line} decide={decide} />}
+      {isShown && <Ways line={line} told={told} decide={decide} />}
     </li>
   );
 }
@@ -254,7 +313,7 @@ function End({ id, isHost = false }: { id: string; isHost?: boolean }) {
 const nameOf = ({ provider, consumer }: Line) => `${cavityLabel(provider)} to ${cavityLabel(consumer)}`;
 
 /** The ways across, the cheapest first, each with why and its time. */
-function Ways({ line, decide }: { line: Line; decide: Decide }) {
+function Ways({ line, told, decide }: { line: Line; told: readonly (WayProof | null)[]; decide: Decide }) {
   return (
     <ol className="mt-1 border-t border-rule">
       {line.options.map((option, at) => (
@@ -266,19 +325,11 @@ function Ways({ line, decide }: { line: Line; decide: Decide }) {
           <span className="py-1.5">
             <span className="font-semibold">{chainText(option.adapters) || VERDICT_WORDS[option.verdict]}</span>
             <span className="block text-ink2">{optionText(option, line)}</span>
+            <Proof proof={told[at] ?? null} />
           </span>
           <span className="text-right font-mono">{option.minutes} min</span>
-          <Button
-            onClick={() =>
-              decide.choose(line, "Choose", {
-                verdict: option.verdict,
-                adapters: option.adapters,
-                why: optionText(option, line),
-                byHand: isByHand(option),
-              })
-            }
-          >
-            Use
+          <Button onClick={() => decideWay(line, option, decide, told[at]?.verdict === "fails")}>
+            {told[at]?.verdict === "fails" ? "Use all the same" : "Use"}
           </Button>
         </li>
       ))}

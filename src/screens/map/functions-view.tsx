@@ -13,8 +13,9 @@ import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { FunctionPane } from "./function-pane";
 import { type Acceptance, useAcceptances } from "./use-acceptance";
-import { acceptNow, type Decide, isToDecide } from "./use-decide";
+import { acceptNow, type Decide, decideWay, isToDecide } from "./use-decide";
 import { alikeTo, canBeDropped, fillOps, isOpen } from "./use-functions";
+import { offeredWay, useProofs } from "./use-proofs";
 
 export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
   cannot: "blocked",
@@ -23,6 +24,8 @@ export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
   whole: "decided",
   "not-wanted": "refused",
 };
+
+const NO_LINES: FunctionLine["lines"] = [];
 
 interface Props {
   readonly functions: readonly FunctionLine[];
@@ -50,6 +53,8 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
     setSelected,
   );
   const next = current?.lines.find(isToDecide);
+  const proofs = useProofs(current?.lines ?? NO_LINES);
+  const offered = next === undefined ? null : offeredWay(next, proofs);
   const gap = current?.gaps.find(({ chosen }) => chosen === null);
   const fill = (way: GapWay | undefined) => {
     if (gap !== undefined && way !== undefined && gap.ways.includes(way))
@@ -73,7 +78,8 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
     ArrowUp: () => move(-1),
     j: () => move(1),
     k: () => move(-1),
-    y: () => next !== undefined && acceptNow(next, decide),
+    y: () => next !== undefined && offered !== null && acceptNow(next, offered, decide),
+    b: () => next !== undefined && offered === null && decideWay(next, next.options[0], decide, true),
     Enter: () => next !== undefined && onOpenLine(next.key),
   });
   if (functions.length === 0)
@@ -129,6 +135,7 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
           key={current.key}
           told={current}
           seen={seen.get(current.key)}
+          proofs={proofs}
           decide={decide}
           onOpenLine={onOpenLine}
           onOther={onOther}

@@ -2,8 +2,9 @@
 
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { Line } from "@/core/plan";
+import type { WayProof } from "@/core/power";
 import { ADAPTER_TYPES, type AdapterType, type LinkOption, parseAdapter } from "@/core/signals";
-import { ADAPTER_WORDS, arithmeticText, chainText, lineText, optionText, VERDICT_WORDS } from "@/core/words";
+import { ADAPTER_WORDS, arithmeticText, chainText, lineText, VERDICT_WORDS } from "@/core/words";
 import { type Choice, noteOps, reopenOps } from "@/job/decide";
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
@@ -12,24 +13,23 @@ import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
 import { AdapterFields } from "./adapter-fields";
 import { ChainDrawing } from "./chain-drawing";
-import { type Decide, isByHand } from "./use-decide";
+import { Proof } from "./proof";
+import { acceptNow, type Decide, decideWay, isByHand } from "./use-decide";
+import { offeredWay, type Proofs } from "./use-proofs";
 
 interface Props {
   readonly line: Line;
   readonly decide: Decide;
+  readonly proofs: Proofs;
   readonly onOther: () => void;
 }
 
 /** A line opened in its place: the circuit, the arithmetic, the other ways, and what can be decided. */
-export function LineDetail({ line, decide, onOther }: Props) {
+export function LineDetail({ line, decide, proofs, onOther }: Props) {
   const option = line.options.find((one) => isChosen(one, line)) ?? line.options[0];
+  const told = proofs.get(line.key) ?? [];
   const use = (other: LinkOption) =>
-    decide.choose(line, "Choose", {
-      verdict: other.verdict,
-      adapters: other.adapters,
-      why: optionText(other, line),
-      byHand: isByHand(other),
-    });
+    decideWay(line, other, decide, told[line.options.indexOf(other)]?.verdict === "fails");
   return (
     <section
       ref={useInSight()}
@@ -45,7 +45,7 @@ export function LineDetail({ line, decide, onOther }: Props) {
           <Arithmetic option={option} />
         </Third>
         <Third title="Options" last>
-          <Options line={line} onUse={use} />
+          <Options line={line} told={told} onUse={use} />
         </Third>
       </div>
       <div className="space-y-3 p-4">
@@ -61,7 +61,7 @@ export function LineDetail({ line, decide, onOther }: Props) {
         )}
         {line.decision !== null && line.state === "decided" && <AdapterFields decision={line.decision} />}
         <div className="flex flex-wrap items-end gap-2">
-          <Decisions line={line} decide={decide} onUse={use} />
+          <Decisions line={line} decide={decide} offered={offeredWay(line, proofs)} onUse={use} />
           <Button onClick={onOther}>Other counterpart</Button>
           <ByHand line={line} decide={decide} />
           <DecisionNote line={line} />
@@ -121,7 +121,13 @@ function Arithmetic({ option }: { option: LinkOption }) {
   );
 }
 
-function Options({ line, onUse }: { line: Line; onUse: (option: LinkOption) => void }) {
+interface OptionsProps {
+  readonly line: Line;
+  readonly told: readonly (WayProof | null)[];
+  readonly onUse: (option: LinkOption) => void;
+}
+
+function Options({ line, told, onUse }: OptionsProps) {
   return (
     <ol>
       {line.options.map((option, at) => (
@@ -133,6 +139,7 @@ function Options({ line, onUse }: { line: Line; onUse: (option: LinkOption) => v
           <span className="min-w-0">
             {chainText(option.adapters) || VERDICT_WORDS[option.verdict]}
             <span className="block text-ink2">about {option.minutes} min</span>
+            <Proof proof={told[at] ?? null} />
           </span>
           {line.state === "decided" && isChosen(option, line) ? (
             <span className="font-semibold">chosen</span>
@@ -147,14 +154,25 @@ function Options({ line, onUse }: { line: Line; onUse: (option: LinkOption) => v
   );
 }
 
-function Decisions({ line, decide, onUse }: Pick<Props, "line" | "decide"> & { onUse: (option: LinkOption) => void }) {
+interface DecisionsProps extends Pick<Props, "line" | "decide"> {
+  /** Null where each way fails in the solved plan. */
+  readonly offered: LinkOption | null;
+  readonly onUse: (option: LinkOption) => void;
+}
+
+function Decisions({ line, decide, offered, onUse }: DecisionsProps) {
   const job = useJob();
   const { decision } = line;
   return (
     <>
-      {line.state !== "decided" && (
-        <Button primary hotkey="Y" onClick={() => decide.accept(line)}>
-          {isByHand(line) ? "Decide by hand" : "Accept"}
+      {line.state !== "decided" && offered !== null && (
+        <Button primary hotkey="Y" onClick={() => acceptNow(line, offered, decide)}>
+          {isByHand(offered) ? "Decide by hand" : "Accept"}
+        </Button>
+      )}
+      {line.state !== "decided" && offered === null && (
+        <Button hotkey="B" onClick={() => decideWay(line, line.options[0], decide, true)}>
+          Use all the same, by hand
         </Button>
       )}
       {line.stale && (

@@ -10,6 +10,7 @@ import { useJob } from "../shell/job-provider";
 import { LineDetail } from "./line-detail";
 import { LINE_COLUMNS, LineRow } from "./line-row";
 import type { Decide } from "./use-decide";
+import type { Proofs } from "./use-proofs";
 
 export const FILTERS = {
   all: { name: "Links", test: (_line: Line) => true },
@@ -32,12 +33,13 @@ interface Props {
   readonly opened: string | null;
   readonly onToggle: (key: string) => void;
   readonly decide: Decide;
+  readonly proofs: Proofs;
   /** Another counterpart is to be looked for. */
   readonly onOther: (pinId: string) => void;
 }
 
 /** The lines in their groups; an opened one shows its circuit in its place. */
-export function LineList({ lines, items, selected, opened, onToggle, decide, onOther }: Props) {
+export function LineList({ lines, items, selected, opened, onToggle, decide, proofs, onOther }: Props) {
   return (
     <VirtualList
       label="Links"
@@ -66,7 +68,7 @@ export function LineList({ lines, items, selected, opened, onToggle, decide, onO
               onToggle={() => onToggle(line.key)}
             />
             {line.key === opened && (
-              <LineDetail line={line} decide={decide} onOther={() => onOther(line.consumer.id)} />
+              <LineDetail line={line} decide={decide} proofs={proofs} onOther={() => onOther(line.consumer.id)} />
             )}
           </>
         );

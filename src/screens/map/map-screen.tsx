@@ -15,8 +15,9 @@ import { FunctionsView } from "./functions-view";
 import { FILTERS, inGroups, LineList } from "./line-list";
 import { PairDialog } from "./pair-dialog";
 import { SETTLED, UnmatchedList } from "./unmatched-list";
-import { type Decide, useDecide } from "./use-decide";
+import { acceptNow, type Decide, decideWay, useDecide } from "./use-decide";
 import { isOpen, useFunctions } from "./use-functions";
+import { offeredWay, useProofs } from "./use-proofs";
 
 type Filter = "functions" | keyof typeof FILTERS | "unmatched";
 
@@ -82,13 +83,21 @@ function LinksView({ filter, opened: open, decide, onOther }: LinksProps) {
   const order = useMemo(() => visible.map((line) => line.key), [visible]);
   const move = useMove(order, selected, setSelected);
   const current = lines.find((line) => line.key === selected);
+  const weighed = useMemo(() => (current === undefined ? [] : [current]), [current]);
+  const proofs = useProofs(weighed);
+  const offered = current === undefined ? null : offeredWay(current, proofs);
   useKeys({
     ArrowDown: () => move(1),
     ArrowUp: () => move(-1),
     j: () => move(1),
     k: () => move(-1),
     Enter: () => selected !== null && setOpened(opened === selected ? null : selected),
-    y: () => current && current.state !== "decided" && decide.accept(current),
+    y: () => current && current.state !== "decided" && offered && acceptNow(current, offered, decide),
+    b: () =>
+      current &&
+      current.state !== "decided" &&
+      offered === null &&
+      decideWay(current, current.options[0], decide, true),
     x: () => current && current.state !== "refused" && decide.choose(current, "Refuse", { decision: "refused" }),
   });
   return (
@@ -102,6 +111,7 @@ function LinksView({ filter, opened: open, decide, onOther }: LinksProps) {
         setOpened(opened === key ? null : key);
       }}
       decide={decide}
+      proofs={proofs}
       onOther={onOther}
     />
   );

@@ -1,4 +1,5 @@
-import { type LeftOut, type Line, leftOut } from "@/core/plan";
+import { findingsByPin, type LeftOut, type Line, leftOut } from "@/core/plan";
+import type { LinkOption } from "@/core/signals";
 import { cavityLabel, count, lineText, optionText, quantityWords } from "@/core/words";
 import { type Choice, decideOps } from "@/job/decide";
 import { useJob } from "../shell/job-provider";
@@ -34,9 +35,10 @@ export function useDecide(): Decide {
       ...choice,
     });
   const choose: Decide["choose"] = (line, text, choice) => job.change(`${text} ${nameOf(line)}`, opsOf(line, choice));
+  const failing = findingsByPin(job.power?.findings ?? []);
   const direct = lines
     .filter((line) => line.state === "proposed" && line.verdict === "direct")
-    .map((line) => ({ line, why: leftOut(line, (id) => job.pinById.get(id)?.row) }));
+    .map((line) => ({ line, why: leftOut(line, (id) => job.pinById.get(id)?.row, failing) }));
   const sure = direct.flatMap(({ line, why }) => (why === null ? [line] : []));
   return {
     choose,
@@ -55,16 +57,19 @@ export function useDecide(): Decide {
 /** Somebody has to say what becomes of it: it waits, or its decision no longer fits its facts. */
 export const isToDecide = ({ state, stale }: Line): boolean => stale || (state !== "decided" && state !== "refused");
 
+/** Decides a line as one of its ways has it; where nothing works by itself, or the solved plan is against it, by hand. */
+export function decideWay(line: Line, way: LinkOption, decide: Decide, isAgainst = false): void {
+  decide.choose(line, "Choose", {
+    verdict: way.verdict,
+    adapters: way.adapters,
+    why: optionText(way, line),
+    byHand: isAgainst || isByHand(way),
+  });
+}
+
 /** Accepts a line as it is proposed now, whatever was decided of it before. */
-export function acceptNow(line: Line, decide: Decide): void {
-  const [now] = line.options;
-  if (line.stale)
-    decide.choose(line, "Choose", {
-      verdict: now.verdict,
-      adapters: now.adapters,
-      why: optionText(now, line),
-      byHand: isByHand(now),
-    });
+export function acceptNow(line: Line, way: LinkOption, decide: Decide): void {
+  if (line.stale || way !== line.options[0]) decideWay(line, way, decide);
   else decide.accept(line);
 }
 

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import type { Cure, Effect, Finding, PowerEdit } from "@/core/power";
 import {
   type CureEffect,
@@ -19,6 +19,7 @@ import {
 import { Button } from "@/ui/controls";
 import { Caution } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
+import { useCureEffects } from "./cure-effects";
 import { PathDrawing } from "./path-drawing";
 import { type Looked, usePath } from "./trying";
 
@@ -98,7 +99,7 @@ export const FindingDetail = memo(function FindingDetail({ finding, tryingEdits,
 
 /** The cures, each solved before it is offered: what goes with it and what comes. */
 function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) => void }) {
-  const outcomes = useOutcomes(finding);
+  const outcomes = useCureEffects(finding);
   if (finding.cures.length === 0) return null;
   // In the order in which one would think of them; what turns out not to clear the finding stands last.
   const rank = (cure: Cure) => (outcomes.get(cure)?.fixed === false ? 1 : 0);
@@ -114,31 +115,6 @@ function Cures({ finding, onTry }: { finding: Finding; onTry: (edit: PowerEdit) 
       </ul>
     </div>
   );
-}
-
-/** What each cure would change, solved one after the other. */
-function useOutcomes(finding: Finding): ReadonlyMap<Cure, CureEffect> {
-  const job = useJob();
-  const [outcomes, setOutcomes] = useState<ReadonlyMap<Cure, CureEffect>>(new Map());
-  useEffect(() => {
-    let current = true;
-    setOutcomes(new Map());
-    void (async () => {
-      for (const cure of finding.cures) {
-        if (cure.edit === null || !current) continue;
-        const { edit } = cure;
-        const { gone, come } = await job.askTry([edit]);
-        if (current)
-          setOutcomes((known) =>
-            new Map(known).set(cure, { fixed: gone.includes(finding.key), gone: gone.length, come: come.length }),
-          );
-      }
-    })();
-    return () => {
-      current = false;
-    };
-  }, [finding, job.power]);
-  return outcomes;
 }
 
 interface CureProps {

@@ -3,10 +3,10 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { DrawnPath, Effect, KeyRow, PowerEdit } from "@/core/power";
 import type { KeyPosition } from "@/core/state";
-import { editText } from "@/core/words";
+import { type EditNames, editText } from "@/core/words";
 import { powerLinks } from "@/job/power-facts";
 import { editsOps } from "@/job/power-ops";
-import { useJob } from "../shell/job-provider";
+import { type JobContextValue, useJob } from "../shell/job-provider";
 import { useEditNames } from "./edit-names";
 
 /** A place and state whose current path is looked at. */
@@ -77,16 +77,21 @@ export function useTrying(): Trying {
     discard,
     accept: () => {
       if (edits.length === 0 || effect === null || effect.fault !== null) return;
-      const plan = {
-        wires: (job.report?.rows ?? []).map((row) => row.wire),
-        parts: job.report?.parts ?? [],
-        links: powerLinks(job.plan.lines),
-      };
-      const ops = editsOps(job.document, edits, plan);
-      if (ops.length > 0) job.change(edits.map((edit) => editText(edit, names)).join("; "), ops);
+      carryOutEdits(job, edits, names);
       setEdits([]);
     },
   };
+}
+
+/** Makes what was tried a change of the job, named by what it does. */
+export function carryOutEdits(job: JobContextValue, edits: readonly PowerEdit[], names: EditNames): void {
+  const plan = {
+    wires: (job.report?.rows ?? []).map((row) => row.wire),
+    parts: job.report?.parts ?? [],
+    links: powerLinks(job.plan.lines),
+  };
+  const ops = editsOps(job.document, edits, plan);
+  if (ops.length > 0) job.change(edits.map((edit) => editText(edit, names)).join("; "), ops);
 }
 
 /** A current path asked of the worker; with edits, the path as it would be, and as it is. */

@@ -11,6 +11,8 @@ import {
   type PowerEdit,
   type PowerReport,
   unpackCells,
+  type WayProof,
+  type WeighedLink,
 } from "@/core/power";
 import type { KeyPosition } from "@/core/state";
 import { powerInput } from "@/job/power-facts";
@@ -33,6 +35,8 @@ export interface PowerState {
   readonly askFaults: (pinId: string, state: KeyPosition, volts: number) => Promise<readonly ElementFault[]>;
   /** Volts at cavities in one state, of the plan as the last report has it. */
   readonly askVolts: (state: KeyPosition, pinIds: readonly string[]) => Promise<ReadonlyMap<string, number | null>>;
+  /** What the solved plan says of each way of some links. */
+  readonly askProofs: (links: readonly WeighedLink[]) => Promise<readonly (readonly WayProof[])[]>;
   readonly askNetlist: () => Promise<object>;
   readonly powerWatch: Pick<FailureWatch, "failure" | "retry">;
 }
@@ -161,6 +165,10 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
       askVolts: async (state, pinIds) => {
         await ready.current();
         return new Map(await powerWorker.ask((desk) => desk.volts(state, pinIds)));
+      },
+      askProofs: async (links) => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.prove(links));
       },
       askNetlist: async () => {
         await ready.current();

@@ -64,6 +64,8 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
       ["O", "the next function that is not whole"],
       ["Enter", "the circuit of the function's link; open or close the line"],
       ["Y", "accept its link"],
+      ["B", "use a link by hand that fails in the solved plan"],
+      ["C", "carry out the first cure that clears what the solved plan found, and adds nothing"],
       ["U  S", "fill its gap the cheapest way; sign to live without it"],
       ["X", "the function is not wanted; refuse the line"],
       ["A", "links that wire alone makes and that are sure: asks first"],

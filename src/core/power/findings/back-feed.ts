@@ -40,9 +40,23 @@ function withLeastLoads(solution: PowerSolution): PowerSolution | null {
   );
   if (network === null || running === undefined || logic.length === 0) return null;
   const pulledIn = new Set([...running.relays].flatMap(([id, is]) => (is === "energised" ? [id] : [])));
-  const solved = network.solve(settingOf(model, usualState("coasting")), { pulledIn, changes: [...charged, ...logic] });
+  const coasting = settingOf(model, usualState("coasting"));
+  const changes = [...charged, ...logic];
+  const leaking = network.solve(coasting, { pulledIn, changes });
+  if (!leaking.ok) return null;
+  // With nothing to load a node, what leaks through a diode that blocks would lift it to the battery's voltage.
+  const { volts } = leaking.solution;
+  const blocking = model.elements.flatMap(({ element }) =>
+    element.type === "diode" && (volts.get(element.a) ?? 0) < (volts.get(element.b) ?? 0) - BLOCKS_VOLTS
+      ? [{ id: element.id, ohms: Number.POSITIVE_INFINITY }]
+      : [],
+  );
+  const solved =
+    blocking.length === 0 ? leaking : network.solve(coasting, { pulledIn, changes: [...changes, ...blocking] });
   return solved.ok ? { ...solution, states: new Map([["coasting", solved.solution]]) } : null;
 }
+/** A diode with this across it against its direction passes nothing but its leakage, V. */
+const BLOCKS_VOLTS = 0.001;
 
 function backFedIn(solution: PowerSolution, rows: readonly KeyRow[]): Finding[] {
   const groups = new Map<string, { row: KeyRow; cell: KeyCell; entry: Entry }[]>();

@@ -52,7 +52,7 @@ export function linkElements(
 }
 
 /** Adapters that do not carry the current on: what goes in and what comes out are two circuits. */
-const APART: ReadonlySet<Adapter["type"]> = new Set([
+export const APART: ReadonlySet<Adapter["type"]> = new Set([
   "reluctor-conditioner",
   "frequency-scaler",
   "pattern-converter",
