@@ -23,8 +23,23 @@ describe("a way is solved in the plan before it is offered", () => {
     expect(proofs({}, "KEY-15", "ECU-1", [[]]).map(said)).toEqual([["agrees"]]);
     const broken: Plan = { links: [...without("ECU-1"), ["KEY-IG", "ECU-1"]] };
     expect(proofs(broken, "KEY-IG", "ECU-1", [[]]).map(said)).toEqual([["fails", "dead-feed ECU-1"]]);
+    // What leaves its consumer as wrong as it was is no way: a computer's ground led to a feed.
+    expect(proofs({ links: without("ECU-2") }, "Wiper-1", "ECU-2", [[]]).map(said)).toEqual([
+      ["fails", "ground-missing ECU-2"],
+    ]);
     // What was wrong without it, elsewhere, is not against it.
     expect(proofs(broken, "KEY-50", "Starter-50", [[]]).map(said)).toEqual([["agrees"]]);
+  });
+  test("two proposals that one fuse does not protect excuse each other in nothing", () => {
+    // 0.35 mm² behind the 25 A that protects the key's 4 mm²: each of the two by itself is one too many.
+    const thin = (at: number) => `  donor Valve-${at} V${at} supply-in ignition-supply WH 0.35mm 1m amps=0.5 "Valve"\n`;
+    const plan: Plan = { van: VAN + thin(1) + thin(2) };
+    const links: NonNullable<Plan["links"]> = [...SOUND, ["KEY-15", "Valve-1"], ["KEY-15", "Valve-2"]];
+    const desk = new PowerAnalysis();
+    const both = input({ ...plan, links });
+    desk.load({ ...both, links: both.links.map((one, at) => ({ ...one, proposed: at >= SOUND.length })) });
+    const [one] = desk.prove([{ providerId: "KEY-15", consumerId: "Valve-1", ways: [[]] }])[0] ?? [];
+    expect(one?.findings.map(({ code }) => code)).toContain("fuse-wire");
   });
   test("of two ways the one that lets current back is told apart from the one whose diode stops it", () => {
     // A lamp from a permanent feed to the ignition: with the key off its current goes back into the ignition.

@@ -44,16 +44,26 @@ export interface WayProof {
 }
 
 /**
- * Solves the plan once without a link and once with each of its ways, and compares: what a way brings that was not
- * there without it is against it, and so is what stays wrong at its consumer.
+ * Solves the plan without a link and with each of its ways, and compares: what a way brings is against it, and so is
+ * what stays wrong at its consumer. It is compared twice, in the plan with all that is proposed and in the plan as it
+ * is decided: of two proposals that overload one fuse together with others each would else be excused by the other.
  */
 export function proveWays(main: PowerSolution, link: WeighedLink): WayProof[] {
-  const without = main.model.facts.links.filter(({ consumerId }) => consumerId !== link.consumerId);
-  const before = findingsOf(solvedWith(main, without));
+  const { links } = main.model.facts;
+  const others = links.filter(({ consumerId }) => consumerId !== link.consumerId);
+  const decided = others.filter(({ proposed }) => !proposed);
+  const [before, alone] = [findingsOf(solvedWith(main, others)), findingsOf(solvedWith(main, decided))];
   return link.ways.map((adapters): WayProof => {
     const own: PowerLink = { ...link, id: `tried-${link.consumerId}`, adapters, proposed: false };
-    const solution = solvedWith(main, [...without, own]);
-    const findings = findingsOf(solution).filter((one) => isAgainst(one, link, before));
+    const solution = solvedWith(main, [...others, own]);
+    const byItself = new Set(
+      findingsOf(solvedWith(main, [...decided, own]))
+        .filter((one) => isBrought(one, alone))
+        .map(({ key }) => key),
+    );
+    const findings = findingsOf(solution).filter(
+      (one) => isBrought(one, before) || one.pinId === link.consumerId || byItself.has(one.key),
+    );
     const levels = levelMisses(solution, link);
     const fails = findings.length > 0 || levels.length > 0;
     const isApart = adapters.some(({ type }) => APART.has(type));
@@ -69,11 +79,10 @@ function solvedWith(main: PowerSolution, links: readonly PowerLink[]): PowerSolu
 const findingsOf = (solution: PowerSolution): readonly Finding[] =>
   reportPower(solution).findings.filter(({ severity }) => severity !== "note");
 
-/** It was not there before, or was less grave; or it is about the consumer, which this way leaves as it was. */
-function isAgainst(finding: Finding, { consumerId }: WeighedLink, before: readonly Finding[]): boolean {
-  const was = before.find(({ key }) => key === finding.key);
-  if (was === undefined || finding.pinId === consumerId) return true;
-  return SEVERITIES.indexOf(finding.severity) < SEVERITIES.indexOf(was.severity);
+/** It was not there before, or was less grave. */
+function isBrought({ key, severity }: Finding, before: readonly Finding[]): boolean {
+  const was = before.find((one) => one.key === key);
+  return was === undefined || SEVERITIES.indexOf(severity) < SEVERITIES.indexOf(was.severity);
 }
 
 /** Where a computer listens. */

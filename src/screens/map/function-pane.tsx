@@ -3,13 +3,10 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { FunctionLine, Gap, GapWay, Line } from "@/core/plan";
-import type { Cure, Finding, WayProof } from "@/core/power";
+import type { Finding, WayProof } from "@/core/power";
 import {
-  type CureEffect,
   cavityLabel,
   chainText,
-  cureEffectText,
-  cureText,
   FUNCTION_STATE_WORDS,
   findingTitle,
   findingWhy,
@@ -33,11 +30,8 @@ import { Wire } from "@/ui/wire";
 import { CavityPlate } from "../cavity/cavity-plate";
 import { FunctionDiagram } from "../diagram/function-diagram";
 import { MissingFacts } from "../facts/missing-facts";
-import { useCureEffects } from "../power/cure-effects";
-import { useEditNames } from "../power/edit-names";
-import { carryOutEdits } from "../power/trying";
 import { useJob } from "../shell/job-provider";
-import { useKeys } from "../shell/keys";
+import { CureList } from "./cure-list";
 import { FUNCTION_MARKS } from "./functions-view";
 import { laneKind, lineState } from "./line-words";
 import { Proof } from "./proof";
@@ -123,6 +117,7 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
               line={line}
               isNext={line === next}
               proofs={proofs}
+              toldAbove={told.lack?.type === "finding" ? told.lack.finding.key : null}
               decide={decide}
               onOpen={() => onOpenLine(line.key)}
             />
@@ -149,54 +144,20 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
 
 /** The solved plan says that it will not do: why, and its cures, each solved before it is offered. */
 function FoundInPlan({ finding }: { finding: Finding }) {
-  const job = useJob();
-  const { units } = job.document.job;
-  const effects = useCureEffects(finding);
-  const names = useEditNames();
-  const clean = cleanCure(finding, effects);
-  useKeys({ c: () => clean?.edit != null && carryOutEdits(job, [clean.edit], names) });
+  const { jobId, document } = useJob();
+  const { units } = document.job;
   return (
     <section aria-label="Found in the solved plan" className="w-full text-[13px]">
       <p>
-        <strong className="text-stop">{findingTitle(finding, units)}</strong> {findingWhy(finding, units)}{" "}
-        <Link href={`/jobs/${job.jobId}/power?finding=${encodeURIComponent(finding.key)}`} className={buttonLook()}>
+        <strong className="text-stop">{findingTitle(finding, units)}.</strong> {findingWhy(finding, units)}{" "}
+        <Link href={`/jobs/${jobId}/power?finding=${encodeURIComponent(finding.key)}`} className={buttonLook()}>
           Path and readings
         </Link>
       </p>
-      <ul aria-label="Cures">
-        {finding.cures.map((cure) => {
-          const { edit } = cure;
-          const effect = effects.get(cure);
-          return (
-            <li
-              key={JSON.stringify(cure)}
-              className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border-t border-rule py-1"
-            >
-              <span>
-                {cureText(cure, units)}
-                {edit !== null && (
-                  <span className="block text-ink2">{effect === undefined ? "Solving …" : cureEffectText(effect)}</span>
-                )}
-              </span>
-              {edit !== null && (
-                <Button hotkey={cure === clean ? "C" : undefined} onClick={() => carryOutEdits(job, [edit], names)}>
-                  Carry out<span className="hidden-text">: {cureText(cure, units)}</span>
-                </Button>
-              )}
-            </li>
-          );
-        })}
-      </ul>
+      <CureList finding={finding} isFirst />
     </section>
   );
 }
-
-/** The first cure that clears the finding and brings no other. */
-const cleanCure = (finding: Finding, effects: ReadonlyMap<Cure, CureEffect>): Cure | undefined =>
-  finding.cures.find((cure) => {
-    const effect = effects.get(cure);
-    return effect?.fixed === true && effect.come === 0;
-  });
 
 /** Whether it was seen to work on the vehicle: the owner's acceptance list. */
 function OnTheVehicle({ told, seen }: Pick<Props, "told" | "seen">) {
@@ -230,16 +191,20 @@ interface LinkItemProps {
   /** The key works on this one. */
   readonly isNext: boolean;
   readonly proofs: Proofs;
+  /** The finding that stands in the head already. */
+  readonly toldAbove: string | null;
   readonly decide: Decide;
   readonly onOpen: () => void;
 }
 
 /** One link of it, donor left and host right; its ways open in their place. */
-function LinkItem({ line, isNext, proofs, decide, onOpen }: LinkItemProps) {
+function LinkItem({ line, isNext, proofs, toldAbove, decide, onOpen }: LinkItemProps) {
   const [isShown, setShown] = useState(false);
   const state = lineState(line);
   const offered = offeredWay(line, proofs);
   const told = proofs.get(line.key) ?? [];
+  const proof = told[line.options.indexOf(offered ?? line.options[0])] ?? null;
+  const found = proof?.findings[0];
   const [donor, host] =
     line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
   const toDecide = isToDecide(line);
@@ -262,7 +227,7 @@ function LinkItem({ line, isNext, proofs, decide, onOpen }: LinkItemProps) {
         </span>
         <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">
           {staleText(line) ?? (offered === null || !toDecide ? lineText(line) : optionText(offered, line))}
-          <Proof proof={told[line.options.indexOf(offered ?? line.options[0])] ?? null} />
+          {offered !== null && !isShown && <Proof proof={proof} />}
         </span>
         {toDecide && offered !== null && (
           <Button hotkey={isNext ? "Y" : undefined} onClick={() => acceptNow(line, offered, decide)}>
@@ -285,6 +250,12 @@ function LinkItem({ line, isNext, proofs, decide, onOpen }: LinkItemProps) {
           Circuit<span className="hidden-text"> of {nameOf(line)}</span>
         </Button>
       </div>
+      {offered === null && proof !== null && (
+        <div className="text-[13px]">
+          {!isShown && <Proof proof={proof} />}
+          {found !== undefined && found.key !== toldAbove && <CureList finding={found} isFirst={isNext} />}
+        </div>
+      )}
       {isShown && <Ways line={line} told={told} decide={decide} />}
     </li>
   );
