@@ -113,23 +113,36 @@ test("every function of both vehicles is decided, cured, filled or given up in o
   const text = () => robin.driver.executeScript<string>("return document.querySelector('main').innerText");
   expect((await open()).length).toBeGreaterThan(10);
   const left = new Map<string, string>();
-  for (let step = 0; step < 250; step++) {
-    const todo = (await open()).filter((key) => !left.has(key));
-    if (todo.length === 0) break;
-    const here = await robin.wait("an open function", async () => {
-      await robin.press("o");
-      const key = await chosen();
-      return todo.includes(key) ? key : null;
-    });
-    const can = await robin.wait("what is solved", keys);
-    const key = ["C", "Y", "U", "B"].find((one) => can.includes(one));
-    if (key === undefined) {
-      left.set(here, await said(here));
-      continue;
+  const sweep = async () => {
+    for (let step = 0; step < 250; step++) {
+      const todo = (await open()).filter((key) => !left.has(key));
+      if (todo.length === 0) return;
+      const here = await robin.wait("an open function", async () => {
+        await robin.press("o");
+        const key = await chosen();
+        return todo.includes(key) ? key : null;
+      });
+      const can = await robin.wait("what is solved", keys);
+      const key = ["C", "Y", "U", "B"].find((one) => can.includes(one));
+      if (key === undefined) {
+        left.set(here, await said(here));
+        continue;
+      }
+      const was = await text();
+      await robin.press(key.toLowerCase());
+      await robin.wait(`${here} to move on after ${key}`, async () => ((await text()) === was ? null : true));
     }
-    const was = await text();
-    await robin.press(key.toLowerCase());
-    await robin.wait(`${here} to move on after ${key}`, async () => ((await text()) === was ? null : true));
+  };
+  await sweep();
+  for (let turn = 0; turn < 3; turn++) {
+    // The plan as decided is solved now: what it finds reopens the functions that it is of.
+    await robin.goTo("/jobs/heron/power");
+    await robin.find("link", /^Power \D*\d+$/);
+    await robin.goTo("/jobs/heron/map");
+    await robin.find("button", /^Feeds and grounds/);
+    await new Promise((done) => setTimeout(done, 4000));
+    console.log(turn, await open());
+    await sweep();
   }
   console.log([...left], await open());
 });
