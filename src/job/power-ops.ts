@@ -16,6 +16,7 @@ import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import { enterOp } from "./pin-ops";
 import type { JobDocument, PartRow } from "./schema";
 import { carryOut } from "./table-wires";
+import { decideCutOps } from "./triage-ops";
 
 /** What carrying an edit out needs to know of the plan that it was tried on. */
 export interface EditedPlan {
@@ -53,10 +54,14 @@ function changeOps(document: JobDocument, change: PlanChange, plan: EditedPlan, 
         },
         makeId,
       );
-    case "remove-wire":
-      return document.wires
-        .filter((row) => row.origin === "added" && `wire:${row.id}` === change.wireId)
-        .map((row) => deleteOp("wire", row));
+    case "remove-wire": {
+      const added = document.wires.find((row) => row.origin === "added" && `wire:${row.id}` === change.wireId);
+      if (added !== undefined) return [deleteOp("wire", added)];
+      // One of the harness is marked for removal, and taken out at the bench.
+      return decideCutOps(document, { subjects: [change.wireId], choice: "remove", person: "" }, makeId);
+    }
+    case "refuse-link":
+      return refuseOps(document, change, makeId);
     case "add-load":
       return loadOps(document, change, makeId);
     case "fuse":
@@ -137,6 +142,28 @@ function linkOps(
       verdict: adapters.length === 0 ? "direct" : "adapter",
       adapters,
       why: "Tried in Power and accepted",
+      byHand: true,
+    },
+    makeId,
+  );
+}
+
+function refuseOps(
+  document: JobDocument,
+  { providerId, consumerId }: Extract<PlanChange, { type: "refuse-link" }>,
+  makeId: () => string,
+): RowOp[] {
+  const consumer = document.pins.find((row) => row.id === consumerId);
+  return decideOps(
+    document,
+    {
+      providerId,
+      consumerId,
+      quantity: consumer?.quantity ?? null,
+      decision: "refused",
+      verdict: "manual",
+      adapters: [],
+      why: "Refused after it was solved",
       byHand: true,
     },
     makeId,

@@ -63,6 +63,7 @@ const edit: fc.Arbitrary<PowerEdit> = fc.oneof(
     })
     .filter((made) => made.fromPinId !== made.toPinId),
   fc.record({ type: fc.constant("unwire" as const), wireId: one(wires) }),
+  one(input.links).map(({ consumerId, providerId }): PowerEdit => ({ type: "unlink", consumerId, providerId })),
   fc.record({
     type: fc.constant("load" as const),
     pinId: one(pins),

@@ -2,6 +2,7 @@ import { describe, expect, test } from "vitest";
 import { deriveLines } from "@/core/plan";
 import { heronTables } from "@/demo/heron";
 import { pinOf, withWire } from "@/demo/sample-job";
+import { decideOps } from "./decide";
 import type { JobDocument } from "./schema";
 import { laidWires, signalPinsIn } from "./signal-pins";
 
@@ -10,6 +11,30 @@ const laid = (from: string, to: string) =>
   withWire(tables, from, to, { colour: "RD", sizeMm2: 4, lengthM: 1 }, () => "laid");
 const circuitIn = (document: typeof tables, label: string) =>
   signalPinsIn(document).find(({ id }) => id === pinOf(document, label).id)?.circuit;
+
+test("a cavity whose wire goes is no more offered, unless an accepted link is its new wire", () => {
+  const pump = pinOf(tables, "Fuel pump-1").id;
+  const wire = tables.wires.find(({ fromPinId, toPinId }) => fromPinId === pump || toPinId === pump);
+  const cut = { ...tables, cuts: [{ ...CUT, id: "c1", subject: `wire:${wire?.id}` }] };
+  const leaves = (document: JobDocument) => signalPinsIn(document).find(({ id }) => id === pump)?.leaves === true;
+  expect(leaves(tables)).toBe(false);
+  expect(leaves(cut)).toBe(true);
+  const link = (decision: "accepted" | "refused") => ({
+    ...cut,
+    links: decideOps(cut, {
+      providerId: pinOf(tables, "C1-30").id,
+      consumerId: pump,
+      quantity: "fuel-pump",
+      decision,
+      verdict: "adapter",
+      adapters: [],
+      why: "",
+      byHand: true,
+    }).flatMap((op) => (op.op === "insert" ? [op.row as JobDocument["links"][number]] : [])),
+  });
+  expect(leaves(link("accepted"))).toBe(false);
+  expect(leaves(link("refused"))).toBe(true);
+});
 
 describe("copper that a person laid", () => {
   const joined = laid("FB-2", "Spare plug-1");

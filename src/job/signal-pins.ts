@@ -8,15 +8,16 @@ import { toldEnds } from "./new-rows";
 import type { JobDocument, PinRow } from "./schema";
 
 /**
- * Cavities that go: those of a connector that is taken out whole, and those whose every wire is decided to be removed.
- * The map proposes nothing for them.
+ * Cavities that go: those of a connector that is taken out whole, and those whose every wire is decided to be removed
+ * while no accepted link gives them a new one. The map proposes nothing for them.
  */
 export function leavingPins({
   pins,
   connectors,
   wires,
   cuts,
-}: Pick<JobDocument, "pins" | "connectors" | "wires" | "cuts">): ReadonlySet<string> {
+  links,
+}: Pick<JobDocument, "pins" | "connectors" | "wires" | "cuts" | "links">): ReadonlySet<string> {
   if (!cuts.some(({ choice }) => choice === "remove")) return NONE;
   const removed = removedConnectors({ cuts, connectors });
   const gone = new Set(cuts.flatMap((cut) => (cut.choice === "remove" ? [cut.subject] : [])));
@@ -24,7 +25,11 @@ export function leavingPins({
   for (const wire of wires)
     for (const pinId of [wire.fromPinId, wire.toPinId])
       if (pinId !== null) left.set(pinId, left.get(pinId) === true || !gone.has(`wire:${wire.id}`));
-  return new Set(pins.flatMap((pin) => (removed.has(pin.connectorId) || left.get(pin.id) === false ? [pin.id] : [])));
+  const wiredAnew = new Set(
+    links.flatMap((link) => (link.decision === "accepted" ? [link.providerId, link.consumerId] : [])),
+  );
+  const isBare = ({ id }: PinRow) => left.get(id) === false && !wiredAnew.has(id);
+  return new Set(pins.flatMap((pin) => (removed.has(pin.connectorId) || isBare(pin) ? [pin.id] : [])));
 }
 
 const NONE: ReadonlySet<string> = new Set();
@@ -130,7 +135,7 @@ export const formOf = cachedBy(
 );
 
 /** The cavities of a whole job as the matcher takes them. */
-export const signalPinsIn = (document: Pick<JobDocument, "pins" | "connectors" | "wires" | "cuts">): SignalPin[] =>
+export const signalPinsIn = (document: Parameters<typeof leavingPins>[0]): SignalPin[] =>
   signalPins(document, leavingPins(document), laidWires(document));
 
 export const knownQuantity = ({ quantity, quantityConfidence }: Pick<PinRow, "quantity" | "quantityConfidence">) =>

@@ -112,10 +112,10 @@ test("every function of both vehicles is decided, cured, filled or given up in o
       return [...pane.querySelectorAll("kbd")].map((one) => one.innerText);`);
   const text = () => robin.driver.executeScript<string>("return document.querySelector('main').innerText");
   expect((await open()).length).toBeGreaterThan(10);
-  const left = new Map<string, string>();
+  const given: string[] = [];
   const sweep = async () => {
     for (let step = 0; step < 250; step++) {
-      const todo = (await open()).filter((key) => !left.has(key));
+      const todo = await open();
       if (todo.length === 0) return;
       const here = await robin.wait("an open function", async () => {
         await robin.press("o");
@@ -123,11 +123,9 @@ test("every function of both vehicles is decided, cured, filled or given up in o
         return todo.includes(key) ? key : null;
       });
       const can = await robin.wait("what is solved", keys);
-      const key = ["C", "Y", "U", "B"].find((one) => can.includes(one));
-      if (key === undefined) {
-        left.set(here, await said(here));
-        continue;
-      }
+      // A cure before a link, a link before a gap; by hand against the solved plan, and to do without it, come last.
+      const key = ["C", "Y", "U", "B", "X"].find((one) => can.includes(one)) ?? "none";
+      if (key === "X") given.push(`${here}: ${await said(here)}`);
       const was = await text();
       await robin.press(key.toLowerCase());
       await robin.wait(`${here} to move on after ${key}`, async () => ((await text()) === was ? null : true));
@@ -140,11 +138,16 @@ test("every function of both vehicles is decided, cured, filled or given up in o
     await robin.find("link", /^Power \D*\d+$/);
     await robin.goTo("/jobs/heron/map");
     await robin.find("button", /^Feeds and grounds/);
-    await new Promise((done) => setTimeout(done, 4000));
-    console.log(turn, await open());
+    await robin.wait("the plan to be solved", () =>
+      robin.driver.executeScript<true | null>(
+        `return document.querySelector("[data-solved='yes']") === null ? null : true`,
+      ),
+    );
     await sweep();
   }
-  console.log([...left], await open());
+  expect(await open()).toEqual([]);
+  // The one that no key cures: the tables tell no feed for the gearbox's reversing contact.
+  expect(given.map((one) => one.split(":")[0])).toEqual(["reverse-lamps"]);
 });
 
 test("a function is drawn across both harnesses; its cavities open what is known of them; it is saved as a file of its own", async () => {

@@ -42,6 +42,7 @@ export type PlanChange =
     }
   | ({ readonly type: "add-wire" } & TriedStrap)
   | { readonly type: "remove-wire"; readonly wireId: string }
+  | { readonly type: "refuse-link"; readonly consumerId: string; readonly providerId: string }
   | ({ readonly type: "add-load" } & TriedLoad)
   | ({ readonly type: "fuse" } & TriedFuse)
   | Extract<PowerEdit, { type: "setting" }>;
@@ -72,6 +73,8 @@ export function changeOf(edit: PowerEdit, facts: PlanFacts): PlanChange | null {
       return { ...edit, type: "add-wire" };
     case "unwire":
       return { type: "remove-wire", wireId: edit.wireId };
+    case "unlink":
+      return { ...edit, type: "refuse-link" };
     case "load":
       return { ...edit, type: "add-load" };
     case "fuse":
@@ -131,6 +134,13 @@ export function editFacts(facts: PowerFacts, edit: PowerEdit): PowerFacts {
       return { ...facts, tried: { ...tried, straps: [...tried.straps, change] } };
     case "remove-wire":
       return { ...facts, gone: new Set([...facts.gone, change.wireId]) };
+    case "refuse-link":
+      return {
+        ...facts,
+        links: facts.links.filter(
+          ({ consumerId, providerId }) => consumerId !== change.consumerId || providerId !== change.providerId,
+        ),
+      };
     case "add-load":
       return { ...facts, tried: { ...tried, loads: [...tried.loads, change] } };
     case "fuse":

@@ -42,8 +42,10 @@ export type PowerEdit =
   /** A fuse of its own where a link leaves its feed. */
   | { readonly type: "branch-fuse"; readonly linkId: string; readonly amps: number }
   | ({ readonly type: "strap" } & TriedStrap)
-  /** An added wire taken out again. */
+  /** A wire taken out: one that was added, or one of the harness. */
   | { readonly type: "unwire"; readonly wireId: string }
+  /** A link refused. */
+  | { readonly type: "unlink"; readonly consumerId: string; readonly providerId: string }
   | ({ readonly type: "load" } & TriedLoad)
   | ({ readonly type: "fuse" } & TriedFuse)
   | { readonly type: "setting"; readonly key: SettingKey; readonly value: number };

@@ -39,9 +39,35 @@ export function heldOption(provider: SignalPin, consumer: SignalPin, around: Nei
     consumer.quantity === "starter-request"
   )
     return builder.manual({ code: "past-starter-relay", relay: pointOf(starterRelay) });
+  const rival = shortedBy(provider, consumer, around);
+  if (rival !== null) return builder.manual({ code: "driven-already", by: pointOf(rival), at: pointOf(consumer) });
   if (provider.form.kind === "ground" && provider.side === "host" && !around.isStud(provider))
     return builder.manual({ code: "ground-of-another", at: pointOf(provider) });
   return onOthersFuse(provider, consumer, around, builder);
+}
+
+/** To which pole an output leads its copper; null where it leads to none, or nobody says. */
+function poleOf({ form }: SignalPin): "ground" | "battery" | null {
+  if (form.kind === "low-side-out") return "ground";
+  if (form.kind === "supply-out" || form.kind === "high-side-out") return "battery";
+  const to = form.kind === "switch-out" ? fieldOf(form, "to") : null;
+  return to === "ground" || to === "battery" ? to : null;
+}
+
+/**
+ * What is on the consumer's own copper and stays there, and leads it to the other pole than the provider would: joined
+ * by a wire, the two short each other. Where the load lies to the provider's own pole, a relay stands between.
+ */
+function shortedBy(provider: SignalPin, consumer: SignalPin, around: Neighbours): SignalPin | null {
+  const pole = poleOf(provider);
+  if (pole === null || (consumer.form.kind !== "load-in" && consumer.form.kind !== "logic-in")) return null;
+  if (consumer.form.kind === "load-in" && fieldOf(consumer.form, "otherEnd") === pole) return null;
+  return (
+    around.onCircuit(consumer).find((pin) => {
+      const other = poleOf(pin);
+      return pin.leaves !== true && pin.id !== provider.id && other !== null && other !== pole;
+    }) ?? null
+  );
 }
 
 /** A permanent way that the host's own consumer is on already: a fuse of its own at the tap, sized for what is added. */

@@ -41,6 +41,36 @@ describe("pairing", () => {
     expect(reasons(pins)["TL-2"]).toContain("BL-2");
     expect(reasons(pins)["HL-1"]).toContain("LS-1");
   });
+  test("an output is never joined to copper that its own side drives to the other pole; a relay between the two is no join", () => {
+    // The key works the relay's coil; the donor's driver to ground would short it.
+    const coil = pinsFrom(`
+      host KEY-50@4 supply-out starter-request maxAmps=15;alive=crank
+      host SR-86@4 load-in starter-relay ohms=85;otherEnd=free;inductive=yes
+      donor C1-22 low-side-out starter-relay maxAmps=0.8;clamp=own`);
+    expect(summary(coil)).toEqual([]);
+    expect(reasons(coil)["SR-86"]).toContain("KEY-50");
+    const byHand = (pins: readonly SignalPin[], from: string, to: string) => {
+      const at = (name: string) => pins.find((pin) => label(pin) === name) as SignalPin;
+      return optionsBetween(at(from), at(to), pins, [])[0];
+    };
+    expect(byHand(coil, "C1-22", "SR-86")).toMatchObject({ verdict: "manual", reason: { code: "driven-already" } });
+    // Once the key's wire goes, nothing drives it.
+    const freed = coil.map((pin) => (label(pin) === "KEY-50" ? { ...pin, leaves: true } : pin));
+    expect(summary(freed)).toEqual([expect.stringMatching(/^C1-22 > SR-86/)]);
+    // A contact to ground under a feed that would come across.
+    const lamp = pinsFrom(`
+      host OS-1@30 switch-out oil-pressure-warning to=ground;maxAmps=1
+      host IP-4@30 load-in oil-pressure-warning amps=0.2;otherEnd=free
+      donor C2-1 high-side-out oil-pressure-warning maxAmps=1;clamp=own`);
+    expect(summary(lamp)).toEqual([]);
+    // A grounded pump behind its own feed: the driver works a relay, which leads the same pole.
+    const pump = pinsFrom(`
+      host FB-9@18 supply-out ignition-supply maxAmps=10;alive=run
+      host FB-2@19 supply-out battery-supply maxAmps=30;alive=permanent
+      host FP-1@18 load-in fuel-pump amps=7.5;otherEnd=ground;inductive=yes
+      donor C1-30 low-side-out fuel-pump maxAmps=0.5;clamp=own`);
+    expect(summary(pump)).toEqual(["C1-30 > FP-1 adapter"]);
+  });
   test("what a person asks by a switch the body's computer goes on reading; what works by it is the donor's to work", () => {
     const pins = pinsFrom(`
       host BC-1@50 logic-in starter-request active=low;pull=up

@@ -210,6 +210,11 @@ class Matcher {
       this.reasons.set(consumer.id, { code: "reference-own-computer" });
       return;
     }
+    const reason = best?.options[0].reason;
+    if (reason?.code === "driven-already") {
+      this.reasons.set(consumer.id, { code: "own-side", partner: reason.by });
+      return;
+    }
     const refused = best === null ? null : this.refusedBetter(best);
     if (refused !== null) this.reasons.set(consumer.id, { code: "rest-worse", refused: pointOf(refused) });
     else if (best !== null) {

@@ -32,6 +32,7 @@ export type Reason =
   | { readonly code: "opposite-contact"; readonly opens: "provider" | "consumer" }
   | { readonly code: "ballast" }
   | { readonly code: "past-starter-relay"; readonly relay: CavityPoint }
+  | { readonly code: "driven-already"; readonly by: CavityPoint; readonly at: CavityPoint }
   | { readonly code: "ground-of-another"; readonly at: CavityPoint }
   | { readonly code: "others-fuse"; readonly other: CavityPoint; readonly amps: number | null }
   | { readonly code: "sensor-ground-apart"; readonly at: CavityPoint }

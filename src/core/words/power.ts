@@ -224,6 +224,8 @@ export function editText(edit: PowerEdit, { pin, wire, link, part, units }: Edit
       return `Fuse of ${ratedAmps(edit.amps)} in the link ${link(edit.linkId)}`;
     case "strap":
       return `Wire of ${size(edit.sizeMm2)}, ${lengthText(edit.lengthM, units)}, from ${pin(edit.fromPinId)} to ${pin(edit.toPinId)}`;
+    case "unlink":
+      return `No link from ${pin(edit.providerId)} to ${pin(edit.consumerId)}`;
     case "unwire":
       return `Without the wire ${wire(edit.wireId)}`;
     case "load":

@@ -54,6 +54,8 @@ export function reasonText(reason: Reason, link: LinkNames): string {
       return `${provider} is fed through a ballast wire: it gives 6 to 9 V under load, too little for a computer`;
     case "past-starter-relay":
       return `Past the starter relay: ${cavityLabel(reason.relay)} works the solenoid, and the key's contact is not rated for it`;
+    case "driven-already":
+      return `${cavityLabel(reason.by)} drives ${cavityLabel(reason.at)} to the other pole already, and stays: joined, ${provider} and ${cavityLabel(reason.by)} would short each other. Remove its wire first`;
     case "ground-of-another":
       return `${cavityLabel(reason.at)} is another part's own thin ground: take a stud or the battery's negative, with copper of its own`;
     case "others-fuse":

@@ -101,7 +101,12 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
           value={find}
           onChange={(event) => setFind(event.target.value)}
         />
-        <ul aria-label="Functions" className="min-h-0 flex-1 overflow-auto border-t border-rule" tabIndex={0}>
+        <ul
+          aria-label="Functions"
+          data-solved={job.powerStale ? "no" : "yes"}
+          className="min-h-0 flex-1 overflow-auto border-t border-rule"
+          tabIndex={0}
+        >
           {setsOf(shown).map(([set, members]) => (
             <li key={set}>
               <h2 className="flex items-baseline gap-2 px-3 pt-3 pb-1.5 text-[13px] font-bold">

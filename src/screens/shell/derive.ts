@@ -66,7 +66,8 @@ export class Deriver {
       connectors: JobDocument["connectors"],
       wires: JobDocument["wires"],
       cuts: JobDocument["cuts"],
-    ): ReadonlySet<string> => leavingPins({ pins, connectors, wires, cuts }),
+      links: JobDocument["links"],
+    ): ReadonlySet<string> => leavingPins({ pins, connectors, wires, cuts, links }),
   );
   private gone: ReadonlySet<string> = new Set();
   private readonly laid = lastOf(
@@ -102,8 +103,8 @@ export class Deriver {
     return this.lines(this.signalsOf(document), this.decisions(pins, connectors, links));
   }
 
-  private signalsOf({ pins, connectors, wires, cuts }: JobDocument): readonly SignalPin[] {
-    const leaving = this.leaving(pins, connectors, wires, cuts);
+  private signalsOf({ pins, connectors, wires, cuts, links }: JobDocument): readonly SignalPin[] {
+    const leaving = this.leaving(pins, connectors, wires, cuts, links);
     // A tick at the bench, or a cut of one end, takes no cavity away: then nothing is matched anew.
     if (leaving.size !== this.gone.size || [...leaving].some((id) => !this.gone.has(id))) this.gone = leaving;
     const laid = this.laid(pins, connectors, wires, cuts);

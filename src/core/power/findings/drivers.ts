@@ -7,7 +7,7 @@ import type { KeyPosition } from "../../state";
 import { nodeNamesOf } from "../model/node-names";
 import { voltsAt } from "../solved/flow";
 import { ampsAtPin } from "../tables/computer-grounds";
-import { atPoint, type PowerSolution } from "../types";
+import { atPoint, type PowerFacts, type PowerSolution } from "../types";
 import type { Finding } from "./types";
 
 /** Outputs and feeds of which a table says what they are rated for. */
@@ -59,7 +59,7 @@ export function driverFindings(solution: PowerSolution): Finding[] {
     const other = over.slice(at + 1).find((two) => !paired.has(two) && fight(solution, one, two));
     if (other === undefined) return [overloaded(one)];
     paired.add(other);
-    return [shorted(one, other)];
+    return [shorted(solution, one, other)];
   });
 }
 
@@ -88,15 +88,8 @@ const MOST_OF = 0.6;
  * Most of what goes out of one goes into the other, which leads it to ground: they are joined by copper, or by a link
  * between their copper.
  */
-function fight(
-  {
-    model: {
-      facts: { harness, links },
-    },
-  }: PowerSolution,
-  one: Overload,
-  two: Overload,
-): boolean {
+function fight({ model: { facts } }: PowerSolution, one: Overload, two: Overload): boolean {
+  const { harness, links } = facts;
   const [source, sink] = sinks(one) ? [two, one] : [one, two];
   if (one.state !== two.state || sinks(one) === sinks(two) || sink.amps < MOST_OF * source.amps) return false;
   const net = (pinId: string) => harness.netOf[harness.nodeOfPin.get(pinId) as number];
@@ -110,8 +103,25 @@ function fight(
   );
 }
 
-function shorted(one: Overload, two: Overload): Finding {
+/** The link from one of two outputs that leads to the copper of the other; null where none does by itself. */
+function linkBetween({ harness, links }: Pick<PowerFacts, "harness" | "links">, source: Overload, sink: Overload) {
+  const net = (pinId: string) => harness.netOf[harness.nodeOfPin.get(pinId) as number];
+  const [from, to] = [net(source.pin.id), net(sink.pin.id)];
+  const joining = links.filter((link) => {
+    const ends = [net(link.providerId), net(link.consumerId)];
+    return ends.includes(from) && ends.includes(to);
+  });
+  return (
+    [sink, source]
+      .map(({ pin }) => joining.filter(({ providerId, consumerId }) => [providerId, consumerId].includes(pin.id)))
+      // What the sink has to do with the feed is one link; the feed may serve others by more.
+      .find((own) => own.length === 1)?.[0] ?? null
+  );
+}
+
+function shorted({ model: { facts } }: PowerSolution, one: Overload, two: Overload): Finding {
   const [source, sink] = sinks(one) ? [two, one] : [one, two];
+  const link = linkBetween(facts, source, sink);
   return {
     code: "two-drivers",
     key: `driver ${source.pin.id} ${sink.pin.id}`,
@@ -125,6 +135,11 @@ function shorted(one: Overload, two: Overload): Finding {
     pinId: sink.pin.id,
     at: atPoint(sink.at),
     also: [atPoint(source.at)],
-    cures: [{ code: "refuse-link", edit: null }],
+    cures: [
+      {
+        code: "refuse-link",
+        edit: link === null ? null : { type: "unlink", consumerId: link.consumerId, providerId: link.providerId },
+      },
+    ],
   };
 }

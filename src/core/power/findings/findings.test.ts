@@ -397,6 +397,10 @@ describe("what gets too hot", () => {
     expect(shorted[0]).toMatchObject({ severity: "danger", where: "ECU2-1", also: ["KEY-50"], state: "crank" });
     expect(shorted[0]?.title).toMatch(/^KEY-50 and ECU2-1 short each other while cranking: [\d.]+ A$/);
     expect(shorted[0]?.why).toContain("rated for 15 A and 0.8 A");
+    // Without the link that joins them there is no short.
+    const links: NonNullable<Plan["links"]> = [...SOUND, ["KEY-50", "ECU2-1"], ["G2-1", "ECU2-2"]];
+    expect(shorted[0]?.cures[0]?.edit).toEqual({ type: "unlink", providerId: "KEY-50", consumerId: "ECU2-1" });
+    expect(cured({ ...plan, links }, shorted[0] as ToldFinding).gone).toContain(shorted[0]?.key);
   });
   test("a feed that gives too much to a load is told alone", () => {
     const [one] = findings({ van: VAN.replace("amps=4 alive=run-crank", "amps=40 alive=run-crank") }).filter(

@@ -4,7 +4,7 @@ import { type ToldFinding, toldFindings } from "../../../../tests/support/told";
 import { input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
 import { parseAdapter, type WrittenAdapter } from "../../signals";
-import { type FindingCode, PowerAnalysis, reportPower } from "../index";
+import { type FindingCode, PowerAnalysis, type PowerEdit, reportPower } from "../index";
 
 /** Rules of contracts/verbs.md, each with its limit from both sides. */
 const findings = (plan: Plan, code: FindingCode): ToldFinding[] =>
@@ -129,6 +129,21 @@ describe("what must be switched and is not", () => {
     expect(one).toMatchObject({ severity: "danger", where: "Pump-1", state: "run" });
     expect(one?.why).toContain("ECU-9");
     expect(one?.why).toContain("stalled");
+  });
+  test("without the wire of its second feed its link alone works it; where two lead there a person must look", () => {
+    const plan = pumped("relay");
+    const van = plan.van ?? "";
+    const wired = { ...plan, van: van.replace("donor Pump-1 P1 load-in", "host Pump-1 3 load-in") };
+    const [one] = findings(wired, "wrong-live");
+    // The one wire from the key to the pump.
+    expect(one?.cures[0]?.edit).toEqual({ type: "unwire", wireId: "wire:KEY-15" });
+    const desk = new PowerAnalysis();
+    desk.load(input(wired));
+    const effect = desk.tryEdits([one?.cures[0]?.edit as PowerEdit]);
+    expect(effect.gone).toContain(one?.key);
+    expect(effect.come.map(({ code }) => code)).not.toContain("dead-feed");
+    // Linked by nothing else it would stand without any feed.
+    expect(findings({ ...wired, links: SOUND }, "wrong-live").every(({ cures }) => cures[0]?.edit === null)).toBe(true);
   });
   test("where nothing at all switches it nothing can be said", () => {
     const plan = pumped("ignition");

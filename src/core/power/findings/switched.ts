@@ -2,10 +2,12 @@ import { cachedBy } from "../../cached-by";
 import { fieldOf, type Quantity } from "../../forms";
 import { cavityPoint } from "../../harness";
 import type { CavityPoint } from "../../points";
+import { guardsOf } from "../../slice";
 import { DEAD_VOLTS, type KeyPosition, usualState } from "../../state";
 import { type NetSpan, other } from "../model/spans";
 import { settingOf } from "../solved/solve";
 import { type KeyRow, ownLoadsAt } from "../tables/keys";
+import type { PowerEdit } from "../tried";
 import { atPoint, type PowerModel, type PowerSolution } from "../types";
 import type { Finding } from "./types";
 
@@ -50,7 +52,7 @@ export function wrongLiveFindings(solution: PowerSolution, rows: readonly KeyRow
       for (const row of live) {
         const across = mostAcross(solution.model, row, volts);
         if (across >= DEAD_VOLTS && !found.has(row.pin.id))
-          found.set(row.pin.id, wrongLive(row, quantity, state, across, switches));
+          found.set(row.pin.id, wrongLive(solution.model, row, quantity, state, across, switches));
       }
     }
     return [...found.values()];
@@ -69,7 +71,19 @@ function carries({ facts: { harness }, names, spans, nodeOfPin }: PowerModel, { 
   );
 }
 
+/**
+ * The one wire that leads to a consumer beside its link: without it, the link alone works it. Null where there are
+ * more, or none, or something guards it.
+ */
+function secondFeed({ facts: { harness, links, gone } }: PowerModel, pinId: string): string | null {
+  if (!links.some(({ consumerId }) => consumerId === pinId)) return null;
+  const own = harness.wires.filter((wire) => wire.pinIds.includes(pinId) && !gone.has(wire.id));
+  const [wire] = own;
+  return wire === undefined || own.length > 1 || guardsOf(harness)(wire) !== null ? null : wire.id;
+}
+
 const wrongLive = (
+  model: PowerModel,
   row: KeyRow,
   quantity: Quantity,
   state: KeyPosition,
@@ -88,8 +102,9 @@ const wrongLive = (
   pinId: row.pin.id,
   at: atPoint(row.at),
   also: [],
-  cures: [{ code: "second-feed-off", consumer: row.at, edit: null }],
+  cures: [{ code: "second-feed-off", consumer: row.at, edit: unwire(secondFeed(model, row.pin.id)) }],
 });
+const unwire = (wireId: string | null): PowerEdit | null => (wireId === null ? null : { type: "unwire", wireId });
 
 /** The computers' outputs and the switches, by what they carry. */
 const switchesOf = cachedBy(
