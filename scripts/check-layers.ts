@@ -28,6 +28,7 @@ const CORE_ORDER: readonly string[] = [
   "state",
   "forms",
   "points",
+  "gateway",
   "wire",
   "circuit",
   "intake",

@@ -20,7 +20,10 @@ export function dbc(args: readonly string[], read: ReadFile): unknown {
     });
   if (log === null)
     return {
-      messages: found.messages.map(({ signals, ...message }) => ({ ...message, signals: signals.map(printed) })),
+      messages: found.messages.map(({ signals, periodMs: _period, ...message }) => ({
+        ...message,
+        signals: signals.map(printed),
+      })),
       issues: found.issues.map((issue) => ({ line: issue.line, ...dbcIssueWords(issue) })),
     };
   const { frames, issues } = decodeLog(found, dbcText(readFileBytes(log, read)));

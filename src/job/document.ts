@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { atOnce, checkedRows, type Fault, faultsOf, MOST_FAULTS, type Steps } from "./checked";
-import { DOCUMENT_ROWS, FORMAT, JobDocument, type JobRow, LISTS } from "./schema";
+import { DOCUMENT_ROWS, FORMAT, JobDocument, LISTS } from "./schema";
 import { inStep } from "./table-wires";
 
 /** Why a text is no job document, with the place and the cure. */
@@ -15,7 +15,7 @@ export type DocumentResult =
   | { readonly ok: true; readonly document: JobDocument }
   | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
-export const emptyDocument = (job: JobRow): JobDocument =>
+export const emptyDocument = (job: z.input<typeof JobDocument>["job"]): JobDocument =>
   JobDocument.parse({ format: FORMAT, job, connectors: [], pins: [], links: [], readings: [] });
 
 /** Reads a job document and checks that everything it refers to is there. */

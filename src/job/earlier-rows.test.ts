@@ -8,9 +8,9 @@ describe("the shape of rows", () => {
     const columns = Object.entries(TABLES).map(([table, { shape }]) => `${table}: ${Object.keys(shape).join(" ")}`);
     expect({ ROW_SCHEMA, columns }).toMatchInlineSnapshot(`
       {
-        "ROW_SCHEMA": 7,
+        "ROW_SCHEMA": 9,
         "columns": [
-          "job: name host donor approach units wishes",
+          "job: name host donor approach units wishes lengthens",
           "branch: id side label origin diagram note position",
           "connector: id side label place position branchId mateId face keying gender housing",
           "pin: id connectorId cavity circuit colour colourBase colourTracer sizeMm2 lengthM description kind kindConfidence kindSource kindWhy quantity quantityConfidence quantitySource quantityWhy indexLabel params grades extra otherEnd ends part note entered position",
@@ -30,6 +30,10 @@ describe("the shape of rows", () => {
           "setting: id value origin",
           "picture: id subject name note type width height data person",
           "gap: id way note person",
+          "wish: id says functions position",
+          "price: id minutes money",
+          "bus_signal: id pinId file message frame extended bytes sender periodMs name quantity unit factor shift low high",
+          "relayed: id sent sourceId rateMs timeoutMs silent",
         ],
       }
     `);

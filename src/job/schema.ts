@@ -3,6 +3,7 @@ import { z } from "zod";
 import { BranchRow, ConnectorRow, JobRow, LinkRow, PinRow, ReadingRow } from "./rows/tables";
 import {
   AlikeRow,
+  BusSignalRow,
   CountRow,
   CutRow,
   DebtRow,
@@ -12,10 +13,13 @@ import {
   OwnPartRow,
   PartRow,
   PictureRow,
+  PriceRow,
   QuestionRow,
+  RelayedRow,
   SettingRow,
   VariantRow,
   WireRow,
+  WishRow,
 } from "./rows/work";
 
 export * from "./rows/tables";
@@ -46,13 +50,17 @@ export const TABLES = {
   setting: SettingRow,
   picture: PictureRow,
   gap: GapRow,
+  wish: WishRow,
+  price: PriceRow,
+  bus_signal: BusSignalRow,
+  relayed: RelayedRow,
 } as const;
 export type TableName = keyof typeof TABLES;
 
 export const FORMAT = "pantograph-job/1";
 
 /** The migration that gave rows their latest column. Edits are stored with it, and raised to it when they are read. */
-export const ROW_SCHEMA = 7;
+export const ROW_SCHEMA = 9;
 
 /**
  * What rows had before some of their columns were there: documents and edits of that time are still read, and say of
@@ -60,12 +68,14 @@ export const ROW_SCHEMA = 7;
  * know them again.
  */
 export const BEFORE = {
+  job: { lengthens: null },
   connector: { branchId: null, mateId: null, face: null, keying: null, gender: null, housing: null },
   pin: { grades: {}, otherEnd: null, ends: [], part: null, note: "", entered: [] },
   reading: { unit: null, meter: null, source: null, uncertainty: null, ordinal: 0 },
   wire: { endsAt: "cavity", origin: "added", splice: null },
 } as const satisfies { [T in TableName]?: Partial<z.infer<(typeof TABLES)[T]>> };
 
+const EarlyJob = JobRow.extend({ lengthens: JobRow.shape.lengthens.default(BEFORE.job.lengthens) });
 const connector = ConnectorRow.shape;
 const EarlyConnector = ConnectorRow.extend({
   branchId: connector.branchId.default(BEFORE.connector.branchId),
@@ -118,6 +128,10 @@ export const DOCUMENT_ROWS = {
   settings: SettingRow,
   pictures: PictureRow,
   gaps: GapRow,
+  wishes: WishRow,
+  prices: PriceRow,
+  busSignals: BusSignalRow,
+  relayed: RelayedRow,
 } as const;
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
@@ -126,7 +140,7 @@ const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
  */
 export const JobDocument = z.strictObject({
   format: z.literal(FORMAT),
-  job: JobRow,
+  job: EarlyJob,
   connectors: z.array(DOCUMENT_ROWS.connectors),
   pins: z.array(DOCUMENT_ROWS.pins),
   links: z.array(DOCUMENT_ROWS.links),
@@ -146,6 +160,10 @@ export const JobDocument = z.strictObject({
   settings: later(DOCUMENT_ROWS.settings),
   pictures: later(DOCUMENT_ROWS.pictures),
   gaps: later(DOCUMENT_ROWS.gaps),
+  wishes: later(DOCUMENT_ROWS.wishes),
+  prices: later(DOCUMENT_ROWS.prices),
+  busSignals: later(DOCUMENT_ROWS.busSignals),
+  relayed: later(DOCUMENT_ROWS.relayed),
 });
 export type JobDocument = z.infer<typeof JobDocument>;
 
@@ -170,6 +188,10 @@ export const LISTS = {
   setting: "settings",
   picture: "pictures",
   gap: "gaps",
+  wish: "wishes",
+  price: "prices",
+  bus_signal: "busSignals",
+  relayed: "relayed",
 } as const;
 export type ListTable = keyof typeof LISTS;
 export type RowOf<T extends ListTable> = z.infer<(typeof TABLES)[T]>;

@@ -18,8 +18,9 @@ const JSON_COLUMNS: ReadonlySet<string> = new Set([
   "grades",
   "ends",
   "entered",
+  "functions",
 ]);
-const YES_NO_COLUMNS: ReadonlySet<string> = new Set(["byHand", "kept", "done", "unplanned"]);
+const YES_NO_COLUMNS: ReadonlySet<string> = new Set(["byHand", "kept", "done", "unplanned", "extended", "sent"]);
 
 export const columnOf = (key: string) => key.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 export const keysOf = (table: TableName): string[] => Object.keys(TABLES[table].shape);

@@ -122,6 +122,7 @@ const message = fc.record({
   name,
   bytes: fc.nat(64),
   sender: fc.option(name),
+  periodMs: fc.option(fc.integer({ min: 1, max: 5000 })),
   signals: fc.uniqueArray(signal, { maxLength: 5, selector: (one) => one.name }),
 });
 const messages = fc.uniqueArray(message, { maxLength: 4, selector: (one) => `${one.extended} ${one.id}` });

@@ -13,8 +13,11 @@ const SG = new RegExp(
   String.raw`^\s*SG_\s+(\w+)\s*(M|m\d+M?)?\s*:\s*(\d+)\|(\d+)@([01])([+-])\s*\(\s*(${NUMBER})\s*,\s*(${NUMBER})\s*\)\s*\[\s*(${NUMBER})\s*\|\s*(${NUMBER})\s*\]\s*"((?:[^"\\]|\\.)*)"\s*(.*?)\s*$`,
 );
 
+/** The attribute in which files of this kind say how often a message is sent, ms; 0 is not at all. */
+const PERIOD = "GenMsgCycleTime";
+
 interface Draft {
-  readonly message: Omit<DbcMessage, "signals">;
+  message: Omit<DbcMessage, "signals">;
   readonly line: number;
   readonly signals: { signal: DbcSignal; readonly line: number }[];
 }
@@ -71,6 +74,7 @@ class Reader {
     if (keyword === "") return this.issue(line, "unknown-line", text.trim());
     this.current = null;
     if (fault !== null) return this.issue(line, fault, keyword);
+    if (keyword === "BA_") this.takePeriod(text);
     if (keyword === "VAL_") this.takeChoices(line, text);
     if (keyword === "SIG_VALTYPE_") this.takeValueType(line, text);
     if (keyword === "SG_MUL_VAL_") this.takeSpans(line, text);
@@ -88,7 +92,14 @@ class Reader {
     if (Number(bytes) > 64) return this.issue(line, "message-length", name, bytes);
     const before = this.byId.get(number);
     if (before !== undefined) return this.issue(line, "message-twice", name, before.message.name);
-    const message = { id, extended, name, bytes: Number(bytes), sender: sender === NOBODY ? null : sender };
+    const message = {
+      id,
+      extended,
+      name,
+      bytes: Number(bytes),
+      sender: sender === NOBODY ? null : sender,
+      periodMs: null,
+    };
     const draft: Draft = { message, line, signals: [] };
     this.drafts.push(draft);
     this.byId.set(number, draft);
@@ -129,6 +140,12 @@ class Reader {
     const over = draft.signals.find((other) => overlap(other.signal, signal));
     if (over !== undefined) this.issue(line, "signals-overlap", name, over.signal.name);
     draft.signals.push({ signal, line });
+  }
+
+  private takePeriod(text: string): undefined {
+    const [, name, id, ms] = /^\s*BA_\s+"(\w+)"\s+BO_\s+(\d+)\s+(\d+(?:\.\d+)?)\s*;/.exec(text) ?? [];
+    const draft = name === PERIOD ? this.byId.get(Number(id)) : undefined;
+    if (draft !== undefined && Number(ms) > 0) draft.message = { ...draft.message, periodMs: Number(ms) };
   }
 
   /** The signal that a statement names by its message's number and its name. */

@@ -36,6 +36,8 @@ export interface DbcMessage {
   readonly bytes: number;
   /** Null where nobody is said to send it. */
   readonly sender: string | null;
+  /** How often it is sent, ms; null where the file does not say. */
+  readonly periodMs: number | null;
   readonly signals: readonly DbcSignal[];
 }
 

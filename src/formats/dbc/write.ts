@@ -20,6 +20,7 @@ export function writeDbc(messages: readonly DbcMessage[]): string {
     `BU_:${units.map((unit) => ` ${unit}`).join("")}`,
     "",
     ...messages.flatMap((message) => [...messageLines(message), ""]),
+    ...periodLines(messages),
     ...messages.flatMap((message) => message.signals.flatMap((signal) => laterLines(message, signal))),
   ].join("\n")}\n`;
 }
@@ -36,6 +37,16 @@ function signalLine(signal: DbcSignal): string {
   const mux = multiplex === null ? "" : multiplex === "selector" ? " M" : ` m${multiplex}${signal.isNested ? "M" : ""}`;
   const place = `${startBit}|${bits}@${order === "little" ? 1 : 0}${signed ? "-" : "+"}`;
   return ` SG_ ${name}${mux} : ${place} (${factor},${offset}) [${min ?? 0}|${max ?? 0}] ${quoted(unit)} ${receivers.length === 0 ? NOBODY : receivers.join(",")}`;
+}
+
+/** How often each is sent, in the attribute that such files have for it. */
+function periodLines(messages: readonly DbcMessage[]): string[] {
+  const told = messages.flatMap((one) =>
+    one.periodMs === null ? [] : [`BA_ "GenMsgCycleTime" BO_ ${numberOf(one)} ${one.periodMs};`],
+  );
+  return told.length === 0
+    ? []
+    : ['BA_DEF_ BO_ "GenMsgCycleTime" FLOAT 0 600000;', 'BA_DEF_DEF_ "GenMsgCycleTime" 0;', ...told];
 }
 
 function laterLines(message: DbcMessage, { name, choices, isFloat, bits, selectedBy }: DbcSignal): string[] {

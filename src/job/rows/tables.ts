@@ -15,6 +15,9 @@ export const APPROACHES = [
   "universal",
 ] as const;
 
+/** What is made longer where the two harnesses do not reach each other: body side, engine side, or neither. */
+export const LENGTHENED = ["body", "engine", "computer"] as const;
+
 export const JobRow = z.strictObject({
   name: label,
   host: label,
@@ -23,6 +26,7 @@ export const JobRow = z.strictObject({
   units: z.enum(["metric", "imperial"]),
   /** What must work at the end, in the owner's words. */
   wishes: text,
+  lengthens: z.enum(LENGTHENED).nullable(),
 });
 
 /** A part of a harness with an origin of its own and the one diagram that fits it. */

@@ -1,12 +1,13 @@
 import { z } from "zod";
-import { SIDES } from "@/core/forms";
+import { QUANTITIES, SIDES } from "@/core/forms";
+import { SILENT } from "@/core/gateway";
 import { WIRE_ENDS, WIRE_ORIGINS } from "@/core/harness";
 import { COLOUR_CODES } from "@/core/intake";
 import { GAP_WAYS, type GapWay } from "@/core/plan";
 import { SETTING_KEYS } from "@/core/power";
 import { TRIAGE } from "@/core/slice";
 import { NETLIST_KEYS } from "@/core/state";
-import { id, label, text } from "./fields";
+import { id, label, position, text } from "./fields";
 
 const terminal = z.string().trim().min(1).max(200);
 const ohms = z.number().positive().max(1e9);
@@ -248,6 +249,64 @@ export const GapRow = z.strictObject({
   person: label,
 });
 
+/** What the owner wants beside what the tables tell of, in the owner's words, and the functions that carry it. */
+export const WishRow = z.strictObject({
+  id,
+  says: label,
+  /** Keys of the functions by which it is whole. */
+  functions: z.array(z.string().max(40)).max(60),
+  position,
+});
+
+/** A line of the shop's own book, where it differs from what is stated; the id is the line's. */
+export const PriceRow = z.strictObject({
+  id,
+  minutes: z.number().min(0).max(100_000).nullable(),
+  money: z.number().min(0).max(1e9).nullable(),
+});
+
+/** A value that travels on a bus: which message has it, how its number is read, and what it means to a wire. */
+export const BusSignalRow = z.strictObject({
+  id,
+  /** The cavity of the bus's high wire. */
+  pinId: id,
+  file: label,
+  message: label,
+  /** The message's identifier, without the bit that says that it is an extended one. */
+  frame: z.int().min(0).max(0x1fffffff),
+  extended: z.boolean(),
+  bytes: z.int().min(0).max(64),
+  /** Who sends it, as the file has it; null where nobody is said to. */
+  sender: z.string().max(200).nullable(),
+  /** How often it is sent, ms; null where the file does not say. */
+  periodMs: z.number().positive().max(600_000).nullable(),
+  name: label,
+  quantity: z.enum(QUANTITIES).nullable(),
+  unit: z.string().max(200),
+  /** Value = raw · factor + shift. */
+  factor: z.number(),
+  shift: z.number(),
+  low: z.number().nullable(),
+  high: z.number().nullable(),
+});
+
+/** How a gateway sends a value on. The id is what it serves: a value of the other bus, or a cavity. */
+export const RelayedRow = z.strictObject({
+  id,
+  /** It is to be sent at all. */
+  sent: z.boolean(),
+  /** The value of the other bus; null where the only one that fits is taken. */
+  sourceId: id.nullable(),
+  rateMs: z.number().min(1).max(60_000).nullable(),
+  timeoutMs: z.number().min(1).max(600_000).nullable(),
+  /** What is sent when the source is silent. */
+  silent: z.enum(SILENT),
+});
+
+export type WishRow = z.infer<typeof WishRow>;
+export type PriceRow = z.infer<typeof PriceRow>;
+export type BusSignalRow = z.infer<typeof BusSignalRow>;
+export type RelayedRow = z.infer<typeof RelayedRow>;
 export type GapRow = z.infer<typeof GapRow>;
 export type PictureRow = z.infer<typeof PictureRow>;
 export type PartRow = z.infer<typeof PartRow>;

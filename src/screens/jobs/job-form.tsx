@@ -5,7 +5,15 @@ import { APPROACHES, JobRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { APPROACH_WORDS } from "./approaches";
 
-const BLANK: JobRow = { name: "", host: "", donor: "", approach: "donor-computer", units: "metric", wishes: "" };
+const BLANK: JobRow = {
+  name: "",
+  host: "",
+  donor: "",
+  approach: "donor-computer",
+  units: "metric",
+  wishes: "",
+  lengthens: null,
+};
 
 /** What a job is about. Checked with the same schema as on the server; each fault stands at its field. */
 export function JobForm({

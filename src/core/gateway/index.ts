@@ -1,0 +1,13 @@
+export { type BusLoad, busLoad, frameBits, longestStub, type Sent } from "./load";
+export {
+  type BusValueAt,
+  gatewayTable,
+  type RelayChoice,
+  type RelayFault,
+  type RelayOrigin,
+  type RelayRow,
+  SILENT,
+  type Silent,
+  type WireServed,
+} from "./table";
+export { type Conversion, type ConversionFault, conversionOf } from "./units";
