@@ -43,3 +43,13 @@ export {
   type RelayEnd,
 } from "./new-work";
 export { type SheetPin, type SheetRow, sheetRows } from "./sheet";
+export {
+  functionsNamed,
+  offeredWishes,
+  type Wish,
+  type WishLack,
+  type WishLine,
+  wishBasis,
+  wishKey,
+  wishLines,
+} from "./wishes";

@@ -1,5 +1,5 @@
 import { functionName } from "../functions";
-import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack } from "../plan";
+import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack, type WishLack } from "../plan";
 import type { Units } from "../units";
 import { chainText } from "./adapters";
 import { findingTitle } from "./findings";
@@ -38,6 +38,20 @@ export function lackText(lack: Lack, units: Units): string {
       const chain = chainText(adapters);
       return `${cavityLabel(provider)} to ${cavityLabel(consumer)}${chain === "" ? "" : `: ${chain}`}`;
     }
+  }
+}
+
+/** What a wish lacks, in a few words. */
+export function wishLackText(lack: WishLack, units: Units): string {
+  switch (lack.type) {
+    case "unnamed":
+      return "say which functions carry it";
+    case "given-up":
+      return `${mapFunctionName(lack.key)} was given up`;
+    case "gone":
+      return `nothing of ${mapFunctionName(lack.key)} is in the pin tables`;
+    case "function":
+      return `${mapFunctionName(lack.told.key)}: ${lack.told.lack === null ? FUNCTION_STATE_WORDS[lack.told.state] : lackText(lack.told.lack, units)}`;
   }
 }
 

@@ -32,10 +32,11 @@ import { FunctionDiagram } from "../diagram/function-diagram";
 import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
 import { CureList } from "./cure-list";
-import { FUNCTION_MARKS } from "./functions-view";
+import { FUNCTION_MARKS } from "./function-marks";
 import { laneKind, lineState } from "./line-words";
+import { OnTheVehicle } from "./on-the-vehicle";
 import { Proof } from "./proof";
-import { type Acceptance, acceptOp } from "./use-acceptance";
+import { type Acceptance, acceptedFunction } from "./use-acceptance";
 import { acceptNow, type Decide, decideWay, isByHand, isToDecide } from "./use-decide";
 import { alikeGaps, canBeDropped, fillOps } from "./use-functions";
 import { offeredWay, type Proofs } from "./use-proofs";
@@ -83,7 +84,7 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
             {isWanted ? "Not wanted" : "Wanted again"}
           </Button>
         )}
-        {told.state === "whole" && <OnTheVehicle told={told} seen={seen} />}
+        {told.state === "whole" && <OnTheVehicle accepted={acceptedFunction(told)} name={name} seen={seen} />}
         {told.lack?.type === "finding" && <FoundInPlan finding={told.lack.finding} />}
         <p className="w-full text-ink2">{functionSentence(told.lines, told.gaps.length, told.staying)}</p>
       </header>
@@ -156,30 +157,6 @@ function FoundInPlan({ finding }: { finding: Finding }) {
       </p>
       <CureList finding={finding} isFirst />
     </section>
-  );
-}
-
-/** Whether it was seen to work on the vehicle: the owner's acceptance list. */
-function OnTheVehicle({ told, seen }: Pick<Props, "told" | "seen">) {
-  const job = useJob();
-  const name = mapFunctionName(told.key);
-  const note = (works: boolean) =>
-    job.change(`${name}: ${works ? "works" : "does not work"} on the vehicle`, (person) => [
-      acceptOp(told, works, person),
-    ]);
-  const words =
-    seen === undefined
-      ? "Not seen on the vehicle yet."
-      : seen.stale
-        ? `${seen.person} saw it ${seen.works ? "work" : "fail"}, and the plan has changed since.`
-        : `${seen.works ? "Seen to work" : "Seen not to work"} by ${seen.person}.`;
-  return (
-    <p className="flex w-full flex-wrap items-center gap-x-2 text-[13px]">
-      {seen !== undefined && !seen.stale && <StateMark mark={seen.works ? "proven" : "blocked"} />}
-      <span className={seen !== undefined && !seen.stale && !seen.works ? "font-semibold text-stop" : ""}>{words}</span>
-      <Button onClick={() => note(true)}>It works</Button>
-      <Button onClick={() => note(false)}>It does not</Button>
-    </p>
   );
 }
 

@@ -1,29 +1,24 @@
 "use client";
 
 import { useSearchParams } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
-import type { FunctionLine, FunctionState, GapWay } from "@/core/plan";
+import { type ReactNode, useEffect, useRef, useState } from "react";
+import type { FunctionLine, GapWay, WishLine } from "@/core/plan";
 import type { Units } from "@/core/units";
-import { FUNCTION_STATE_WORDS, gapHead, gapWayText, lackText, mapFunctionName } from "@/core/words";
+import { FUNCTION_STATE_WORDS, gapHead, gapWayText, lackText, mapFunctionName, wishLackText } from "@/core/words";
 import { keepOps } from "@/job/triage-ops";
-import { type Mark, StateMark } from "@/ui/marks";
+import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
 import { useMove } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
+import { shownState } from "./function-marks";
 import { FunctionPane } from "./function-pane";
 import { type Acceptance, useAcceptances } from "./use-acceptance";
 import { acceptNow, type Decide, decideWay, isToDecide } from "./use-decide";
 import { alikeTo, canBeDropped, fillOps, isOpen } from "./use-functions";
 import { offeredWay, useProofs } from "./use-proofs";
-
-export const FUNCTION_MARKS: Readonly<Record<FunctionState, Mark>> = {
-  cannot: "blocked",
-  "fact-missing": "open",
-  "to-decide": "proposed",
-  whole: "decided",
-  "not-wanted": "refused",
-};
+import { useWishes } from "./use-wishes";
+import { WishPane } from "./wish-pane";
 
 const NO_LINES: FunctionLine["lines"] = [];
 
@@ -37,6 +32,7 @@ interface Props {
 /** What must work at the end, function by function, and beside it all of the one that is chosen. */
 export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props) {
   const job = useJob();
+  const { units } = job.document.job;
   const wanted = useSearchParams().get("function");
   const [selected, setSelected] = useState<string | null>(wanted);
   const [find, setFind] = useState("");
@@ -44,12 +40,16 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
   useEffect(() => {
     if (wanted !== null) setSelected(wanted);
   }, [wanted]);
-  const seen = useAcceptances(functions);
-  const shown = functions.filter((one) => fits(one, find, job.document.job.units));
-  const current = shown.find(({ key }) => key === selected) ?? shown.find(isOpen) ?? shown[0];
+  const wishes = useWishes(functions);
+  const seen = useAcceptances(functions, wishes);
+  const shown = functions.filter((one) => fits(one, find, units));
+  const shownWishes = wishes.filter(({ says }) => contains(says, find));
+  const wish = shownWishes.find(({ key }) => key === selected);
+  const current =
+    wish === undefined ? (shown.find(({ key }) => key === selected) ?? shown.find(isOpen) ?? shown[0]) : undefined;
   const move = useMove(
-    shown.map(({ key }) => key),
-    current?.key ?? null,
+    [...shownWishes, ...shown].map(({ key }) => key),
+    wish?.key ?? current?.key ?? null,
     setSelected,
   );
   const next = current?.lines.find(isToDecide);
@@ -107,26 +107,37 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
           className="min-h-0 flex-1 overflow-auto border-t border-rule"
           tabIndex={0}
         >
+          <ListSet name="Owner's wishes" members={shownWishes}>
+            {(one) => (
+              <ListItem
+                key={one.key}
+                id={one.key}
+                name={one.says}
+                {...stateOf(one, seen)}
+                lack={one.lack === null ? null : wishLackText(one.lack, units)}
+                lackType={one.lack?.type}
+                isCurrent={one === wish}
+                onChoose={() => setSelected(one.key)}
+              />
+            )}
+          </ListSet>
           {setsOf(shown).map(([set, members]) => (
-            <li key={set}>
-              <h2 className="flex items-baseline gap-2 px-3 pt-3 pb-1.5 text-[13px] font-bold">
-                {set}
-                <span className="font-normal text-ink2">{tally(members)}</span>
-              </h2>
-              <ul aria-label={set}>
-                {members.map((one) => (
-                  <FunctionItem
-                    key={one.key}
-                    told={one}
-                    seen={seen.get(one.key)}
-                    isCurrent={one.key === current?.key}
-                    onChoose={() => setSelected(one.key)}
-                  />
-                ))}
-              </ul>
-            </li>
+            <ListSet key={set} name={set} members={members}>
+              {(one) => (
+                <ListItem
+                  key={one.key}
+                  id={one.key}
+                  name={mapFunctionName(one.key)}
+                  {...stateOf(one, seen)}
+                  lack={one.lack === null ? null : lackText(one.lack, units)}
+                  lackType={one.lack?.type}
+                  isCurrent={one === current}
+                  onChoose={() => setSelected(one.key)}
+                />
+              )}
+            </ListSet>
           ))}
-          {shown.length === 0 && (
+          {shown.length + shownWishes.length === 0 && (
             <li>
               <Empty title="Nothing fits">
                 <p>No function has “{find}” in its name, its connectors or its quantities.</p>
@@ -135,6 +146,9 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
           )}
         </ul>
       </div>
+      {wish !== undefined && (
+        <WishPane key={wish.key} wish={wish} functions={functions} seen={seen.get(wish.key)} onFunction={setSelected} />
+      )}
       {current !== undefined && (
         <FunctionPane
           key={current.key}
@@ -152,38 +166,64 @@ export function FunctionsView({ functions, decide, onOpenLine, onOther }: Props)
   );
 }
 
-interface ItemProps {
-  readonly told: FunctionLine;
-  readonly seen: Acceptance | undefined;
+interface SetProps<T> {
+  readonly name: string;
+  readonly members: readonly T[];
+  readonly children: (one: T) => ReactNode;
+}
+
+/** One set of the list, with how much of it is to do; without members it is not there. */
+function ListSet<T extends Pick<FunctionLine, "state">>({ name, members, children }: SetProps<T>) {
+  if (members.length === 0) return null;
+  return (
+    <li>
+      <h2 className="flex items-baseline gap-2 px-3 pt-3 pb-1.5 text-[13px] font-bold">
+        {name}
+        <span className="font-normal text-ink2">{tally(members)}</span>
+      </h2>
+      <ul aria-label={name}>{members.map(children)}</ul>
+    </li>
+  );
+}
+
+const stateOf = (one: FunctionLine | WishLine, seen: ReadonlyMap<string, Acceptance>) => ({
+  ...shownState(one, seen.get(one.key)),
+  isOpen: isOpen(one),
+});
+
+interface ItemProps extends ReturnType<typeof stateOf> {
+  readonly id: string;
+  readonly name: string;
+  readonly lack: string | null;
+  readonly lackType: string | undefined;
   readonly isCurrent: boolean;
   readonly onChoose: () => void;
 }
 
-function FunctionItem({ told, seen, isCurrent, onChoose }: ItemProps) {
+function ListItem({ id, name, mark, word, isBad, isOpen, lack, lackType, isCurrent, onChoose }: ItemProps) {
   const item = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (isCurrent) item.current?.scrollIntoView({ block: "nearest" });
   }, [isCurrent]);
-  const { lack } = told;
-  const { units } = useJob().document.job;
-  const { mark, word, isBad } = shownState(told, seen);
   return (
     <li>
       <button
         ref={item}
         type="button"
         aria-current={isCurrent}
-        data-function={told.key}
-        data-lack={lack?.type}
+        data-function={id}
+        data-lack={lackType}
         onClick={onChoose}
         className={`grid min-h-11 w-full grid-cols-[20px_1fr_auto] items-center gap-x-2 border-t border-rule px-3 py-1.5 text-left ${isCurrent ? "bg-fill shadow-[inset_4px_0_0_var(--ink)]" : ""}`}
       >
         <StateMark mark={mark} />
-        <span className={`min-w-0 truncate ${isOpen(told) ? "font-semibold" : ""}`}>{mapFunctionName(told.key)}</span>
+        <span className={`min-w-0 truncate ${isOpen ? "font-semibold" : ""}`} title={name}>
+          {name}
+        </span>
         <span className={`text-[13px] ${isBad ? "text-stop" : "text-ink2"}`}>{word}</span>
         {lack !== null && (
-          <span className="col-start-2 col-end-4 truncate text-[13px] text-ink2" title={lackText(lack, units)}>
-            {lackText(lack, units)}
+          <span className="col-start-2 col-end-4 truncate text-[13px] text-ink2" title={lack}>
+            {lack}
           </span>
         )}
       </button>
@@ -191,26 +231,7 @@ function FunctionItem({ told, seen, isCurrent, onChoose }: ItemProps) {
   );
 }
 
-/** What is seen on the vehicle goes before what is planned, as long as the plan is the same. */
-export function shownState(
-  { state }: FunctionLine,
-  seen: Acceptance | undefined,
-): { readonly mark: Mark; readonly word: string; readonly isBad: boolean } {
-  if (state !== "whole" || seen === undefined)
-    return { mark: FUNCTION_MARKS[state], word: STATE_SHORT[state], isBad: state === "cannot" };
-  if (seen.stale) return { mark: "decided", word: "whole, to be seen again", isBad: false };
-  return seen.works
-    ? { mark: "proven", word: "works", isBad: false }
-    : { mark: "blocked", word: "does not work", isBad: true };
-}
-
-/** Where every row has the word, it is short; the pane has it in full. */
-const STATE_SHORT: Readonly<Record<FunctionState, string>> = {
-  ...FUNCTION_STATE_WORDS,
-  cannot: "not as it is",
-};
-
-const tally = (members: readonly FunctionLine[]) => {
+const tally = (members: readonly Pick<FunctionLine, "state">[]) => {
   const open = members.filter(isOpen).length;
   return `${members.length}, ${open === 0 ? "nothing to do" : `${open} to do`}`;
 };
@@ -223,8 +244,6 @@ function setsOf(functions: readonly FunctionLine[]): [string, FunctionLine[]][] 
 
 /** By its name, what it lacks, its cavities' labels and quantities. */
 function fits(told: FunctionLine, find: string, units: Units): boolean {
-  const wanted = find.trim().toLowerCase();
-  if (wanted === "") return true;
   const pins = [
     ...told.lines.flatMap(({ provider, consumer }) => [provider, consumer]),
     ...told.gaps.map(({ pin }) => pin),
@@ -238,8 +257,13 @@ function fits(told: FunctionLine, find: string, units: Units): boolean {
       `${connector}-${cavity}`,
       quantity?.replaceAll("-", " ") ?? "",
     ]),
-  ]
-    .join(" ")
-    .toLowerCase();
-  return wanted.split(/\s+/).every((word) => text.includes(word));
+  ].join(" ");
+  return contains(text, find);
 }
+
+/** Every word that is looked for stands in the text. */
+const contains = (text: string, find: string) =>
+  find
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.toLowerCase().includes(word));

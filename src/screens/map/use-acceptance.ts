@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
 import { useMemo } from "react";
-import { acceptanceBasis, acceptanceKey, type FunctionLine } from "@/core/plan";
+import { acceptanceBasis, acceptanceKey, type FunctionLine, type WishLine, wishBasis } from "@/core/plan";
 import { byArrival } from "@/job/earlier-rows";
 import { insertOp, type RowOp } from "@/job/ops";
 import type { JobDocument, ReadingRow } from "@/job/schema";
@@ -15,48 +15,55 @@ export interface Acceptance {
   readonly stale: boolean;
 }
 
-/** By a function's key: what was last seen of it on the vehicle. */
+/** What is ticked off on the vehicle: its key, and what its working rests on. */
+export interface Accepted {
+  readonly key: string;
+  readonly basis: string;
+}
+
+export const acceptedFunction = (told: FunctionLine): Accepted => ({ key: told.key, basis: acceptanceBasis(told) });
+export const acceptedWish = (wish: WishLine): Accepted => ({ key: wish.key, basis: wishBasis(wish) });
+
+/** By key: what was last seen of it on the vehicle. */
 export function acceptances(
   readings: JobDocument["readings"],
-  functions: readonly FunctionLine[],
+  all: readonly Accepted[],
 ): ReadonlyMap<string, Acceptance> {
   const latest = new Map<string, ReadingRow>();
   for (const reading of readings.toSorted(byArrival)) latest.set(reading.stepKey, reading);
   return new Map(
-    functions.flatMap((told): [string, Acceptance][] => {
-      const reading = latest.get(acceptanceKey(told.key));
-      return reading === undefined
-        ? []
-        : [
-            [
-              told.key,
-              {
-                works: reading.outcome === "pass",
-                person: reading.person,
-                takenAt: reading.takenAt,
-                stale: reading.basis !== acceptanceBasis(told),
-              },
-            ],
-          ];
+    all.flatMap(({ key, basis }): [string, Acceptance][] => {
+      const reading = latest.get(acceptanceKey(key));
+      if (reading === undefined) return [];
+      const { person, takenAt } = reading;
+      return [[key, { works: reading.outcome === "pass", person, takenAt, stale: reading.basis !== basis }]];
     }),
   );
 }
 
-export function useAcceptances(functions: readonly FunctionLine[]): ReadonlyMap<string, Acceptance> {
+/** What was last seen of functions and wishes on the vehicle, by key. */
+export function useAcceptances(
+  functions: readonly FunctionLine[],
+  wishes: readonly WishLine[] = NONE,
+): ReadonlyMap<string, Acceptance> {
   const { readings } = useJob().document;
-  return useMemo(() => acceptances(readings, functions), [readings, functions]);
+  return useMemo(
+    () => acceptances(readings, [...wishes.map(acceptedWish), ...functions.map(acceptedFunction)]),
+    [readings, functions, wishes],
+  );
 }
+const NONE: readonly WishLine[] = [];
 
-/** Notes that a function was seen to work on the vehicle, or not. */
-export const acceptOp = (told: FunctionLine, works: boolean, person: string): RowOp =>
+/** Notes that it was seen to work on the vehicle, or not. */
+export const acceptOp = ({ key, basis }: Accepted, works: boolean, person: string): RowOp =>
   insertOp("reading", {
     id: nanoid(),
-    stepKey: acceptanceKey(told.key),
+    stepKey: acceptanceKey(key),
     written: works ? "works" : "does not work",
     value: null,
     outcome: works ? "pass" : "fail",
     verdict: works ? "seen to work on the vehicle" : "seen not to work on the vehicle",
-    basis: acceptanceBasis(told),
+    basis,
     unit: null,
     meter: null,
     source: "typed",

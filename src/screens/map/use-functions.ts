@@ -38,7 +38,7 @@ export function useFunctions(): readonly FunctionLine[] {
 }
 
 /** What still holds a function up. */
-export const isOpen = ({ state }: FunctionLine): boolean => state !== "whole" && state !== "not-wanted";
+export const isOpen = ({ state }: Pick<FunctionLine, "state">): boolean => state !== "whole" && state !== "not-wanted";
 
 /** A person may do without it; nothing works without feeds and grounds. */
 export const canBeDropped = ({ key }: FunctionLine): boolean => key !== FEEDS_KEY;

@@ -7,7 +7,7 @@ import { blockerWords, count, FUNCTION_STATE_WORDS, mapFunctionName } from "@/co
 import { buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
 import { Empty } from "@/ui/states";
-import { FUNCTION_MARKS } from "../map/functions-view";
+import { FUNCTION_MARKS } from "../map/function-marks";
 import { useAcceptances } from "../map/use-acceptance";
 import { useFunctions } from "../map/use-functions";
 import { isGuess } from "../shell/derive";

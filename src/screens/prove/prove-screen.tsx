@@ -2,22 +2,62 @@
 
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { isProposed } from "@/core/proving";
 import { GROUP_WORDS, stepTitle } from "@/core/words";
 import { buttonLook } from "@/ui/controls";
 import { type Mark, StateMark } from "@/ui/marks";
+import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import type { StepView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
+import { AcceptanceList, isAccepted, useAcceptanceItems } from "./acceptance-list";
 import { FirstPowerSheet } from "./first-power-sheet";
 import { StepPanel } from "./step-panel";
 
-/** First power: the checks in their order, one at a time, each with its probes, its expectation and its reading. */
+type View = "steps" | "acceptance";
+
+/** What proves the plan: the checks of first power, and at the end what must work, ticked off on the vehicle. */
 export function ProveScreen() {
+  const wanted = useSearchParams().get("view");
+  const [view, setView] = useState<View>(wanted === "acceptance" ? "acceptance" : "steps");
+  const { steps } = useJob();
+  const accepting = useAcceptanceItems();
+  const { items, seen } = accepting;
+  const segments = (
+    <Segments
+      label="Show"
+      value={view}
+      onChange={setView}
+      segments={[
+        { key: "steps", label: "First power", count: steps.length },
+        { key: "acceptance", label: "What must work", count: items.length },
+      ]}
+    />
+  );
+  if (view === "steps") return <FirstPower>{segments}</FirstPower>;
+  const works = items.filter((item) => isAccepted(item, seen)).length;
+  return (
+    <>
+      <ScreenHead title="Prove">
+        {segments}
+        <span className="text-ink2">
+          <strong className="font-mono text-ink">{works}</strong> of <span className="font-mono">{items.length}</span>{" "}
+          seen to work
+        </span>
+        <span className="flex-1" />
+        <PrintButton>Print list</PrintButton>
+      </ScreenHead>
+      <AcceptanceList {...accepting} />
+    </>
+  );
+}
+
+/** First power: the checks in their order, one at a time, each with its probes, its expectation and its reading. */
+function FirstPower({ children }: { children: ReactNode }) {
   const job = useJob();
   const { steps } = job;
   const wanted = useSearchParams().get("step");
@@ -38,12 +78,13 @@ export function ProveScreen() {
   };
   useKeys({ ArrowDown: () => go(at + 1), ArrowUp: () => go(at - 1), j: () => go(at + 1), k: () => go(at - 1) });
 
-  if (current === undefined) return <NothingToProve jobId={job.jobId} />;
+  if (current === undefined) return <NothingToProve jobId={job.jobId}>{children}</NothingToProve>;
   const made = steps.filter(({ step }) => !isProposed(step));
   const proven = made.filter((view) => markOf(view) === "proven").length;
   return (
     <>
       <ScreenHead title="Prove">
+        {children}
         <span className="text-ink2">
           <strong className="font-mono text-ink">{proven}</strong> of <span className="font-mono">{made.length}</span>{" "}
           proven
@@ -71,9 +112,9 @@ function nextMade(steps: readonly StepView[], at: number): number {
   return found === -1 ? at : found;
 }
 
-const NothingToProve = ({ jobId }: { jobId: string }) => (
+const NothingToProve = ({ jobId, children }: { jobId: string; children: ReactNode }) => (
   <>
-    <ScreenHead title="Prove" />
+    <ScreenHead title="Prove">{children}</ScreenHead>
     <div className="mx-4 border border-rule2 bg-sheet">
       <Empty title="There is nothing to prove yet">
         <p>
