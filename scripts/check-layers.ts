@@ -41,6 +41,7 @@ const CORE_ORDER: readonly string[] = [
   "signals",
   "power",
   "plan",
+  "approaches",
   "proving",
   "words",
 ];

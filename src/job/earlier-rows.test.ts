@@ -31,7 +31,7 @@ describe("the shape of rows", () => {
           "picture: id subject name note type width height data person",
           "gap: id way note person",
           "wish: id says functions position",
-          "price: id minutes money",
+          "price: id minutes money amount",
           "bus_signal: id pinId file message frame extended bytes sender periodMs name quantity unit factor shift low high",
           "relayed: id sent sourceId rateMs timeoutMs silent",
         ],

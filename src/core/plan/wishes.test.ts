@@ -50,6 +50,7 @@ describe("what the owner wrote", () => {
     ["The dash keeps its gauges. It must start in rain.", ["The dash keeps its gauges", "It must start in rain"]],
     ["- tow bar\n- 2.0 bar of boost\n\n3) radio", ["tow bar", "2.0 bar of boost", "radio"]],
     ["Cruise; both tanks; cruise.", ["Cruise", "both tanks"]],
+    ["Starts on the key, 2,4 bar of boost, no lamp on", ["Starts on the key", "2,4 bar of boost", "no lamp on"]],
     ["", []],
     ["...", []],
   ])("%j is offered wish by wish", (written, wanted) =>

@@ -60,7 +60,7 @@ export function offeredWishes(written: string, listed: readonly Pick<Wish, "says
   return [
     ...new Map(
       written
-        .split(/[\n;]+|(?<=[.!?])\s+/)
+        .split(/[\n;]+|(?<=[.!?])\s+|,\s+/)
         .map((one) => one.replace(/^\s*(?:[-–•*]|\d{1,2}[.)](?=\s))?\s*/, "").replace(/[.\s]+$/, ""))
         .filter((one) => /\p{L}{2}/u.test(one))
         .map((one) => [plain(one), one] as const),

@@ -15,7 +15,7 @@ export {
 } from "./adapter";
 export { aliveOf } from "./feeds";
 export { type Matching, matchSignals, optionsBetween, type SharedOutput, shareFreeOutputs } from "./match";
-export { SUPPLY } from "./option-builder";
+export { costOf, JOIN_MINUTES, SUPPLY } from "./option-builder";
 export { CONTACT_PART, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";
 export type * from "./reasons";
 export { loadAmps, PULL_DOWN_OHMS } from "./switched";

@@ -46,7 +46,8 @@ const MINUTES: Readonly<Record<AdapterType, number>> = {
   "dummy-load": 12,
   calibration: 20,
 };
-const JOIN_MINUTES = 6;
+/** Working minutes of the wire itself, from cavity to cavity. */
+export const JOIN_MINUTES = 6;
 
 /** Working minutes of one adapter: the price by which chains are found. */
 export const costOf = (type: AdapterType): number => MINUTES[type];

@@ -1,4 +1,5 @@
 export * from "./adapters";
+export * from "./approaches";
 export * from "./arithmetic";
 export * from "./asked";
 export * from "./blockers";

@@ -1,22 +1,9 @@
 import { z } from "zod";
+import { APPROACHES, LENGTHENED } from "@/core/approaches";
 import { KINDS, PARAM_GRADES, QUANTITIES, SIDES } from "@/core/forms";
 import { COLOUR_CODES } from "@/core/intake";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
 import { guess, id, label, MOST_INT, position, source, text, textMap } from "./fields";
-
-/** The schools of converting, one of which a job follows. */
-export const APPROACHES = [
-  "donor-computer",
-  "host-computer",
-  "programmable",
-  "paired-security",
-  "plug-in",
-  "merged",
-  "universal",
-] as const;
-
-/** What is made longer where the two harnesses do not reach each other: body side, engine side, or neither. */
-export const LENGTHENED = ["body", "engine", "computer"] as const;
 
 export const JobRow = z.strictObject({
   name: label,

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { BOOK_KEYS } from "@/core/approaches";
 import { QUANTITIES, SIDES } from "@/core/forms";
 import { SILENT } from "@/core/gateway";
 import { WIRE_ENDS, WIRE_ORIGINS } from "@/core/harness";
@@ -258,11 +259,13 @@ export const WishRow = z.strictObject({
   position,
 });
 
-/** A line of the shop's own book, where it differs from what is stated; the id is the line's. */
+/** A line of the shop's own book, where it differs from what is stated; null leaves that. */
 export const PriceRow = z.strictObject({
-  id,
+  id: z.enum(BOOK_KEYS),
   minutes: z.number().min(0).max(100_000).nullable(),
   money: z.number().min(0).max(1e9).nullable(),
+  /** How much of it is assumed where nobody has measured. */
+  amount: z.number().min(0).max(1000).nullable(),
 });
 
 /** A value that travels on a bus: which message has it, how its number is read, and what it means to a wire. */

@@ -1,9 +1,10 @@
 "use client";
 
 import { type FormEvent, useState } from "react";
-import { APPROACHES, JobRow } from "@/job/schema";
+import { APPROACHES } from "@/core/approaches";
+import { APPROACH_WORDS } from "@/core/words";
+import { JobRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
-import { APPROACH_WORDS } from "./approaches";
 
 const BLANK: JobRow = {
   name: "",

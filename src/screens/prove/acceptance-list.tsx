@@ -113,7 +113,9 @@ export function AcceptanceList({ items, seen }: ReturnType<typeof useAcceptanceI
                   </td>
                   <td className="py-1.5 pr-3 font-semibold">{item.name}</td>
                   <td className="pr-3 text-[13px]">
-                    {FUNCTION_STATE_WORDS[item.state]}
+                    <span className={item.state === "cannot" ? "text-stop" : ""}>
+                      {FUNCTION_STATE_WORDS[item.state]}
+                    </span>
                     {item.lack !== null && (
                       <span className="block text-ink2">
                         <Link
@@ -125,7 +127,7 @@ export function AcceptanceList({ items, seen }: ReturnType<typeof useAcceptanceI
                       </span>
                     )}
                   </td>
-                  <td className={`pr-3 text-[13px] ${isBad ? "text-stop" : ""}`}>
+                  <td className={`pr-3 text-[13px] ${isBad && told !== undefined ? "text-stop" : ""}`}>
                     {told === undefined ? "" : <span className="hidden-text">{word}. </span>}
                     {seenText(told)}
                   </td>

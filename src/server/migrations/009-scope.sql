@@ -17,6 +17,7 @@ CREATE TABLE IF NOT EXISTS price (
   row_revision INT UNSIGNED NOT NULL,
   minutes      DOUBLE NULL,
   money        DOUBLE NULL,
+  amount       DOUBLE NULL,
   PRIMARY KEY (job_id, id),
   CONSTRAINT price_of_job FOREIGN KEY (job_id) REFERENCES job (id)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_nopad_bin;

@@ -1,0 +1,23 @@
+export {
+  BOOK_KEYS,
+  type Book,
+  type BookKey,
+  type BookLine,
+  type BookUnit,
+  bookOf,
+  type OwnPrice,
+  STATED,
+} from "./book";
+export {
+  type Compared,
+  CROSSINGS,
+  type Crossing,
+  ENDS,
+  type End,
+  type Outcome,
+  outcomeOf,
+  type Risk,
+  type WorkItem,
+} from "./compare";
+export { type Computer, type Harnesses, harnessesOf, pinsUnder } from "./harnesses";
+export { APPROACHES, type Approach, type Choice, LENGTHENED, type Lengthened } from "./types";
