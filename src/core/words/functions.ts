@@ -55,7 +55,8 @@ export function wishLackText(lack: WishLack, units: Units): string {
   }
 }
 
-function gapShort({ pin, type }: Gap): string {
+/** What a gap is, in a few words. */
+export function gapShort({ pin, type }: Gap): string {
   const at = cavityLabel(pin);
   switch (type) {
     case "unserved":

@@ -8,17 +8,24 @@ import type { RowOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import { useJob } from "../shell/job-provider";
 
-/** The functions of the job with where each stands. */
-export function useFunctions(): readonly FunctionLine[] {
-  const { document, plan, report, power } = useJob();
-  const { kept, gaps } = document;
-  // What is kept where nobody has said follows from the harness; until that is there, everything is.
-  const defaults = useMemo(
-    () => new Map((report?.functions ?? []).map((one) => [one.key, one.keptByDefault])),
-    [report?.functions],
-  );
+/** Whether a function is kept, by its key: as a person said, else by default. */
+export function useKept(): (key: string) => boolean {
+  const { document, report } = useJob();
+  const { kept } = document;
   return useMemo(() => {
     const choices = functionChoices({ kept });
+    // What is kept where nobody has said follows from the harness; until that is there, everything is.
+    const defaults = new Map((report?.functions ?? []).map((one) => [one.key, one.keptByDefault]));
+    return (key) => choices.get(key) ?? defaults.get(key) ?? true;
+  }, [kept, report?.functions]);
+}
+
+/** The functions of the job with where each stands. */
+export function useFunctions(): readonly FunctionLine[] {
+  const { document, plan, power } = useJob();
+  const { gaps } = document;
+  const isKept = useKept();
+  return useMemo(() => {
     const pins = [
       ...new Map(
         [
@@ -27,14 +34,8 @@ export function useFunctions(): readonly FunctionLine[] {
         ].map((pin) => [pin.id, pin]),
       ).values(),
     ];
-    return functionLines(
-      plan,
-      pins,
-      (key) => choices.get(key) ?? defaults.get(key) ?? true,
-      gapChoices({ gaps }),
-      power?.findings,
-    );
-  }, [plan, kept, gaps, defaults, power?.findings]);
+    return functionLines(plan, pins, isKept, gapChoices({ gaps }), power?.findings);
+  }, [plan, gaps, isKept, power?.findings]);
 }
 
 /** What still holds a function up. */

@@ -9,9 +9,11 @@ import { Segments } from "@/ui/segments";
 import { JobForm } from "../jobs/job-form";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
+import { ApproachTable } from "./approach-table";
+import { PriceBook } from "./price-book";
 import { WishList } from "./wish-list";
 
-const VIEWS = ["job", "wishes"] as const;
+const VIEWS = ["job", "wishes", "approaches", "prices"] as const;
 type View = (typeof VIEWS)[number];
 
 /** What the job is: host, donor, approach, units; what the owner wants; and the whole of it as a document. */
@@ -29,6 +31,8 @@ export function ScopeScreen() {
           segments={[
             { key: "job", label: "The job" },
             { key: "wishes", label: "Owner's wishes", count: job.document.wishes.length },
+            { key: "approaches", label: "Approaches side by side" },
+            { key: "prices", label: "Price book" },
           ]}
         />
         <span className="flex-1" />
@@ -40,6 +44,10 @@ export function ScopeScreen() {
       <div className="overflow-auto px-4 pb-6">
         {view === "wishes" ? (
           <WishList />
+        ) : view === "approaches" ? (
+          <ApproachTable />
+        ) : view === "prices" ? (
+          <PriceBook />
         ) : (
           <div className="border border-rule2 bg-sheet p-5">
             <JobForm
