@@ -13,6 +13,7 @@ export {
   type WrittenAdapter,
   writeAdapter,
 } from "./adapter";
+export { TERMINATION_OHMS } from "./buses";
 export { aliveOf } from "./feeds";
 export { type Matching, matchSignals, optionsBetween, type SharedOutput, shareFreeOutputs } from "./match";
 export { costOf, JOIN_MINUTES, SUPPLY } from "./option-builder";

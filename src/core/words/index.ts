@@ -9,6 +9,7 @@ export * from "./cures";
 export * from "./findings";
 export * from "./forms";
 export * from "./functions";
+export * from "./gateway";
 export * from "./harness";
 export * from "./intake";
 export * from "./measures";

@@ -212,3 +212,24 @@ SG_MUL_VAL_ 256 C B 7-9, 12-12;
     expect(decode(body, "(1) can0 100#05").frames[0]?.name).toBeNull();
   });
 });
+
+test("a number too large to be one is no number; how often a message is sent is read, and 0 is not at all", () => {
+  const text = [
+    "BO_ 256 One: 8 Unit",
+    ' SG_ Far : 0|8@1+ (1e999,0) [0|0] "" Vector__XXX',
+    ' SG_ Near : 8|8@1+ (1,0) [0|0] "" Vector__XXX',
+    "BO_ 257 Two: 8 Unit",
+    'BA_ "GenMsgCycleTime" BO_ 256 20;',
+    'BA_ "GenMsgCycleTime" BO_ 257 0;',
+    'BA_ "GenMsgCycleTime" BO_ 999 5;',
+    'BA_ "Other" BO_ 257 7;',
+  ].join("\n");
+  const read = readDbc(text);
+  expect(read?.messages.map(({ name, periodMs, signals }) => [name, periodMs, signals.map((one) => one.name)])).toEqual(
+    [
+      ["One", 20, ["Near"]],
+      ["Two", null, []],
+    ],
+  );
+  expect(read?.issues).toMatchObject([{ line: 2, code: "signal-unreadable" }]);
+});

@@ -113,6 +113,8 @@ class Reader {
     if (found === null) return this.issue(line, "signal-unreadable", text.trim());
     const [, name = "", mux, start, bits, order, sign, factor, offset, min, max, unit = "", receivers = ""] = found;
     if (draft === null) return this.issue(line, "signal-without-message", name);
+    if (![factor, offset, min, max].every((one) => Number.isFinite(Number(one))))
+      return this.issue(line, "signal-unreadable", text.trim());
     if (draft.signals.some(({ signal }) => signal.name === name)) return this.issue(line, "signal-twice", name);
     const limits = Number(min) === 0 && Number(max) === 0 ? null : ([Number(min), Number(max)] as const);
     const signal: DbcSignal = {

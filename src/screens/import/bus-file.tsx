@@ -4,9 +4,9 @@ import { useMemo, useState } from "react";
 import type { Quantity, Side } from "@/core/forms";
 import { QUANTITIES } from "@/core/forms";
 import { busQuantity, isOffered } from "@/core/intake";
-import { count, quantityHead } from "@/core/words";
+import { count, frameText, quantityHead } from "@/core/words";
 import { type DbcIssue, type DbcMessage, dbcIssueWords, dbcText, readDbc } from "@/formats/dbc";
-import { carriesOp } from "@/job/bus-ops";
+import { busSignalOps, carriesOp, type ReadValue } from "@/job/bus-ops";
 import { Button } from "@/ui/controls";
 import { Empty, Trouble } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -48,10 +48,15 @@ export function BusFile({ source, side, onDone }: Props) {
   const take = () => {
     if (bus === undefined) return;
     const op = carriesOp(bus.row, source.name, quantities);
-    job.change(
-      `${bus.label} carries ${count(new Set(quantities).size, "value")} of ${source.name}`,
-      op === null ? [] : [op],
-    );
+    job.change(`${bus.label} carries ${count(new Set(quantities).size, "value")} of ${source.name}`, [
+      ...(op === null ? [] : [op]),
+      ...busSignalOps(
+        job.document,
+        bus.row.id,
+        source.name,
+        values.map((value) => ({ ...value.row, quantity: meaningOf(value) })),
+      ),
+    ]);
     onDone();
   };
   return (
@@ -148,6 +153,7 @@ export function BusFile({ source, side, onDone }: Props) {
 
 interface BusLine {
   readonly key: string;
+  readonly row: Omit<ReadValue, "quantity">;
   /** As a log has it. */
   readonly id: string;
   readonly message: string;
@@ -159,15 +165,26 @@ interface BusLine {
 /** Values with a meaning first, so that what matters needs no scrolling. */
 const valuesOf = (messages: readonly DbcMessage[]): BusLine[] =>
   messages
-    .flatMap(({ id, extended, name: message, signals }) =>
-      signals.map(({ name, unit }): BusLine => {
+    .flatMap(({ id, extended, name: message, bytes, sender, periodMs, signals }) =>
+      signals.map(({ name, unit, factor, offset, min, max }): BusLine => {
         const guess = busQuantity({ name, unit });
         return {
           key: `${extended} ${id} ${name}`,
-          id: id
-            .toString(16)
-            .toUpperCase()
-            .padStart(extended ? 8 : 3, "0"),
+          row: {
+            message,
+            frame: id,
+            extended,
+            bytes,
+            sender,
+            periodMs,
+            name,
+            unit,
+            factor,
+            shift: offset,
+            low: min,
+            high: max,
+          },
+          id: frameText({ frame: id, extended }),
           message,
           name,
           unit,

@@ -6,20 +6,23 @@ import { useEffect, useMemo, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
 import { Button, buttonLook } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
+import { Empty } from "@/ui/states";
 import { useMove } from "@/ui/virtual-list";
 import { useJob } from "../shell/job-provider";
 import { useKeys } from "../shell/keys";
 import { ScreenHead } from "../shell/screen-head";
 import { AcceptAll } from "./accept-all";
 import { FunctionsView } from "./functions-view";
+import { GatewayView } from "./gateway-view";
 import { FILTERS, inGroups, LineList } from "./line-list";
 import { PairDialog } from "./pair-dialog";
 import { SETTLED, UnmatchedList } from "./unmatched-list";
 import { acceptNow, type Decide, decideWay, useDecide } from "./use-decide";
 import { isOpen, useFunctions } from "./use-functions";
+import { type Gateway, useGateway } from "./use-gateway";
 import { offeredWay, useProofs } from "./use-proofs";
 
-type Filter = "functions" | keyof typeof FILTERS | "unmatched";
+type Filter = "functions" | keyof typeof FILTERS | "unmatched" | "gateway";
 
 /** What must work at the end, function by function; and every quantity as one line from its provider to its consumer. */
 export function MapScreen() {
@@ -29,6 +32,7 @@ export function MapScreen() {
   const [asking, setAsking] = useState(false);
   const decide = useDecide();
   const functions = useFunctions();
+  const gateway = useGateway();
   const pair = (pinId: string | null) => setPairing({ pinId });
   useKeys({ a: () => setAsking(true), p: () => pair(null) });
   return (
@@ -37,6 +41,7 @@ export function MapScreen() {
         filter={filter}
         onFilter={setFilter}
         functions={functions}
+        gateway={gateway}
         decide={decide}
         isOpened={opened.opened !== null && filter !== "functions"}
         onPair={() => pair(null)}
@@ -45,6 +50,14 @@ export function MapScreen() {
       <div className="mx-4 mb-4 flex min-h-0 flex-1 flex-col border border-rule2 bg-sheet">
         {filter === "functions" ? (
           <FunctionsView functions={functions} decide={decide} onOpenLine={openLine} onOther={pair} />
+        ) : filter === "gateway" ? (
+          gateway === null ? (
+            <Empty title="No gateway">
+              <p>No value of a bus is known, and no link needs a gateway. Import a DBC file of each vehicle first.</p>
+            </Empty>
+          ) : (
+            <GatewayView gateway={gateway} />
+          )
         ) : filter === "unmatched" ? (
           <div className="min-h-0 flex-1 overflow-auto" tabIndex={0} role="group" aria-label="No counterpart found">
             <UnmatchedList onPair={pair} />
@@ -121,6 +134,7 @@ interface HeadProps {
   readonly filter: Filter;
   readonly onFilter: (filter: Filter) => void;
   readonly functions: readonly FunctionLine[];
+  readonly gateway: Gateway | null;
   readonly decide: Decide;
   /** A line is opened, and what one does next stands in it. */
   readonly isOpened: boolean;
@@ -128,12 +142,12 @@ interface HeadProps {
   readonly onAcceptAll: () => void;
 }
 
-function MapHead({ filter, onFilter, functions, decide, isOpened, onPair, onAcceptAll }: HeadProps) {
+function MapHead({ filter, onFilter, functions, gateway, decide, isOpened, onPair, onAcceptAll }: HeadProps) {
   const { jobId } = useJob();
   const { sure, alone } = decide;
   return (
     <ScreenHead title="Map">
-      <MapFilter filter={filter} onFilter={onFilter} functions={functions} />
+      <MapFilter filter={filter} onFilter={onFilter} functions={functions} gateway={gateway} />
       <span className="flex-1" />
       <Button hotkey="P" onClick={onPair}>
         Pair by hand
@@ -178,10 +192,13 @@ const VIEWS: Readonly<Record<string, Filter>> = {
   trouble: "trouble",
   decided: "decided",
   unmatched: "unmatched",
+  gateway: "gateway",
 };
 const viewOf = (named: string | null): Filter => VIEWS[named ?? ""] ?? "functions";
 
-function MapFilter({ filter, onFilter, functions }: Pick<HeadProps, "filter" | "onFilter" | "functions">) {
+type FilterProps = Pick<HeadProps, "filter" | "onFilter" | "functions" | "gateway">;
+
+function MapFilter({ filter, onFilter, functions, gateway }: FilterProps) {
   const { lines, unmatched } = useJob().plan;
   return (
     <Segments
@@ -200,6 +217,9 @@ function MapFilter({ filter, onFilter, functions }: Pick<HeadProps, "filter" | "
           label: "No counterpart found",
           count: unmatched.filter(({ reason }) => !SETTLED.has(reason.code)).length,
         },
+        ...(gateway === null
+          ? []
+          : [{ key: "gateway" as const, label: "Gateway", count: gateway.rows.filter(({ sent }) => sent).length }]),
       ]}
     />
   );

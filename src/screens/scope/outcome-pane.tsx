@@ -143,7 +143,7 @@ function Work({ outcome }: { outcome: Outcome }) {
       <thead className="sticky top-0 bg-sheet text-ink2">
         <tr className="border-b border-rule2">
           <th className="px-3 py-1.5 font-semibold">Line</th>
-          <th className="text-right font-semibold">Hours</th>
+          <th className="px-2 text-right font-semibold">Hours</th>
           <th className="pr-3 text-right font-semibold">Parts</th>
         </tr>
       </thead>
@@ -154,11 +154,11 @@ function Work({ outcome }: { outcome: Outcome }) {
               <span className="font-mono">{countOf(item, units)}</span> {bookWords(item.key)}
               {item.at.length > 0 && (
                 <span className="block font-mono text-ink2" title={item.at.join(", ")}>
-                  {listed(item.at, 5)}
+                  {listed([...new Set(item.at)], 5)}
                 </span>
               )}
             </td>
-            <td className="py-1.5 text-right font-mono">{workHours(item.minutes)}</td>
+            <td className="px-2 py-1.5 text-right font-mono whitespace-nowrap">{workHours(item.minutes)}</td>
             <td className="py-1.5 pr-3 text-right font-mono">{money(item.money)}</td>
           </tr>
         ))}
@@ -166,7 +166,7 @@ function Work({ outcome }: { outcome: Outcome }) {
       <tfoot>
         <tr className="font-bold">
           <td className="px-3 py-1.5">Labour {money(outcome.labourMoney)}, parts and labour</td>
-          <td className="text-right font-mono">{workHours(outcome.minutes)}</td>
+          <td className="px-2 text-right font-mono whitespace-nowrap">{workHours(outcome.minutes)}</td>
           <td className="pr-3 text-right font-mono">{money(outcome.partsMoney + outcome.labourMoney)}</td>
         </tr>
       </tfoot>
