@@ -1,6 +1,8 @@
 import path from "node:path";
 import { Key } from "selenium-webdriver";
 import { afterAll, beforeAll, expect, test } from "vitest";
+import { ridgewayDocument } from "@/demo/ridgeway";
+import { createJob } from "@/server/jobs";
 import { type App, Person, startApp } from "./support";
 
 let app: App;
@@ -195,6 +197,81 @@ test("a job begins with where it stands, and tells whoever comes back what other
   }
   await robin.click("link", /^Horn$/);
   await robin.find("button", "Wanted again");
+});
+
+test("an owner's wish rests on functions, stands in the map, and is ticked off with all the rest at the end", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/scope?view=wishes");
+  await robin.click("button", /^Take up ?no warning lamp left on/i);
+  await robin.sees("carried by");
+  await robin.type("A new wish", "The panel lights up at night\n");
+  await robin.find("button", /does not rest on Panel lighting/);
+  await robin.goTo("/jobs/heron/prove?view=acceptance");
+  await robin.click("button", /^It works ?: The panel lights up at night/);
+  await robin.sees("Seen to work by Robin.");
+  await robin.goTo("/jobs/heron/map");
+  await robin.click("button", /^The panel lights up at night/);
+  await robin.sees("Seen to work by Robin.");
+  // It rests on another function now: what was seen says nothing of that.
+  await (await robin.find("list", "Add a function to The panel lights up at night")).sendKeys("Horn");
+  await robin.sees(/saw it work, and the plan has changed since/);
+  await robin.click("button", /^Remove ?The panel lights up at night/);
+  await robin.seesNot("The panel lights up at night");
+});
+
+test("approaches stand side by side, their numbers open, the shop's own price follows, and one is chosen in one change", async () => {
+  robin.pictureOnFailure();
+  await robin.goTo("/jobs/heron/scope?view=approaches");
+  const hours = async (name: RegExp) => (await robin.find("button", name)).getAttribute("aria-label");
+  const programmable = await hours(/^hours, Programmable computer/);
+  expect(programmable).toMatch(/: \d+ h$/);
+  await robin.click("button", /^hours, Programmable computer/);
+  await robin.sees(/1 × Tuning/);
+  await robin.click("button", /^not known yet, Programmable computer: 3/);
+  await robin.sees("Transmission");
+  await robin.click("button", "Price book");
+  await robin.type("Tuning: minutes", "1200\n");
+  await robin.click("button", "Approaches side by side");
+  expect(Number.parseInt((await hours(/^hours, Programmable computer/))?.split(": ")[1] ?? "", 10)).toBe(
+    Number.parseInt(programmable?.split(": ")[1] ?? "", 10) + 10,
+  );
+  await robin.click("button", /^Choose ?Programmable computer/);
+  await robin.wait("it to be the job's", async () =>
+    (await robin.text()).includes("Choose Donor's computer with its paired") ? true : null,
+  );
+  await robin.chord(Key.CONTROL, "z");
+  await robin.sees("Choose Programmable computer");
+});
+
+test("the gauges of a body on a bus are served through a gateway: whole where its table is, named where it is not", async () => {
+  robin.pictureOnFailure();
+  await createJob(app.pool, ridgewayDocument(), "ridgeway");
+  const take = async (side: "donor" | "host", at: string) => {
+    await robin.goTo(`/jobs/ridgeway/import?side=${side}`);
+    await robin.chooseFile("Pin table file", path.resolve(`src/demo/ridgeway-${side}.dbc`));
+    await (await robin.find("list", "Its bus is at")).sendKeys(at);
+  };
+  await take("donor", "Engine computer 2-59");
+  await robin.click("button", /^Take \d+ values$/);
+  await take("host", "Instruments-4");
+  // Nobody could read that name: the person who knows the vehicle says it.
+  await (await robin.find("list", "Meaning of EngClnt")).sendKeys("Coolant temperature");
+  await robin.click("button", /^Take 5 values$/);
+  await robin.goTo("/jobs/ridgeway/map?function=tachometer");
+  await robin.sees("EngineSpeed", 30_000);
+  await robin.click("button", /^Gateway between Engine computer 2-59 and Instruments-4/);
+  for (const gauge of ["tachometer", "coolant-gauge", "oil-warning", "warning-lamps"])
+    await waitFor(`${gauge} to be whole`, gauge, /whole/);
+  await robin.goTo("/jobs/ridgeway/map?view=gateway");
+  await robin.sees(/CoolantTemperature[\s\S]*× 1\.8 \+ 32[\s\S]*EngClnt/, 30_000);
+  await robin.sees(/The source says −?\d+ … 8000, and the host's message takes 0 … 6000/);
+  await robin.sees(/Messages that nobody understands[\s\S]*581 Block581/);
+  // Both ways at once is a loop; the road speed of the brakes is sent only where a person says so.
+  await robin.click("summary", /^Values that are not sent on/);
+  await robin.click("button", /^Send to the donor ?EngineSpeed/);
+  await robin.sees("A loop: EngSpd → EngineSpeed → EngSpd");
+  await robin.goTo("/jobs/ridgeway/map?function=tachometer");
+  await waitFor("the loop to be named", "tachometer", /not as it is[\s\S]*A loop/);
 });
 
 test("what a bus carries comes to the map as a link by a gateway", async () => {

@@ -71,6 +71,7 @@ describe("the table", () => {
   const value = (side: Side, name: string, quantity: Quantity | null, more: Partial<BusValueAt> = {}): BusValueAt => ({
     id: `${side}-${name}`,
     side,
+    pinId: `${side}-can`,
     message: "M",
     frame: 0x100,
     extended: false,
@@ -126,9 +127,19 @@ describe("the table", () => {
     expect(row).toMatchObject({ rateMs: 100, rateFrom: "assumed", timeoutMs: 500, timeoutFrom: "assumed" });
   });
 
-  test("nothing is sent to the donor, nor without a source, unless a person says so", () => {
-    const values = [rpm, value("host", "DOOR", "door"), value("host", "SPEED", null)];
+  test("what the old engine sent is missed even where the donor has no source for it", () =>
+    expect(gatewayTable([rpm, value("host", "OIL", "oil-pressure")], []).map(codes)).toEqual([["no-source"]]));
+
+  test("what another computer of the body may send, and anything to the donor, is sent only where a person says so", () => {
+    const values = [
+      rpm,
+      value("donor", "V", "vehicle-speed"),
+      value("host", "DOOR", "door"),
+      value("host", "SPEED", "vehicle-speed"),
+      value("host", "WHAT", null),
+    ];
     expect(gatewayTable(values, [])).toEqual([]);
+    expect(gatewayTable(values, [], new Map([choice("host-SPEED")]))).toMatchObject([{ source: { name: "V" } }]);
     expect(gatewayTable(values, [], new Map([choice("host-DOOR")])).map(codes)).toEqual([["no-source"]]);
     expect(
       gatewayTable([rpm, value("host", "RPM", "engine-speed")], [], new Map([choice("donor-N")])).map(({ id }) => id),

@@ -10,6 +10,8 @@ export type Silent = (typeof SILENT)[number];
 export interface BusValueAt {
   readonly id: string;
   readonly side: Side;
+  /** The cavity of its bus's high wire. */
+  readonly pinId: string;
   readonly message: string;
   /** The message's identifier. */
   readonly frame: number;
@@ -79,14 +81,35 @@ export interface RelayRow {
   readonly faults: readonly RelayFault[];
 }
 
+/**
+ * What only the old engine, or its gearbox, sent on the host's bus: with them gone nobody does. Anything else, a road
+ * speed above all, another computer of the body may send: two that send one message stop the bus, so it is asked.
+ */
+const CAME_WITH_ENGINE: ReadonlySet<Quantity> = new Set<Quantity>([
+  "engine-speed",
+  "coolant-temperature",
+  "oil-temperature",
+  "oil-pressure",
+  "oil-pressure-warning",
+  "malfunction-lamp",
+  "intake-air-temperature",
+  "throttle-position",
+  "manifold-pressure",
+  "mass-air-flow",
+  "glow-plug",
+  "transmission-temperature",
+  "gear-range",
+  "gear-display",
+]);
+
 /** Sent so often where neither file says, ms, and taken for silent after so many of its source's periods. */
 const ASSUMED_RATE_MS = 100;
 const SILENT_AFTER = 5;
 
 /**
- * The table of a gateway between the donor's bus and the host's: of each value that the host's bus lacks its old engine
- * for, and of each wire that a gateway drives, where it comes from and how it is made. Where the donor carries a value
- * that the host's messages have too, it is sent unasked; from host to donor only what a person says.
+ * The table of a gateway between the donor's bus and the host's: of each value that the old engine sent on the host's
+ * bus, and of each wire that a gateway drives, where it comes from and how it is made. Any other value, and one from host
+ * to donor, is sent only where a person says so.
  */
 export function gatewayTable(
   values: readonly BusValueAt[],
@@ -105,7 +128,7 @@ export function gatewayTable(
     ...values.flatMap((value): RelayRow[] => {
       const sources = sourcesOf(value.side, value.quantity);
       const choice = choices.get(value.id);
-      if (choice === undefined && (value.side === "donor" || sources.length === 0)) return [];
+      if (choice === undefined && !isMissed(value)) return [];
       return [rowOf({ type: "value", value }, value.id, sources, choice)];
     }),
     ...wires.map((wire) =>
@@ -119,6 +142,9 @@ export function gatewayTable(
   ];
   return withLoops(rows);
 }
+
+const isMissed = ({ side, quantity }: BusValueAt) =>
+  side === "host" && quantity !== null && CAME_WITH_ENGINE.has(quantity);
 
 function rowOf(
   serves: RelayRow["serves"],

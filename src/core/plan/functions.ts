@@ -1,5 +1,6 @@
 import { directionOf, type Quantity } from "../forms";
 import { FUNCTIONS, type FunctionDef } from "../functions";
+import type { RelayFault, RelayRow } from "../gateway";
 import type { Finding } from "../power";
 import {
   type Missing,
@@ -60,7 +61,11 @@ export type Lack =
   | { readonly type: "stale"; readonly line: Line }
   /** It is decided or proposed, and the solved plan says that it will not do. */
   | { readonly type: "finding"; readonly finding: Finding; readonly line: Line }
-  | { readonly type: "decision"; readonly line: Line };
+  | { readonly type: "decision"; readonly line: Line }
+  /** A value of the host's bus that the gateway cannot give, or not yet. */
+  | { readonly type: "relay"; readonly row: RelayRow; readonly fault: RelayFault }
+  /** The gateway itself is not decided. */
+  | { readonly type: "no-gateway"; readonly row: RelayRow };
 
 export interface FunctionLine {
   readonly key: string;
@@ -68,6 +73,8 @@ export interface FunctionLine {
   readonly state: FunctionState;
   readonly lines: readonly Line[];
   readonly gaps: readonly Gap[];
+  /** Values of the host's messages that a gateway gives it. */
+  readonly relays: readonly RelayRow[];
   /** Cavities that stay with their own side. */
   readonly staying: number;
   /** Null where it is whole or not wanted. */
@@ -89,6 +96,7 @@ const LISTED: readonly Pick<FunctionDef, "key" | "set" | "quantities" | "home">[
  * @param isKept whether a person, or the default, keeps the function of this key
  * @param chosen by a cavity's id: the way that a person chose to fill its gap, or to live with it
  * @param findings of the solved plan, proposals in it: a link that fails there is not whole, nor offered as if it were
+ * @param relays what a gateway sends on to the host's messages
  */
 export function functionLines(
   plan: PlanLines,
@@ -96,13 +104,18 @@ export function functionLines(
   isKept: (key: string) => boolean,
   chosen: ReadonlyMap<string, GapWay> = new Map(),
   findings: readonly Finding[] = [],
+  relays: readonly RelayRow[] = [],
 ): FunctionLine[] {
   const foundAt = findingsByPin(findings);
   const around = new Around(pins, chosen);
   const keyOf = new Map<Quantity, string>(LISTED.flatMap(({ key, quantities }) => quantities.map((one) => [one, key])));
   const lines = grouped(plan.lines, ({ quantity }) => keyOf.get(quantity as Quantity));
   const unmatched = grouped(plan.unmatched, ({ pin }) => keyOf.get(pin.quantity as Quantity));
-  const present = new Set(pins.map(({ quantity }) => keyOf.get(quantity as Quantity)));
+  const relayed = grouped(relays.filter(isWanted), ({ serves }) =>
+    keyOf.get((serves.type === "value" ? serves.value : serves).quantity as Quantity),
+  );
+  const bridge = bridgeOf(plan.lines);
+  const present = new Set([...pins.map(({ quantity }) => keyOf.get(quantity as Quantity)), ...relayed.keys()]);
   const told = LISTED.flatMap((def) => {
     if (!present.has(def.key)) return [];
     const own = unmatched.get(def.key) ?? [];
@@ -119,13 +132,57 @@ export function functionLines(
     const its = lines.get(def.key) ?? [];
     const staying = own.filter(({ pin, reason }) => STAYING.has(reason.code) || around.isWiredAtHome(pin)).length;
     // The other vehicle's own, with nothing of it across: no function of this swap.
-    if (its.length === 0 && here.length === 0) return [];
-    const lack = lackOf(its, gaps, foundAt);
+    const sent = relayed.get(def.key) ?? [];
+    if (its.length === 0 && here.length === 0 && sent.length === 0) return [];
+    const lack = lackOf(its, gaps, foundAt) ?? relayLack(sent, bridge);
     const state = def.key !== FEEDS_KEY && !isKept(def.key) ? "not-wanted" : stateOf(lack);
     return [
-      { key: def.key, set: def.set, state, lines: its, gaps, staying, lack: state === "not-wanted" ? null : lack },
+      {
+        key: def.key,
+        set: def.set,
+        state,
+        lines: its,
+        gaps,
+        relays: sent,
+        staying,
+        lack: state === "not-wanted" ? null : lack,
+      },
     ];
   });
+}
+
+/** A wire that a gateway drives is a link of the map already. */
+const isWanted = ({ sent, serves }: RelayRow) => sent && serves.type === "value";
+
+/** The link by which a gateway joins both buses, decided before proposed. */
+function bridgeOf(lines: readonly Line[]): Line | null {
+  const bridges = lines.filter(
+    ({ state, provider, consumer, adapters }) =>
+      state !== "refused" &&
+      provider.form.kind === "can" &&
+      consumer.form.kind === "can" &&
+      adapters.some(({ type }) => type === "can-gateway"),
+  );
+  return bridges.find(({ state }) => state === "decided") ?? bridges[0] ?? null;
+}
+
+/** Without these the host's message is false, or not sent. */
+const STOPS: ReadonlySet<RelayFault["code"]> = new Set<RelayFault["code"]>([
+  "no-source",
+  "several-sources",
+  "unit-not-told",
+  "units-differ",
+  "loop",
+]);
+
+function relayLack(rows: readonly RelayRow[], bridge: Line | null): Lack | null {
+  for (const row of rows) {
+    const fault = row.faults.find(({ code }) => STOPS.has(code));
+    if (fault !== undefined) return { type: "relay", row, fault };
+  }
+  const [row] = rows;
+  if (row === undefined || bridge?.state === "decided") return null;
+  return bridge === null ? { type: "no-gateway", row } : { type: "decision", line: bridge };
 }
 
 const canTakeOutput = ({ type, chosen, pin }: Gap) => type === "unserved" && chosen === null && pin.side === "host";
@@ -334,8 +391,11 @@ function stateOf(lack: Lack | null): FunctionState {
       return "cannot";
     case "fact":
       return "fact-missing";
+    case "relay":
+      return lack.fault.code === "several-sources" ? "to-decide" : "cannot";
     case "stale":
     case "decision":
+    case "no-gateway":
       return "to-decide";
   }
 }
@@ -347,10 +407,11 @@ export const acceptanceKey = (functionKey: string): string => `function:${functi
  * What a function's working rests on: its links with their adapters, and how its gaps were filled. Where that changes,
  * what was seen on the vehicle says nothing any more.
  */
-export const acceptanceBasis = ({ lines, gaps }: Pick<FunctionLine, "lines" | "gaps">): string =>
+export const acceptanceBasis = ({ lines, gaps, relays }: Pick<FunctionLine, "lines" | "gaps" | "relays">): string =>
   JSON.stringify([
     lines
       .filter(({ state }) => state !== "refused")
       .map(({ provider, consumer, adapters }) => [provider.id, consumer.id, adapters.map(({ type }) => type)]),
     gaps.map(({ pin, chosen }) => [pin.id, chosen]),
+    ...relays.map(({ id, source, rateMs, timeoutMs, silent }) => [id, source?.id, rateMs, timeoutMs, silent]),
   ]);

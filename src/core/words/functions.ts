@@ -1,9 +1,11 @@
 import { functionName } from "../functions";
+import type { RelayRow } from "../gateway";
 import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack, type WishLack } from "../plan";
 import type { Units } from "../units";
 import { chainText } from "./adapters";
 import { findingTitle } from "./findings";
 import { quantityHead } from "./forms";
+import { relayFaultText, relayName } from "./gateway";
 import { capital, listed } from "./numbers";
 import { cavityLabel } from "./points";
 import { type LinkNames, missingText } from "./signals";
@@ -33,6 +35,10 @@ export function lackText(lack: Lack, units: Units): string {
       return `the facts of ${cavityLabel(lack.line.consumer)} have changed since it was decided`;
     case "finding":
       return findingTitle(lack.finding, units);
+    case "relay":
+      return `${relayName(lack.row)}: ${relayFaultText(lack.fault)}`;
+    case "no-gateway":
+      return `no gateway joins the two buses yet: it would send ${relayName(lack.row)}`;
     case "decision": {
       const { provider, consumer, adapters } = lack.line;
       const chain = chainText(adapters);
@@ -127,7 +133,17 @@ export function gapWayText(way: GapWay, { pin, from, output }: Pick<Gap, "pin" |
 export const gapWayMinutes = (way: GapWay): number => GAP_WAYS[way];
 
 /** A function in one sentence: who serves whom. */
-export function functionSentence(lines: readonly LinkNames[], gaps: number, staying: number): string {
+export function functionSentence(
+  lines: readonly LinkNames[],
+  gaps: number,
+  staying: number,
+  relays: readonly RelayRow[] = [],
+): string {
+  if (lines.length === 0 && gaps === 0 && relays.length > 0)
+    return `By gateway: ${listed(
+      relays.map((row) => `${row.source?.name ?? "?"} to ${relayName(row)}`),
+      3,
+    )}`;
   if (lines.length === 0 && gaps > 0) return "No link carries it yet";
   if (lines.length === 0)
     return staying === 0

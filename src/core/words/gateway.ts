@@ -1,6 +1,7 @@
-import type { BusLoad, BusValueAt, Conversion, RelayFault, RelayOrigin, Silent } from "../gateway";
+import type { BusLoad, BusValueAt, Conversion, RelayFault, RelayOrigin, RelayRow, Silent } from "../gateway";
 import { quantityHead } from "./forms";
 import { count, digits, listed, percent } from "./numbers";
+import { cavityLabel } from "./points";
 
 export const SILENT_WORDS: Readonly<Record<Silent, string>> = {
   stop: "stop sending",
@@ -28,6 +29,10 @@ export const frameText = ({ frame, extended }: Pick<BusValueAt, "frame" | "exten
     .toString(16)
     .toUpperCase()
     .padStart(extended ? 8 : 3, "0");
+
+/** What a row of the gateway's table serves, by its name. */
+export const relayName = ({ serves }: Pick<RelayRow, "serves">): string =>
+  serves.type === "value" ? serves.value.name : cavityLabel(serves.at);
 
 /** `× 1.8 + 32`; where nothing is changed, that it is sent as it is. */
 export function conversionText({ gain, shift }: Conversion): string {

@@ -36,6 +36,7 @@ import { FUNCTION_MARKS } from "./function-marks";
 import { laneKind, lineState } from "./line-words";
 import { OnTheVehicle } from "./on-the-vehicle";
 import { Proof } from "./proof";
+import { RelaySection } from "./relay-section";
 import { type Acceptance, acceptedFunction } from "./use-acceptance";
 import { acceptNow, type Decide, decideWay, isByHand, isToDecide } from "./use-decide";
 import { alikeGaps, canBeDropped, fillOps } from "./use-functions";
@@ -86,7 +87,7 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
         )}
         {told.state === "whole" && <OnTheVehicle accepted={acceptedFunction(told)} name={name} seen={seen} />}
         {told.lack?.type === "finding" && <FoundInPlan finding={told.lack.finding} />}
-        <p className="w-full text-ink2">{functionSentence(told.lines, told.gaps.length, told.staying)}</p>
+        <p className="w-full text-ink2">{functionSentence(told.lines, told.gaps.length, told.staying, told.relays)}</p>
       </header>
       {told.key === "security" && (
         <div className="px-4 pt-3">
@@ -110,6 +111,7 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
             onOther={onOther}
           />
         ))}
+      {isWanted && told.relays.length > 0 && <RelaySection told={told} />}
       {told.lines.length > 0 && (
         <ul aria-label={`Links of ${name}`}>
           {told.lines.map((line) => (

@@ -14,6 +14,7 @@ import {
   quantityHead,
   RELAY_ORIGIN_WORDS,
   relayFaultText,
+  relayName,
   SILENT_WORDS,
   terminationText,
   WIRE_OUTPUT_WORDS,
@@ -115,7 +116,7 @@ function Bus({ bus }: { bus: BusTold }) {
 function Relay({ row }: { row: RelayRow }) {
   const job = useJob();
   const { serves, source, sources, conversion } = row;
-  const name = serves.type === "value" ? serves.value.name : cavityLabel(serves.at);
+  const name = relayName(row);
   const change = (what: string, to: Relayed) =>
     job.change(`Gateway, ${name}: ${what}`, relayOps(job.document, row.id, row, to));
   return (

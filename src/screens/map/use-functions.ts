@@ -7,6 +7,7 @@ import { functionChoices } from "@/job/harness-facts";
 import type { RowOp } from "@/job/ops";
 import type { JobDocument } from "@/job/schema";
 import { useJob } from "../shell/job-provider";
+import { useGateway } from "./use-gateway";
 
 /** Whether a function is kept, by its key: as a person said, else by default. */
 export function useKept(): (key: string) => boolean {
@@ -25,6 +26,7 @@ export function useFunctions(): readonly FunctionLine[] {
   const { document, plan, power } = useJob();
   const { gaps } = document;
   const isKept = useKept();
+  const relays = useGateway()?.rows;
   return useMemo(() => {
     const pins = [
       ...new Map(
@@ -34,8 +36,8 @@ export function useFunctions(): readonly FunctionLine[] {
         ].map((pin) => [pin.id, pin]),
       ).values(),
     ];
-    return functionLines(plan, pins, isKept, gapChoices({ gaps }), power?.findings);
-  }, [plan, gaps, isKept, power?.findings]);
+    return functionLines(plan, pins, isKept, gapChoices({ gaps }), power?.findings, relays);
+  }, [plan, gaps, isKept, power?.findings, relays]);
 }
 
 /** What still holds a function up. */
