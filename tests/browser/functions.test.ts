@@ -227,7 +227,7 @@ test("approaches stand side by side, their numbers open, the shop's own price fo
   expect(programmable).toMatch(/: \d+ h$/);
   await robin.click("button", /^hours, Programmable computer/);
   await robin.sees(/1 × Tuning/);
-  await robin.click("button", /^not known yet, Programmable computer: 3/);
+  await robin.click("button", /^not known yet, Programmable computer: [1-9]/);
   await robin.sees("Transmission");
   await robin.click("button", "Price book");
   await robin.type("Tuning: minutes", "1200\n");
@@ -249,7 +249,7 @@ test("the gauges of a body on a bus are served through a gateway: whole where it
   const take = async (side: "donor" | "host", at: string) => {
     await robin.goTo(`/jobs/ridgeway/import?side=${side}`);
     await robin.chooseFile("Pin table file", path.resolve(`src/demo/ridgeway-${side}.dbc`));
-    await (await robin.find("list", "Its bus is at")).sendKeys(at);
+    await (await robin.find("list", /^Its bus is at/)).sendKeys(at);
   };
   await take("donor", "Engine computer 2-59");
   await robin.click("button", /^Take \d+ values$/);
@@ -267,7 +267,7 @@ test("the gauges of a body on a bus are served through a gateway: whole where it
   await robin.sees(/The source says −?\d+ … 8000, and the host's message takes 0 … 6000/);
   await robin.sees(/Messages that nobody understands[\s\S]*581 Block581/);
   // Both ways at once is a loop; the road speed of the brakes is sent only where a person says so.
-  await robin.click("summary", /^Values that are not sent on/);
+  await robin.click("button", /^Values that are not sent on/);
   await robin.click("button", /^Send to the donor ?EngineSpeed/);
   await robin.sees("A loop: EngSpd → EngineSpeed → EngSpd");
   await robin.goTo("/jobs/ridgeway/map?function=tachometer");
