@@ -80,11 +80,16 @@ const SECTIONS: readonly { readonly head: string; readonly rows: readonly Row[] 
   },
 ];
 
+interface Props {
+  /** What stands side by side. */
+  readonly choices: readonly Choice[];
+  readonly onChoices: (choices: readonly Choice[]) => void;
+}
+
 /** Two or three ways of doing the job, side by side, in what they give and what they cost. */
-export function ApproachTable() {
+export function ApproachTable({ choices, onChoices: setChoices }: Props) {
   const job = useJob();
   const { approach, lengthens, units } = job.document.job;
-  const [choices, setChoices] = useState<readonly Choice[]>(() => firstChoices({ approach, lengthens }));
   const outcomes = useOutcomes(choices);
   const [opened, setOpened] = useState<{ readonly column: number; readonly shown: Shown } | null>(null);
   const open = opened === null ? null : (outcomes[opened.column] ?? null);
@@ -263,7 +268,8 @@ const nameOf = ({ approach, lengthens }: Choice) =>
   `${APPROACH_WORDS[approach].name}${lengthens === null ? "" : `, ${LENGTHENED_WORDS[lengthens].toLowerCase()}`}`;
 
 /** The job's own first, and the schools that differ most from it. */
-function firstChoices(own: Choice): readonly Choice[] {
+export function firstChoices({ approach: ours, lengthens }: Choice): readonly Choice[] {
+  const own = { approach: ours, lengthens };
   const others = (
     own.approach === "programmable"
       ? (["plug-in", "merged"] as const)

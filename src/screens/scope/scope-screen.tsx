@@ -3,13 +3,14 @@
 import { Download } from "lucide-react";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
+import type { Choice } from "@/core/approaches";
 import { updateOp } from "@/job/ops";
 import { buttonLook } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { JobForm } from "../jobs/job-form";
 import { useJob } from "../shell/job-provider";
 import { ScreenHead } from "../shell/screen-head";
-import { ApproachTable } from "./approach-table";
+import { ApproachTable, firstChoices } from "./approach-table";
 import { PriceBook } from "./price-book";
 import { WishList } from "./wish-list";
 
@@ -21,6 +22,7 @@ export function ScopeScreen() {
   const job = useJob();
   const wanted = useSearchParams().get("view");
   const [view, setView] = useState<View>(VIEWS.find((one) => one === wanted) ?? "job");
+  const [choices, setChoices] = useState<readonly Choice[]>(() => firstChoices(job.document.job));
   return (
     <>
       <ScreenHead title="Scope">
@@ -45,7 +47,7 @@ export function ScopeScreen() {
         {view === "wishes" ? (
           <WishList />
         ) : view === "approaches" ? (
-          <ApproachTable />
+          <ApproachTable choices={choices} onChoices={setChoices} />
         ) : view === "prices" ? (
           <PriceBook />
         ) : (
