@@ -8,6 +8,7 @@ export {
   type RelayRow,
   SILENT,
   type Silent,
+  stopsRelay,
   type WireServed,
 } from "./table";
 export { type Conversion, type ConversionFault, conversionOf } from "./units";

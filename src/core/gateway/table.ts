@@ -61,6 +61,16 @@ export type RelayFault =
   /** A last value that stays hides that its source is gone. */
   | { readonly code: "holds-old-value" };
 
+/** With these what is served is false, or not sent; the others are for a person to judge. */
+const STOPPING: ReadonlySet<RelayFault["code"]> = new Set<RelayFault["code"]>([
+  "no-source",
+  "several-sources",
+  "unit-not-told",
+  "units-differ",
+  "loop",
+]);
+export const stopsRelay = ({ code }: RelayFault): boolean => STOPPING.has(code);
+
 /** Where a number of the table comes from. */
 export type RelayOrigin = "chosen" | "file" | "assumed";
 

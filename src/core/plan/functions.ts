@@ -1,6 +1,6 @@
 import { directionOf, type Quantity } from "../forms";
 import { FUNCTIONS, type FunctionDef } from "../functions";
-import type { RelayFault, RelayRow } from "../gateway";
+import { type RelayFault, type RelayRow, stopsRelay } from "../gateway";
 import type { Finding } from "../power";
 import {
   type Missing,
@@ -166,18 +166,9 @@ function bridgeOf(lines: readonly Line[]): Line | null {
   return bridges.find(({ state }) => state === "decided") ?? bridges[0] ?? null;
 }
 
-/** Without these the host's message is false, or not sent. */
-const STOPS: ReadonlySet<RelayFault["code"]> = new Set<RelayFault["code"]>([
-  "no-source",
-  "several-sources",
-  "unit-not-told",
-  "units-differ",
-  "loop",
-]);
-
 function relayLack(rows: readonly RelayRow[], bridge: Line | null): Lack | null {
   for (const row of rows) {
-    const fault = row.faults.find(({ code }) => STOPS.has(code));
+    const fault = row.faults.find(stopsRelay);
     if (fault !== undefined) return { type: "relay", row, fault };
   }
   const [row] = rows;

@@ -77,9 +77,11 @@ export function busLoadText({ busy, messages, unknown }: BusLoad): string {
   return `${percent(busy)} busy${unknown === 0 ? "" : ` with ${known} of ${messages} messages; how often the others are sent is not known`}`;
 }
 
-/** What a meter shows across the pair with the battery off, by how many ends are terminated. */
-export function terminationText(ended: number, open: number, ohms: number): string {
-  const at = (many: number) => (many === 0 ? "open" : `${digits(ohms / many)} Ω`);
-  if (open === 0) return `${at(ended)} across the pair, battery off${ended === 2 ? "" : `: two ends want ${at(2)}`}`;
-  return `${at(ended)} or less across the pair, battery off: ${count(open, "cavity", "cavities")} not known to be terminated; two ends want ${at(2)}`;
+/** What a meter shows across the pair with the battery off, by how many ends are terminated, and how many nobody knows of. */
+export function terminationText(ended: number, unknown: number, one: number): string {
+  const wanted = `${digits(one / 2)} Ω with two ends terminated`;
+  if (unknown > 0)
+    return `across the pair with the battery off measure ${wanted}, ${digits(one)} Ω with one; of ${count(unknown, "connector")} it is not known`;
+  const shown = ended === 0 ? "an open pair" : `${digits(one / ended)} Ω`;
+  return `across the pair with the battery off ${shown}${ended === 2 ? "" : `, where ${wanted} is wanted`}`;
 }

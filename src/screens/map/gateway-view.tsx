@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { type BusValueAt, type RelayRow, SILENT, type Silent } from "@/core/gateway";
+import { type BusValueAt, type RelayRow, SILENT, type Silent, stopsRelay } from "@/core/gateway";
 import { TERMINATION_OHMS } from "@/core/signals";
 import {
   busLoadText,
@@ -160,7 +160,7 @@ function Relay({ row }: { row: RelayRow }) {
             </>
           )}
         </td>
-        <td className="pr-3">
+        <td className="py-1.5 pr-3">
           <Figure
             label={`${name} is sent each, ms`}
             value={row.rateMs}
@@ -169,7 +169,7 @@ function Relay({ row }: { row: RelayRow }) {
             onSave={(rateMs) => change(`each ${rateMs} ms`, { rateMs })}
           />
         </td>
-        <td className="pr-3">
+        <td className="py-1.5 pr-3">
           <Figure
             label={`${name} is silent after, ms`}
             value={row.timeoutMs}
@@ -178,7 +178,7 @@ function Relay({ row }: { row: RelayRow }) {
             onSave={(timeoutMs) => change(`silent after ${timeoutMs} ms`, { timeoutMs })}
           />
         </td>
-        <td className="pr-3">
+        <td className="py-1.5 pr-3">
           <select
             aria-label={`${name} when its source is silent`}
             className="field w-full"
@@ -203,7 +203,7 @@ function Relay({ row }: { row: RelayRow }) {
       </tr>
       {row.faults.map((fault) => (
         <tr key={fault.code}>
-          <td colSpan={7} className="px-4 pb-2 text-[13px] font-semibold text-stop">
+          <td colSpan={7} className={`px-4 pb-2 text-[13px] ${stopsRelay(fault) ? "font-semibold text-stop" : ""}`}>
             {relayFaultText(fault)}
           </td>
         </tr>

@@ -1,10 +1,9 @@
 "use client";
 
-import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
-import { Button, buttonLook } from "@/ui/controls";
+import { Button } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { Empty } from "@/ui/states";
 import { useMove } from "@/ui/virtual-list";
@@ -143,7 +142,6 @@ interface HeadProps {
 }
 
 function MapHead({ filter, onFilter, functions, gateway, decide, isOpened, onPair, onAcceptAll }: HeadProps) {
-  const { jobId } = useJob();
   const { sure, alone } = decide;
   return (
     <ScreenHead title="Map">
@@ -160,9 +158,6 @@ function MapHead({ filter, onFilter, functions, gateway, decide, isOpened, onPai
       >
         Accept {sure.length} wire only …
       </Button>
-      <Link href={`/jobs/${jobId}/plan`} className={buttonLook()}>
-        Plan sheet
-      </Link>
     </ScreenHead>
   );
 }

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useMemo } from "react";
-import type { RelayRow } from "@/core/gateway";
+import { type RelayRow, stopsRelay } from "@/core/gateway";
 import type { FunctionLine } from "@/core/plan";
 import { optionsBetween } from "@/core/signals";
 import { cavityLabel, conversionText, optionText, relayFaultText, relayName, SILENT_WORDS } from "@/core/words";
@@ -34,7 +34,7 @@ export function RelaySection({ told }: { told: FunctionLine }) {
               each {row.rateMs} ms; silent after {row.timeoutMs} ms, then {SILENT_WORDS[row.silent]}
             </span>
             {row.faults.map((fault) => (
-              <span key={fault.code} className="block font-semibold text-stop">
+              <span key={fault.code} className={`block ${stopsRelay(fault) ? "font-semibold text-stop" : ""}`}>
                 {relayFaultText(fault)}
               </span>
             ))}
