@@ -57,11 +57,10 @@ describe("whose connectors are whose", () => {
     expect([...harnessesOf(pins, []).engineComputer.donor]).toEqual(["C1"]);
   });
 
-  test("a coil pack of its own is no computer", () =>
-    expect(
-      harnessesOf(pinsFrom("donor COILS-1 coil-in ignition-coil\n donor COILS-2 coil-in ignition-coil"), [])
-        .engineComputer.donor.size,
-    ).toBe(0));
+  test.each([
+    ["a coil pack", "donor COILS-1 coil-in ignition-coil\n donor COILS-2 coil-in ignition-coil"],
+    ["a throttle body that drives itself", "donor T-1 motor-out throttle-motor\n donor T-2 motor-out throttle-motor"],
+  ])("%s is no computer", (_, text) => expect(harnessesOf(pinsFrom(text), []).engineComputer.donor.size).toBe(0));
 });
 
 describe("the cavities under an approach", () => {
@@ -83,6 +82,8 @@ describe("the cavities under an approach", () => {
     );
     expect(tacho?.form).toMatchObject({ kind: "frequency-out", settable: { value: "yes", source: "assumed" } });
     expect(under("programmable")).toContain("T1-2 low-side-out");
+    const lamp = pinsFrom(`${DONOR}\n  donor C1-12 low-side-out security-lamp`);
+    expect(pinsUnder("programmable", lamp, harnesses).some(({ quantity }) => quantity === "security-lamp")).toBe(false);
   });
 
   test("the host's computer finds the engine's own parts at the ends of the wires", () => {
@@ -94,6 +95,9 @@ describe("the cavities under an approach", () => {
       "C1-5 coil-in",
       "C1-6 resistive-out",
     ]);
+    const mode = pinsFrom(`${DONOR}\n  donor C1-12 logic-in shift-mode`);
+    const kinds = pinsUnder("host-computer", mode, harnesses).filter(({ quantity }) => quantity === "shift-mode");
+    expect(kinds.map(({ form }) => form.kind)).toEqual(["switch-out"]);
   });
 });
 
@@ -180,6 +184,10 @@ describe("an outcome", () => {
   test("how harnesses meet: terminals and connectors, joints, or everything anew with the lengths of the tables", () => {
     expect(workOf(outcome("plug-in"))).toMatchObject({ "interface-box": 1, "interface-connector": 3, terminal: 6 });
     expect(outcome("plug-in").joints).toBe(0);
+    // Without anti-theft parts in the table there are none to fit.
+    const plain = of((DONOR + HOST).replace(/.*(security-data|key-reader).*\n?/g, ""));
+    expect(workOf(outcome("plug-in", null, plain))).not.toHaveProperty("security-parts");
+    expect(workOf(outcome("plug-in"))).toHaveProperty("security-parts");
     expect(workOf(outcome("merged"))).toMatchObject({ "opened-connector": 3, joint: 3 });
     const known = of(DONOR + HOST, { lengthOf: (id) => (id === "host IP-1" ? null : 2) });
     const all = outcome("universal", null, known);
@@ -207,6 +215,12 @@ describe("an outcome", () => {
     const compared = of(DONOR + HOST, { decisions: [refused] });
     for (const approach of ["paired-security", "programmable"] as const)
       expect(counts(outcome(approach, null, compared).links)).toMatchObject({ direct: 2 });
+    // What a programmable computer puts out at the tachometer is another output: a wire that was accepted for the old one says nothing.
+    const tacho = { ...refused, providerId: "donor C1-7", consumerId: "host IP-1", decision: "accepted" as const };
+    const states = (approach: Choice["approach"]) =>
+      outcome(approach, null, of(DONOR + HOST, { decisions: [tacho] })).links.direct.map(({ state }) => state);
+    expect(states("paired-security")).toContain("decided");
+    expect(states("programmable")).not.toContain("decided");
   });
 
   test("its total is its lines' total, whichever it is", () => {

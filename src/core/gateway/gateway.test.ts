@@ -164,6 +164,7 @@ describe("the table", () => {
     ["units that measure different things", coolant, { unit: "km/h" }, {}, ["units-differ"]],
     ["a unit that nobody told", coolant, {}, {}, ["unit-not-told"]],
     ["a range that is cut", coolant, { unit: "degC", low: -40, high: 130 }, {}, ["clipped"]],
+    ["a range that is cut below", coolant, { unit: "degC", low: 0, high: 215 }, {}, ["clipped"]],
     ["a range that is wide enough but for a step", coolant, { unit: "degC", low: -40, high: 214.5 }, {}, []],
     [
       "one too slow for who waits for it",

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
+import { type BusValueAt, gatewayTable, type RelayChoice } from "../gateway";
 import type { Finding } from "../power";
 import { acceptanceBasis, FUNCTION_STATES, functionLines, type GapWay } from "./functions";
 import { type Decision, deriveLines } from "./lines";
@@ -167,5 +168,66 @@ describe("gaps and what stays", () => {
     expect(scarce.find(([pin]) => pin === "IP-1")?.[1]).toBeNull();
     // Not said to be settable, or taken already: not free.
     expect(shares(`${lamp}\n${output("1").replace(";settable=yes", "")}`).map(([, given]) => given)).toEqual([null]);
+  });
+});
+
+describe("a value of the host's bus", () => {
+  const BUSES = `
+    donor C1-26 can powertrain-data bitrate=500000;messages=a
+    host IP-4 can body-data bitrate=500000;messages=b`;
+  const value = (side: "donor" | "host", name: string, unit = "rpm"): BusValueAt => ({
+    id: name,
+    side,
+    pinId: side === "donor" ? "donor C1-26" : "host IP-4",
+    message: "M",
+    frame: 1,
+    extended: false,
+    name,
+    quantity: "engine-speed",
+    unit,
+    factor: 1,
+    shift: 0,
+    low: null,
+    high: null,
+    periodMs: null,
+  });
+  const told = (values: BusValueAt[], decisions: Decision[] = [], choices: RelayChoice[] = []) => {
+    const pins = pinsFrom(BUSES);
+    const rows = gatewayTable(values, [], new Map(choices.map((one) => [one.id, one])));
+    return functionLines(deriveLines(pins, decisions), pins, () => true, new Map(), [], rows).find(
+      ({ key }) => key === "tachometer",
+    );
+  };
+  const gateway = acceptedLink("donor C1-26", "host IP-4", {
+    verdict: "adapter",
+    adapters: [{ type: "can-gateway", fromBitrate: 500000, toBitrate: 500000, output: null }],
+  });
+  const both = [value("donor", "N"), value("host", "RPM")];
+
+  test("makes a function of its own, whole once the gateway is decided", () => {
+    expect(told([])).toBeUndefined();
+    expect(told(both)).toMatchObject({ state: "to-decide", lack: { type: "no-gateway" }, lines: [] });
+    expect(told(both, [gateway])).toMatchObject({ state: "whole", lack: null });
+    expect(told(both, [{ ...gateway, decision: "refused" }])?.lack?.type).toBe("no-gateway");
+  });
+
+  test("that nothing gives, or in another unit, holds it up; one that a person does not send makes none", () => {
+    expect(told([value("host", "RPM")], [gateway])).toMatchObject({
+      state: "cannot",
+      lack: { type: "relay", fault: { code: "no-source" } },
+    });
+    expect(told([value("donor", "N", "km/h"), value("host", "RPM")], [gateway])?.state).toBe("cannot");
+    expect(told([...both, value("donor", "N2")], [gateway])).toMatchObject({
+      state: "to-decide",
+      lack: { type: "relay", fault: { code: "several-sources" } },
+    });
+    const never = { id: "RPM", sent: false, sourceId: null, rateMs: null, timeoutMs: null, silent: "stop" } as const;
+    expect(told(both, [gateway], [never])).toBeUndefined();
+  });
+
+  test("seen to work is seen anew once it is sent otherwise", () => {
+    const slow = { id: "RPM", sent: true, sourceId: null, rateMs: 200, timeoutMs: null, silent: "stop" } as const;
+    const [as, other] = [told(both, [gateway]), told(both, [gateway], [slow])];
+    expect(as && acceptanceBasis(as)).not.toBe(other && acceptanceBasis(other));
   });
 });
