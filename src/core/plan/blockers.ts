@@ -3,6 +3,7 @@ import type { CavityPoint, Point } from "../points";
 import type { Finding } from "../power";
 import { pointOf } from "../signals";
 import type { Stop } from "../slice";
+import { type Conflict, concerns, conflictsOf } from "./conflicts";
 import type { Line, PlanLines } from "./lines";
 
 /** Where a blocker is mended: the screen and the thing in it. */
@@ -33,6 +34,7 @@ export type Blocker<Step = unknown> = { readonly target: BlockerTarget } & (
   | { readonly code: "debt"; readonly count: number; readonly says: string }
   | { readonly code: "failed-step" | "next-step"; readonly step: Step }
   | ({ readonly code: "stale-line" | "blocked-line" | "open-line" | "proposed-line" } & LineFacts)
+  | { readonly code: "conflict"; readonly conflict: Conflict }
   | { readonly code: "direct-lines"; readonly count: number }
   | { readonly code: "unknown-pin"; readonly at: CavityPoint; readonly description: string | null }
 );
@@ -53,6 +55,8 @@ export interface PlanFacts<Step> {
   readonly unknownPins: readonly { readonly at: CavityPoint; readonly description: string | null }[];
   readonly steps: readonly ReadStep<Step>[];
 }
+
+const NO_FILLINGS: Parameters<typeof conflictsOf>[1] = new Map();
 
 /** What still keeps the job from going on, in the order in which to take it. Empty when all is decided and proven. */
 export function findBlockers<Step>({ sides, plan, unknownPins, steps }: PlanFacts<Step>): Blocker<Step>[] {
@@ -77,6 +81,10 @@ export function findBlockers<Step>({ sides, plan, unknownPins, steps }: PlanFact
     ...failed.map(
       ({ key, step }): Blocker<Step> => ({ code: "failed-step", step, target: { view: "prove", stepKey: key } }),
     ),
+    ...conflictsOf(plan.lines, NO_FILLINGS).flatMap((conflict): Blocker<Step>[] => {
+      const at = plan.lines.find((line) => concerns(conflict, line));
+      return at === undefined ? [] : [{ code: "conflict", conflict, target: { view: "map", lineKey: at.key } }];
+    }),
     ...lines("stale-line", (line) => line.stale),
     ...lines("blocked-line", (line) => line.state === "blocked"),
     ...lines("open-line", (line) => line.state === "open"),

@@ -2,7 +2,8 @@ import { describe, expect, test } from "vitest";
 import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
 import { type BusValueAt, gatewayTable, type RelayChoice } from "../gateway";
 import type { Finding } from "../power";
-import { acceptanceBasis, FUNCTION_STATES, functionLines, type GapWay } from "./functions";
+import { acceptanceBasis, FUNCTION_STATES, functionLines } from "./functions";
+import type { GapWay } from "./gaps";
 import { type Decision, deriveLines } from "./lines";
 
 function functions(

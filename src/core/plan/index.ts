@@ -6,6 +6,7 @@ export {
   type ReadStep,
   withFindings,
 } from "./blockers";
+export { type Conflict, conflictsOf } from "./conflicts";
 export {
   acceptanceBasis,
   acceptanceKey,
@@ -15,11 +16,9 @@ export {
   type FunctionState,
   findingsByPin,
   functionLines,
-  GAP_WAYS,
-  type Gap,
-  type GapWay,
   type Lack,
 } from "./functions";
+export { GAP_WAYS, type Gap, type GapWay } from "./gaps";
 export { BAND_STATES, type Band, type BandState, type Glance, glanceOf } from "./glance";
 export { type Guess, type LeftOut, leftOut } from "./left-out";
 export {

@@ -1,7 +1,7 @@
 import { fieldOf } from "../forms";
 import type { CavityPoint } from "../points";
 import { type ContactFeed, pointOf, type SignalPin } from "../signals";
-import type { GapWay } from "./functions";
+import type { GapWay } from "./gaps";
 import type { Line } from "./lines";
 
 /** A wire that a person added between two cavities. */

@@ -8,6 +8,7 @@ const told = (key: string, state: FunctionState): FunctionLine => ({
   state,
   lines: [],
   gaps: [],
+  conflicts: [],
   relays: [],
   staying: 0,
   lack: null,

@@ -96,7 +96,8 @@ const WORK_WORDS: Readonly<Record<Work, string>> = {
   "computer-place": "New place for the computer: bracket, grommet, seal",
 };
 
-const GAP_WORDS: Readonly<Record<GapWay, string>> = {
+/** What fills a gap, whatever it is at. */
+export const GAP_WAY_WORDS: Readonly<Record<GapWay, string>> = {
   "free-output": "Free output of a programmable computer",
   "own-wire": "Wire to what its own side gives",
   "own-sensor": "Sensor of its own",
@@ -119,7 +120,7 @@ export function bookWords(key: BookKey): string {
     const name = ADAPTER_WORDS[key.slice("adapter-".length) as AdapterType];
     return `${name.slice(0, 1).toUpperCase()}${name.slice(1)}`;
   }
-  return key.startsWith("gap-") ? GAP_WORDS[key.slice("gap-".length) as GapWay] : WORK_WORDS[key as Work];
+  return key.startsWith("gap-") ? GAP_WAY_WORDS[key.slice("gap-".length) as GapWay] : WORK_WORDS[key as Work];
 }
 
 export const BOOK_UNIT_WORDS: Readonly<Record<BookUnit, string>> = {

@@ -3,6 +3,7 @@ import type { Blocker, Line } from "../plan";
 import type { Step } from "../proving";
 import { sameChain } from "../signals";
 import type { Units } from "../units";
+import { conflictCure, conflictTitle } from "./conflicts";
 import { findingPlace, findingTitle, findingWhy } from "./findings";
 import { quantityHead, VERDICT_WORDS } from "./forms";
 import { stopText } from "./harness";
@@ -72,6 +73,8 @@ export function blockerWords(blocker: Blocker<Step>, units: Units): BlockerWords
         text: `${cavityLabel(blocker.at)}: what it does is not known yet`,
         detail: blocker.description ?? "no description",
       };
+    case "conflict":
+      return { text: conflictTitle(blocker.conflict), detail: conflictCure(blocker.conflict) };
     case "direct-lines":
       return {
         text: `${count(blocker.count, "wire-only link waits", "wire-only links wait")} for your approval`,

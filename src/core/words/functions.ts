@@ -3,6 +3,7 @@ import type { RelayRow } from "../gateway";
 import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack, type WishLack } from "../plan";
 import type { Units } from "../units";
 import { chainText } from "./adapters";
+import { conflictTitle } from "./conflicts";
 import { findingTitle } from "./findings";
 import { quantityHead } from "./forms";
 import { relayFaultText, relayName } from "./gateway";
@@ -35,6 +36,8 @@ export function lackText(lack: Lack, units: Units): string {
       return `the facts of ${cavityLabel(lack.line.consumer)} have changed since it was decided`;
     case "finding":
       return findingTitle(lack.finding, units);
+    case "conflict":
+      return conflictTitle(lack.conflict);
     case "relay":
       return `${relayName(lack.row)}: ${relayFaultText(lack.fault)}`;
     case "no-gateway":

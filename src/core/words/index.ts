@@ -5,6 +5,7 @@ export * from "./asked";
 export * from "./blockers";
 export * from "./causes";
 export * from "./circuit";
+export * from "./conflicts";
 export * from "./cures";
 export * from "./findings";
 export * from "./forms";

@@ -31,6 +31,7 @@ import { CavityPlate } from "../cavity/cavity-plate";
 import { FunctionDiagram } from "../diagram/function-diagram";
 import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
+import { ConflictSection } from "./conflict-section";
 import { CureList } from "./cure-list";
 import { FUNCTION_MARKS } from "./function-marks";
 import { laneKind, lineState } from "./line-words";
@@ -111,6 +112,7 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
             onOther={onOther}
           />
         ))}
+      {isWanted && told.conflicts.length > 0 && <ConflictSection conflicts={told.conflicts} />}
       {isWanted && told.relays.length > 0 && <RelaySection told={told} />}
       {told.lines.length > 0 && (
         <ul aria-label={`Links of ${name}`}>
