@@ -41,6 +41,7 @@ class RemotePowerAnalysis {
   path: PowerAnalysis["path"] = (...asked) => this.desk.path(...asked);
   prove: PowerAnalysis["prove"] = (...asked) => this.desk.prove(...asked);
   netlist: PowerAnalysis["netlist"] = () => this.desk.netlist();
+  wireAmps: PowerAnalysis["wireAmps"] = (...asked) => this.desk.wireAmps(...asked);
   volts: PowerAnalysis["volts"] = (...asked) => this.desk.volts(...asked);
 
   /** Cells of the key table with some edits carried out; null where an edit cannot be tried. */

@@ -56,6 +56,7 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     askPath: async (...asked) => desk.path(...asked),
     askFaults: async (...asked) => desk.elementFaults(...asked),
     askNetlist: async () => desk.netlist(),
+    askWireAmps: async (...asked) => new Map(desk.wireAmps(...asked)),
     askVolts: async (...asked) => new Map(desk.volts(...asked)),
     harnessWatch: { failure: null, retry: () => undefined },
     powerWatch: { failure: null, retry: () => undefined },

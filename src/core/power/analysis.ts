@@ -135,6 +135,20 @@ export class PowerAnalysis {
     });
   }
 
+  /** Currents through wires in one state, A, whichever way, as the plan is solved; null where one is not in it. */
+  wireAmps(
+    state: KeyPosition,
+    wireIds: readonly string[],
+  ): readonly (readonly [wireId: string, amps: number | null])[] {
+    const { solution } = this;
+    if (solution === null) throw new Error(NOT_LOADED);
+    const solved = solution.states.get(state);
+    return wireIds.map((wireId) => {
+      const amps = solved?.amps.get(wireId);
+      return [wireId, amps === undefined ? null : Math.abs(amps)];
+    });
+  }
+
   /** Which single faults would bring a reading about. */
   elementFaults(pinId: string, state: KeyPosition, volts: number): ElementFault[] {
     if (this.solution === null) throw new Error(NOT_LOADED);

@@ -346,6 +346,29 @@ describe("grounds", () => {
     expect(Math.abs(desk.volts("off", ["KEY-15"])[0]?.[1] ?? 0)).toBeLessThan(1);
     expect(desk.volts("run", ["gone"])).toEqual([["gone", null]]);
   });
+  test("what flows in a wire is what is lost along it over its resistance (Ohm), in every key position", () => {
+    const desk = new PowerAnalysis();
+    expect(() => desk.wireAmps("run", ["wire:x"])).toThrow(/load the job/);
+    desk.load(input({ links: SOUND }));
+    const solution = solved();
+    const wires = solution.model.elements.filter(({ origin }) => origin.type === "wire");
+    let flowing = 0;
+    for (const state of ["off", "run", "crank", "running"] as const) {
+      const volts = solution.states.get(state)?.volts;
+      for (const [id, amps] of desk.wireAmps(
+        state,
+        wires.map(({ element }) => element.id),
+      )) {
+        const { element } = wires.find((one) => one.element.id === id) ?? {};
+        if (element?.type !== "resistor") throw new Error(id);
+        const lost = Math.abs((volts?.get(element.a) ?? 0) - (volts?.get(element.b) ?? 0));
+        expect(amps ?? 0, `${state} ${id}`).toBeCloseTo(lost / element.ohms, 3);
+        if ((amps ?? 0) > 1) flowing += 1;
+      }
+    }
+    expect(flowing).toBeGreaterThan(5);
+    expect(desk.wireAmps("run", ["wire:gone"])).toEqual([["wire:gone", null]]);
+  });
   test("an engine without a strap is a danger, and a strap cures it", () => {
     const plan: Plan = { links: SOUND.slice(0, 4) };
     const missing = report(plan).findings.find((finding) => finding.code === "ground-missing");

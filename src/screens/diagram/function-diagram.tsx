@@ -3,14 +3,14 @@
 import { type RefObject, useEffect, useRef, useState } from "react";
 import type { FunctionLine } from "@/core/plan";
 import type { KeyPosition } from "@/core/state";
-import { mapFunctionName, STATE_HEADS, stateWords, volts } from "@/core/words";
+import { amps, mapFunctionName, STATE_HEADS, stateWords, volts } from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { INSULATION } from "@/ui/wire";
 import { useCavity } from "../cavity/cavity-context";
 import { useJob } from "../shell/job-provider";
 import type { Drawn, DrawnBox, DrawnLine } from "./layout";
-import { useDiagram, useDrawnVolts } from "./use-diagram";
+import { type DrawnSolution, useDiagram, useDrawnSolution } from "./use-diagram";
 
 const KEYS = ["off", "accessory", "run", "crank", "running"] as const;
 
@@ -23,13 +23,13 @@ interface Props {
 
 /** A function drawn as a circuit across both harnesses as they will be: battery on top, grounds below. */
 export function FunctionDiagram({ told, isWide, onWide }: Props) {
-  const diagram = useDiagram(told);
   const name = mapFunctionName(told.key);
   const { job } = useJob().document;
   const drawing = useRef<SVGSVGElement>(null);
   const frame = useRef<HTMLDivElement>(null);
   const [key, setKey] = useState<KeyPosition | "none">("none");
-  const atPins = useDrawnVolts(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
+  const diagram = useDiagram(told, key !== "none");
+  const solved = useDrawnSolution(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
   const battery =
     diagram.state === "drawn" ? diagram.drawn.boxes.find(({ part }) => part?.type === "battery") : undefined;
   // One begins to read at the battery, wherever it lies in a wide drawing.
@@ -61,7 +61,7 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
     <figure aria-label={`Circuit of ${name}`} className="print-alone border border-rule bg-sheet">
       <p className="hidden px-2 pb-2 font-semibold print:block">
         {job.name}: {name}
-        {key !== "none" && `, volts ${stateWords[key]}`}
+        {key !== "none" && `, volts and amps ${stateWords[key]}`}
       </p>
       <div
         ref={frame}
@@ -70,23 +70,23 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
         role="group"
         aria-label={`Drawing of ${name}`}
       >
-        <CircuitSvg drawn={drawn} name={name} drawing={drawing} volts={atPins} />
+        <CircuitSvg drawn={drawn} name={name} drawing={drawing} solved={solved} />
       </div>
       <div className="no-print flex flex-wrap items-center gap-3 border-t border-rule px-3 py-2 text-[13px]">
         <Segments
-          label="Volts with the key in"
+          label="Volts and amps with the key in"
           value={key}
           onChange={setKey}
           segments={[
-            { key: "none" as const, label: "No volts" },
+            { key: "none" as const, label: "As wired" },
             ...KEYS.map((one) => ({ key: one, label: STATE_HEADS[one] })),
           ]}
         />
         {key !== "none" && (
           <span className="text-ink2">
-            {atPins === null
+            {solved === null
               ? "The plan is being solved …"
-              : "Against battery negative, as solved with the links decided so far."}
+              : "Volts against battery negative, amps in each wire, as solved with the links decided so far."}
           </span>
         )}
       </div>
@@ -106,10 +106,10 @@ interface SvgProps {
   readonly drawn: Drawn;
   readonly name: string;
   readonly drawing: RefObject<SVGSVGElement | null>;
-  readonly volts: ReadonlyMap<string, number | null> | null;
+  readonly solved: DrawnSolution | null;
 }
 
-function CircuitSvg({ drawn, name, drawing, volts }: SvgProps) {
+function CircuitSvg({ drawn, name, drawing, solved }: SvgProps) {
   const { width, height, boxes, lines } = drawn;
   return (
     <svg
@@ -122,14 +122,14 @@ function CircuitSvg({ drawn, name, drawing, volts }: SvgProps) {
       className="mx-auto block max-w-none [print-color-adjust:exact] print:h-auto print:max-w-full"
     >
       {lines.map((line) => (
-        <Run key={line.id} line={line} />
+        <Run key={line.id} line={line} amps={solved?.amps.get(line.id) ?? null} />
       ))}
       {boxes.map((box) => (
         <Box key={box.id} box={box} />
       ))}
-      {volts !== null &&
+      {solved !== null &&
         boxes.flatMap(({ ports }) =>
-          ports.map((port) => <Volts key={port.pinId} port={port} at={volts.get(port.pinId)} />),
+          ports.map((port) => <Volts key={port.pinId} port={port} at={solved.volts.get(port.pinId)} />),
         )}
     </svg>
   );
@@ -144,8 +144,11 @@ function printAlone(): void {
 
 const pathOf = (points: DrawnLine["points"]) => points.map(([x, y], at) => `${at === 0 ? "M" : "L"}${x} ${y}`).join("");
 
-/** A wire in its real colour with its tracer; what is new is dashed. */
-function Run({ line }: { line: DrawnLine }) {
+/** Less says nothing of a wire, A. */
+const LEAST_AMPS = 0.0005;
+
+/** A wire in its real colour with its tracer, and the current in it; what is new is dashed. */
+function Run({ line, amps: through }: { line: DrawnLine; amps: number | null }) {
   const d = pathOf(line.points);
   const wire = line.run?.wire ?? null;
   // Links of other functions lie on the way as well: they are new copper like its own.
@@ -179,6 +182,11 @@ function Run({ line }: { line: DrawnLine }) {
           style={{ fontFamily: "var(--font-mono, monospace)", fontSize: 13 }}
         >
           {line.label.text}
+          {through !== null && through >= LEAST_AMPS && (
+            <tspan x={line.label.x + 3} dy="18" fill="var(--ink)" style={{ fontWeight: 700 }}>
+              {amps(through)}
+            </tspan>
+          )}
         </text>
       )}
     </g>

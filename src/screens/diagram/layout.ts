@@ -65,12 +65,15 @@ export type PartText = (part: CircuitPart) => readonly string[];
 /**
  * The graph to be laid out: battery first and grounds last, so that current runs from top to bottom; wires orthogonal,
  * with room for what is written on each.
+ *
+ * @param hasAmps a second line is written on each wire
  */
 export function circuitGraph(
   circuit: FunctionCircuit,
   links: readonly DrawnLink[],
   runText: RunText,
   partText: PartText,
+  hasAmps = false,
 ): ElkNode {
   const cavities = new Set(circuit.parts.flatMap(({ cavities }) => cavities.map(({ pinId }) => `pin:${pinId}`)));
   const ends = wireEnds(circuit);
@@ -115,7 +118,7 @@ export function circuitGraph(
       }),
     ],
     edges: [
-      ...runs.map((run) => edge(run.id, run.from, run.to, runText(run))),
+      ...runs.map((run) => edge(run.id, run.from, run.to, runText(run), hasAmps && run.wire !== null ? 2 : 1)),
       ...shown.flatMap(({ id, from, to, chain }) =>
         chain === ""
           ? [edge(`link:${id}`, from, to, NEW)]
@@ -145,11 +148,11 @@ function wireEnds({ runs }: FunctionCircuit): (pinId: string) => string {
 const NEW = "new";
 const LAST = { "elk.layered.layering.layerConstraint": "LAST" } as const;
 
-const edge = (id: string, from: string, to: string, text: string): ElkExtendedEdge => ({
+const edge = (id: string, from: string, to: string, text: string, rows = 1): ElkExtendedEdge => ({
   id,
   sources: [from],
   targets: [to],
-  ...(text === "" ? {} : { labels: [{ id: `${id} text`, text, width: textWidth(text) + 6, height: LINE }] }),
+  ...(text === "" ? {} : { labels: [{ id: `${id} text`, text, width: textWidth(text) + 6, height: rows * LINE }] }),
 });
 
 function partNode(part: CircuitPart, text: readonly string[]): ElkNode {

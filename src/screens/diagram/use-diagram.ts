@@ -16,8 +16,12 @@ export type Diagram =
   | { readonly state: "large"; readonly parts: number }
   | { readonly state: "drawn"; readonly drawn: Drawn };
 
-/** A function's circuit, drawn off the page's thread and again whenever what it is made of changes. */
-export function useDiagram({ key, lines }: FunctionLine): Diagram {
+/**
+ * A function's circuit, drawn off the page's thread and again whenever what it is made of changes.
+ *
+ * @param hasAmps there is to be room for a current at each wire
+ */
+export function useDiagram({ key, lines }: FunctionLine, hasAmps: boolean): Diagram {
   const { askCircuit, report, document } = useJob();
   const { units } = document.job;
   const [diagram, setDiagram] = useState<Diagram>({ state: "drawing" });
@@ -53,7 +57,7 @@ export function useDiagram({ key, lines }: FunctionLine): Diagram {
       if (circuit.parts.length > MOST_PARTS) return show({ state: "large", parts: circuit.parts.length });
       const runText = (run: CircuitRun) =>
         run.wire === null ? "" : runWords(run, sizeText(run.wire.sizeMm2, units), lengthText(run.wire.lengthM, units));
-      const laid = await layOut(circuitGraph(circuit, links, runText, partWords));
+      const laid = await layOut(circuitGraph(circuit, links, runText, partWords, hasAmps));
       show({ state: "drawn", drawn: drawnCircuit(laid, circuit, links, partWords) });
     };
     draw().catch((error: unknown) =>
@@ -62,7 +66,7 @@ export function useDiagram({ key, lines }: FunctionLine): Diagram {
     return () => {
       isCurrent = false;
     };
-  }, [key, links, report, askCircuit, units]);
+  }, [key, links, report, askCircuit, units, hasAmps]);
   return diagram;
 }
 
@@ -80,27 +84,33 @@ const partWords = ({ label }: CircuitPart): readonly string[] => {
   return lines.map((line) => line.trim()).slice(0, 3);
 };
 
-/** Volts at the drawing's cavities in one state, as the plan is solved; null while that is being worked out. */
-export function useDrawnVolts(
-  drawn: Drawn | null,
-  state: KeyPosition | null,
-): ReadonlyMap<string, number | null> | null {
-  const { askVolts, power } = useJob();
-  const [volts, setVolts] = useState<ReadonlyMap<string, number | null> | null>(null);
+/** What the plan's solution says of a drawing in one state. */
+export interface DrawnSolution {
+  /** By cavity, V against battery negative; null where one floats. */
+  readonly volts: ReadonlyMap<string, number | null>;
+  /** By wire, A. */
+  readonly amps: ReadonlyMap<string, number | null>;
+}
+
+/** Volts at the drawing's cavities and amperes in its wires in one state; null while that is being worked out. */
+export function useDrawnSolution(drawn: Drawn | null, state: KeyPosition | null): DrawnSolution | null {
+  const { askVolts, askWireAmps, power } = useJob();
+  const [solution, setSolution] = useState<DrawnSolution | null>(null);
   useEffect(() => {
-    setVolts(null);
+    setSolution(null);
     if (drawn === null || state === null || power === null) return;
     let isCurrent = true;
     const pins = drawn.boxes.flatMap(({ ports }) => ports.map(({ pinId }) => pinId));
-    askVolts(state, pins)
-      .then((answer) => {
-        if (isCurrent) setVolts(answer);
+    const wires = drawn.lines.flatMap(({ run }) => (run?.wire == null ? [] : [run.id]));
+    Promise.all([askVolts(state, pins), askWireAmps(state, wires)])
+      .then(([volts, amps]) => {
+        if (isCurrent) setSolution({ volts, amps });
       })
       // The stage of Power says what is wrong with the solution; here there are no volts then.
       .catch(() => undefined);
     return () => {
       isCurrent = false;
     };
-  }, [drawn, state, power, askVolts]);
-  return volts;
+  }, [drawn, state, power, askVolts, askWireAmps]);
+  return solution;
 }

@@ -35,6 +35,8 @@ export interface PowerState {
   readonly askFaults: (pinId: string, state: KeyPosition, volts: number) => Promise<readonly ElementFault[]>;
   /** Volts at cavities in one state, of the plan as the last report has it. */
   readonly askVolts: (state: KeyPosition, pinIds: readonly string[]) => Promise<ReadonlyMap<string, number | null>>;
+  /** Currents through wires in one state, A. */
+  readonly askWireAmps: (state: KeyPosition, wireIds: readonly string[]) => Promise<ReadonlyMap<string, number | null>>;
   /** What the solved plan says of each way of some links. */
   readonly askProofs: (links: readonly WeighedLink[]) => Promise<readonly (readonly WayProof[])[]>;
   readonly askNetlist: () => Promise<object>;
@@ -165,6 +167,10 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
       askVolts: async (state, pinIds) => {
         await ready.current();
         return new Map(await powerWorker.ask((desk) => desk.volts(state, pinIds)));
+      },
+      askWireAmps: async (state, wireIds) => {
+        await ready.current();
+        return new Map(await powerWorker.ask((desk) => desk.wireAmps(state, wireIds)));
       },
       askProofs: async (links) => {
         await ready.current();
