@@ -57,6 +57,18 @@ describe("the drawing of a function", () => {
     for (const box of drawn.boxes) if (box.type === "ground") expect(box.y).toBeGreaterThan(battery?.y ?? Number.NaN);
     expect(overlaps(drawn)).toEqual([]);
   });
+  test("what is written at a cavity leaves what is written at the next one to be read", async () => {
+    const { drawn } = await draw(heron, "charging");
+    let near = 0;
+    for (const { ports } of drawn.boxes)
+      for (const [at, one] of ports.entries())
+        for (const other of ports.slice(at + 1)) {
+          const isNear = one.isTop === other.isTop && Math.abs(one.x - other.x) < 55;
+          if (isNear) expect(one.isFurther, `${one.cavity} and ${other.cavity}`).toBe(!other.isFurther);
+          near += Number(isNear);
+        }
+    expect(near).toBeGreaterThan(3);
+  });
   test("every piece of wire goes straight across or straight down, and every run is drawn", () => {
     const { circuit, drawn } = tacho;
     for (const { points } of drawn.lines)

@@ -36,6 +36,8 @@ export interface DrawnBox {
     readonly x: number;
     readonly y: number;
     readonly isTop: boolean;
+    /** What is written at it stands a line further out: the one beside it is too near. */
+    readonly isFurther: boolean;
   }[];
 }
 
@@ -188,6 +190,24 @@ const wrapped = (chain: string): string[] =>
 const isJoin = (id: string, runById: ReadonlyMap<string, CircuitRun>) =>
   id.startsWith("link:") || runById.get(id)?.type === "join";
 
+/** Room for volts beside a cavity, px. */
+const VOLTS_WIDTH = 66;
+
+/** Of cavities so near each other that what is written at them would overlap, every second one is written further out. */
+function staggered<P extends { readonly x: number; readonly isTop: boolean }>(
+  ports: readonly P[],
+): (P & { readonly isFurther: boolean })[] {
+  const further = new Set<P>();
+  for (const isTop of [true, false]) {
+    const side = ports.filter((port) => port.isTop === isTop).toSorted((a, b) => a.x - b.x);
+    for (const [at, port] of side.entries()) {
+      const before = side[at - 1];
+      if (before !== undefined && port.x - before.x < VOLTS_WIDTH && !further.has(before)) further.add(port);
+    }
+  }
+  return ports.map((port) => ({ ...port, isFurther: further.has(port) }));
+}
+
 /** What was laid out, as it is drawn. */
 export function drawnCircuit(
   laid: ElkNode,
@@ -228,13 +248,15 @@ export function drawnCircuit(
       height,
       part,
       text: part !== null ? partText(part) : adapter === undefined ? [] : wrapped(adapter.chain),
-      ports: (node.ports ?? []).map((port) => ({
-        pinId: port.id.slice("pin:".length),
-        cavity: cavityOf.get(port.id) ?? "",
-        x: x + (port.x ?? 0) + (port.width ?? 0) / 2,
-        y: y + (port.y ?? 0) + (port.height ?? 0) / 2,
-        isTop: (port.y ?? 0) <= 0,
-      })),
+      ports: staggered(
+        (node.ports ?? []).map((port) => ({
+          pinId: port.id.slice("pin:".length),
+          cavity: cavityOf.get(port.id) ?? "",
+          x: x + (port.x ?? 0) + (port.width ?? 0) / 2,
+          y: y + (port.y ?? 0) + (port.height ?? 0) / 2,
+          isTop: (port.y ?? 0) <= 0,
+        })),
+      ),
     };
   });
   const lines = (laid.edges ?? []).flatMap((one): DrawnLine[] => {

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 
-export const PAPERS = ["A4", "Letter"] as const;
+export const PAPERS = ["A4", "A3", "Letter"] as const;
 export type Paper = (typeof PAPERS)[number];
 
 const KEPT_AS = "pantograph.paper";

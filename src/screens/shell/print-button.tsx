@@ -5,15 +5,16 @@ import { useState } from "react";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { Segments } from "@/ui/segments";
-import { PAPERS, PaperStyle, usePaper } from "./paper";
+import { PAPERS, type Paper, PaperStyle, usePaper } from "./paper";
 
 interface Props {
   readonly children: string;
-  readonly landscape?: boolean;
+  /** Whether the paper lies; it may depend on which it is. */
+  readonly landscape?: boolean | ((paper: Paper) => boolean);
   readonly primary?: boolean;
   readonly disabled?: boolean;
   /** What has to be on the page before it is printed. */
-  readonly onPrint?: () => void;
+  readonly onPrint?: (paper: Paper) => void;
 }
 
 /** Printing: the paper is chosen on the way, and remembered in this browser. */
@@ -22,13 +23,13 @@ export function PrintButton({ children, landscape = false, primary = false, disa
   const [paper, setPaper] = usePaper();
   const send = () => {
     setOpen(false);
-    onPrint?.();
+    onPrint?.(paper);
     // The dialog has to be gone, and what was asked for to be there.
     setTimeout(() => print(), 80);
   };
   return (
     <>
-      <PaperStyle paper={paper} landscape={landscape} />
+      <PaperStyle paper={paper} landscape={typeof landscape === "boolean" ? landscape : landscape(paper)} />
       <Button primary={primary} disabled={disabled} onClick={() => setOpen(true)}>
         <Printer size={16} aria-hidden="true" />
         {children}
