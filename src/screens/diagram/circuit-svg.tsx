@@ -48,13 +48,17 @@ export function CircuitSvg({ drawn, name, drawing, solved, sheet, scale = 1 }: S
   );
 }
 
+const clamp = (value: number, low: number, high: number) => Math.max(low, Math.min(high, value));
+
 /** Where a wire goes on elsewhere: its letter, and the number of that sheet. */
 function GoesOn({ sheet, mark }: { sheet: Sheet; mark: Sheet["marks"][number] }) {
   const text = `${mark.letter} → ${mark.to}`;
   const width = text.length * 8 + 8;
-  // Within the sheet, whichever of its edges the wire crosses.
-  const x = Math.max(sheet.x, Math.min(sheet.x + sheet.width - width, mark.x - width / 2));
-  const y = Math.max(sheet.y, Math.min(sheet.y + sheet.height - 20, mark.y - 10));
+  // Within the sheet, whichever of its edges the wire crosses; along the wire where another stands at the edge.
+  const isDown = mark.y === sheet.y || mark.y === sheet.y + sheet.height;
+  const inward = 22 * mark.row * ((isDown ? mark.y === sheet.y : mark.x === sheet.x) ? 1 : -1);
+  const x = clamp(mark.x - width / 2, sheet.x, sheet.x + sheet.width - width) + (isDown ? 0 : 3 * inward);
+  const y = clamp(mark.y - 10, sheet.y, sheet.y + sheet.height - 20) + (isDown ? inward : 0);
   return (
     <g>
       <rect x={x} y={y} width={width} height="20" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.5" />

@@ -54,18 +54,29 @@ describe("a drawing on paper", () => {
       "A4",
     );
     expect(told.sheets.map(({ x, width }) => [x, width])).toEqual([
-      [0, 950],
-      [950, 550],
+      [0, 926],
+      [926, 574],
     ]);
     expect(told.sheets.map(({ marks }) => marks)).toEqual([
       [
-        { letter: "A", x: 950, y: 50, to: 2 },
-        { letter: "B", x: 950, y: 300, to: 2 },
+        { letter: "A", x: 926, y: 50, to: 2, row: 0 },
+        { letter: "B", x: 926, y: 300, to: 2, row: 0 },
       ],
       [
-        { letter: "A", x: 950, y: 50, to: 1 },
-        { letter: "B", x: 950, y: 300, to: 1 },
+        { letter: "A", x: 926, y: 50, to: 1, row: 0 },
+        { letter: "B", x: 926, y: 300, to: 1, row: 0 },
       ],
+    ]);
+  });
+
+  test("marks of wires beside each other stand one further in than the other", () => {
+    const lines = [0, 20, 40, 200].map((x) => line([100 + x, 10], [100 + x, 1900]));
+    const [first] = sheetsOf(drawn(600, 1950, { lines }), "A4").sheets;
+    expect(first?.marks.map(({ letter, row }) => [letter, row])).toEqual([
+      ["A", 0],
+      ["B", 1],
+      ["C", 2],
+      ["D", 0],
     ]);
   });
 

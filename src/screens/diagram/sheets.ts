@@ -22,6 +22,8 @@ export interface Mark {
   readonly y: number;
   /** The number of the sheet on which it goes on. */
   readonly to: number;
+  /** 0 at the edge; further in where it would lie on another. */
+  readonly row: number;
 }
 
 /** A part of the drawing on a paper of its own; its place and size in the drawing's units. */
@@ -58,12 +60,12 @@ export function sheetsOf(drawn: Drawn, paper: Paper): Sheets {
     const columns = cutsOf(
       drawn.width,
       room.width / scale,
-      drawn.boxes.map(({ x, width }) => [x, x + width]),
+      drawn.boxes.map(({ x, width }) => [x - AROUND, x + width + AROUND]),
     );
     const rows = cutsOf(
       drawn.height,
       room.height / scale,
-      drawn.boxes.map(({ y, height }) => [y, y + height]),
+      drawn.boxes.map(({ y, height }) => [y - AROUND, y + height + AROUND]),
     );
     return { isLandscape, scale, columns, rows };
   });
@@ -73,6 +75,9 @@ export function sheetsOf(drawn: Drawn, paper: Paper): Sheets {
   const { isLandscape, scale, columns, rows } = isBetter ? across : upright;
   return { isLandscape, scale, sheets: sheetsAt(drawn, columns, rows) };
 }
+
+/** What is written at a part's cavities stays on its sheet, px. */
+const AROUND = 24;
 
 type Range = readonly [from: number, to: number];
 
@@ -103,7 +108,7 @@ const ROUNDING = 1e-6;
 function sheetsAt({ lines }: Drawn, columns: readonly number[], rows: readonly number[]): Sheet[] {
   const across = columns.length - 1;
   const numberAt = (x: number, y: number) => 1 + placeOf(rows, y) * across + placeOf(columns, x);
-  const marks = new Map<number, Mark[]>();
+  const marks = new Map<number, Omit<Mark, "row">[]>();
   let count = 0;
   for (const { points } of lines)
     for (const [at, from] of points.slice(0, -1).entries())
@@ -127,10 +132,28 @@ function sheetsAt({ lines }: Drawn, columns: readonly number[], rows: readonly n
         y,
         width: (columns[column + 1] as number) - x,
         height: (rows[row + 1] as number) - y,
-        marks: marks.get(number) ?? [],
+        marks: inRows(marks.get(number) ?? []),
       };
     }),
   );
+}
+
+/** Room that a mark takes, px. */
+const MARK = { width: 58, height: 22 } as const;
+
+/** Marks beside each other: one that would lie on another goes a row further in. */
+function inRows(marks: readonly Omit<Mark, "row">[]): Mark[] {
+  const placed: Mark[] = [];
+  for (const mark of marks.toSorted((a, b) => a.x - b.x || a.y - b.y)) {
+    const isTaken = (row: number) =>
+      placed.some(
+        (one) => one.row === row && Math.abs(one.x - mark.x) < MARK.width && Math.abs(one.y - mark.y) < MARK.height,
+      );
+    let row = 0;
+    while (isTaken(row)) row += 1;
+    placed.push({ ...mark, row });
+  }
+  return placed.toSorted((a, b) => a.letter.length - b.letter.length || a.letter.localeCompare(b.letter));
 }
 
 /** To either side of a cut. */
