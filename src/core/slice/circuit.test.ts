@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { facts, harness } from "../../../tests/support/harness";
 import { buildHarness } from "../harness";
+import { directEdges } from "./direct-ways";
 import { type FunctionCircuit, functionCircuit, sliceByChoice } from "./index";
 
 const VEHICLE = `
@@ -52,6 +53,45 @@ describe("a function's circuit", () => {
     const own = cased.runs.filter(({ to }) => to.startsWith("case:"));
     expect(own.map(({ from }) => from)).toEqual(["pin:Horn-1"]);
     expect(horn.runs.some(({ to }) => to.startsWith("case:"))).toBe(false);
+  });
+});
+
+describe("the short ways", () => {
+  // The lamp has its fuse; by way of the other fuse, the heater's switch and a splice pack current gets there too.
+  const DETOURED = `${VEHICLE}
+  host FB-2 40 supply-out battery-supply GY 2.5mm
+  host Heater_switch-1 40 supply-in heater-blower GY 2.5mm
+  host Heater_switch-2 41 switch-out heater-blower GY/RD 2.5mm
+  host Heater_blower-1 41 load-in heater-blower GY/RD 2.5mm otherEnd=ground
+  host Heater_switch-3 30 switch-out horn VT 1mm`;
+  const built = harness(DETOURED);
+  const slice = sliceByChoice(built, new Map());
+
+  test("leave out what only lies on a way round: it is needed, and it is not drawn", () => {
+    const need = slice.needs.find(({ def }) => def.key === "horn");
+    const labelOf = (at: number) => built.partById.get(built.edges[at]?.partId ?? "")?.label;
+    const needed = new Set(need?.edges.map(labelOf));
+    const drawn = new Set(need && directEdges(built, need).map(labelOf));
+    expect([needed.has("Horn switch"), drawn.has("Horn switch")]).toEqual([true, true]);
+    expect(drawn.has("Heater switch")).toBe(false);
+  });
+
+  test("join both ends of whatever a function asks for, as the whole of its edges does", () => {
+    let many = 0;
+    for (const need of slice.needs) {
+      const kept = new Set(directEdges(built, need));
+      for (const { from, to } of need.demands) {
+        const reached = new Set([from]);
+        for (const node of reached)
+          for (const at of built.edgesAt[node] ?? []) {
+            const { a, b } = built.edges[at] as { a: number; b: number };
+            if (kept.has(at)) reached.add(a === node ? b : a);
+          }
+        expect(reached.has(to), need.def.key).toBe(true);
+        many += 1;
+      }
+    }
+    expect(many).toBeGreaterThan(5);
   });
 });
 

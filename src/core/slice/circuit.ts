@@ -1,5 +1,6 @@
 import type { Side } from "../forms";
 import type { Harness, HarnessEdge, HarnessPart, Wire } from "../harness";
+import { directEdges } from "./direct-ways";
 import type { Slice } from "./slice";
 
 /** A part of a function's circuit, with those of its cavities that the function uses. */
@@ -43,7 +44,7 @@ export interface FunctionCircuit {
 }
 
 /**
- * The circuit of a function: every wire, splice and part on a path that it needs, across both harnesses with the decided
+ * The circuit of a function: every wire, splice and part on a short way that it needs (direct-ways.ts), across both harnesses with the decided
  * links. Runs lead away from the battery, by their distance from it.
  *
  * @param alsoPinIds cavities that are drawn though nothing joins them yet: the ends of links that are only proposed
@@ -55,7 +56,7 @@ export function functionCircuit(
   alsoPinIds: readonly string[] = [],
 ): FunctionCircuit {
   const need = slice.needs.find(({ def }) => def.key === key);
-  return new Drawing(harness, need?.edges ?? [], alsoPinIds).circuit();
+  return new Drawing(harness, need === undefined ? [] : directEdges(harness, need), alsoPinIds).circuit();
 }
 
 class Drawing {

@@ -89,6 +89,26 @@ describe("the drawing of a function", () => {
     expect(own.every((line) => line.link?.isDecided === false)).toBe(true);
     expect(drawn.boxes.filter(({ type }) => type === "joint")).toHaveLength(2);
   });
+  test("every function of the samples that is not too large is laid out, with straps between grounds among them", async () => {
+    let many = 0;
+    for (const document of [heron, ridgewayDocument()]) {
+      const harness = buildHarness(harnessFacts(document));
+      const slice = sliceByChoice(harness, new Map());
+      for (const { def } of slice.needs) {
+        const circuit = functionCircuit(harness, slice, def.key);
+        if (circuit.parts.length > MOST_PARTS) continue;
+        const graph = circuitGraph(
+          circuit,
+          [],
+          () => "",
+          ({ label }) => [label],
+        );
+        await expect(new ELK().layout(graph), def.key).resolves.toBeDefined();
+        many += 1;
+      }
+    }
+    expect(many).toBeGreaterThan(50);
+  });
   test("a function of thirty parts and more of the large sample is laid out without a box on another", async () => {
     const { drawn } = await draw(ridgewayDocument(), "turn-signals");
     const parts = drawn.boxes.filter(({ type }) => type === "part").length;

@@ -87,6 +87,10 @@ export function circuitGraph(
   const runs = circuit.runs.filter(
     (run) => run.type !== "join" || run.id.startsWith("case:") || !between.has([run.from, run.to].toSorted().join(" ")),
   );
+  // Edges lead from what stands above to what stands below, whichever way current is told to go.
+  const rank = rankOf(circuit);
+  const downward = (id: string, from: string, to: string, text: string, rows = 1) =>
+    rank(from) <= rank(to) ? edge(id, from, to, text, rows) : edge(id, to, from, text, rows);
   const adapters = shown.filter(({ chain }) => chain !== "");
   const cases = runs.filter(({ to }) => to.startsWith("case:"));
   return {
@@ -94,6 +98,7 @@ export function circuitGraph(
     layoutOptions: {
       "elk.algorithm": "layered",
       "elk.direction": "DOWN",
+      "elk.partitioning.activate": "true",
       "elk.edgeRouting": "ORTHOGONAL",
       "elk.spacing.nodeNode": "36",
       "elk.spacing.edgeNode": "20",
@@ -102,32 +107,44 @@ export function circuitGraph(
       "elk.layered.spacing.edgeNodeBetweenLayers": "18",
       "elk.layered.nodePlacement.strategy": "NETWORK_SIMPLEX",
       "elk.layered.thoroughness": "3",
+      // It throws on some graphs with orthogonal edges (elkjs 0.12: every second function of the large sample).
+      "elk.layered.crossingMinimization.greedySwitch.type": "OFF",
       "elk.edgeLabels.inline": "false",
       "elk.padding": "[top=12,left=12,bottom=12,right=12]",
     },
     children: [
-      ...circuit.parts.map((part) => partNode(part, partText(part))),
-      ...circuit.splices.map(({ id }) => ({ id, width: 10, height: 10 })),
-      ...circuit.opens.map((id) => ({ id, width: 12, height: 12 })),
-      ...cases.map(({ to }) => ({ id: to, width: 34, height: 26, layoutOptions: LAST })),
+      ...circuit.parts.map((part) => partNode(part, partText(part), rank(`pin:${part.cavities[0]?.pinId}`))),
+      ...circuit.splices.map(({ id }) => ({ id, width: 10, height: 10, layoutOptions: partition(1) })),
+      ...circuit.opens.map((id) => ({ id, width: 12, height: 12, layoutOptions: partition(1) })),
+      ...cases.map(({ to }) => ({ id: to, width: 34, height: 26, layoutOptions: partition(2) })),
       ...adapters.map(({ id, chain }) => {
         const lines = wrapped(chain);
         return {
           id: `adapter:${id}`,
           width: 20 + Math.max(...lines.map(textWidth)),
           height: 14 + LINE * lines.length,
+          layoutOptions: partition(1),
         };
       }),
     ],
     edges: [
-      ...runs.map((run) => edge(run.id, run.from, run.to, runText(run), hasAmps && run.wire !== null ? 2 : 1)),
+      ...runs.map((run) => downward(run.id, run.from, run.to, runText(run), hasAmps && run.wire !== null ? 2 : 1)),
       ...shown.flatMap(({ id, from, to, chain }) =>
         chain === ""
-          ? [edge(`link:${id}`, from, to, NEW)]
-          : [edge(`link:${id}`, from, `adapter:${id}`, NEW), edge(`link:${id} `, `adapter:${id}`, to, "")],
+          ? [downward(`link:${id}`, from, to, NEW)]
+          : [downward(`link:${id}`, from, `adapter:${id}`, NEW), downward(`link:${id} `, `adapter:${id}`, to, "")],
       ),
     ],
   };
+}
+
+/** 0 for what stands first, 2 for what stands last, 1 between. */
+function rankOf({ parts }: FunctionCircuit): (end: string) => 0 | 1 | 2 {
+  const ranks = new Map<string, 0 | 1 | 2>();
+  for (const { type, cavities } of parts)
+    if (type === "battery" || type === "ground-stud")
+      for (const { pinId } of cavities) ranks.set(`pin:${pinId}`, type === "battery" ? 0 : 2);
+  return (end) => (end.startsWith("case:") ? 2 : (ranks.get(end) ?? 1));
 }
 
 /** Where a link meets a cavity: at the end of the wire that leads there, where it has one. */
@@ -148,7 +165,8 @@ function wireEnds({ runs }: FunctionCircuit): (pinId: string) => string {
 
 /** What is written on copper that is not there yet. */
 const NEW = "new";
-const LAST = { "elk.layered.layering.layerConstraint": "LAST" } as const;
+/** Nothing of a partition stands above anything of one before it. */
+const partition = (rank: 0 | 1 | 2) => ({ "elk.partitioning.partition": String(rank) });
 
 const edge = (id: string, from: string, to: string, text: string, rows = 1): ElkExtendedEdge => ({
   id,
@@ -157,10 +175,8 @@ const edge = (id: string, from: string, to: string, text: string, rows = 1): Elk
   ...(text === "" ? {} : { labels: [{ id: `${id} text`, text, width: textWidth(text) + 6, height: rows * LINE }] }),
 });
 
-function partNode(part: CircuitPart, text: readonly string[]): ElkNode {
+function partNode(part: CircuitPart, text: readonly string[], rank: 0 | 1 | 2): ElkNode {
   const width = Math.max(...text.map(textWidth), part.cavities.length * 34) + 22;
-  const isFirst = part.type === "battery";
-  const isLast = part.type === "ground-stud";
   return {
     id: part.id,
     width,
@@ -177,8 +193,7 @@ function partNode(part: CircuitPart, text: readonly string[]): ElkNode {
       "elk.nodeSize.constraints": "[MINIMUM_SIZE, PORTS, PORT_LABELS]",
       "elk.nodeSize.minimum": `(${width},${INSIDE + LINE * text.length})`,
       "elk.spacing.portPort": "52",
-      ...(isFirst ? { "elk.layered.layering.layerConstraint": "FIRST" } : {}),
-      ...(isLast ? LAST : {}),
+      ...partition(rank),
     },
   };
 }
