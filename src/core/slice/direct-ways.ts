@@ -15,8 +15,6 @@ export function directEdges(harness: Harness, need: FunctionNeed): number[] {
   const edgeAt = (one: number) => harness.edges[one] as HarnessEdge;
   for (const one of need.edges)
     for (const node of [edgeAt(one).a, edgeAt(one).b]) at.set(node, [...(at.get(node) ?? []), one]);
-  // Everything meets at the poles and at the body: no way leads through them.
-  const ends = new Set([harness.plus, harness.minus, harness.chassis]);
   const found = new Map<number, ReadonlyMap<number, number>>();
   const stepsFrom = (start: number): ReadonlyMap<number, number> => {
     const known = found.get(start);
@@ -24,7 +22,6 @@ export function directEdges(harness: Harness, need: FunctionNeed): number[] {
     const steps = new Map([[start, 0]]);
     const queue = [start];
     for (const node of queue) {
-      if (node !== start && ends.has(node)) continue;
       for (const one of at.get(node) ?? []) {
         const { a, b } = edgeAt(one);
         const other = a === node ? b : a;

@@ -57,6 +57,12 @@ describe("the drawing of a function", () => {
     for (const box of drawn.boxes) if (box.type === "ground") expect(box.y).toBeGreaterThan(battery?.y ?? Number.NaN);
     expect(overlaps(drawn)).toEqual([]);
   });
+  test("has the grounds through which its current returns, and nothing that lies on a way round", async () => {
+    const { circuit } = await draw(heron, "charging");
+    const labels = circuit.parts.map(({ label }) => label);
+    expect(labels).toEqual(expect.arrayContaining(["Battery", "Alternator", "Engine computer", "G1", "Engine earth"]));
+    for (const other of ["Hazard switch", "Flasher relay"]) expect(labels).not.toContain(other);
+  });
   test("what is written at a cavity leaves what is written at the next one to be read", async () => {
     const { drawn } = await draw(heron, "charging");
     let near = 0;
