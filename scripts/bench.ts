@@ -93,9 +93,12 @@ print(
   plain,
 );
 
-const [bigDonor, bigHost] = [readPinTable(tableOf("donor", 600), "donor"), readPinTable(tableOf("host", 600), "host")];
-if (!bigDonor.ok || !bigHost.ok) throw new Error("the tables made for the bench cannot be read");
-const pins = [...signalPinsOf(bigDonor.table.pins, "donor"), ...signalPinsOf(bigHost.table.pins, "host")];
+const signalsOf = (rows: number) => {
+  const [donor, host] = [readPinTable(tableOf("donor", rows), "donor"), readPinTable(tableOf("host", rows), "host")];
+  if (!donor.ok || !host.ok) throw new Error("the tables made for the bench cannot be read");
+  return [...signalPinsOf(donor.table.pins, "donor"), ...signalPinsOf(host.table.pins, "host")];
+};
+const pins = signalsOf(600);
 /** Every pair of pins weighed by itself, with no index by quantity: what a first draft would do. */
 const allPairs = (all: readonly SignalPin[]) => {
   let links = 0;
@@ -111,6 +114,14 @@ print(
   200,
   "each pair by itself",
   median(() => allPairs(pins)),
+);
+const many = signalsOf(5000);
+print(
+  `match a job of 2 × 5,000 signals (${matchSignals(many).links.length} links)`,
+  median(() => matchSignals(many)),
+  3000,
+  "a hundredth of the pairs, each by itself",
+  median(() => allPairs(many.filter((_, at) => at % 10 === 0))),
 );
 
 /**
