@@ -1,4 +1,5 @@
 import { type BookKey, bookOf, type Choice, type Compared, type Computer, STATED } from "@/core/approaches";
+import { busValues, relayChoices } from "./bus-ops";
 import { gapChoices } from "./gap-ops";
 import { decisionsOf } from "./links";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
@@ -14,6 +15,8 @@ export function comparedOf(document: JobDocument, isKept: (key: string) => boole
     decisions: decisionsOf(document),
     isKept,
     chosen: gapChoices(document),
+    busValues: busValues(document),
+    relayChoices: relayChoices(document),
     lengthOf: (pinId) => lengths.get(pinId) ?? null,
     book: bookOf(document.prices),
   };

@@ -1,5 +1,5 @@
 import { deriveLines, type Line } from "@/core/plan";
-import type { PowerInput, PowerLink } from "@/core/power";
+import type { Fill, PowerInput, PowerLink } from "@/core/power";
 import { goneWires } from "@/core/slice";
 import { harnessFacts, triageFacts } from "./harness-facts";
 import { decisionsOf } from "./links";
@@ -29,7 +29,7 @@ export const powerLinks = (lines: readonly Line[]): PowerLink[] =>
 export function powerInput(
   document: { readonly job: Pick<JobDocument["job"], "units"> } & Pick<
     JobDocument,
-    "pins" | "connectors" | "branches" | "parts" | "wires" | "links" | "cuts" | "settings"
+    "pins" | "connectors" | "branches" | "parts" | "wires" | "links" | "cuts" | "settings" | "gaps"
   >,
   lines: readonly Line[],
 ): PowerInput {
@@ -40,10 +40,22 @@ export function powerInput(
       joins: links.map((link) => ({ id: link.id, fromPinId: link.providerId, toPinId: link.consumerId })),
     },
     links,
+    fills: fillsOf(document),
     gone: [...goneWires(triageFacts(document))],
     units: document.job.units,
     settings: document.settings.map(({ id: key, value, origin }) => ({ key, value, origin })),
   };
+}
+
+/** Cavities that were decided to have a feed or ground of their own. */
+function fillsOf({ gaps, pins }: Pick<JobDocument, "gaps" | "pins">): Fill[] {
+  const chosen = gaps.filter(({ way }) => way === "new-feed");
+  if (chosen.length === 0) return [];
+  const kinds = new Map(pins.map(({ id, kind }) => [id, kind]));
+  return chosen.flatMap(({ id }): Fill[] => {
+    const kind = kinds.get(id);
+    return kind === undefined ? [] : [{ pinId: id, as: kind === "ground" ? "ground" : "feed" }];
+  });
 }
 
 /** The same from the document alone, with nothing but what was decided. */

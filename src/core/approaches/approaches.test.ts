@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { pinsFrom } from "../../../tests/support/pins";
+import type { BusValueAt } from "../gateway";
 import type { GapWay } from "../plan";
 import { APPROACHES, bookOf, type Choice, type Compared, harnessesOf, outcomeOf, pinsUnder, STATED } from ".";
 
@@ -35,6 +36,8 @@ const of = (text: string, more: Partial<Compared> = {}): Compared => ({
   decisions: [],
   isKept: () => true,
   chosen: new Map<string, GapWay>(),
+  busValues: [],
+  relayChoices: new Map(),
   lengthOf: () => null,
   book: bookOf([]),
   ...more,
@@ -141,6 +144,36 @@ describe("an outcome", () => {
     expect(filled.functions.lamp).toEqual([]);
     expect(filled.fills.map(({ gap, way }) => [gap.pin.id, way])).toContainEqual(["host IP-3", "second-sender"]);
     expect(workOf(filled)).toMatchObject({ "gap-second-sender": 1, "gap-fit-switch": 1 });
+  });
+
+  test("what a gateway gives counts with it, once; without the donor's bus it is lost", () => {
+    const value = (side: "donor" | "host", name: string): BusValueAt => ({
+      id: name,
+      side,
+      pinId: side === "donor" ? "donor C1-8" : "host IP-9",
+      message: "M",
+      frame: 1,
+      extended: false,
+      name,
+      quantity: "oil-pressure",
+      unit: "kPa",
+      factor: 1,
+      shift: 0,
+      low: null,
+      high: null,
+      periodMs: null,
+    });
+    const buses = of(`${DONOR}${HOST}\n  host IP-9 can body-data bitrate=500000`, {
+      busValues: [value("donor", "P"), value("host", "OilP")],
+    });
+    const kept = outcome("paired-security", null, buses);
+    expect(kept.relays.map(({ id }) => id)).toEqual(["OilP"]);
+    expect(kept.functions.whole.map(({ key }) => key)).toContain("oil-warning");
+    const gateways = (made: typeof kept) =>
+      made.work.filter(({ key }) => key.includes("gateway")).map(({ count }) => count);
+    expect(gateways(kept)).toEqual([1]);
+    expect(gateways(outcome("paired-security"))).toEqual([]);
+    expect(outcome("programmable", null, buses).functions.lost.map(({ key }) => key)).toContain("oil-warning");
   });
 
   test("a gearbox that loses the computer it talks to is not said to work", () => {

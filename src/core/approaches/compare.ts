@@ -1,5 +1,6 @@
 import type { Quantity, Side } from "../forms";
 import { FUNCTIONS } from "../functions";
+import { type BusValueAt, gatewayTable, type RelayChoice, type RelayRow, stopsRelay } from "../gateway";
 import {
   type Decision,
   deriveLines,
@@ -21,6 +22,9 @@ export interface Compared {
   readonly decisions: readonly Decision[];
   readonly isKept: (key: string) => boolean;
   readonly chosen: ReadonlyMap<string, GapWay>;
+  /** Values on both buses, and what was chosen of how a gateway sends them on. */
+  readonly busValues: readonly BusValueAt[];
+  readonly relayChoices: ReadonlyMap<string, RelayChoice>;
   /** By cavity: how long its wire is, m; null where nobody has told. */
   readonly lengthOf: (pinId: string) => number | null;
   readonly book: Book;
@@ -71,6 +75,8 @@ export interface Outcome extends Choice {
     | null;
   readonly functions: Readonly<Record<End, readonly FunctionLine[]>>;
   readonly links: Readonly<Record<Crossing, readonly Line[]>>;
+  /** Values that a gateway sends on to the host's messages. */
+  readonly relays: readonly RelayRow[];
   /** How each gap is filled: as somebody chose, else in the cheapest way. */
   readonly fills: readonly { readonly gap: Gap; readonly way: GapWay }[];
   readonly work: readonly WorkItem[];
@@ -99,7 +105,10 @@ export function outcomeOf(choice: Choice, compared: Compared): Outcome {
     ({ providerId, consumerId }) => standing.has(providerId) && standing.has(consumerId),
   );
   const plan = deriveLines(under, decisions);
-  const told = functionLines(plan, under, isKept, chosen).filter(({ state }) => state !== "not-wanted");
+  const onBuses = compared.busValues.filter(({ pinId }) => standing.has(pinId));
+  const sent = gatewayTable(onBuses, [], compared.relayChoices);
+  const told = functionLines(plan, under, isKept, chosen, [], sent).filter(({ state }) => state !== "not-wanted");
+  const relays = told.flatMap((one) => one.relays);
   const lines = [...new Set(told.flatMap((one) => one.lines))].filter(({ state }) => state !== "refused");
   const gaps = [...new Map(told.flatMap((one) => one.gaps).map((gap) => [gap.pin.id, gap])).values()];
   const leftAlone = new Set(
@@ -108,7 +117,7 @@ export function outcomeOf(choice: Choice, compared: Compared): Outcome {
       : pins.filter(({ side, connector }) => side === "donor" && harnesses.partner.has(connector)).map(functionOf),
   );
   const account = new Account(choice, compared, harnesses, under);
-  const work = cannot === null ? account.work(lines, gaps) : [];
+  const work = cannot === null ? account.work(lines, gaps, relays) : [];
   const sum = (of: (item: WorkItem) => number) => work.reduce((total, item) => total + of(item), 0);
   const minutes = sum((item) => item.minutes);
   return {
@@ -116,6 +125,7 @@ export function outcomeOf(choice: Choice, compared: Compared): Outcome {
     cannot,
     functions: grouped(ENDS, told, (one) => endOf(one, leftAlone)),
     links: grouped(CROSSINGS, lines, crossingOf),
+    relays,
     fills: gaps.map((gap) => ({ gap, way: wayOf(gap) })),
     work,
     wires: account.wires,
@@ -162,11 +172,14 @@ const functionOf = ({ quantity }: SignalPin): string | null =>
  *
  * @param leftAlone functions of a computer that loses the one that it talks to: whether they work, nobody knows
  */
-function endOf({ key, lines, gaps }: FunctionLine, leftAlone: ReadonlySet<string | null>): End {
+function endOf({ key, lines, gaps, relays, conflicts }: FunctionLine, leftAlone: ReadonlySet<string | null>): End {
+  const stopped = relays.flatMap(({ faults }) => faults.filter(stopsRelay));
+  if (stopped.some(({ code }) => code === "no-source")) return "lost";
   const without = gaps.filter((gap) => wayOf(gap) === "without");
   if (lines.some(({ state }) => state === "blocked") || without.some(({ pin }) => pin.side === "host")) return "lost";
   if (lines.some(({ state, verdict }) => state === "open" || (state === "decided" && verdict === "impossible")))
     return "unknown";
+  if (stopped.length + conflicts.length > 0) return "unknown";
   if (leftAlone.has(key) && key !== "engine-running") return "unknown";
   return without.length > 0 ? "lamp" : "whole";
 }
@@ -188,13 +201,16 @@ class Account {
     private readonly under: readonly SignalPin[],
   ) {}
 
-  work(lines: readonly Line[], gaps: readonly Gap[]): WorkItem[] {
+  work(lines: readonly Line[], gaps: readonly Gap[], relays: readonly RelayRow[]): WorkItem[] {
     const made = lines.filter(({ state }) => state !== "blocked");
     for (const line of made) {
       this.add("link", hostEnd(line));
       for (const { type } of line.adapters) this.add(`adapter-${type}`, hostEnd(line));
     }
     for (const gap of gaps) this.add(`gap-${wayOf(gap)}`, gap.pin);
+    // A gateway that is a link already, or fills a gap, is the one.
+    const isThere = this.items.has("adapter-can-gateway") || this.items.has("gap-gateway");
+    if (relays.length > 0 && !isThere) this.add("adapter-can-gateway", null);
     this.wires += made.length;
     this.join(made);
     this.runEngine();

@@ -172,6 +172,16 @@ describe("gaps and what stays", () => {
   });
 });
 
+test("a feed of its own that was decided, and that the solved plan finds fault with, makes nothing whole", () => {
+  const pins = pinsFrom("donor C1-1 supply-in battery-supply amps=3;alive=permanent");
+  const state = (way: GapWay, ...findings: Finding[]) =>
+    functionLines(deriveLines(pins, []), pins, () => true, new Map([["donor C1-1", way]]), findings)[0]?.state;
+  const found = { key: "f", pinId: "donor C1-1", severity: "stop" } as Finding;
+  expect(state("new-feed")).toBe("whole");
+  expect(state("new-feed", found)).toBe("cannot");
+  expect(state("new-feed", { ...found, severity: "note" })).toBe("whole");
+});
+
 describe("a value of the host's bus", () => {
   const BUSES = `
     donor C1-26 can powertrain-data bitrate=500000;messages=a

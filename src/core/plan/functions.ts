@@ -20,8 +20,8 @@ export type Lack =
   | { readonly type: "gap"; readonly gap: Gap }
   | { readonly type: "fact"; readonly missing: Missing; readonly line: Line }
   | { readonly type: "stale"; readonly line: Line }
-  /** It is decided or proposed, and the solved plan says that it will not do. */
-  | { readonly type: "finding"; readonly finding: Finding; readonly line: Line }
+  /** It is decided or proposed, or a gap is filled, and the solved plan says that it will not do. */
+  | { readonly type: "finding"; readonly finding: Finding }
   | { readonly type: "decision"; readonly line: Line }
   /** A value of the host's bus that the gateway cannot give, or not yet. */
   | { readonly type: "relay"; readonly row: RelayRow; readonly fault: RelayFault }
@@ -175,7 +175,11 @@ function lackOf(
     const finding = IN_PLAN.has(line.state)
       ? (foundAt.get(line.consumer.id) ?? foundAt.get(line.provider.id))
       : undefined;
-    if (finding !== undefined) return { type: "finding", finding, line };
+    if (finding !== undefined) return { type: "finding", finding };
+  }
+  for (const { pin, chosen } of gaps) {
+    const finding = chosen === "new-feed" ? foundAt.get(pin.id) : undefined;
+    if (finding !== undefined) return { type: "finding", finding };
   }
   const open = lines.find(({ state }) => state === "open") ?? lines.find(({ state }) => state === "proposed");
   return open === undefined ? null : { type: "decision", line: open };

@@ -16,7 +16,7 @@ import { type ExpectedVolts, expectedVolts } from "./tables/expected";
 import { type KeyRow, keyTable } from "./tables/keys";
 import { type StandingPoints, standingPoints } from "./tables/standing";
 import { NOTHING_TRIED, type PowerEdit } from "./tried";
-import type { PowerFacts, PowerLink, PowerSolution } from "./types";
+import type { Fill, PowerFacts, PowerLink, PowerSolution } from "./types";
 
 /** What the solution is made from, as plain data. */
 export interface PowerInput {
@@ -24,14 +24,17 @@ export interface PowerInput {
   readonly harness: HarnessFacts;
   readonly links: readonly PowerLink[];
   readonly gone: readonly string[];
+  /** None where it is not said. */
+  readonly fills?: readonly Fill[];
   readonly units: Units;
   readonly settings: readonly { readonly key: SettingKey; readonly value: number; readonly origin: string }[];
 }
 
-export const factsOf = ({ harness, links, gone, units, settings }: PowerInput): PowerFacts => ({
+export const factsOf = ({ harness, links, gone, fills = [], units, settings }: PowerInput): PowerFacts => ({
   harness: buildHarness(harness),
   links,
   gone: new Set(gone),
+  fills,
   units,
   settings: settingsOf(settings),
   tried: NOTHING_TRIED,

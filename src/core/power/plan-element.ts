@@ -52,6 +52,8 @@ export type Origin =
   | ({ readonly type: "link"; readonly linkId: string; readonly as: "wire" | AdapterType } & WireEnds)
   | PartOrigin
   | { readonly type: "assumed-feed"; readonly at: Point; readonly alive: Alive }
+  /** A feed of its own; a ground where it is live never. */
+  | { readonly type: "fill"; readonly at: Point; readonly alive: Alive | null }
   | { readonly type: "battery-post" | "assumed-ground" | "assumed-battery" }
   | { readonly type: "tried-load"; readonly name: string };
 

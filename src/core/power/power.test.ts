@@ -15,6 +15,7 @@ import {
   cableTable,
   coldTorque,
   elementFaults,
+  type Fill,
   factsOf,
   keyTable,
   netlistOf,
@@ -345,6 +346,33 @@ describe("grounds", () => {
     expect(desk.volts("run", ["KEY-15"])[0]?.[1]).toBeGreaterThan(10);
     expect(Math.abs(desk.volts("off", ["KEY-15"])[0]?.[1] ?? 0)).toBeLessThan(1);
     expect(desk.volts("run", ["gone"])).toEqual([["gone", null]]);
+  });
+  test("a feed or ground of its own, decided for a cavity that no link serves, is in the plan as the cavity wants it", () => {
+    const volts = (fills: readonly Fill[], van = VAN, links = SOUND.slice(1)) => {
+      const desk = new PowerAnalysis();
+      desk.load({ ...input({ links, van }), fills });
+      return (["off", "run", "crank"] as const).map((state) => {
+        const [told] = desk.volts(state, ["ECU-1"]);
+        return (told?.[1] ?? 0) > 8;
+      });
+    };
+    const feed = { pinId: "ECU-1", as: "feed" } as const;
+    const wants = (alive: string) => VAN.replace("amps=4 alive=run-crank minVolts=8", `amps=4${alive}`);
+    expect(volts([])).toEqual([false, false, false]);
+    expect(volts([feed])).toEqual([false, true, true]);
+    expect(volts([feed], wants(" alive=permanent"))).toEqual([true, true, true]);
+    expect(volts([feed], wants(" alive=run"))).toEqual([false, true, false]);
+    // A relay that the computer works is closed with the key on; where nobody knows when it must be live, nothing is taken.
+    expect(volts([feed], wants(" alive=relay"))).toEqual([false, true, true]);
+    expect(volts([feed], wants(""))).toEqual([false, false, false]);
+    // Fed, and without its ground, the computer takes nothing; with a ground of its own it does.
+    const drawn = (fills: readonly Fill[]) => {
+      const { states } = solvePower(buildModel(factsOf({ ...input({ links: [] }), fills })));
+      return states.get("run")?.amps.get("fill:ECU-1") ?? 0;
+    };
+    expect(drawn([feed])).toBeCloseTo(0, 2);
+    expect(drawn([feed, { pinId: "ECU-2", as: "ground" }])).toBeGreaterThan(3);
+    expect(drawn([feed, { pinId: "gone", as: "ground" }])).toBeCloseTo(0, 2);
   });
   test("what flows in a wire is what is lost along it over its resistance (Ohm), in every key position", () => {
     const desk = new PowerAnalysis();

@@ -20,6 +20,12 @@ export interface PowerLink {
   readonly proposed: boolean;
 }
 
+/** A feed or ground of its own that was decided for a cavity which no link serves. */
+export interface Fill {
+  readonly pinId: string;
+  readonly as: "feed" | "ground";
+}
+
 /** What the solution is made from. The harness has its links joined, proposed ones among them. */
 export interface PowerFacts {
   readonly harness: Harness;
@@ -27,6 +33,8 @@ export interface PowerFacts {
   /** Wires that were taken out, or are to be. */
   readonly gone: ReadonlySet<string>;
   readonly settings: Settings;
+  /** Cavities that somebody decided to give a feed or ground of their own. */
+  readonly fills: readonly Fill[];
   /** In whose sizes wire is sold. */
   readonly units: Units;
   /** What is tried, and not decided. */
@@ -40,6 +48,7 @@ export type AssumedFact =
   | {
       readonly code:
         | "feeds-as-stated"
+        | "fills-as-decided"
         | "ground-cable-to-body"
         | "usual-battery"
         | "links-as-proposed"

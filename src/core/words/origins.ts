@@ -44,6 +44,8 @@ export function originText(origin: Origin): string {
         : `${origin.label} ${origin.elementId}`;
     case "assumed-feed":
       return `the feed to ${pointText(origin.at)}, assumed`;
+    case "fill":
+      return `the ${origin.alive === null ? "ground" : "feed"} of its own to ${pointText(origin.at)}, as decided`;
     case "battery-post":
       return "battery post";
     case "assumed-ground":

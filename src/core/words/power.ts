@@ -24,6 +24,8 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
   switch (fact.code) {
     case "feeds-as-stated":
       return "feeds with no wire to the battery in the pin tables are live as their rows say";
+    case "fills-as-decided":
+      return "feeds and grounds of their own, as decided, are 2 m of their cavity's wire with a fuse that holds";
     case "ground-cable-to-body":
       return "the battery's negative cable goes to the body";
     case "usual-battery":

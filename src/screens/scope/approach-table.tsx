@@ -52,7 +52,7 @@ const SECTIONS: readonly { readonly head: string; readonly rows: readonly Row[] 
         (crossing): Row => ({
           shown: { of: "links", crossing },
           label: CROSSING_WORDS[crossing],
-          valueOf: ({ links }) => String(links[crossing].length),
+          valueOf: ({ links, relays }) => String(links[crossing].length + (crossing === "gateway" ? relays.length : 0)),
         }),
       ),
       { shown: { of: "fills" }, label: "gaps to fill", valueOf: ({ fills }) => String(fills.length) },

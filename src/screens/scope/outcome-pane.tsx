@@ -2,7 +2,7 @@
 
 import { X } from "lucide-react";
 import Link from "next/link";
-import type { ReactNode } from "react";
+import { Children, type ReactNode } from "react";
 import type { Crossing, End, Outcome, WorkItem } from "@/core/approaches";
 import {
   bookWords,
@@ -17,6 +17,8 @@ import {
   mapFunctionName,
   missingText,
   money,
+  relayFaultText,
+  relayName,
   workHours,
 } from "@/core/words";
 import { useJob } from "../shell/job-provider";
@@ -99,6 +101,19 @@ function Lines({ outcome, shown }: Pick<Props, "outcome" | "shown">) {
     case "links":
       return (
         <List none="None.">
+          {shown.crossing === "gateway" &&
+            outcome.relays.map((row) => (
+              <li key={row.id} className="px-3 py-1.5 text-[13px]">
+                <span className="font-mono">
+                  {row.source?.name ?? "?"} → {relayName(row)}
+                </span>
+                {row.faults.map((fault) => (
+                  <span key={fault.code} className="block text-ink2">
+                    {relayFaultText(fault)}
+                  </span>
+                ))}
+              </li>
+            ))}
           {outcome.links[shown.crossing].map(({ key, provider, consumer, adapters, state, options }) => (
             <li key={key} className="px-3 py-1.5 text-[13px]">
               <span className="font-mono">
@@ -127,8 +142,8 @@ function Lines({ outcome, shown }: Pick<Props, "outcome" | "shown">) {
   }
 }
 
-function List({ none, children }: { none: string; children: readonly ReactNode[] }) {
-  return children.length === 0 ? (
+function List({ none, children }: { none: string; children: ReactNode }) {
+  return Children.toArray(children).length === 0 ? (
     <p className="px-3 py-2 text-ink2">{none}</p>
   ) : (
     <ul className="divide-y divide-rule">{children}</ul>

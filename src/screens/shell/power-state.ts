@@ -68,12 +68,13 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
     links,
     cuts,
     settings,
+    gaps,
     job: { units },
   } = document;
   // Only these lists bear the solution; a reading or a note must not solve it anew.
   const facts = useMemo(
-    () => ({ job: { units }, pins, connectors, branches, parts, wires, links, cuts, settings, lines }),
-    [units, pins, connectors, branches, parts, wires, links, cuts, settings, lines],
+    () => ({ job: { units }, pins, connectors, branches, parts, wires, links, cuts, settings, gaps, lines }),
+    [units, pins, connectors, branches, parts, wires, links, cuts, settings, gaps, lines],
   );
   const [answer, setAnswer] = useState<{ readonly report: PowerReport; readonly facts: object } | null>(null);
   const [expected, setExpected] = useState<Expectations | null>(null);

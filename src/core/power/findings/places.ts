@@ -104,6 +104,7 @@ function cavitiesOf(model: PowerModel, mention: Mention): CavityPoint[] {
     case "part":
       return mention.at === null ? ofElement(model, mention.partId, mention.elementId) : [mention.at];
     case "assumed-feed":
+    case "fill":
       return ofPoint(model, mention.at);
     default:
       return [];

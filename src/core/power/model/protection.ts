@@ -64,7 +64,8 @@ export const protectionMap = cachedBy((model: PowerModel): ProtectionMap => {
         const next = passes(model, span, node);
         if (next === null) continue;
         const ohms = (distance.get(node) as number) + ohmsOf(span);
-        if (span.planned.origin.type === "assumed-feed" && !isStated) {
+        const { type } = span.planned.origin;
+        if ((type === "assumed-feed" || type === "fill") && !isStated) {
           stated.push({ node: next, ohms });
           continue;
         }
