@@ -1,5 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Decision } from "@/core/plan";
+import type { LinkOption, SignalPin } from "@/core/signals";
+import { optionText } from "@/core/words";
 import { writtenAdapters } from "./links";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
 import type { JobDocument, LinkRow } from "./schema";
@@ -36,6 +38,27 @@ export function decideOps(document: JobDocument, choice: Choice, makeId: () => s
   const own = existing === undefined ? insertOp("link", row) : updateOp("link", existing.id, existing, row);
   return [...rivals.map((link) => deleteOp("link", link)), ...(own === null ? [] : [own])];
 }
+
+/** A way between two cavities that are no line of the map yet. */
+export interface Paired {
+  readonly provider: SignalPin;
+  readonly consumer: SignalPin;
+  readonly option: LinkOption;
+  readonly byHand: boolean;
+}
+
+/** Accepts one of the ways between two cavities, told as it is told today. */
+export const acceptWayOps = (document: JobDocument, { provider, consumer, option, byHand }: Paired): RowOp[] =>
+  decideOps(document, {
+    providerId: provider.id,
+    consumerId: consumer.id,
+    quantity: consumer.quantity ?? provider.quantity,
+    decision: "accepted",
+    verdict: option.verdict,
+    adapters: option.adapters,
+    why: optionText(option, { provider, consumer }),
+    byHand,
+  });
 
 /** Takes a decision back, so that the pair is proposed again. */
 export function reopenOps(document: JobDocument, linkId: string): RowOp[] {

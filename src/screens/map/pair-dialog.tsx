@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { directionOf } from "@/core/forms";
 import { optionsBetween, type SignalPin } from "@/core/signals";
 import { chainText, KIND_WORDS, optionText, VERDICT_WORDS } from "@/core/words";
-import { decideOps } from "@/job/decide";
+import { acceptWayOps } from "@/job/decide";
 import { signalPinsIn } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
@@ -41,16 +41,7 @@ export function PairDialog({
       option.verdict === "manual" || option.verdict === "impossible" || provider.quantity !== consumer.quantity;
     job.change(
       `Pair ${name(provider)} with ${name(consumer)}`,
-      decideOps(job.document, {
-        providerId: provider.id,
-        consumerId: consumer.id,
-        quantity: consumer.quantity ?? provider.quantity,
-        decision: "accepted",
-        verdict: option.verdict,
-        adapters: option.adapters,
-        why: optionText(option, { provider, consumer }),
-        byHand,
-      }),
+      acceptWayOps(job.document, { provider, consumer, option, byHand }),
     );
     onPaired(`${provider.id}>${consumer.id}`);
   };

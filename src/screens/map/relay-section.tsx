@@ -6,7 +6,7 @@ import { type RelayRow, stopsRelay } from "@/core/gateway";
 import type { FunctionLine } from "@/core/plan";
 import { optionsBetween } from "@/core/signals";
 import { cavityLabel, conversionText, optionText, relayFaultText, relayName, SILENT_WORDS } from "@/core/words";
-import { decideOps } from "@/job/decide";
+import { acceptWayOps } from "@/job/decide";
 import { signalPinsIn } from "@/job/signal-pins";
 import { Button, buttonLook } from "@/ui/controls";
 import { MissingFacts } from "../facts/missing-facts";
@@ -70,16 +70,7 @@ function JoinBuses({ row }: { row: RelayRow }) {
           onClick={() =>
             job.change(
               `Gateway between ${name}`,
-              decideOps(job.document, {
-                providerId: provider.id,
-                consumerId: consumer.id,
-                quantity: consumer.quantity ?? provider.quantity,
-                decision: "accepted",
-                verdict: option.verdict,
-                adapters: option.adapters,
-                why: optionText(option, { provider, consumer }),
-                byHand: false,
-              }),
+              acceptWayOps(job.document, { provider, consumer, option, byHand: false }),
             )
           }
         >

@@ -1,7 +1,6 @@
 import { useMemo } from "react";
 import { FEEDS_KEY, type FunctionLine, functionLines, type Gap, type GapWay } from "@/core/plan";
-import { optionText } from "@/core/words";
-import { decideOps } from "@/job/decide";
+import { acceptWayOps } from "@/job/decide";
 import { gapChoices, gapOps } from "@/job/gap-ops";
 import { functionChoices } from "@/job/harness-facts";
 import type { RowOp } from "@/job/ops";
@@ -72,17 +71,6 @@ export function fillOps(document: JobDocument, gaps: readonly Gap[], way: GapWay
       person,
     );
   return gaps.flatMap(({ pin, output }) =>
-    output === null
-      ? []
-      : decideOps(document, {
-          providerId: output.provider.id,
-          consumerId: pin.id,
-          quantity: pin.quantity,
-          decision: "accepted",
-          verdict: output.option.verdict,
-          adapters: output.option.adapters,
-          why: optionText(output.option, { provider: output.provider, consumer: pin }),
-          byHand: true,
-        }),
+    output === null ? [] : acceptWayOps(document, { ...output, consumer: pin, byHand: true }),
   );
 }
