@@ -61,9 +61,8 @@ try {
   await picture("triage-refused", "/jobs/heron/triage", {
     act: 'await pause(600); type(document.querySelector("input[type=search]"), "brake light switch-2"); await pause(600); document.querySelector("[data-wire]").click(); await pause(900); press("r"); await pause(900);',
   });
-  await picture("triage-large-night", "/jobs/ridgeway/triage", {
-    night: true,
-    act: 'await pause(2500); document.querySelectorAll("[data-wire]")[3].click(); await pause(900);',
+  await picture("approaches", "/jobs/heron/scope?view=approaches", {
+    act: 'await pause(2500); [...document.querySelectorAll("td button")].find((one) => one.getAttribute("aria-label").startsWith("can be whole")).click();',
     wait: 1500,
   });
   await picture("overview", "/jobs/heron", { wait: 2500 });

@@ -18,6 +18,7 @@ const ROUTES = [
   "/jobs/heron/map?view=links",
   "/jobs/heron/map?function=speedometer",
   "/jobs/heron/map?view=gateway",
+  "/jobs/heron/circuit?pin=donor-36",
   "/jobs/heron/plan",
   "/jobs/heron/prove",
   "/jobs/heron/prove?view=acceptance",

@@ -167,7 +167,8 @@ export class Person {
         typeof name === "string" ? name : name.source,
         typeof name === "string",
       );
-      if (element === null) return null;
+      // What cannot be clicked yet is waited for.
+      if (element === null || !(await element.isEnabled())) return null;
       await element.click();
       return true;
     });

@@ -2,7 +2,7 @@ import { type ConfusablePair, findConfusablePairs, type Shape } from "../compare
 import type { Harness, HarnessEdge, HarnessFacts, HarnessPart, HarnessProblem } from "../harness";
 import { buildHarness, endsOf, pointAt } from "../harness";
 import type { Point, WireEnds } from "../points";
-import { type FunctionCircuit, functionCircuit } from "./circuit";
+import { type CircuitOf, circuitOf, type FunctionCircuit } from "./circuit";
 import { type Consequences, consequencesOf, type OtherFeed, otherFeeds, type Stop } from "./consequences";
 import { findInventory, type InventoryItem } from "./inventory";
 import { pathPoints, pathsThrough } from "./paths";
@@ -129,10 +129,10 @@ export class HarnessAnalysis {
     };
   }
 
-  /** The circuit of one function, for its drawing. */
-  circuit(functions: Decisions["functions"], key: string, alsoPinIds: readonly string[]): FunctionCircuit {
+  /** A circuit, for its drawing. */
+  circuit(functions: Decisions["functions"], of: CircuitOf, alsoPinIds: readonly string[]): FunctionCircuit {
     const { harness, slice } = this.sliced(functions);
-    return functionCircuit(harness, slice, key, alsoPinIds);
+    return circuitOf(harness, slice, of, alsoPinIds);
   }
 
   consequences({ functions, cuts }: Decisions, wireIds: readonly string[]): CutReport {

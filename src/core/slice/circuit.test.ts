@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { facts, harness } from "../../../tests/support/harness";
 import { buildHarness } from "../harness";
 import { directEdges } from "./direct-ways";
-import { type FunctionCircuit, functionCircuit, sliceByChoice } from "./index";
+import { circuitOf, type FunctionCircuit, sliceByChoice } from "./index";
 
 const VEHICLE = `
   host Battery-+ 1 supply-out battery-supply RD 25mm
@@ -16,12 +16,12 @@ const VEHICLE = `
   host G1-1 2 ground ground BK 10mm
   host Radio-1 9 supply-in accessory-supply YE 1mm`;
 
-const circuitOf = (text: string, key: string, also: readonly string[] = [], built = harness(text)): FunctionCircuit =>
-  functionCircuit(built, sliceByChoice(built, new Map()), key, also);
+const circuitIn = (text: string, key: string, also: readonly string[] = [], built = harness(text)): FunctionCircuit =>
+  circuitOf(built, sliceByChoice(built, new Map()), { type: "function", key }, also);
 const named = ({ parts }: FunctionCircuit) => parts.map(({ label }) => label).toSorted();
 
 describe("a function's circuit", () => {
-  const horn = circuitOf(VEHICLE, "horn");
+  const horn = circuitIn(VEHICLE, "horn");
   test("holds the parts and wires on its paths and no others", () => {
     expect(named(horn)).not.toContain("Radio");
     for (const part of ["Battery", "FB", "Horn switch", "Horn"]) expect(named(horn)).toContain(part);
@@ -49,7 +49,7 @@ describe("a function's circuit", () => {
       for (const { pinId } of cavities) expect(ends.has(`pin:${pinId}`), pinId).toBe(true);
   });
   test("what is grounded by its case has a ground of its own", () => {
-    const cased = circuitOf(VEHICLE.replace("\n  host Horn-2 2 ground ground BK 1mm", ""), "horn");
+    const cased = circuitIn(VEHICLE.replace("\n  host Horn-2 2 ground ground BK 1mm", ""), "horn");
     const own = cased.runs.filter(({ to }) => to.startsWith("case:"));
     expect(own.map(({ from }) => from)).toEqual(["pin:Horn-1"]);
     expect(horn.runs.some(({ to }) => to.startsWith("case:"))).toBe(false);
@@ -76,6 +76,16 @@ describe("the short ways", () => {
     expect(drawn.has("Heater switch")).toBe(false);
   });
 
+  test("through a cavity, or all of a part's, are those of every function that goes there, and of no other", () => {
+    const labels = (...pinIds: string[]) => named(circuitOf(built, slice, { type: "through", pinIds }));
+    expect(labels("Horn-1")).toEqual(expect.arrayContaining(["Battery", "FB", "Horn", "Horn switch"]));
+    expect(labels("Horn-1")).not.toContain("Heater blower");
+    expect(labels("FB-1", "FB-2")).toEqual(expect.arrayContaining(["Horn", "Heater blower"]));
+    expect(labels("Radio-1")).not.toContain("Horn");
+    expect(labels("gone")).toEqual([]);
+    expect(labels()).toEqual([]);
+  });
+
   test("join both ends of whatever a function asks for, as the whole of its edges does", () => {
     let many = 0;
     for (const need of slice.needs) {
@@ -99,13 +109,13 @@ test("ends of links that nothing joins yet are drawn with their wires; decided, 
   const text = `${VEHICLE}\n  donor C1-23 T1 frequency-out engine-speed YE/BK 0.5mm\n  host IP-1 T2 frequency-in engine-speed WH/BK 0.75mm`;
   const wires = (circuit: FunctionCircuit) =>
     circuit.runs.flatMap(({ from, to, wire }) => (wire === null ? [] : [[from, to].toSorted().join(" "), wire.colour]));
-  const proposed = circuitOf(text, "tachometer", ["C1-23", "IP-1"]);
+  const proposed = circuitIn(text, "tachometer", ["C1-23", "IP-1"]);
   expect(named(proposed)).toEqual(expect.arrayContaining(["C1", "IP"]));
   expect(wires(proposed)).toEqual(expect.arrayContaining(["YE/BK", "WH/BK"]));
   expect(proposed.opens).toHaveLength(2);
   const told = facts(text);
   const joined = buildHarness({ ...told, joins: [{ id: "k", fromPinId: "C1-23", toPinId: "IP-1" }] });
-  const decided = circuitOf(text, "tachometer", [], joined);
+  const decided = circuitIn(text, "tachometer", [], joined);
   expect(wires(decided)).toEqual(expect.arrayContaining(["YE/BK", "WH/BK"]));
   const [join] = decided.runs.filter(({ type }) => type === "join");
   expect([join?.from, join?.to].toSorted()).toEqual([...decided.opens].toSorted());

@@ -44,19 +44,32 @@ export interface FunctionCircuit {
 }
 
 /**
- * The circuit of a function: every wire, splice and part on a short way that it needs (direct-ways.ts), across both harnesses with the decided
+ * A circuit: every wire, splice and part on a short way that it needs (direct-ways.ts), across both harnesses with the decided
  * links. Runs lead away from the battery, by their distance from it.
  *
  * @param alsoPinIds cavities that are drawn though nothing joins them yet: the ends of links that are only proposed
  */
-export function functionCircuit(
+export function circuitOf(
   harness: Harness,
   slice: Slice,
-  key: string,
+  of: CircuitOf,
   alsoPinIds: readonly string[] = [],
 ): FunctionCircuit {
-  const need = slice.needs.find(({ def }) => def.key === key);
-  return new Drawing(harness, need === undefined ? [] : directEdges(harness, need), alsoPinIds).circuit();
+  return new Drawing(harness, edgesOf(harness, slice, of), alsoPinIds).circuit();
+}
+
+/** A function, or all that goes through some cavities: of one cavity, a fuse, a ground, a connector. */
+export type CircuitOf =
+  | { readonly type: "function"; readonly key: string }
+  | { readonly type: "through"; readonly pinIds: readonly string[] };
+
+function edgesOf(harness: Harness, { needs }: Slice, of: CircuitOf): readonly number[] {
+  if (of.type === "function") {
+    const need = needs.find(({ def }) => def.key === of.key);
+    return need === undefined ? [] : directEdges(harness, need);
+  }
+  const through = new Set(of.pinIds.flatMap((pinId) => harness.nodeOfPin.get(pinId) ?? []));
+  return [...new Set(needs.flatMap((need) => directEdges(harness, need, through)))];
 }
 
 class Drawing {

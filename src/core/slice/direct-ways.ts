@@ -9,8 +9,14 @@ const DETOUR = 1;
  * Of the edges that a function needs, those on its short ways. What lies on any simple path at all must not be cut unasked
  * (slice.ts), but to draw it all hides the circuit: current gets from a fuse to a lamp by its switch, and also by way of
  * the hazard switch and everybody else's feeds.
+ *
+ * @param through where it is given, only ways that go through one of these nodes
  */
-export function directEdges(harness: Harness, need: FunctionNeed): number[] {
+export function directEdges(
+  harness: Harness,
+  need: FunctionNeed,
+  through: ReadonlySet<number> | null = null,
+): number[] {
   const at = new Map<number, number[]>();
   const edgeAt = (one: number) => harness.edges[one] as HarnessEdge;
   for (const one of need.edges)
@@ -33,11 +39,14 @@ export function directEdges(harness: Harness, need: FunctionNeed): number[] {
     found.set(start, steps);
     return steps;
   };
-  const kept = new Set<number>(need.returnsByBlock ? shownStraps(harness).edges : []);
+  const kept = new Set<number>(need.returnsByBlock && through === null ? shownStraps(harness).edges : []);
   for (const { from, to } of need.demands) {
     const [there, back] = [stepsFrom(from), stepsFrom(to)];
     const shortest = there.get(to);
     if (shortest === undefined) continue;
+    const isOn = (node: number) =>
+      (there.get(node) ?? Number.POSITIVE_INFINITY) + (back.get(node) ?? Number.POSITIVE_INFINITY) <= shortest + DETOUR;
+    if (through !== null && ![...through].some(isOn)) continue;
     for (const one of need.edges) {
       if (kept.has(one)) continue;
       const { a, b } = edgeAt(one);

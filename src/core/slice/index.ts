@@ -7,10 +7,11 @@ export {
   type WireEnd,
 } from "./analysis";
 export {
+  type CircuitOf,
   type CircuitPart,
   type CircuitRun,
+  circuitOf,
   type FunctionCircuit,
-  functionCircuit,
 } from "./circuit";
 export { consequencesOf, otherFeeds, type Stop, stopsWithout } from "./consequences";
 export { copperTotal } from "./copper";

@@ -37,7 +37,12 @@ export function CavityUses({ pin: { row } }: { pin: PinView }) {
         </div>
       )}
       <Group title="Needed by">
-        <p>{listed(functions.map(functionName)) || <span className="text-ink2">nothing kept</span>}</p>
+        <p>
+          {listed(functions.map(functionName)) || <span className="text-ink2">nothing kept</span>}{" "}
+          <Link className="inline-flex min-h-10 items-center underline" href={address(`circuit?pin=${row.id}`)}>
+            Circuit
+          </Link>
+        </p>
       </Group>
       {links.length > 0 && (
         <Group title="Links">

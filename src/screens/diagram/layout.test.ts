@@ -1,7 +1,7 @@
 import ELK from "elkjs/lib/elk.bundled.js";
 import { beforeAll, describe, expect, test } from "vitest";
 import { buildHarness } from "@/core/harness";
-import { functionCircuit, sliceByChoice } from "@/core/slice";
+import { circuitOf, sliceByChoice } from "@/core/slice";
 import { heronDocument } from "@/demo/heron";
 import { ridgewayDocument } from "@/demo/ridgeway";
 import { harnessFacts } from "@/job/harness-facts";
@@ -11,7 +11,7 @@ import { circuitGraph, type Drawn, type DrawnLink, drawnCircuit, MOST_PARTS } fr
 const draw = async (document: JobDocument, key: string, links: readonly DrawnLink[] = []) => {
   const harness = buildHarness(harnessFacts(document));
   const also = links.flatMap(({ from, to }) => [from, to]);
-  const circuit = functionCircuit(harness, sliceByChoice(harness, new Map()), key, also);
+  const circuit = circuitOf(harness, sliceByChoice(harness, new Map()), { type: "function", key }, also);
   const graph = circuitGraph(
     circuit,
     links,
@@ -101,7 +101,7 @@ describe("the drawing of a function", () => {
       const harness = buildHarness(harnessFacts(document));
       const slice = sliceByChoice(harness, new Map());
       for (const { def } of slice.needs) {
-        const circuit = functionCircuit(harness, slice, def.key);
+        const circuit = circuitOf(harness, slice, { type: "function", key: def.key });
         if (circuit.parts.length > MOST_PARTS) continue;
         const graph = circuitGraph(
           circuit,

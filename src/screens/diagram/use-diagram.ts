@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useMemo, useState } from "react";
-import type { FunctionLine } from "@/core/plan";
-import type { CircuitPart, CircuitRun } from "@/core/slice";
+import type { Line } from "@/core/plan";
+import type { CircuitOf, CircuitPart, CircuitRun } from "@/core/slice";
 import type { KeyPosition } from "@/core/state";
 import { chainText, lengthText, sizeText } from "@/core/words";
 import { layOut } from "@/workers/layout-worker";
@@ -16,12 +16,19 @@ export type Diagram =
   | { readonly state: "large"; readonly parts: number }
   | { readonly state: "drawn"; readonly drawn: Drawn };
 
+/** What is drawn, and the links of the map that belong to it. It stays the same object as long as it is the same. */
+export interface DrawnThing {
+  readonly of: CircuitOf;
+  readonly name: string;
+  readonly lines: readonly Line[];
+}
+
 /**
- * A function's circuit, drawn off the page's thread and again whenever what it is made of changes.
+ * A circuit, drawn off the page's thread and again whenever what it is made of changes.
  *
  * @param hasAmps there is to be room for a current at each wire
  */
-export function useDiagram({ key, lines }: FunctionLine, hasAmps: boolean): Diagram {
+export function useDiagram({ of, lines }: DrawnThing, hasAmps: boolean): Diagram {
   const { askCircuit, report, document } = useJob();
   const { units } = document.job;
   const [diagram, setDiagram] = useState<Diagram>({ state: "drawing" });
@@ -50,7 +57,7 @@ export function useDiagram({ key, lines }: FunctionLine, hasAmps: boolean): Diag
     };
     const draw = async () => {
       const circuit = await askCircuit(
-        key,
+        of,
         links.flatMap(({ from, to }) => [from, to]),
       );
       if (circuit.parts.length === 0) return show({ state: "empty" });
@@ -66,7 +73,7 @@ export function useDiagram({ key, lines }: FunctionLine, hasAmps: boolean): Diag
     return () => {
       isCurrent = false;
     };
-  }, [key, links, report, askCircuit, units, hasAmps]);
+  }, [of, links, report, askCircuit, units, hasAmps]);
   return diagram;
 }
 

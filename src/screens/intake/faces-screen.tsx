@@ -47,7 +47,7 @@ export function FacesScreen() {
   const cavity = current?.row.cavity ?? null;
   return (
     <>
-      <FacesHead side={side} zoom={zoom} onSide={setSide} onResize={resize} />
+      <FacesHead connectorId={connector.id} side={side} zoom={zoom} onSide={setSide} onResize={resize} />
       <div className="mx-4 mb-4 grid min-h-0 flex-1 grid-cols-[210px_minmax(0,1fr)_330px] border border-rule2 bg-sheet max-lg:grid-cols-[170px_minmax(0,1fr)] max-lg:grid-rows-[minmax(0,1fr)_auto] print:m-0 print:block print:border-0">
         <ConnectorList current={connector.id} onChoose={choose} />
         <FacePane
@@ -118,6 +118,7 @@ function neighbour(face: Face, from: string, down: number, along: number): strin
 }
 
 interface HeadProps {
+  readonly connectorId: string;
   readonly side: FaceSide;
   /** px per mm */
   readonly zoom: number;
@@ -125,7 +126,8 @@ interface HeadProps {
   readonly onResize: (by: number) => void;
 }
 
-function FacesHead({ side, zoom, onSide, onResize }: HeadProps) {
+function FacesHead({ connectorId, side, zoom, onSide, onResize }: HeadProps) {
+  const { jobId } = useJob();
   return (
     <ScreenHead title="Faces">
       <Segments
@@ -147,6 +149,9 @@ function FacesHead({ side, zoom, onSide, onResize }: HeadProps) {
         <Plus size={16} />
       </Button>
       <span className="flex-1" />
+      <Link className={buttonLook()} href={`/jobs/${jobId}/circuit?connector=${connectorId}`}>
+        Circuit
+      </Link>
       <PrintButton landscape>Print at true scale</PrintButton>
     </ScreenHead>
   );

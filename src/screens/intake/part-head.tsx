@@ -48,6 +48,9 @@ export function PartHead({ part, connectorId, onTell }: Props) {
       )}
       <Button onClick={keep}>Into my library</Button>
       <TakeOut part={part} />
+      <Link className={buttonLook()} href={`/jobs/${job.jobId}/circuit?part=${encodeURIComponent(part.id)}`}>
+        Circuit
+      </Link>
       {connectorId !== undefined && (
         <Link className={buttonLook()} href={`/jobs/${job.jobId}/faces?connector=${connectorId}`}>
           Face

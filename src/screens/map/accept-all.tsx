@@ -2,12 +2,14 @@
 
 import type { LeftOut, Line } from "@/core/plan";
 import { cavityLabel, count, LEFT_OUT_WORDS, quantityWords } from "@/core/words";
+import { useJob } from "../shell/job-provider";
 import { Lines, ListedLine, TogetherDialog } from "../shell/together-dialog";
 import type { Decide } from "./use-decide";
 
 /** What would be accepted together, listed before it is; and what is left to be decided on by itself, with its reason. */
 export function AcceptAll({ decide, onClose }: { decide: Decide; onClose: () => void }) {
   const { sure, alone } = decide;
+  const { powerStale, powerWatch } = useJob();
   return (
     <TogetherDialog
       title={`Accept ${count(sure.length, "wire-only link")}?`}
@@ -29,6 +31,9 @@ export function AcceptAll({ decide, onClose }: { decide: Decide; onClose: () => 
             </Lines>
           </>
         )
+      }
+      waits={
+        powerStale && powerWatch.failure === null ? "The plan is being solved: what fails in it is left for you." : null
       }
       verb="Accept"
       onDo={decide.acceptSure}

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { FunctionLine, Gap, GapWay, Line } from "@/core/plan";
 import type { Finding, WayProof } from "@/core/power";
 import {
@@ -28,7 +28,7 @@ import { Lane, StateMark } from "@/ui/marks";
 import { Caution } from "@/ui/states";
 import { Wire } from "@/ui/wire";
 import { CavityPlate } from "../cavity/cavity-plate";
-import { FunctionDiagram } from "../diagram/function-diagram";
+import { CircuitDiagram } from "../diagram/circuit-diagram";
 import { MissingFacts } from "../facts/missing-facts";
 import { useJob } from "../shell/job-provider";
 import { ConflictSection } from "./conflict-section";
@@ -61,6 +61,10 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
   const job = useJob();
   const name = mapFunctionName(told.key);
   const isWanted = told.state !== "not-wanted";
+  const drawn = useMemo(
+    () => ({ of: { type: "function", key: told.key } as const, name, lines: told.lines }),
+    [told.key, told.lines, name],
+  );
   const [isDrawn, setDrawn] = useState(told.lines.length <= MOST_DRAWN);
   const next = told.lines.find(isToDecide);
   const missing = told.lines.flatMap((line) => (line.state === "open" ? line.options[0].missing : []));
@@ -132,7 +136,7 @@ export function FunctionPane({ told, seen, proofs, decide, onOpenLine, onOther, 
       {isWanted && (
         <div className="p-4">
           {isDrawn ? (
-            <FunctionDiagram told={told} isWide={isWide} onWide={onWide} />
+            <CircuitDiagram drawn={drawn} isWide={isWide} onWide={onWide} />
           ) : (
             <Button onClick={() => setDrawn(true)}>Draw the circuit</Button>
           )}

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { ConfusablePair } from "@/core/compare";
 import type { Blocker } from "@/core/plan";
 import type { Step } from "@/core/proving";
-import type { CutReport, Decisions, FunctionCircuit, HarnessReport } from "@/core/slice";
+import type { CircuitOf, CutReport, Decisions, FunctionCircuit, HarnessReport } from "@/core/slice";
 import {
   functionChoices,
   harnessFacts,
@@ -26,7 +26,7 @@ export interface HarnessState {
   /** What taking these wires out would do, asked of the harness as the last report has it. */
   readonly askCut: (wireIds: readonly string[]) => Promise<CutReport>;
   /** The circuit of a function, with cavities that nothing joins yet, of the harness as the last report has it. */
-  readonly askCircuit: (key: string, alsoPinIds: readonly string[]) => Promise<FunctionCircuit>;
+  readonly askCircuit: (of: CircuitOf, alsoPinIds: readonly string[]) => Promise<FunctionCircuit>;
   readonly askConfusablePairs: () => Promise<readonly ConfusablePair[]>;
   readonly harnessWatch: Pick<FailureWatch, "failure" | "retry">;
 }
@@ -109,9 +109,9 @@ export function useHarness(document: JobDocument): HarnessState {
         await ready.current();
         return harnessWorker.ask((desk) => desk.consequences(decisions, wireIds));
       },
-      askCircuit: async (key, alsoPinIds) => {
+      askCircuit: async (of, alsoPinIds) => {
         await ready.current();
-        return harnessWorker.ask((desk) => desk.circuit(decisions.functions, key, alsoPinIds));
+        return harnessWorker.ask((desk) => desk.circuit(decisions.functions, of, alsoPinIds));
       },
       askConfusablePairs: async () => {
         await ready.current();

@@ -12,6 +12,8 @@ interface Props {
   readonly none: { readonly title: string; readonly hint: string };
   /** What stands under the list: what is left out, say. */
   readonly more?: ReactNode;
+  /** What has to be known before it is done; null where nothing has. */
+  readonly waits?: string | null;
   /** `Accept`, `Remove`: said with how many. */
   readonly verb: string;
   readonly onDo: () => void;
@@ -19,7 +21,8 @@ interface Props {
 }
 
 /** Asks before something is done with many at once, and lists them. */
-export function TogetherDialog({ title, description, lines, listLabel, none, more, verb, onDo, onClose }: Props) {
+export function TogetherDialog(props: Props) {
+  const { title, description, lines, listLabel, none, more, waits = null, verb, onDo, onClose } = props;
   const count = lines.length;
   return (
     <Dialog open onClose={onClose} wide title={title} description={description}>
@@ -31,10 +34,11 @@ export function TogetherDialog({ title, description, lines, listLabel, none, mor
         <Lines label={listLabel}>{lines}</Lines>
       )}
       {more}
+      {waits !== null && <p className="mt-3 text-[13px] text-ink2">{waits}</p>}
       <div className="mt-4 flex flex-wrap gap-2">
         <Button
           primary
-          disabled={count === 0}
+          disabled={count === 0 || waits !== null}
           onClick={() => {
             onDo();
             onClose();

@@ -1,9 +1,8 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { FunctionLine } from "@/core/plan";
 import type { KeyPosition } from "@/core/state";
-import { mapFunctionName, STATE_HEADS, stateWords } from "@/core/words";
+import { STATE_HEADS, stateWords } from "@/core/words";
 import { Button } from "@/ui/controls";
 import { Segments } from "@/ui/segments";
 import { useJob } from "../shell/job-provider";
@@ -12,25 +11,26 @@ import { PrintButton } from "../shell/print-button";
 import { CircuitSvg } from "./circuit-svg";
 import type { Drawn } from "./layout";
 import { sheetsOf } from "./sheets";
-import { type DrawnSolution, useDiagram, useDrawnSolution } from "./use-diagram";
+import { type DrawnSolution, type DrawnThing, useDiagram, useDrawnSolution } from "./use-diagram";
 
 const KEYS = ["off", "accessory", "run", "crank", "running"] as const;
 
 interface Props {
-  readonly told: FunctionLine;
+  readonly drawn: DrawnThing;
   /** It has the whole of the map's width. */
   readonly isWide: boolean;
-  readonly onWide: (isWide: boolean) => void;
+  /** None where it has it for good. */
+  readonly onWide?: (isWide: boolean) => void;
 }
 
-/** A function drawn as a circuit across both harnesses as they will be: battery on top, grounds below. */
-export function FunctionDiagram({ told, isWide, onWide }: Props) {
-  const name = mapFunctionName(told.key);
+/** A circuit drawn across both harnesses as they will be: battery on top, grounds below. */
+export function CircuitDiagram({ drawn: thing, isWide, onWide }: Props) {
+  const { name } = thing;
   const { job } = useJob().document;
   const drawing = useRef<SVGSVGElement>(null);
   const frame = useRef<HTMLDivElement>(null);
   const [key, setKey] = useState<KeyPosition | "none">("none");
-  const diagram = useDiagram(told, key !== "none");
+  const diagram = useDiagram(thing, key !== "none");
   const solved = useDrawnSolution(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
   const [paper, setPaper] = useState<Paper>("A4");
   const battery =
@@ -93,7 +93,9 @@ export function FunctionDiagram({ told, isWide, onWide }: Props) {
         <span className="flex-1 py-2">
           Donor round, host with a heavy outer edge; dashed is new. Click a cavity for all that is known of it.
         </span>
-        <Button onClick={() => onWide(!isWide)}>{isWide ? "Beside the list" : "Whole width"}</Button>
+        {onWide !== undefined && (
+          <Button onClick={() => onWide(!isWide)}>{isWide ? "Beside the list" : "Whole width"}</Button>
+        )}
         <PrintButton
           landscape={(one) => sheetsOf(drawn, one).isLandscape}
           onPrint={(one) => {
