@@ -82,6 +82,11 @@ describe("the short ways", () => {
     expect(labels("Horn-1")).not.toContain("Heater blower");
     expect(labels("FB-1", "FB-2")).toEqual(expect.arrayContaining(["Horn", "Heater blower"]));
     expect(labels("Radio-1")).not.toContain("Horn");
+    // Nothing goes through that fuse yet: it is fed all the same.
+    const free = harness(`${VEHICLE}\n  host FB-9 90 supply-out battery-supply GY 2.5mm`);
+    const fed = circuitOf(free, sliceByChoice(free, new Map()), { type: "through", pinIds: ["FB-9"] });
+    expect(named(fed)).toEqual(expect.arrayContaining(["Battery", "FB"]));
+    expect(named(fed)).not.toContain("Horn");
     expect(labels("gone")).toEqual([]);
     expect(labels()).toEqual([]);
   });

@@ -1,6 +1,6 @@
 import type { Side } from "../forms";
 import type { Harness, HarnessEdge, HarnessPart, Wire } from "../harness";
-import { directEdges } from "./direct-ways";
+import { directEdges, waysToPoles } from "./direct-ways";
 import type { Slice } from "./slice";
 
 /** A part of a function's circuit, with those of its cavities that the function uses. */
@@ -69,7 +69,9 @@ function edgesOf(harness: Harness, { needs }: Slice, of: CircuitOf): readonly nu
     return need === undefined ? [] : directEdges(harness, need);
   }
   const through = new Set(of.pinIds.flatMap((pinId) => harness.nodeOfPin.get(pinId) ?? []));
-  return [...new Set(needs.flatMap((need) => directEdges(harness, need, through)))];
+  return [
+    ...new Set([...waysToPoles(harness, through), ...needs.flatMap((need) => directEdges(harness, need, through))]),
+  ];
 }
 
 class Drawing {

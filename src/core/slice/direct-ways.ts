@@ -1,4 +1,5 @@
 import type { Harness, HarnessEdge } from "../harness";
+import { conducting } from "./conducting";
 import type { FunctionNeed } from "./slice";
 import { shownStraps } from "./straps";
 
@@ -56,4 +57,34 @@ export function directEdges(
     }
   }
   return need.edges.filter((one) => kept.has(one));
+}
+
+/**
+ * The shortest way of a current from the battery to each node, and from there back, as far as copper, contacts and fuses
+ * reach: what no function goes through, as a fuse way that is still free, has its feed all the same.
+ */
+export function waysToPoles(harness: Harness, nodes: ReadonlySet<number>): number[] {
+  const through = conducting(harness);
+  const edges = new Set<number>();
+  for (const pole of [harness.plus, harness.minus]) {
+    /** By node: the edge by which it was reached. */
+    const by = new Map<number, number>();
+    const queue = [pole];
+    for (const node of queue)
+      for (const one of harness.edgesAt[node] ?? []) {
+        const { a, b } = harness.edges[one] as HarnessEdge;
+        const other = a === node ? b : a;
+        if (through[one] !== 1 || other === pole || by.has(other)) continue;
+        by.set(other, one);
+        queue.push(other);
+      }
+    for (const start of nodes)
+      for (let node = start; by.has(node); ) {
+        const one = by.get(node) as number;
+        edges.add(one);
+        const { a, b } = harness.edges[one] as HarnessEdge;
+        node = a === node ? b : a;
+      }
+  }
+  return [...edges];
 }

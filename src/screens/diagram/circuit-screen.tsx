@@ -63,6 +63,11 @@ function useThing(): DrawnThing | null {
     if (told === null) return null;
     const own = new Set(told.pinIds);
     const isOwn = ({ provider, consumer }: Line) => own.has(provider.id) || own.has(consumer.id);
-    return { of: { type: "through", pinIds: told.pinIds }, name: told.name, lines: plan.lines.filter(isOwn) };
+    const lines = plan.lines.filter((line) => line.state !== "refused" && isOwn(line));
+    // What a link joins to it has a way to the battery too, where it is only proposed as well.
+    const pinIds = [
+      ...new Set([...told.pinIds, ...lines.flatMap(({ provider, consumer }) => [provider.id, consumer.id])]),
+    ];
+    return { of: { type: "through", pinIds }, name: told.name, lines };
   }, [pinId, connectorId, partId, pins, pinById, plan.lines, report?.parts, document.connectors]);
 }
