@@ -20,7 +20,7 @@ export {
 } from "./functions";
 export { GAP_WAYS, type Gap, type GapWay } from "./gaps";
 export { BAND_STATES, type Band, type BandState, type Glance, glanceOf } from "./glance";
-export { type Guess, type LeftOut, leftOut } from "./left-out";
+export { type Guess, type LeftOut, leftOut, type NotGiven, notGiven } from "./left-out";
 export {
   type Decision,
   deriveLines,

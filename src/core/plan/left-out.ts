@@ -1,4 +1,4 @@
-import type { Quantity } from "../forms";
+import type { FormField, Quantity } from "../forms";
 import type { SignalPin } from "../signals";
 import type { Line } from "./lines";
 
@@ -50,7 +50,22 @@ export function leftOut(
     return guess !== undefined && guess.kindConfidence >= SURE_FROM && guess.quantityConfidence >= SURE_FROM;
   };
   if (!ends.every(isSure)) return "guess";
-  const isGiven = ({ form }: SignalPin) =>
-    Object.values(form).every((field) => typeof field !== "object" || field.source === "given");
-  return ends.every(isGiven) && line.options[0].missing.length === 0 ? null : "assumed";
+  return notGiven(line).length === 0 && line.options[0].missing.length === 0 ? null : "assumed";
 }
+
+/** A value at one end of a line that nobody gave: it was taken as usual, or guessed. */
+export interface NotGiven {
+  readonly at: SignalPin;
+  readonly field: FormField;
+  readonly source: "usual" | "assumed";
+}
+
+/** The values on which a line's verdict rests though nobody gave or measured them. */
+export const notGiven = ({ provider, consumer }: Pick<Line, "provider" | "consumer">): NotGiven[] =>
+  [provider, consumer].flatMap((at) =>
+    Object.entries(at.form).flatMap(([field, known]): NotGiven[] =>
+      typeof known !== "object" || known.source === "given"
+        ? []
+        : [{ at, field: field as FormField, source: known.source }],
+    ),
+  );

@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { pinsFrom } from "../../../tests/support/pins";
 import type { Finding } from "../power";
 import { ADAPTER_TYPES, parseAdapter } from "../signals";
-import { adapterText, chainText, MAP_GROUP_WORDS, sheetAdapter, sheetNote } from "../words";
+import { adapterText, chainText, MAP_GROUP_WORDS, restsOnText, sheetAdapter, sheetNote } from "../words";
 import {
   type Blocker,
   type Decision,
@@ -11,6 +11,7 @@ import {
   groupOf,
   type Line,
   leftOut,
+  notGiven,
   type PlanFacts,
   sheetRows,
   withFindings,
@@ -100,6 +101,10 @@ host X-1 load-in ${quantity} amps=1;otherEnd=battery;inductive=no`;
       consumer: { ...given.consumer, form: { ...given.consumer.form, amps: field } },
     } as Line;
     expect(leftOut(assumed, sure(1))).toBe("assumed");
+    expect(notGiven(given)).toEqual([]);
+    expect(restsOnText(notGiven(given))).toBeNull();
+    expect(notGiven(assumed)).toMatchObject([{ at: { cavity: "13" }, field: "amps", source: "assumed" }]);
+    expect(restsOnText(notGiven(assumed))).toMatch(/^Rests on current of IP-13 \(assumed\)/);
   });
 });
 

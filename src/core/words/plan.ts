@@ -1,8 +1,8 @@
-import type { GroupKey, LeftOut, NewWork, RelayEnd, SheetRow } from "../plan";
+import type { GroupKey, LeftOut, NewWork, NotGiven, RelayEnd, SheetRow } from "../plan";
 import { chainText } from "./adapters";
-import { quantityHead } from "./forms";
+import { FIELD_WORDS, quantityHead } from "./forms";
 import { gapWayText } from "./functions";
-import { ratedAmps } from "./numbers";
+import { listed, ratedAmps } from "./numbers";
 import { cavityLabel } from "./points";
 
 export const MAP_GROUP_WORDS: Readonly<Record<GroupKey, string>> = {
@@ -41,6 +41,15 @@ export const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
   assumed: "rests on a value that is assumed",
   fails: "the solved plan finds something wrong at one of its cavities",
 };
+
+/** On which values a verdict rests that nobody measured; null where it rests on none. */
+export const restsOnText = (values: readonly NotGiven[]): string | null =>
+  values.length === 0
+    ? null
+    : `Rests on ${listed(
+        values.map(({ at, field, source }) => `${FIELD_WORDS[field]} of ${cavityLabel(at)} (${source})`),
+        4,
+      )}: measure before you rely on it.`;
 
 /** Where a relay's terminal or a fuse goes. */
 export const relayEndText = (end: RelayEnd): string =>

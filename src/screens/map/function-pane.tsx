@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import type { FunctionLine, Gap, GapWay, Line } from "@/core/plan";
+import { type FunctionLine, type Gap, type GapWay, type Line, notGiven } from "@/core/plan";
 import type { Finding, WayProof } from "@/core/power";
 import {
   cavityLabel,
@@ -18,6 +18,7 @@ import {
   lineText,
   mapFunctionName,
   optionText,
+  restsOnText,
   sizeText,
   staleText,
   VERDICT_WORDS,
@@ -193,6 +194,7 @@ function LinkItem({ line, isNext, proofs, toldAbove, decide, onOpen }: LinkItemP
   const [donor, host] =
     line.provider.side === "donor" ? [line.provider, line.consumer] : [line.consumer, line.provider];
   const toDecide = isToDecide(line);
+  const rests = line.state === "refused" ? null : restsOnText(notGiven(line));
   return (
     <li className="border-b border-rule px-4 py-2.5">
       <div className="grid grid-cols-[minmax(0,1fr)_140px_minmax(0,1fr)] items-center gap-3">
@@ -213,6 +215,7 @@ function LinkItem({ line, isNext, proofs, toldAbove, decide, onOpen }: LinkItemP
         <span className="min-w-0 flex-1 basis-72 text-[13px] text-ink2">
           {staleText(line) ?? (offered === null || !toDecide ? lineText(line) : optionText(offered, line))}
           {offered !== null && !isShown && <Proof proof={proof} />}
+          {rests !== null && <span className="block">{rests}</span>}
         </span>
         {toDecide && offered !== null && (
           <Button hotkey={isNext ? "Y" : undefined} onClick={() => acceptNow(line, offered, decide)}>
