@@ -1,5 +1,4 @@
-import { directionOf, fieldOf, hasForm, type Quantity } from "../forms";
-import { assign } from "./assignment";
+import { directionOf, fieldOf, type Quantity } from "../forms";
 import { BestProvider } from "./best-provider";
 import { carriesQuantity } from "./buses";
 import { ConnectedLoads, FEEDS } from "./connected-loads";
@@ -17,23 +16,13 @@ export interface Matching {
   readonly unmatched: readonly Unmatched[];
 }
 
-/**
- * Pairs the providers of each side with the consumers of the other, quantity by quantity, and says of every other pin
- * why it has no counterpart. A donor's consumer that its own side serves stays there; a host's consumer is served by
- * the donor where the donor has it, since the engine that served it leaves. Each consumer of an output has a link of
- * its own, and what is connected to the output already counts against its limit.
- */
-export function matchSignals(pins: readonly SignalPin[], decided: Decided = NOTHING_DECIDED): Matching {
-  return new Matcher(pins, decided).run();
-}
-
 /** What people have decided already: these pairs stand, and those are not proposed again. Ids of pins. */
 export interface Decided {
   readonly joined: readonly { readonly providerId: string; readonly consumerId: string }[];
   readonly refused: readonly { readonly providerId: string; readonly consumerId: string }[];
 }
 
-const NOTHING_DECIDED: Decided = { joined: [], refused: [] };
+export const NOTHING_DECIDED: Decided = { joined: [], refused: [] };
 
 /**
  * The ways between two pins that a person pairs, reckoned with what is connected to the provider in `links` and by
@@ -50,54 +39,8 @@ export function optionsBetween(
   return matcher.ways(provider, consumer);
 }
 
-/** An output that nobody has given a purpose, and that its computer's calibration gives one. */
-const isFreeOutput = ({ form, quantity, leaves }: SignalPin): boolean =>
-  leaves !== true &&
-  (quantity === null || quantity === "other") &&
-  hasForm({ form }, "low-side-out", "high-side-out", "pwm-out", "frequency-out") &&
-  fieldOf(form, "settable") === "yes";
-
-/** A free output for a consumer, and the way from it. */
-export interface SharedOutput {
-  readonly provider: SignalPin;
-  readonly option: LinkOption;
-}
-
-/**
- * Shares a programmable computer's free outputs out among consumers that nothing serves: as many as can be, at the least
- * bench time together. Only what works by wire or adapter counts; what waits for a fact takes no output away.
- *
- * @param links what is joined already: such outputs are free no more, and their loads count
- * @returns by consumer's id
- */
-export function shareFreeOutputs(
-  consumers: readonly SignalPin[],
-  pins: readonly SignalPin[],
-  links: readonly { provider: SignalPin; consumer: SignalPin }[],
-): ReadonlyMap<string, SharedOutput> {
-  const taken = new Set(links.map(({ provider }) => provider.id));
-  const outputs = pins.filter((pin) => isFreeOutput(pin) && !taken.has(pin.id));
-  if (outputs.length === 0 || consumers.length === 0) return new Map();
-  const matcher = new Matcher(pins, NOTHING_DECIDED);
-  for (const { provider, consumer } of links) matcher.connect(provider, consumer);
-  const ways = consumers.map((consumer) =>
-    outputs.map((output) => {
-      if (output.side === consumer.side) return null;
-      const [best] = matcher.ways(output, consumer);
-      return best.verdict === "direct" || best.verdict === "adapter" ? best : null;
-    }),
-  );
-  const chosen = assign(ways.map((row) => row.map((option) => option?.minutes ?? null)));
-  return new Map(
-    consumers.flatMap((consumer, row): [string, SharedOutput][] => {
-      const column = chosen[row] ?? null;
-      const [provider, option] = column === null ? [] : [outputs[column], ways[row]?.[column]];
-      return provider === undefined || option == null ? [] : [[consumer.id, { provider, option }]];
-    }),
-  );
-}
-
-class Matcher {
+/** Matches one job once; what is connected on the way counts for what comes after. */
+export class Matcher {
   private readonly byQuantity = new Map<Quantity, SignalPin[]>();
   private readonly byCircuit = new Map<string, SignalPin[]>();
   private readonly feeds: SignalPin[];
@@ -122,6 +65,8 @@ class Matcher {
   constructor(
     private readonly pins: readonly SignalPin[],
     decided: Decided,
+    /** By consumer's id: the only provider that it may have. */
+    private readonly kept: ReadonlyMap<string, string> = new Map(),
   ) {
     const byId = new Map(pins.map((pin) => [pin.id, pin]));
     this.refused = new Set(decided.refused.map((pair) => pairKey(pair.providerId, pair.consumerId)));
@@ -195,7 +140,10 @@ class Matcher {
   private serve(quantity: Quantity, consumer: SignalPin, providers: Mates): void {
     if (this.served.has(consumer.id)) return;
     const own = this.notRefused(providers.of(consumer.side, consumer.index), consumer);
-    const across = this.notRefused(providers.of(otherSide(consumer.side), consumer.index), consumer);
+    const kept = this.kept.get(consumer.id);
+    const across = this.notRefused(providers.of(otherSide(consumer.side), consumer.index), consumer).filter(
+      ({ id }) => kept === undefined || id === kept,
+    );
     const wired =
       own.find((provider) => provider.circuit !== null && provider.circuit === consumer.circuit) ??
       switchedFeedOf(consumer, this.neighbours.onCircuit(consumer));
