@@ -153,15 +153,15 @@ test("a reading made before a wire was changed is stale, and says so", async () 
   }
   await robin.sees("2 of");
   await robin.goTo("/jobs/heron/pins");
-  await robin.type("Search this table", "Power earth");
-  await robin.click("button", /^Size of T1-3: .*edit$/);
-  await robin.type("Size of T1-3", "far");
+  await robin.type("Search this table", "Security module");
+  await robin.click("button", /^Size of Security module-3: .*edit$/);
+  await robin.type("Size of Security module-3", "far");
   await robin.press(Key.ENTER);
   await robin.sees("A size such as 0.5 or 20 AWG");
-  await robin.type("Size of T1-3", "0.35");
+  await robin.type("Size of Security module-3", "0.35");
   await robin.press(Key.ENTER);
   await robin.goTo("/jobs/heron/prove");
   await robin.sees("stale");
-  await robin.click("button", /^Ground T1-3 to/);
+  await robin.click("button", /^Ground Security module-3 to/);
   await robin.sees("The plan has changed since it was read");
 });
