@@ -51,7 +51,7 @@ function vitest(project, env = {}) {
 }
 
 /** The same beside other work: what it says is shown when it has ended. */
-function vitestBeside(project, env) {
+function vitestBeside(project, env = {}) {
   const log = path.join(output, `${project}.log`);
   const child = spawn(bin("vitest"), vitestArgs(project), {
     cwd: ROOT,
@@ -68,19 +68,21 @@ function vitestBeside(project, env) {
 
 const database = await startDatabase(`test-${process.pid}`, 34306);
 try {
-  // Tests of the database wait more than they work: they have the time of what needs one processor.
+  // Tests of the database wait more than they work, those of units need one processor, and so does each check: all beside
+  // each other take little more than half of the time.
   const databaseTests = vitestBeside("database", {
     DATABASE_URL: database.url,
     TEST_DB_SOCKET: database.socket,
     TEST_DB_PID: String(database.pid),
   });
+  const unitTests = vitestBeside("unit");
   check("lint", bin("biome"), ["check", "--error-on-warnings"]);
   check("layers", bin("tsx"), ["scripts/check-layers.ts"]);
   check("words", bin("tsx"), ["scripts/check-words.ts"]);
   check("types", bin("tsc"), ["--noEmit"]);
   ensureBuild();
   await databaseTests();
-  vitest("unit");
+  await unitTests();
   vitest("browser", { DATABASE_URL: database.url });
   vitest("reach", { DATABASE_URL: database.url });
 } catch (error) {
