@@ -1,3 +1,4 @@
+export type { WorkItem } from "./account";
 export {
   BOOK_KEYS,
   type Book,
@@ -16,8 +17,7 @@ export {
   type End,
   type Outcome,
   outcomeOf,
-  type Risk,
-  type WorkItem,
 } from "./compare";
 export { type Computer, type Harnesses, harnessesOf, pinsUnder } from "./harnesses";
+export type { Risk } from "./risks";
 export { APPROACHES, type Approach, type Choice, LENGTHENED, type Lengthened } from "./types";

@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { KeyPosition } from "@/core/state";
 import { STATE_HEADS, stateWords } from "@/core/words";
 import { Button } from "@/ui/controls";
+import { saveFile } from "@/ui/save-file";
 import { Segments } from "@/ui/segments";
 import { useJob } from "../shell/job-provider";
 import type { Paper } from "../shell/paper";
@@ -30,7 +31,8 @@ export function CircuitDiagram({ drawn: thing, isWide, onWide }: Props) {
   const drawing = useRef<SVGSVGElement>(null);
   const frame = useRef<HTMLDivElement>(null);
   const [key, setKey] = useState<KeyPosition | "none">("none");
-  const diagram = useDiagram(thing, key !== "none");
+  const [anyway, setAnyway] = useState(false);
+  const diagram = useDiagram(thing, { hasAmps: key !== "none", anyway });
   const solved = useDrawnSolution(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
   const [paper, setPaper] = useState<Paper>("A4");
   const battery =
@@ -54,9 +56,12 @@ export function CircuitDiagram({ drawn: thing, isWide, onWide }: Props) {
     );
   if (diagram.state === "large")
     return (
-      <p className="p-3 text-[13px] text-ink2">
-        {diagram.parts} parts are in it, too many for one drawing. The path of one cavity&rsquo;s feed stands in Power,
-        that of one wire in Triage.
+      <p className="flex flex-wrap items-center gap-x-3 p-3 text-[13px] text-ink2">
+        <span className="min-w-0 flex-1 basis-80">
+          {diagram.parts} parts are in it: a drawing over many sheets, which takes some seconds. That of one cavity,
+          part or connector is smaller, and stands beside each.
+        </span>
+        <Button onClick={() => setAnyway(true)}>Draw it all the same</Button>
       </p>
     );
   const { drawn } = diagram;
@@ -155,9 +160,5 @@ function saveSvg(svg: SVGSVGElement, name: string): void {
       const value = styles.getPropertyValue(variable).trim();
       return (value === "" ? (other ?? "#000") : value).replaceAll('"', "'");
     });
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([text], { type: "image/svg+xml" }));
-  link.download = `${name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.svg`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  saveFile(`${name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.svg`, text, "image/svg+xml");
 }

@@ -23,12 +23,18 @@ export interface DrawnThing {
   readonly lines: readonly Line[];
 }
 
+/** What a drawing is to show beside the circuit itself. */
+export interface DrawnHow {
+  /** There is room for a current at each wire. */
+  readonly hasAmps: boolean;
+  /** However many parts it has: it may take some seconds. */
+  readonly anyway: boolean;
+}
+
 /**
  * A circuit, drawn off the page's thread and again whenever what it is made of changes.
- *
- * @param hasAmps there is to be room for a current at each wire
  */
-export function useDiagram({ of, lines }: DrawnThing, hasAmps: boolean): Diagram {
+export function useDiagram({ of, lines }: DrawnThing, { hasAmps, anyway }: DrawnHow): Diagram {
   const { askCircuit, report, document } = useJob();
   const { units } = document.job;
   const [diagram, setDiagram] = useState<Diagram>({ state: "drawing" });
@@ -61,7 +67,8 @@ export function useDiagram({ of, lines }: DrawnThing, hasAmps: boolean): Diagram
         links.flatMap(({ from, to }) => [from, to]),
       );
       if (circuit.parts.length === 0) return show({ state: "empty" });
-      if (circuit.parts.length > MOST_PARTS) return show({ state: "large", parts: circuit.parts.length });
+      if (circuit.parts.length > MOST_PARTS && !anyway) return show({ state: "large", parts: circuit.parts.length });
+      if (circuit.parts.length > MOST_PARTS) show({ state: "drawing" });
       const runText = (run: CircuitRun) =>
         run.wire === null ? "" : runWords(run, sizeText(run.wire.sizeMm2, units), lengthText(run.wire.lengthM, units));
       const laid = await layOut(circuitGraph(circuit, links, runText, partWords, hasAmps));
@@ -73,7 +80,7 @@ export function useDiagram({ of, lines }: DrawnThing, hasAmps: boolean): Diagram
     return () => {
       isCurrent = false;
     };
-  }, [of, links, report, askCircuit, units, hasAmps]);
+  }, [of, links, report, askCircuit, units, hasAmps, anyway]);
   return diagram;
 }
 

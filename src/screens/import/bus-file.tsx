@@ -5,9 +5,10 @@ import type { Quantity, Side } from "@/core/forms";
 import { QUANTITIES } from "@/core/forms";
 import { busQuantity, isOffered } from "@/core/intake";
 import { count, frameText, quantityHead } from "@/core/words";
-import { type DbcIssue, type DbcMessage, dbcIssueWords, dbcText, readDbc } from "@/formats/dbc";
+import { type DbcIssue, type DbcMessage, dbcIssueWords, dbcText, readDbc, writeDbc } from "@/formats/dbc";
 import { busSignalOps, carriesOp, type ReadValue } from "@/job/bus-ops";
 import { Button } from "@/ui/controls";
+import { saveFile } from "@/ui/save-file";
 import { Empty, Trouble } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import type { Source } from "./use-table";
@@ -89,6 +90,11 @@ export function BusFile({ source, side, onDone }: Props) {
               ))}
             </select>
           </label>
+        )}
+        {read.messages.length > 0 && (
+          <Button onClick={() => saveFile(source.name, writeDbc(read.messages), "text/plain")}>
+            Save what was read
+          </Button>
         )}
         <Button onClick={onDone}>Discard</Button>
         <Button primary disabled={bus === undefined || quantities.length === 0} onClick={take}>

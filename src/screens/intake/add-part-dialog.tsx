@@ -11,6 +11,7 @@ import type { PartRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
 import { Dialog } from "@/ui/dialog";
 import { FileField, JSON_FILES } from "@/ui/file-field";
+import { saveFile } from "@/ui/save-file";
 import { useJob } from "../shell/job-provider";
 
 const BY_COUNT: Readonly<Record<string, (count: number) => Part>> = {
@@ -68,13 +69,7 @@ export function AddPartDialog({
         fresh.map((part) => insertOp("own_part", { id: nanoid(), ...part })),
       );
   };
-  const save = () => {
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(new Blob([writeOwnParts(own)], { type: "application/json" }));
-    link.download = "own-parts.json";
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
+  const save = () => saveFile("own-parts.json", writeOwnParts(own), "application/json");
   const entry = (part: Part, ownId?: string) => (
     <li key={ownId ?? part.name} className="flex items-center border-b border-rule">
       <button

@@ -7,6 +7,7 @@ import { type PowerProblem, type PowerReport, SETTING_KEYS, SETTINGS, type Setti
 import { assumptionText, capital, digits, powerProblemWords, SETTING_WORDS, temperatureText } from "@/core/words";
 import { editsOps } from "@/job/power-ops";
 import { Button } from "@/ui/controls";
+import { saveFile } from "@/ui/save-file";
 import { SavedInput } from "@/ui/saved-input";
 import { useJob } from "../shell/job-provider";
 import { LackingValues } from "./lacking-values";
@@ -96,12 +97,7 @@ function NetlistButton({ elements }: { elements: number }) {
   const job = useJob();
   const download = async () => {
     const netlist = await job.askNetlist();
-    const link = Object.assign(document.createElement("a"), {
-      href: URL.createObjectURL(new Blob([JSON.stringify(netlist, null, 1)], { type: "application/json" })),
-      download: `${job.document.job.name}.netlist.json`,
-    });
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveFile(`${job.document.job.name}.netlist.json`, JSON.stringify(netlist, null, 1), "application/json");
   };
   return (
     <p className="mt-4">
