@@ -115,6 +115,12 @@ test("every function of both vehicles is decided, cured, filled or given up in o
   const text = () => robin.driver.executeScript<string>("return document.querySelector('main').innerText");
   expect((await open()).length).toBeGreaterThan(10);
   const given: string[] = [];
+  const solved = () =>
+    robin.wait("the plan to be solved", () =>
+      robin.driver.executeScript<true | null>(
+        `return document.querySelector("[data-solved='yes']") === null ? null : true`,
+      ),
+    );
   const sweep = async () => {
     for (let step = 0; step < 250; step++) {
       const todo = await open();
@@ -124,9 +130,14 @@ test("every function of both vehicles is decided, cured, filled or given up in o
         const key = await chosen();
         return todo.includes(key) ? key : null;
       });
-      const can = await robin.wait("what is solved", keys);
       // A cure before a link, a link before a gap; by hand against the solved plan, and to do without it, come last.
-      const key = ["C", "Y", "U", "B", "X"].find((one) => can.includes(one)) ?? "none";
+      const first = (can: readonly string[]) => ["C", "Y", "U", "B", "X"].find((one) => can.includes(one)) ?? "none";
+      let key = first(await robin.wait("what is solved", keys));
+      if (key === "B" || key === "X") {
+        // Nobody gives a thing up before the plan says that nothing else is left.
+        await solved();
+        key = first(await robin.wait("what is solved", keys));
+      }
       if (key === "X") given.push(`${here}: ${await said(here)}`);
       const was = await text();
       await robin.press(key.toLowerCase());
@@ -140,11 +151,7 @@ test("every function of both vehicles is decided, cured, filled or given up in o
     await robin.find("link", /^Power \D*\d+$/);
     await robin.goTo("/jobs/heron/map");
     await robin.find("button", /^Feeds and grounds/);
-    await robin.wait("the plan to be solved", () =>
-      robin.driver.executeScript<true | null>(
-        `return document.querySelector("[data-solved='yes']") === null ? null : true`,
-      ),
-    );
+    await solved();
     await sweep();
   }
   expect(await open()).toEqual([]);

@@ -24,7 +24,8 @@ export function CircuitSvg({ drawn, name, drawing, solved, sheet, scale = 1 }: S
   return (
     <svg
       ref={drawing}
-      role="img"
+      // A group, not a picture: its cavities open.
+      role="group"
       aria-label={`Circuit of ${name}: ${boxes.filter(({ type }) => type === "part").length} parts`}
       width={width * scale}
       height={height * scale}
