@@ -237,3 +237,111 @@ test.each([
 });
 test("--help lists the verbs", () =>
   expect(run("--help")).toMatchObject({ status: 0, stdout: expect.stringContaining("match DONOR.csv HOST.csv") }));
+
+describe("gauge", () => {
+  const reference = JSON.parse(readFileSync("tests/reference/gauge/expected.json", "utf8"));
+  const printed = (name: string) =>
+    JSON.parse(runCli(["gauge", `tests/reference/gauge/${name}.json`], readFileSync).stdout);
+
+  test("the reference's specifications are answered as it has them", () => {
+    const sender = printed("01");
+    for (const [form, [worst, series, parallel]] of Object.entries<[number, number | null, number | null]>(
+      reference["01"].forms,
+    ))
+      expect(sender.networks.find((one: { form: string }) => one.form === form)).toMatchObject({
+        worstError: expect.closeTo(worst, 8),
+        seriesOhms: series,
+        parallelOhms: parallel,
+        watts: null,
+      });
+    expect(sender.networks[0].form).toBe(reference["01"].form);
+    expect(sender.errors).toHaveLength(101);
+    expect(printed("21").ratio).toMatchObject(reference["21"]);
+    const { rollingM, pulsesPerKm, value, num, den, errorPercent, legal } = reference["31"];
+    const speed = printed("31");
+    expect(speed).toMatchObject({ ratio: { num, den }, legal });
+    expect([speed.rollingM, speed.pulsesPerKm, speed.ratio.value, speed.errorPercent]).toEqual(
+      [rollingM, pulsesPerKm, value, errorPercent].map((one) => expect.closeTo(one, 8)),
+    );
+    expect(printed("41")).toEqual(reference["41"]);
+  });
+
+  test.each([
+    ["a sender that turns back", readFileSync("tests/reference/gauge/51.json", "utf8"), "sender", "not-monotone"],
+    ["no JSON", "{", "", "not-json"],
+    ["an unknown kind", '{"kind":"clock"}', "kind", "bad-field"],
+    [
+      "a ratio of zero",
+      '{"kind":"tachometer","provider":{"pulsesPerRev":0},"gauge":{"pulsesPerRev":2}}',
+      "provider.pulsesPerRev",
+      "bad-field",
+    ],
+    [
+      "a band outside",
+      '{"kind":"sender","sender":[[0,9],[9,1]],"gauge":[[0,9],[9,1]],"band":[0,10]}',
+      "band",
+      "band-outside",
+    ],
+    [
+      "a band that ends before it begins",
+      '{"kind":"sender","sender":[[0,9],[9,1]],"gauge":[[0,9],[9,1]],"band":[9,1]}',
+      "band",
+      "band-empty",
+    ],
+    [
+      "two points with one x",
+      '{"kind":"sender","sender":[[0,9],[0,1]],"gauge":[[0,9],[9,1]],"band":[0,9]}',
+      "sender",
+      "not-rising",
+    ],
+    [
+      "a tyre that is none",
+      '{"kind":"speedometer","tyre":"round","pulsesPerKm":9,"gauge":{"pulsesPerKm":9}}',
+      "tyre",
+      "no-tyre",
+    ],
+    [
+      "pulses that nobody told",
+      '{"kind":"speedometer","tyre":"155R13","gauge":{"revsPerKm":600}}',
+      "pulsesPerKm",
+      "pulses-missing",
+    ],
+    [
+      "points that fall",
+      '{"kind":"tachometer","provider":{"pulsesPerRev":2},"gauge":{"pulsesPerRev":2},"points":[[1,9],[2,8]]}',
+      "points",
+      "not-monotone",
+    ],
+  ])("%s is refused with its place and the cure", (_, text, column, code) => {
+    const { status, stdout, stderr } = runCli(["gauge", "spec.json"], () => new TextEncoder().encode(text));
+    expect(status).toBe(2);
+    expect(JSON.parse(stdout).error).toMatchObject({ code, column, hint: expect.stringMatching(/\w{4}/) });
+    expect(stderr).toContain("spec.json");
+  });
+
+  test("a cable's turns count as pulses, a fed gauge tells its watts, and one file is asked for", () => {
+    const run = (spec: object) =>
+      JSON.parse(runCli(["gauge", "s.json"], () => new TextEncoder().encode(JSON.stringify(spec))).stdout);
+    expect(run({ kind: "speedometer", pulsesPerKm: 4000, gauge: { revsPerKm: 1000 } })).toMatchObject({
+      rollingM: null,
+      ratio: { num: 1, den: 4 },
+      legal: true,
+    });
+    const curve = [
+      [0, 200],
+      [100, 50],
+    ];
+    const fed = run({
+      kind: "sender",
+      sender: curve,
+      gauge: curve,
+      band: [0, 100],
+      series: "E24",
+      volts: 10,
+      gaugeOhms: 50,
+    });
+    expect(fed.networks.every(({ watts }: { watts: number | null }) => watts !== null)).toBe(true);
+    expect(runCli(["gauge"], readFileSync).status).toBe(64);
+    expect(runCli(["gauge", "--help"], readFileSync).stdout).toContain("tachometer");
+  });
+});

@@ -1,6 +1,7 @@
 import { CHECK_HELP, check } from "./check";
 import { DBC_HELP, dbc } from "./dbc";
 import { InputError, type ReadFile, UsageError } from "./errors";
+import { GAUGE_HELP, gauge } from "./gauge";
 import { INTAKE_HELP, intake } from "./intake";
 import { MATCH_HELP, match } from "./match";
 import { SLICE_HELP, slice } from "./slice";
@@ -23,6 +24,7 @@ interface Verb {
 const VERBS: Readonly<Record<string, Verb>> = {
   check: { run: check, help: CHECK_HELP },
   dbc: { run: dbc, help: DBC_HELP },
+  gauge: { run: gauge, help: GAUGE_HELP },
   intake: { run: intake, help: INTAKE_HELP },
   match: { run: match, help: MATCH_HELP },
   slice: { run: slice, help: SLICE_HELP },
@@ -36,6 +38,7 @@ Verbs
   match DONOR.csv HOST.csv            how each signal reaches its counterpart, with the adapters' values
   check JOB.json                      what is wrong in the solved plan, and the volts of every feed and consumer
   dbc FILE.dbc [--decode LOG]         messages and signals of a bus; a log of frames read by them
+  gauge SPEC.json                     what makes a gauge show the truth: resistors, ratios, a lamp's resistor
   slice JOB.json                      what each wire is needed for, and which may go
   solve NETLIST.json [--state run]    voltages, currents and relays of a netlist in one key state
 

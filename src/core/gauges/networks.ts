@@ -70,6 +70,34 @@ export function networkErrors(
   });
 }
 
+/** What feeds a gauge: volts, and the gauge's own resistance in series with the network, Ω. */
+export interface GaugeFeed {
+  readonly volts: number;
+  readonly gaugeOhms: number;
+}
+
+/**
+ * The most that the hotter of the added resistors turns to heat over the band, W: the current volts ÷ (gauge + network)
+ * as it divides between them (Ohm and Kirchhoff). 0 where none is added.
+ */
+export function networkWatts(
+  spec: SenderSpec,
+  { form, seriesOhms, parallelOhms }: Pick<SenderNetwork, "form" | "seriesOhms" | "parallelOhms">,
+  { volts, gaugeOhms }: GaugeFeed,
+): number {
+  const [rs, rp] = [seriesOhms ?? 0, parallelOhms ?? Number.POSITIVE_INFINITY];
+  return stepsOver(spec.band).reduce((most, x) => {
+    const sender = valueAt(spec.sender, x, spec.interpolate) ?? Number.NaN;
+    const amps = volts / (gaugeOhms + networkOhms(form, sender, seriesOhms, parallelOhms));
+    // What stands beside the parallel resistor, and what of the current goes through it.
+    const beside = form === "series-then-parallel" ? sender + rs : sender;
+    const inParallel = rp === Number.POSITIVE_INFINITY ? 0 : (amps * beside) / (beside + rp);
+    const inSeries = form === "series-then-parallel" ? amps - inParallel : amps;
+    const heat = [inSeries ** 2 * rs, rp === Number.POSITIVE_INFINITY ? 0 : inParallel ** 2 * rp];
+    return Math.max(most, ...heat);
+  }, 0);
+}
+
 interface Tried {
   readonly seriesOhms: number | null;
   readonly parallelOhms: number | null;

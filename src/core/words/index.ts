@@ -11,6 +11,7 @@ export * from "./findings";
 export * from "./forms";
 export * from "./functions";
 export * from "./gateway";
+export * from "./gauges";
 export * from "./harness";
 export * from "./intake";
 export * from "./measures";
