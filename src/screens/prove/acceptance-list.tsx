@@ -2,8 +2,9 @@
 
 import Link from "next/link";
 import { FUNCTION_STATE_WORDS, lackText, mapFunctionName, wishLackText } from "@/core/words";
-import { Button } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
 import { StateMark } from "@/ui/marks";
+import { Empty } from "@/ui/states";
 import { shownState } from "../map/function-marks";
 import { seenText } from "../map/on-the-vehicle";
 import {
@@ -70,6 +71,20 @@ export function AcceptanceList({ items, seen }: ReturnType<typeof useAcceptanceI
       acceptOp(accepted, works, person),
     ]);
   const { host, name } = job.document.job;
+  if (items.length === 0)
+    return (
+      <div className="mx-4 border border-rule2 bg-sheet">
+        <Empty title="Nothing must work yet">
+          <p>
+            What must work is made from both pin tables and the owner&rsquo;s wishes, and ticked off here once it was
+            seen on the vehicle.
+          </p>
+          <Link href={`/jobs/${job.jobId}/scope?view=wishes`} className={buttonLook(true)}>
+            To the wishes
+          </Link>
+        </Empty>
+      </div>
+    );
   return (
     <div
       className="mx-4 mb-4 min-h-0 flex-1 overflow-auto border border-rule2 bg-sheet print:m-0 print:border-0"

@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useState } from "react";
 import {
   APPROACHES,
@@ -24,7 +25,8 @@ import {
   workHours,
 } from "@/core/words";
 import { chooseOps } from "@/job/approach-facts";
-import { Button } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
+import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
 import { OutcomePane, type Shown } from "./outcome-pane";
 import { useOutcomes } from "./use-outcomes";
@@ -95,6 +97,17 @@ export function ApproachTable({ choices, onChoices: setChoices }: Props) {
   const open = opened === null ? null : (outcomes[opened.column] ?? null);
   const change = (column: number, to: Partial<Choice>) =>
     setChoices(choices.map((one, at) => (at === column ? { ...one, ...to } : one)));
+  if (job.pins.length === 0)
+    return (
+      <div className="border border-rule2 bg-sheet">
+        <Empty title="Nothing to compare yet">
+          <p>Import both pin tables: then each approach is reckoned on them, in functions, wires, hours and money.</p>
+          <Link href={`/jobs/${job.jobId}/import`} className={buttonLook(true)}>
+            To the import
+          </Link>
+        </Empty>
+      </div>
+    );
   const isChosen = (one: Choice) => one.approach === approach && one.lengthens === lengthens;
   return (
     <div className={`grid gap-4 ${open === null ? "" : "grid-cols-[minmax(0,1fr)_340px] max-lg:grid-cols-1"}`}>
