@@ -9,7 +9,7 @@ import {
   type TriedLoad,
   type TriedWire,
 } from "@/core/power";
-import { decideOps } from "./decide";
+import { type Choice, decideOps } from "./decide";
 import { harnessFacts } from "./harness-facts";
 import { addWireOps, placePartOps, tellPartOps } from "./harness-ops";
 import { deleteOp, insertOp, type RowOp, updateOp } from "./ops";
@@ -126,49 +126,39 @@ function wireOps(
   ];
 }
 
-function linkOps(
+/** Decides of a pair as it was tried in Power. */
+function pairOps(
   document: JobDocument,
-  { providerId, consumerId, adapters }: Extract<PlanChange, { type: "link" }>,
+  { providerId, consumerId }: { readonly providerId: string; readonly consumerId: string },
+  decided: Pick<Choice, "decision" | "verdict" | "adapters" | "why">,
   makeId: () => string,
 ): RowOp[] {
-  const consumer = document.pins.find((row) => row.id === consumerId);
-  return decideOps(
-    document,
-    {
-      providerId,
-      consumerId,
-      quantity: consumer?.quantity ?? null,
-      decision: "accepted",
-      verdict: adapters.length === 0 ? "direct" : "adapter",
-      adapters,
-      why: "Tried in Power and accepted",
-      byHand: true,
-    },
-    makeId,
-  );
+  const quantity = document.pins.find((row) => row.id === consumerId)?.quantity ?? null;
+  return decideOps(document, { providerId, consumerId, quantity, byHand: true, ...decided }, makeId);
 }
 
-function refuseOps(
+const linkOps = (
   document: JobDocument,
-  { providerId, consumerId }: Extract<PlanChange, { type: "refuse-link" }>,
+  { adapters, ...pair }: Extract<PlanChange, { type: "link" }>,
   makeId: () => string,
-): RowOp[] {
-  const consumer = document.pins.find((row) => row.id === consumerId);
-  return decideOps(
+): RowOp[] => {
+  const verdict = adapters.length === 0 ? "direct" : "adapter";
+  return pairOps(
     document,
-    {
-      providerId,
-      consumerId,
-      quantity: consumer?.quantity ?? null,
-      decision: "refused",
-      verdict: "manual",
-      adapters: [],
-      why: "Refused after it was solved",
-      byHand: true,
-    },
+    pair,
+    { decision: "accepted", verdict, adapters, why: "Tried in Power and accepted" },
     makeId,
   );
-}
+};
+
+const refuseOps = (
+  document: JobDocument,
+  pair: Extract<PlanChange, { type: "refuse-link" }>,
+  makeId: () => string,
+): RowOp[] => {
+  const why = "Refused after it was solved";
+  return pairOps(document, pair, { decision: "refused", verdict: "manual", adapters: [], why }, makeId);
+};
 
 function loadOps(
   document: JobDocument,

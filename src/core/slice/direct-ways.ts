@@ -18,45 +18,56 @@ export function directEdges(
   need: FunctionNeed,
   through: ReadonlySet<number> | null = null,
 ): number[] {
-  const at = new Map<number, number[]>();
-  const edgeAt = (one: number) => harness.edges[one] as HarnessEdge;
-  for (const one of need.edges)
-    for (const node of [edgeAt(one).a, edgeAt(one).b]) at.set(node, [...(at.get(node) ?? []), one]);
-  const found = new Map<number, ReadonlyMap<number, number>>();
-  const stepsFrom = (start: number): ReadonlyMap<number, number> => {
-    const known = found.get(start);
-    if (known !== undefined) return known;
-    const steps = new Map([[start, 0]]);
-    const queue = [start];
-    for (const node of queue) {
-      for (const one of at.get(node) ?? []) {
-        const { a, b } = edgeAt(one);
-        const other = a === node ? b : a;
-        if (steps.has(other)) continue;
-        steps.set(other, (steps.get(node) as number) + 1);
-        queue.push(other);
-      }
-    }
-    found.set(start, steps);
-    return steps;
-  };
+  const steps = stepsWithin(harness, need.edges);
   const kept = new Set<number>(need.returnsByBlock && through === null ? shownStraps(harness).edges : []);
   for (const { from, to } of need.demands) {
-    const [there, back] = [stepsFrom(from), stepsFrom(to)];
-    const shortest = there.get(to);
-    if (shortest === undefined) continue;
-    const isOn = (node: number) =>
-      (there.get(node) ?? Number.POSITIVE_INFINITY) + (back.get(node) ?? Number.POSITIVE_INFINITY) <= shortest + DETOUR;
+    const [there, back] = [steps(from), steps(to)];
+    const shortest = there[to] as number;
+    if (shortest >= FAR) continue;
+    const isOn = (node: number) => (there[node] as number) + (back[node] as number) <= shortest + DETOUR;
     if (through !== null && ![...through].some(isOn)) continue;
     for (const one of need.edges) {
       if (kept.has(one)) continue;
-      const { a, b } = edgeAt(one);
-      const over = (near: number, far: number) =>
-        (there.get(near) ?? Number.POSITIVE_INFINITY) + 1 + (back.get(far) ?? Number.POSITIVE_INFINITY);
+      const { a, b } = harness.edges[one] as HarnessEdge;
+      const over = (near: number, far: number) => (there[near] as number) + 1 + (back[far] as number);
       if (Math.min(over(a, b), over(b, a)) <= shortest + DETOUR) kept.add(one);
     }
   }
   return need.edges.filter((one) => kept.has(one));
+}
+
+/** More steps than any way has: what is not reached. */
+const FAR = 1 << 24;
+
+/** How many of these edges each node lies from one, found once for each start. */
+function stepsWithin(harness: Harness, edges: readonly number[]): (start: number) => Int32Array {
+  const at = new Map<number, number[]>();
+  const join = (node: number, other: number) => {
+    const known = at.get(node);
+    if (known === undefined) at.set(node, [other]);
+    else known.push(other);
+  };
+  for (const one of edges) {
+    const { a, b } = harness.edges[one] as HarnessEdge;
+    join(a, b);
+    join(b, a);
+  }
+  const found = new Map<number, Int32Array>();
+  return (start) => {
+    const known = found.get(start);
+    if (known !== undefined) return known;
+    const steps = new Int32Array(harness.nodes.length).fill(FAR);
+    steps[start] = 0;
+    const queue = [start];
+    for (const node of queue)
+      for (const other of at.get(node) ?? []) {
+        if (steps[other] !== FAR) continue;
+        steps[other] = (steps[node] as number) + 1;
+        queue.push(other);
+      }
+    found.set(start, steps);
+    return steps;
+  };
 }
 
 /**

@@ -221,6 +221,7 @@ test("a number too large to be one is no number; how often a message is sent is 
     "BO_ 257 Two: 8 Unit",
     'BA_ "GenMsgCycleTime" BO_ 256 20;',
     'BA_ "GenMsgCycleTime" BO_ 257 0;',
+    'BA_ "GenMsgCycleTime" BO_ 257 3600000;',
     'BA_ "GenMsgCycleTime" BO_ 999 5;',
     'BA_ "Other" BO_ 257 7;',
   ].join("\n");

@@ -16,6 +16,9 @@ const SG = new RegExp(
 /** The attribute in which files of this kind say how often a message is sent, ms; 0 is not at all. */
 const PERIOD = "GenMsgCycleTime";
 
+/** What is sent more seldom is sent on an event, ms. */
+const LONGEST_PERIOD = 600_000;
+
 interface Draft {
   message: Omit<DbcMessage, "signals">;
   readonly line: number;
@@ -147,7 +150,8 @@ class Reader {
   private takePeriod(text: string): undefined {
     const [, name, id, ms] = /^\s*BA_\s+"(\w+)"\s+BO_\s+(\d+)\s+(\d+(?:\.\d+)?)\s*;/.exec(text) ?? [];
     const draft = name === PERIOD ? this.byId.get(Number(id)) : undefined;
-    if (draft !== undefined && Number(ms) > 0) draft.message = { ...draft.message, periodMs: Number(ms) };
+    if (draft !== undefined && Number(ms) > 0 && Number(ms) <= LONGEST_PERIOD)
+      draft.message = { ...draft.message, periodMs: Number(ms) };
   }
 
   /** The signal that a statement names by its message's number and its name. */
