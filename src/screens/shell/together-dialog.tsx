@@ -35,7 +35,8 @@ export function TogetherDialog(props: Props) {
       )}
       {more}
       {waits !== null && <p className="mt-3 text-[13px] text-ink2">{waits}</p>}
-      <div className="mt-4 flex flex-wrap gap-2">
+      {/* Two long lists must not push out of sight what is asked. */}
+      <div className="sticky -bottom-5 -mx-1 mt-2 flex flex-wrap gap-2 bg-sheet px-1 py-3">
         <Button
           primary
           disabled={count === 0 || waits !== null}
