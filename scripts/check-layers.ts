@@ -40,6 +40,7 @@ const CORE_ORDER: readonly string[] = [
   "gauges",
   "signals",
   "power",
+  "transmission",
   "plan",
   "approaches",
   "proving",

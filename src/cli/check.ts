@@ -1,10 +1,9 @@
-import type { CavityPoint } from "@/core/points";
-import { buildModel, type Finding, factsOf, type KeyRow, placesOf, reportPower, solvePower } from "@/core/power";
+import { type Finding, type KeyRow, placesOf, reportPower } from "@/core/power";
 import { aliveThroughout } from "@/core/state";
 import { assumptionText, cureText, findingTitle, findingWhy, powerProblemWords } from "@/core/words";
-import { decidedInputOf } from "@/job/power-facts";
 import type { ReadFile } from "./errors";
-import { jobFileOf } from "./job-file";
+import { jobFileOf, solvedPlan } from "./job-file";
+import { cavityName } from "./options";
 
 export const CHECK_HELP = `Usage: npm run -s pantograph -- check JOB.json
 
@@ -18,7 +17,7 @@ const MOST_CAVITIES = 15;
 export function check(args: readonly string[], read: ReadFile): unknown {
   const document = jobFileOf(args, read);
   const { units } = document.job;
-  const solution = solvePower(buildModel(factsOf(decidedInputOf(document))));
+  const solution = solvedPlan(document);
   const { findings, rows, assumptions, problems } = reportPower(solution);
   const told = (finding: Finding) => {
     const { cavities, elements } = placesOf(solution.model, finding, MOST_CAVITIES);
@@ -43,8 +42,6 @@ export function check(args: readonly string[], read: ReadFile): unknown {
     problems: problems.map((problem) => ({ code: problem.code, ...powerProblemWords(problem, units) })),
   };
 }
-
-const cavityName = ({ side, connector, cavity }: CavityPoint) => `${side} ${connector}/${cavity}`;
 
 const voltsOf = ({ cells }: KeyRow) => Object.fromEntries(cells.map(({ state, volts }) => [state, volts]));
 

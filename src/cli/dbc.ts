@@ -1,6 +1,7 @@
 import { type DbcSignal, dbcIssueWords, dbcText, decodeLog, logIssueWords, readDbc } from "@/formats/dbc";
-import { InputError, type ReadFile, UsageError } from "./errors";
+import { InputError, type ReadFile } from "./errors";
 import { readFileBytes } from "./files";
+import { readArguments } from "./options";
 
 export const DBC_HELP = `Usage: npm run -s pantograph -- dbc FILE.dbc [--decode LOG]
 
@@ -9,7 +10,8 @@ With --decode a text log of lines (seconds) channel ID#DATA is read by it: {"fra
 Example: npm run -s pantograph -- dbc tests/reference/dbc/one.dbc --decode tests/reference/dbc/one.log`;
 
 export function dbc(args: readonly string[], read: ReadFile): unknown {
-  const { file, log } = readArguments(args);
+  const { options, file } = readArguments(args, ["--decode"], "a DBC");
+  const log = options.get("--decode") ?? null;
   const found = readDbc(dbcText(readFileBytes(file, read)));
   if (found === null)
     throw new InputError({
@@ -37,16 +39,3 @@ const printed = ({ isNested, selectedBy: _by, isFloat: _float, choices, multiple
   ...(isNested ? { selector: true } : {}),
   choices,
 });
-
-function readArguments(args: readonly string[]): { readonly file: string; readonly log: string | null } {
-  const at = args.indexOf("--decode");
-  const log = at < 0 ? null : (args[at + 1] ?? "");
-  if (log === "" || log?.startsWith("-")) throw new UsageError("--decode needs a log.");
-  const rest = args.filter((_, nth) => at < 0 || (nth !== at && nth !== at + 1));
-  const option = rest.find((arg) => arg.startsWith("-"));
-  if (option !== undefined)
-    throw new UsageError(option === "--decode" ? "--decode is given twice." : `There is no option “${option}”.`);
-  const [file] = rest;
-  if (file === undefined || rest.length !== 1) throw new UsageError("Name one file, a DBC.");
-  return { file, log };
-}

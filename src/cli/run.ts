@@ -1,9 +1,11 @@
 import { CHECK_HELP, check } from "./check";
+import { CRANK_HELP, crank } from "./crank";
 import { DBC_HELP, dbc } from "./dbc";
 import { InputError, type ReadFile, UsageError } from "./errors";
 import { GAUGE_HELP, gauge } from "./gauge";
 import { INTAKE_HELP, intake } from "./intake";
 import { MATCH_HELP, match } from "./match";
+import { NETLIST_HELP, netlist } from "./netlist";
 import { SLICE_HELP, slice } from "./slice";
 import { SOLVE_HELP, solve } from "./solve";
 
@@ -23,10 +25,12 @@ interface Verb {
 
 const VERBS: Readonly<Record<string, Verb>> = {
   check: { run: check, help: CHECK_HELP },
+  crank: { run: crank, help: CRANK_HELP },
   dbc: { run: dbc, help: DBC_HELP },
   gauge: { run: gauge, help: GAUGE_HELP },
   intake: { run: intake, help: INTAKE_HELP },
   match: { run: match, help: MATCH_HELP },
+  netlist: { run: netlist, help: NETLIST_HELP },
   slice: { run: slice, help: SLICE_HELP },
   solve: { run: solve, help: SOLVE_HELP },
 };
@@ -37,8 +41,10 @@ Verbs
   intake FILE.csv --side donor|host   reads a pin table: every cavity with its colour, size, form and quantity
   match DONOR.csv HOST.csv            how each signal reaches its counterpart, with the adapters' values
   check JOB.json                      what is wrong in the solved plan, and the volts of every feed and consumer
+  crank JOB.json                      who may crank when: every key position, range and pedal, solved
   dbc FILE.dbc [--decode LOG]         messages and signals of a bus; a log of frames read by them
   gauge SPEC.json                     what makes a gauge show the truth: resistors, ratios, a lamp's resistor
+  netlist JOB.json [--state crank]    the plan as it is solved, and what each of its elements is
   slice JOB.json                      what each wire is needed for, and which may go
   solve NETLIST.json [--state run]    voltages, currents and relays of a netlist in one key state
 

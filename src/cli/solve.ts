@@ -1,8 +1,9 @@
 import { type NetlistFault, Network, readNetlist } from "@/core/circuit";
 import { NETLIST_KEYS } from "@/core/state";
 import { netlistFaultText, solveFindingText } from "@/core/words";
-import { InputError, type ReadFile, UsageError } from "./errors";
+import { InputError, type ReadFile } from "./errors";
 import { readFileBytes } from "./files";
+import { oneOf, readArguments } from "./options";
 
 export const SOLVE_HELP = `Usage: npm run -s pantograph -- solve NETLIST.json [--state off|accessory|run|crank|running]
 
@@ -11,7 +12,8 @@ amperes from a to b, of a source out of a. --state wins over the file's own stat
 Example: npm run -s pantograph -- solve tests/reference/circuit/small-vehicle-crank.json --state run`;
 
 export function solve(args: readonly string[], read: ReadFile): unknown {
-  const { file, state } = readArguments(args);
+  const { options, file } = readArguments(args, ["--state"], "a netlist");
+  const state = oneOf(options, "--state", NETLIST_KEYS) ?? null;
   const fail = (fault: NetlistFault): never => {
     const { code, element, nodes } = fault;
     throw new InputError({
@@ -43,20 +45,6 @@ export function solve(args: readonly string[], read: ReadFile): unknown {
       message: solveFindingText(finding),
     })),
   };
-}
-
-function readArguments(args: readonly string[]): { readonly file: string; readonly state: string | null } {
-  const at = args.indexOf("--state");
-  const state = at < 0 ? null : (args[at + 1] ?? "");
-  if (state !== null && !NETLIST_KEYS.some((one) => one === state))
-    throw new UsageError(`--state is one of ${NETLIST_KEYS.join(", ")}.`);
-  const rest = args.filter((_, nth) => at < 0 || (nth !== at && nth !== at + 1));
-  const option = rest.find((arg) => arg.startsWith("-"));
-  if (option !== undefined)
-    throw new UsageError(option === "--state" ? "--state is given twice." : `There is no option “${option}”.`);
-  const [file] = rest;
-  if (file === undefined || rest.length !== 1) throw new UsageError("Name one file, a netlist.");
-  return { file, state };
 }
 
 function parseJson(file: string, read: ReadFile): unknown {

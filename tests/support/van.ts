@@ -49,6 +49,21 @@ export const mainFuse: PartFacts = {
 /** An alternator of the donor's, its output on the starter's cable. */
 export const ALTERNATOR = `  donor Alternator-B+ S1 supply-out battery-supply RD 16mm 0.8m alive=permanent maxAmps=90 "Output"
 `;
+/** A part on the van, its terminals by name on cavities. */
+export const part = (
+  id: string,
+  type: string,
+  terminals: Readonly<Record<string, string | null>>,
+  elements: PartFacts["elements"],
+  side: PartFacts["side"] = "host",
+): PartFacts => ({
+  id,
+  side,
+  type,
+  label: id,
+  terminals: Object.entries(terminals).map(([name, pinId]) => ({ name, pinId })),
+  elements,
+});
 export const stud = (id: string, side: "donor" | "host", pinId: string): PartFacts => ({
   id,
   side,

@@ -118,6 +118,33 @@ function batteryElements(pins: readonly CavityFacts[]): ElementSpec[] {
     }));
 }
 
+/**
+ * A part of which every cavity is a contact's: each by the pole that it states. Two of one quantity are the two sides of
+ * one contact; where one side alone is shown and it is told to be free, the other is not known and nothing is taken.
+ */
+function contactsByPole(pins: readonly CavityFacts[], ground: string): ElementSpec[] {
+  const toGround = ({ cavity }: CavityFacts) => contact(cavity, cavity, ground, NETLIST_KEYS);
+  const groups = new Map<string, CavityFacts[]>();
+  for (const pin of pins) {
+    const key = `${pin.quantity} ${pin.index ?? ""}`;
+    groups.set(key, [...(groups.get(key) ?? []), pin]);
+  }
+  return [...groups.values()].flatMap((group): ElementSpec[] => {
+    const grounded = group.filter(({ form }) => fieldOf(form, "to") === "ground");
+    const open = group.filter((pin) => !grounded.includes(pin));
+    const [first, ...others] = open;
+    if (first === undefined) return grounded.map(toGround);
+
+    const told = open.every(({ form }) => fieldOf(form, "to") !== null);
+    if (!told && open.length !== 2) return [...grounded, ...open].map(toGround);
+    if (others.length === 0) return grounded.map(toGround);
+    return [
+      ...grounded.map(toGround),
+      ...others.map(({ cavity }) => contact(cavity, first.cavity, cavity, NETLIST_KEYS)),
+    ];
+  });
+}
+
 /** Each way is fed by the cavity that brings a feed alive as long as it is; a way whose feed is not shown has none. */
 function fuseElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const feeds = pins.filter((pin) => pin.form.kind === "supply-in");
@@ -170,8 +197,9 @@ function relayElements(pins: readonly CavityFacts[]): ElementSpec[] {
 function switchElements(pins: readonly CavityFacts[]): ElementSpec[] {
   const live = pins.filter((pin) => !isGround(pin));
   const ground = pins.find(isGround);
-  if (live.length > 1 && live.every(({ form }) => form.kind === "switch-out" && fieldOf(form, "to") === "ground"))
-    return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));
+  const grounded = live.every(({ form }) => fieldOf(form, "to") === "ground");
+  if (live.length > (grounded ? 1 : 2) && live.every(({ form }) => form.kind === "switch-out"))
+    return contactsByPole(live, ground?.cavity ?? CHASSIS);
   const feed = live.find(isFeed) ?? (live.length > 1 ? live[0] : undefined);
   if (feed === undefined)
     return live.map((pin) => contact(pin.cavity, pin.cavity, ground?.cavity ?? CHASSIS, NETLIST_KEYS));

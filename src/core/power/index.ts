@@ -13,8 +13,10 @@ export {
   type Severity,
   type SplitWay,
 } from "./findings";
+export { isInterlock, starterMotors, TURNS_AMPS } from "./findings/interlock";
 export { buildModel } from "./model/model";
 export { pointOfNode } from "./model/node-names";
+export type { NetSpan } from "./model/spans";
 export { BLOCK, BODY, MINUS, PLUS } from "./nodes";
 export {
   type Origin,
@@ -37,9 +39,19 @@ export {
   settingsOf,
   settingValue,
 } from "./settings";
+export {
+  type DescribedElement,
+  type DescribedNetlist,
+  describedNetlist,
+  type ElementUse,
+  type Stance,
+  type Works,
+} from "./solved/described";
 export { type DrawnElement, type DrawnPath, type DrawnPoint, drawnPath } from "./solved/drawn-path";
 export { type ElementFault, elementFaults } from "./solved/element-faults";
-export { netlistOf, networkIn, settingOf, solveIn, solvePower } from "./solved/solve";
+export { voltsAt } from "./solved/flow";
+export { type PathStep, pathDown, pathThrough } from "./solved/path";
+export { netlistOf, networkIn, settingOf, solveIn, solvePower, standing } from "./solved/solve";
 export type { BoxRow } from "./tables/boxes";
 export { type CableRow, cableTable } from "./tables/cable";
 export type { ExpectedVolts } from "./tables/expected";

@@ -20,7 +20,7 @@ export interface WireOrigin extends WireEnds {
  * What an element stands for inside of its part.
  * `own`: an element as the part has it · `motor`: its motor · `starter-motor`, `starter-solenoid` · `turning`: there
  * only while the engine turns · `awake`: a computer with its supply, which a relay stands for · `asleep`: what it draws
- * then · `control`: a switch that no table shows ·
+ * then · `start-input`: what it asks before it works the starter · `control`: a switch that no table shows ·
  * `way-control`: the same before a fuse way
  */
 export type PartRole =
@@ -31,6 +31,7 @@ export type PartRole =
   | "turning"
   | "awake"
   | "asleep"
+  | "start-input"
   | "control"
   | "way-control";
 

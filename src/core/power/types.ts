@@ -2,7 +2,7 @@ import type { Change, NamedBranches, NetlistFault, Network, Solution } from "../
 import type { Harness } from "../harness";
 import type { Point, WireEnds } from "../points";
 import type { Adapter } from "../signals";
-import type { Alive, KeyPosition } from "../state";
+import type { Alive, KeyPosition, VehicleState } from "../state";
 import type { Units } from "../units";
 import type { NodeNames } from "./model/node-names";
 import type { Spans } from "./model/spans";
@@ -64,7 +64,8 @@ export type AssumedFact =
         | "controlled-loads"
         | "fuse-way-in-run"
         | "mean-currents"
-        | "outputs-on";
+        | "outputs-on"
+        | "start-inputs-asked";
     }
   | { readonly code: "starter-amps" | "asleep-amps" | "fused-feed"; readonly amps: number }
   | { readonly code: "wire-size"; readonly sizeMm2: number }
@@ -142,6 +143,8 @@ export interface PowerSolution {
    */
   readonly charged: readonly Change[];
   readonly problems: readonly PowerProblem[];
+  /** How lever and pedals stand in these solutions, where not as usual. */
+  readonly stance?: Partial<Omit<VehicleState, "key">>;
   /** Made ready and solved; null where it could not be. A plan with little changed begins where it ended. */
   readonly network: Network | null;
 }

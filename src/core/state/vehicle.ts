@@ -9,6 +9,8 @@ export interface VehicleState {
   readonly range: string | null;
   readonly clutch: Pedal | null;
   readonly brake: Pedal | null;
+  /** Whether the anti-theft parts have let the engine go; null where none is asked. */
+  readonly security: "ok" | "locked" | null;
   /**
    * Switches by a name that the plan gives them; one that is not named here is as its own predicate's default has it:
    * open.
@@ -25,6 +27,8 @@ export interface ClosedWhen {
   readonly range?: readonly string[];
   readonly clutch?: Pedal;
   readonly brake?: Pedal;
+  /** A driver that the anti-theft parts hold open until they know the key. */
+  readonly security?: "ok";
   /** A switch that the plan names. */
   readonly named?: string;
 }
@@ -36,7 +40,7 @@ export const neverClosed: ClosedWhen = { key: [] };
  * starts; clutch pressed to start; brake pressed with the key in run or the engine running, as at a crossing on a rainy
  * night.
  *
- * @example usualState("crank") // { key: "crank", range: "P", clutch: "pressed", brake: "released", named: {} }
+ * @example usualState("crank") // { key: "crank", range: "P", clutch: "pressed", brake: "released", security: "ok", named: {} }
  */
 export function usualState(key: KeyPosition, other?: Partial<Omit<VehicleState, "key">>): VehicleState {
   const usual = USUAL[key];
@@ -48,6 +52,7 @@ const makeUsual = (key: KeyPosition): VehicleState => ({
   range: "P",
   clutch: key === "crank" ? "pressed" : "released",
   brake: key === "run" || key === "running" ? "pressed" : "released",
+  security: "ok",
   named: {},
 });
 /** Asked for by every switch of every path: made once. */
@@ -65,6 +70,7 @@ export function isClosedWhen(when: ClosedWhen, state: VehicleState): boolean {
     (when.range === undefined || (state.range !== null && when.range.includes(state.range))) &&
     (when.clutch === undefined || when.clutch === state.clutch) &&
     (when.brake === undefined || when.brake === state.brake) &&
+    (when.security === undefined || state.security !== "locked") &&
     (when.named === undefined || state.named[when.named] === true)
   );
 }

@@ -305,6 +305,8 @@ function deadText(cause: DeadCause): string {
     case "relay-released": {
       const isComputer = cause.origin.type === "part" && cause.origin.role === "awake";
       const name = originText(cause.origin);
+      if (cause.origin.type === "part" && cause.origin.role === "start-input")
+        return `${capital(name)} is not on (${volts(cause.coilVolts)} across it, ${ratedVolts(cause.pullInVolts)} needed), so the computer does not work the starter.${cause.behind === null ? "" : ` ${deadText(cause.behind)}`}`;
       if (cause.by === "chatter")
         return `${capital(name)} chatters: it has ${volts(cause.coilVolts)} at its coil, and loses that as it pulls in.`;
       const coil = isComputer

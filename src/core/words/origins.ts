@@ -13,6 +13,7 @@ const ROLE_WORDS: Readonly<Record<Exclude<PartRole, "own" | "motor">, string>> =
   turning: "turning",
   awake: "supply",
   asleep: "asleep",
+  "start-input": "start input",
   control: "control",
   "way-control": "switch before the way",
 };
@@ -22,6 +23,7 @@ const AT_WORDS: Partial<Record<PartOrigin["kind"], string>> = {
   lamp: "the lamp at",
   switch: "the driver at",
   resistor: "the input at",
+  relay: "the input at",
 };
 
 /** An element by what one finds on the vehicle: `the wire C1-6 to splice E06`, `fuse F1 of Main fuses`. */

@@ -52,6 +52,8 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
       return "what works in pulses (injectors, coils, valves) draws its mean current, as its pin table states it";
     case "outputs-on":
       return "a computer's outputs are on in the states in which their work is needed, while it has its supply";
+    case "start-inputs-asked":
+      return "a computer works its starter output only while every start input that is connected to something is on";
     case "starter-amps":
       return `a starter of ${amps(fact.amps)}, since its cavity states none`;
     case "asleep-amps":

@@ -1,5 +1,6 @@
 import { usualState } from "../../state";
 import type { NetSpan } from "../model/spans";
+import type { PlanElement } from "../plan-element";
 import { solveIn } from "../solved/solve";
 import { atElement, type PowerModel, type PowerSolution } from "../types";
 import type { Finding } from "./types";
@@ -7,13 +8,13 @@ import type { Finding } from "./types";
 /** The lever in gear and the clutch not pressed: what every interlock must forbid. */
 const IN_GEAR = usualState("crank", { range: "D", clutch: "released" });
 /** A starter that takes this much turns, A. */
-const TURNS_AMPS = 10;
+export const TURNS_AMPS = 10;
 
-/** Switches that ask the lever or the clutch. */
-const asks = ({ elements }: PowerModel) =>
-  elements.filter(
-    ({ closed }) => closed?.range?.some((range) => range === "P" || range === "N") || closed?.clutch === "pressed",
-  );
+/** Whether a switch asks the lever or the clutch. */
+export const isInterlock = ({ closed }: PlanElement): boolean =>
+  closed?.range?.some((range) => range === "P" || range === "N") === true || closed?.clutch === "pressed";
+
+const asks = ({ elements }: PowerModel) => elements.filter(isInterlock);
 
 /** Whether anything asks the lever or the clutch before the engine is cranked. */
 export const hasInterlock = (model: PowerModel): boolean => asks(model).length > 0;

@@ -18,7 +18,8 @@ function chattering({ model, states }: PowerSolution): Finding[] {
     findings.flatMap((finding) => {
       const planned = finding.code === "buzzing" ? model.elementOf.get(finding.element) : undefined;
       // What stands for a computer being awake is no relay that one could hear.
-      return planned === undefined || (planned.origin.type === "part" && planned.origin.role === "awake")
+      return planned === undefined ||
+        (planned.origin.type === "part" && ["awake", "start-input"].includes(planned.origin.role))
         ? []
         : [{ state, node: finding.nodes[0] ?? null, planned }];
     }),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { RELAY } from "../../../../tests/support/relay";
 import { type ToldFinding, toldFindings } from "../../../../tests/support/told";
-import { input, type Plan, SOUND, solved, VAN } from "../../../../tests/support/van";
+import { input, type Plan, part, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
 import { parseAdapter, type WrittenAdapter } from "../../signals";
 import { type FindingCode, PowerAnalysis, type PowerEdit, reportPower } from "../index";
@@ -9,21 +9,6 @@ import { type FindingCode, PowerAnalysis, type PowerEdit, reportPower } from "..
 /** Rules of contracts/verbs.md, each with its limit from both sides. */
 const findings = (plan: Plan, code: FindingCode): ToldFinding[] =>
   toldFindings(reportPower(solved(plan))).filter((finding) => finding.code === code);
-
-const part = (
-  id: string,
-  type: string,
-  terminals: Readonly<Record<string, string | null>>,
-  elements: PartFacts["elements"],
-  side: PartFacts["side"] = "host",
-): PartFacts => ({
-  id,
-  side,
-  type,
-  label: id,
-  terminals: Object.entries(terminals).map(([name, pinId]) => ({ name, pinId })),
-  elements,
-});
 
 const adapter = (written: WrittenAdapter) =>
   parseAdapter(written, () => {

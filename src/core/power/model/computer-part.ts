@@ -1,7 +1,7 @@
-import { fieldOf } from "../../forms";
+import { fieldOf, type Quantity } from "../../forms";
 import { type CavityFacts, type ElementSpec, RATED_VOLTS } from "../../parts";
 import type { ClosedWhen } from "../../state";
-import { ALWAYS, drivenWhen, engineOn, isPulsed } from "./switch-states";
+import { ALWAYS, drivenWhen, engineOn, interlockOf, isPulsed } from "./switch-states";
 import { isPermanent, type Translation } from "./translation";
 
 /** A computer that nobody has said more of works down to this, V. */
@@ -62,14 +62,98 @@ export function computer(t: Translation): void {
     );
   for (const { spec, closed } of awake) {
     const through = { [spec.a]: inner(spec.id) };
-    if (spec.type === "switch")
-      t.copy({ ...spec, ohms: DRIVER_OHMS }, { closed, ...(supply === null ? {} : { through }) });
-    else {
+    if (spec.type === "switch") {
+      const from = supply === null ? t.subject.node(spec.a) : inner(spec.id);
+      const starts = from !== undefined && drivesStarter(t, spec);
+      const allowed = starts ? throughStartInputs(t, spec.id, from) : from;
+      t.copy(
+        { ...spec, ohms: DRIVER_OHMS },
+        {
+          closed: starts ? { ...closed, ...askedOfContacts(t), ...(isPaired(t) ? { security: "ok" } : {}) } : closed,
+          ...(allowed === undefined ? {} : { through: { [spec.a]: allowed } }),
+        },
+      );
+    } else {
       if (supply === null) t.before(spec, "control", inner(spec.id), closed, 0.001);
       t.copy(spec, { through });
     }
   }
 }
+
+/** Inputs that a computer asks before it works the starter, where something is joined to them. */
+const START_INPUTS: ReadonlySet<Quantity | null> = new Set<Quantity>([
+  "starter-request",
+  "park-neutral",
+  "clutch-switch",
+]);
+const STARTER: ReadonlySet<Quantity | null> = new Set<Quantity>(["starter-relay", "starter-request"]);
+/** A logic input that nobody has read: on from and off below these, V. */
+const INPUT_ON_VOLTS = 5;
+const INPUT_OFF_VOLTS = 2;
+const drivesStarter = (t: Translation, spec: { readonly a: string; readonly b: string }): boolean =>
+  [spec.a, spec.b].some((terminal) => STARTER.has(t.subject.pin(terminal)?.quantity ?? null));
+
+/** It has a partner by which it knows the key. */
+const isPaired = (t: Translation): boolean =>
+  t.part.terminals.some(({ name }) => {
+    const pin = t.subject.pin(name);
+    return pin?.quantity === "security-data" || pin?.quantity === "key-reader";
+  });
+
+/**
+ * The way to a starter's driver through a contact for each input that a live wire must switch on, such as the key's
+ * request. An input that nothing is joined to is not asked: a computer that is made for both gearboxes leaves one of
+ * them alone.
+ *
+ * @returns the node behind the last of them
+ */
+function throughStartInputs(t: Translation, id: string, from: string): string {
+  let at = from;
+  for (const { name, pin } of startInputs(t)) {
+    const [node, input] = [t.subject.node(name), t.part.elements.find((element) => element.id === `I${name}`)];
+    const ground = input !== undefined && "b" in input ? t.subject.node(input.b) : undefined;
+    if (fieldOf(pin.form, "active") === "low" || node === undefined || ground === undefined || ground === node)
+      continue;
+    const next = t.inner(`${id} asks ${name}`);
+    t.push(
+      `I${name}`,
+      {
+        id: t.id(`${id} asks ${name}`),
+        type: "relay",
+        coilA: node,
+        coilB: ground,
+        coilOhms: SENSE_OHMS,
+        pullInVolts: fieldOf(pin.form, "highVolts") ?? INPUT_ON_VOLTS,
+        dropOutVolts: fieldOf(pin.form, "lowVolts") ?? INPUT_OFF_VOLTS,
+        contacts: [{ a: at, b: next, when: "energised", ohms: DRIVER_OHMS / 5 }],
+      },
+      "start-input",
+    );
+    at = next;
+  }
+  if (at !== from) t.assumed.push({ code: "start-inputs-asked" });
+  return at;
+}
+
+/**
+ * What a grounded input asks, by the contact that its copper leads to: its pull-up is no part of a DC solution that a
+ * meter would follow, and the contact itself tells when it is on.
+ */
+const askedOfContacts = (t: Translation): ClosedWhen =>
+  Object.assign(
+    {},
+    ...startInputs(t).map(({ name, pin }) =>
+      fieldOf(pin.form, "active") === "low" ? interlockOf(t.subject.joined(name)) : null,
+    ),
+  );
+
+const startInputs = (t: Translation): { readonly name: string; readonly pin: CavityFacts }[] =>
+  t.part.terminals.flatMap(({ name }) => {
+    const pin = t.subject.pin(name);
+    return pin?.form.kind === "logic-in" && START_INPUTS.has(pin.quantity) && t.subject.joined(name).length > 0
+      ? [{ name, pin }]
+      : [];
+  });
 
 const isPulsedSpec = (t: Translation, spec: ElementSpec & { readonly a: string; readonly b: string }): boolean =>
   spec.type === "switch" && [spec.a, spec.b].some((terminal) => isPulsed(t.subject.pin(terminal)));

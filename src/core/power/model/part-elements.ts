@@ -29,6 +29,16 @@ const knownParts = cachedBy((_: Harness) => ({
  */
 const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
 
+/** Cavities on each net of copper. */
+const pinsOfNets = cachedBy((harness: Harness) => {
+  const nets = new Map<number, string[]>();
+  for (const [pinId, node] of harness.nodeOfPin) {
+    const net = harness.netOf[node] as number;
+    nets.set(net, [...(nets.get(net) ?? []), pinId]);
+  }
+  return nets;
+});
+
 /** @param edges the harness's edges inside of the part */
 export function elementsOfPart(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Elements {
   if (OF_SETTINGS.has(part.type) || [...facts.tried.fuses.values()].some(({ partId }) => partId === part.id))
@@ -59,7 +69,7 @@ function makeElements(facts: PowerFacts, part: HarnessPart, edges: readonly Harn
         elementId,
         kind: element.type,
         role,
-        at: cavityOfElement(facts.harness, part, element, elementId),
+        at: role === "awake" ? null : cavityOfElement(facts.harness, part, element, elementId),
       },
       ...(closed === undefined ? {} : { closed }),
     });
@@ -90,6 +100,12 @@ function translate(
     part,
     node: (terminal) => terminals.get(terminal),
     pin: (terminal) => pinOf.get(terminal),
+    joined: (terminal) => {
+      const own = pinOf.get(terminal);
+      const node = own === undefined ? undefined : harness.nodeOfPin.get(own.id);
+      const ids = node === undefined ? [] : (pinsOfNets(harness).get(harness.netOf[node] as number) ?? []);
+      return ids.flatMap((id) => (id === own?.id ? [] : [harness.pinById.get(id) ?? []].flat()));
+    },
     settings,
     quiet,
   });
@@ -102,7 +118,7 @@ function cavityOfElement(
   element: NetElement,
   elementId: string,
 ): CavityPoint | null {
-  if ((part.type !== "computer" && part.type !== "assembly") || element.type === "relay") return null;
+  if (part.type !== "computer" && part.type !== "assembly") return null;
   const pinOf = (terminal: string) =>
     harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
   const spec = part.elements.find((one) => one.id === elementId);

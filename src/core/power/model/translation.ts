@@ -13,6 +13,8 @@ export interface PartToTranslate {
   /** Node of a terminal; undefined where nothing joins it. */
   readonly node: (terminal: string) => string | undefined;
   readonly pin: (terminal: string) => CavityFacts | undefined;
+  /** Cavities of other parts on a terminal's copper. */
+  readonly joined: (terminal: string) => readonly CavityFacts[];
   readonly settings: Settings;
   /** Nothing is on that a driver switches on. */
   readonly quiet: boolean;

@@ -26,7 +26,7 @@ export const mostAmps = ({ states }: PowerSolution, span: NetSpan, of: readonly 
 export function isClosed(solution: PowerSolution, state: KeyPosition, span: NetSpan): boolean {
   const { element, closed } = span.planned;
   const solved = solution.states.get(state);
-  if (element.type === "switch") return isClosedWhen(closed ?? neverClosed, usualState(state));
+  if (element.type === "switch") return isClosedWhen(closed ?? neverClosed, usualState(state, solution.stance));
   if (element.type === "fuse") return element.blown !== true;
   if (element.type !== "relay" || span.name === element.id) return true;
   const contact = element.contacts[Number(span.name.split("#").at(-1))];

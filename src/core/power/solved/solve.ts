@@ -55,7 +55,19 @@ export function solveIn({ network, model, charged }: PowerSolution, state: Vehic
   return network.solve(settingOf(model, state), { changes });
 }
 
-function elementsIn(solution: PowerSolution, state: KeyPosition): NetElement[] {
+/**
+ * The plan in one state of the vehicle alone, lever and pedals as told: paths and volts are asked of it as of the whole.
+ * Null where it has no solution.
+ */
+export function standing(solution: PowerSolution, state: VehicleState): PowerSolution | null {
+  const result = solveIn(solution, state);
+  if (result === null || !result.ok) return null;
+  const { key, ...stance } = state;
+  return { ...solution, states: new Map([[key, result.solution]]), stance };
+}
+
+/** The plan's elements as they are in a state. */
+export function elementsIn(solution: PowerSolution, state: KeyPosition): NetElement[] {
   const ohms = new Map(chargedIn(solution, state).map((change) => [change.id, change.ohms]));
   return solution.model.elements.map(({ element }) =>
     element.type === "source" && ohms.has(element.id) ? { ...element, ohms: ohms.get(element.id) as number } : element,

@@ -52,12 +52,12 @@ export function relayTable(solution: PowerSolution): RelayRow[] {
   const diodes = model.elements.flatMap(({ element }) => (element.type === "diode" ? [element] : []));
   return model.spans.all.flatMap((span): RelayRow[] => {
     const { element, origin } = span.planned;
-    // A starter's solenoid is part of it, and what stands for a computer being awake is no relay at all.
+    // A starter's solenoid is part of it, and what stands for a computer being awake or asking is no relay at all.
     if (
       element.type !== "relay" ||
       span.name !== element.id ||
       element.coilOhms > 1000 ||
-      (origin.type === "part" && origin.role === "starter-solenoid")
+      (origin.type === "part" && (origin.role === "starter-solenoid" || origin.role === "start-input"))
     )
       return [];
     const link = origin.type === "link" ? model.facts.links.find((one) => one.id === origin.linkId) : undefined;

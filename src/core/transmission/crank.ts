@@ -1,0 +1,185 @@
+import type { Quantity } from "../forms";
+import type { CavityPoint } from "../points";
+import {
+  isInterlock,
+  type Origin,
+  type PowerModel,
+  type PowerSolution,
+  solveIn,
+  standing,
+  starterMotors,
+  TURNS_AMPS,
+} from "../power";
+import { type KeyPosition, usualState, type VehicleState } from "../state";
+import { startPath } from "./start-path";
+
+/** Positions in which somebody may turn the key; the engine does not run yet. */
+export const CRANK_KEYS = ["off", "accessory", "run", "crank"] as const satisfies readonly KeyPosition[];
+export type CrankKey = (typeof CRANK_KEYS)[number];
+type Pedal = "pressed" | "released";
+type Security = "ok" | "locked";
+
+/** How the vehicle may stand, one axis each; null alone where the job has no such thing. */
+export interface CrankAxes {
+  readonly ranges: readonly (string | null)[];
+  readonly clutch: readonly (Pedal | null)[];
+  readonly brake: readonly (Pedal | null)[];
+  /** Told apart only where it decides on cranking. */
+  readonly security: readonly (Security | null)[];
+}
+
+/** One way in which the vehicle may stand when somebody turns the key. */
+export interface CrankRow {
+  readonly key: CrankKey;
+  readonly range: string | null;
+  readonly clutch: Pedal | null;
+  readonly brake: Pedal | null;
+  readonly security: Security | null;
+  readonly cranks: boolean;
+  readonly wanted: boolean;
+  /** Through the starter's motor, A. */
+  readonly amps: number;
+  /** The way of the start signal: what lets it through, or what lacks on it. Empty where nobody would look for one. */
+  readonly path: readonly CavityPoint[];
+  /** What is open on that way. */
+  readonly open: readonly Origin[];
+}
+
+/** What asks before the engine is cranked. */
+export interface Interlocks {
+  readonly range: boolean;
+  readonly clutch: boolean;
+  readonly brake: boolean;
+  readonly security: boolean;
+}
+
+/** Who may crank when. */
+export interface CrankTable {
+  readonly axes: CrankAxes;
+  readonly asks: Interlocks;
+  readonly rows: readonly CrankRow[];
+  /** The plan has no starter with a motor in it, and nothing can be said. */
+  readonly noStarter: boolean;
+  /** Contacts that lever or clutch work. */
+  readonly contacts: readonly Origin[];
+  /** The lever is there by what its gearbox has, and no contact of it is in the plan. */
+  readonly leverUnread: boolean;
+}
+
+/** Ranges in the order of the lever's plate; others stand behind them. */
+const PLATE = ["P", "R", "N", "D"];
+/** What only an automatic has. */
+const AUTOMATIC: ReadonlySet<Quantity | null> = new Set<Quantity>([
+  "park-neutral",
+  "gear-range",
+  "shift-solenoid",
+  "pressure-solenoid",
+  "converter-clutch",
+]);
+
+/** Whether an automatic's lever or gearbox is in the plan: a cavity of it that something is connected to. */
+const hasAutomatic = ({ facts: { harness }, nodeOfPin, spans }: PowerModel): boolean =>
+  [...harness.pinById.values()].some(
+    (pin) =>
+      AUTOMATIC.has(pin.quantity) &&
+      pin.form.kind !== "spare" &&
+      (spans.at.get(nodeOfPin.get(pin.id) ?? "") ?? []).some(({ planned: { origin } }) => origin.type !== "part"),
+  );
+
+function axesOf(model: PowerModel): Omit<CrankAxes, "security"> {
+  const closed = model.elements.flatMap((element) => element.closed ?? []);
+  const named = closed.flatMap(({ range }) => range ?? []);
+  const automatic = named.some((range) => range === "P" || range === "N") || hasAutomatic(model);
+  const pedal = (has: boolean): readonly (Pedal | null)[] => (has ? ["pressed", "released"] : [null]);
+  return {
+    ranges: automatic ? [...new Set([...PLATE, ...named])] : [null],
+    clutch: pedal(closed.some(({ clutch }) => clutch !== undefined)),
+    brake: pedal(closed.some(({ brake }) => brake !== undefined)),
+  };
+}
+
+type Stand = Pick<CrankRow, "range" | "clutch" | "brake" | "security">;
+const mayStart = ({ range }: Stand): boolean => range === null || range === "P" || range === "N";
+
+/**
+ * Every way in which the vehicle may stand, each solved through the plan with its switches set so. Cranking is wanted
+ * with the key in crank alone, in Park or Neutral where there is a lever, with every pedal down that an interlock asks
+ * for, and with the key known where the anti-theft parts have a say in cranking.
+ */
+export function crankTable(solution: PowerSolution): CrankTable {
+  const { model } = solution;
+  const motors = starterMotors(model);
+  const amps = crankingAmps(solution);
+  const axes = axesOf(model);
+  const stands = axes.ranges.flatMap((range) =>
+    axes.clutch.flatMap((clutch) => axes.brake.map((brake): Stand => ({ range, clutch, brake, security: null }))),
+  );
+  const cranks = (stand: Stand): boolean => amps("crank", stand) >= TURNS_AMPS;
+  /** Whether some way of standing, else as it should be, cranks only without the change. */
+  const decides = (change: Partial<Stand>): boolean =>
+    stands.some((stand) => mayStart(stand) && cranks(stand) && !cranks({ ...stand, ...change }));
+  const security = decides({ security: "locked" });
+  const asks: Interlocks = {
+    range: axes.ranges.some((range) => range !== null && !mayStart({ range } as Stand)) && decidesRange(stands, cranks),
+    // A clutch contact is there to be asked; beside a lever it may be another's, the cruise control's for one.
+    clutch: axes.clutch.length > 1 && (axes.ranges[0] === null || decides({ clutch: "released" })),
+    brake: axes.brake.length > 1 && decides({ brake: "released" }),
+    security,
+  };
+  const all = CRANK_KEYS.flatMap((key) =>
+    stands.flatMap((stand) =>
+      (security ? (["ok", "locked"] as const) : [null]).map((known) => ({ key, ...stand, security: known })),
+    ),
+  );
+  const rows = all.map((stand): CrankRow => {
+    const wanted =
+      stand.key === "crank" &&
+      mayStart(stand) &&
+      (!asks.clutch || stand.clutch === "pressed") &&
+      (!asks.brake || stand.brake === "pressed") &&
+      stand.security !== "locked";
+    const taken = amps(stand.key, stand);
+    const turns = taken >= TURNS_AMPS;
+    const solved = turns || wanted ? standing(solution, stateOf(stand.key, stand)) : null;
+    const way = solved === null ? { path: [], open: [] } : startPath(solved, stand.key, motors);
+    return { ...stand, cranks: turns, wanted, amps: taken, path: way.path, open: way.open };
+  });
+  return {
+    axes: { ...axes, security: security ? ["ok", "locked"] : [null] },
+    asks,
+    rows,
+    noStarter: motors.length === 0,
+    contacts: model.elements.flatMap((element) => (isInterlock(element) ? [element.origin] : [])),
+    leverUnread: axes.ranges[0] !== null && !model.elements.some(({ closed }) => closed?.range?.includes("P")),
+  };
+}
+
+/** Whether the lever decides: somewhere it cranks in Park or Neutral, and in gear nowhere. */
+const decidesRange = (stands: readonly Stand[], cranks: (stand: Stand) => boolean): boolean =>
+  stands.some((stand) => mayStart(stand) && cranks(stand)) &&
+  !stands.some((stand) => !mayStart(stand) && cranks(stand));
+
+const stateOf = (key: CrankKey, { range, clutch, brake, security }: Stand): VehicleState =>
+  usualState(key, { range, clutch, brake, security: security ?? "ok" });
+
+/** The strongest current through a starter's motor, A; ways of standing that set no switch otherwise are solved once. */
+function crankingAmps(solution: PowerSolution): (key: CrankKey, stand: Stand) => number {
+  const motors = starterMotors(solution.model);
+  const known = new Map<string, number>();
+  return (key, stand) => {
+    const name = JSON.stringify([key, stand.range, stand.clutch, stand.brake, stand.security ?? "ok"]);
+    const before = known.get(name);
+    if (before !== undefined) return before;
+    const result = solveIn(solution, stateOf(key, stand));
+    const amps =
+      result?.ok === true
+        ? Math.max(0, ...motors.map(({ at }) => Math.abs(result.solution.byNumber.amps[at] ?? 0)))
+        : 0;
+    known.set(name, amps);
+    return amps;
+  };
+}
+
+/** Rows in which the plan does other than it should, those that can hurt first. */
+export const failingRows = ({ rows }: Pick<CrankTable, "rows">): readonly CrankRow[] =>
+  rows.filter(({ cranks, wanted }) => cranks !== wanted).toSorted((a, b) => Number(b.cranks) - Number(a.cranks));
