@@ -8,7 +8,7 @@ describe("the shape of rows", () => {
     const columns = Object.entries(TABLES).map(([table, { shape }]) => `${table}: ${Object.keys(shape).join(" ")}`);
     expect({ ROW_SCHEMA, columns }).toMatchInlineSnapshot(`
       {
-        "ROW_SCHEMA": 9,
+        "ROW_SCHEMA": 10,
         "columns": [
           "job: name host donor approach units wishes lengthens",
           "branch: id side label origin diagram note position",
@@ -34,6 +34,13 @@ describe("the shape of rows", () => {
           "price: id minutes money amount",
           "bus_signal: id pinId file message frame extended bytes sender periodMs name quantity unit factor shift low high",
           "relayed: id sent sourceId rateMs timeoutMs silent",
+          "bench: id given",
+          "choice: id way given note person",
+          "stand_in: id fromIds toIds note person",
+          "move: id standInId fromPinId toPinId byHand done person",
+          "identity: id part label side serial partNumber software calibration pairedSet note person",
+          "security_entry: id type who says hash triedWithout outcome takenAt",
+          "calibration: id computer what was becomes why codes software byHand doneBy provenBy note",
         ],
       }
     `);

@@ -1,5 +1,14 @@
 /** The one description of the data. Types, SQL columns, the JSON Schema and every validation follow from it. */
 import { z } from "zod";
+import {
+  BenchRow,
+  CalibrationRow,
+  ChoiceRow,
+  IdentityRow,
+  MoveRow,
+  SecurityEntryRow,
+  StandInRow,
+} from "./rows/benches";
 import { BranchRow, ConnectorRow, JobRow, LinkRow, PinRow, ReadingRow } from "./rows/tables";
 import {
   AlikeRow,
@@ -22,6 +31,7 @@ import {
   WishRow,
 } from "./rows/work";
 
+export * from "./rows/benches";
 export * from "./rows/tables";
 export * from "./rows/work";
 
@@ -54,13 +64,20 @@ export const TABLES = {
   price: PriceRow,
   bus_signal: BusSignalRow,
   relayed: RelayedRow,
+  bench: BenchRow,
+  choice: ChoiceRow,
+  stand_in: StandInRow,
+  move: MoveRow,
+  identity: IdentityRow,
+  security_entry: SecurityEntryRow,
+  calibration: CalibrationRow,
 } as const;
 export type TableName = keyof typeof TABLES;
 
 export const FORMAT = "pantograph-job/1";
 
 /** The migration that gave rows their latest column. Edits are stored with it, and raised to it when they are read. */
-export const ROW_SCHEMA = 9;
+export const ROW_SCHEMA = 10;
 
 /**
  * What rows had before some of their columns were there: documents and edits of that time are still read, and say of
@@ -132,6 +149,13 @@ export const DOCUMENT_ROWS = {
   prices: PriceRow,
   busSignals: BusSignalRow,
   relayed: RelayedRow,
+  benches: BenchRow,
+  choices: ChoiceRow,
+  standIns: StandInRow,
+  moves: MoveRow,
+  identities: IdentityRow,
+  securityEntries: SecurityEntryRow,
+  calibrations: CalibrationRow,
 } as const;
 const later = <T extends z.ZodType>(row: T) => z.array(row).default([]);
 
@@ -164,6 +188,13 @@ export const JobDocument = z.strictObject({
   prices: later(DOCUMENT_ROWS.prices),
   busSignals: later(DOCUMENT_ROWS.busSignals),
   relayed: later(DOCUMENT_ROWS.relayed),
+  benches: later(DOCUMENT_ROWS.benches),
+  choices: later(DOCUMENT_ROWS.choices),
+  standIns: later(DOCUMENT_ROWS.standIns),
+  moves: later(DOCUMENT_ROWS.moves),
+  identities: later(DOCUMENT_ROWS.identities),
+  securityEntries: later(DOCUMENT_ROWS.securityEntries),
+  calibrations: later(DOCUMENT_ROWS.calibrations),
 });
 export type JobDocument = z.infer<typeof JobDocument>;
 
@@ -192,6 +223,13 @@ export const LISTS = {
   price: "prices",
   bus_signal: "busSignals",
   relayed: "relayed",
+  bench: "benches",
+  choice: "choices",
+  stand_in: "standIns",
+  move: "moves",
+  identity: "identities",
+  security_entry: "securityEntries",
+  calibration: "calibrations",
 } as const;
 export type ListTable = keyof typeof LISTS;
 export type RowOf<T extends ListTable> = z.infer<(typeof TABLES)[T]>;

@@ -116,7 +116,7 @@ describe("migrations", () => {
       ["j", "J", "H", "D", "donor-computer", "metric", ""],
     ]);
     await migrate(pool, { backups });
-    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-009-scope-.*\.jsonl\.gz$/)]);
+    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-010-benches-.*\.jsonl\.gz$/)]);
     const [name = ""] = readdirSync(backups);
     await change(pool, "j", [rename((await loadJob(pool, "j"))?.document as JobDocument, "Changed")]);
     await restore(pool, path.join(backups, name));
@@ -173,6 +173,7 @@ describe("a database from each earlier migration, with data and history in it", 
     "006-keeping.sql",
     "007-papers.sql",
     "008-gaps.sql",
+    "009-scope.sql",
   ];
   test("is each that there is but the newest", async () =>
     expect((await migrationNames()).slice(0, -1)).toEqual(earlier));

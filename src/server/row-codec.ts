@@ -19,6 +19,9 @@ const JSON_COLUMNS: ReadonlySet<string> = new Set([
   "ends",
   "entered",
   "functions",
+  "given",
+  "fromIds",
+  "toIds",
 ]);
 const YES_NO_COLUMNS: ReadonlySet<string> = new Set(["byHand", "kept", "done", "unplanned", "extended", "sent"]);
 
