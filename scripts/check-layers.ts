@@ -42,6 +42,7 @@ const CORE_ORDER: readonly string[] = [
   "power",
   "transmission",
   "plan",
+  "benches",
   "approaches",
   "proving",
   "words",

@@ -37,6 +37,10 @@ export const BenchRow = z.strictObject({
     pulsesPerRev: above.optional(),
     lampWatts: above.optional(),
     exciteAmps: above.optional(),
+    /** The cavity that is to drive it, where somebody chose. */
+    driverId: id.optional(),
+    /** What was chosen where no wire can drive the instrument. */
+    way: z.enum(["cable-drive", "new-gauge", "second-sender"]).optional(),
   }),
 });
 
