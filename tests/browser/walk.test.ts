@@ -148,7 +148,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   expect(back.ok && back.table.pins.length).toBe(206);
 
   // 6. First power: a reading that is none, one that fails with its causes, one that passes and goes on.
-  await robin.press("7");
+  await robin.press("8");
   await robin.sees("Both battery leads off");
   const reading = /^You read/;
   await robin.type(reading, "twelve");

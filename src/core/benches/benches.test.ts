@@ -169,8 +169,8 @@ describe("a tachometer", () => {
   test("pulses wanted over pulses given, in lowest terms", () => {
     expect(tachometerBench(of("pulsesPerRev=2", "pulsesPerRev=3"), {}).ratio).toMatchObject({ num: 3, den: 2 });
     expect(tachometerBench(of("pulsesPerRev=2", ""), {}).ratio).toBeNull();
-    expect(tachometerBench(of("pulsesPerRev=2", "pulsesPerRev=2;maxVolts=60;highVolts=6"), {}).coilVolts).toBe(60);
-    expect(tachometerBench(of("pulsesPerRev=2", "pulsesPerRev=2;maxVolts=16"), {}).coilVolts).toBeNull();
+    expect(tachometerBench(of("pulsesPerRev=2", "pulsesPerRev=2;highVolts=60"), {}).coilVolts).toBe(60);
+    expect(tachometerBench(of("pulsesPerRev=2", "pulsesPerRev=2;highVolts=6.5;maxVolts=60"), {}).coilVolts).toBeNull();
   });
   test("measured points give the truth at every 500 rpm shown; points that turn back are said and not used", () => {
     const bench = tachometerBench(of("pulsesPerRev=2", "pulsesPerRev=2"), {

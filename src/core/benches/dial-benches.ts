@@ -53,8 +53,8 @@ export interface TachometerBench {
   readonly coilVolts: number | null;
 }
 
-/** A level input of more than this is made for a coil's spikes, V. */
-const COIL_VOLTS = 20;
+/** What wants more than the vehicle's volts to count a pulse is made for a coil's spikes, V. */
+const COIL_VOLTS = 12;
 
 /** The bench of a tachometer: pulses on both sides, and what is true where it shows wrong. */
 export function tachometerBench(instrument: Instrument, entered: DialGiven): TachometerBench {
@@ -62,8 +62,7 @@ export function tachometerBench(instrument: Instrument, entered: DialGiven): Tac
   const wanted = known(entered.gaugePulsesPerRev, pulsesOf(instrument.pin, "pulsesPerRev"));
   const points = entered.points === undefined || entered.points.length === 0 ? null : entered.points;
   const fault = points === null ? null : pointsFault(points);
-  const form = instrument.pin.form;
-  const most = fieldOf(form, "maxVolts");
+  const counts = fieldOf(instrument.pin.form, "highVolts");
   return {
     given,
     wanted,
@@ -71,7 +70,7 @@ export function tachometerBench(instrument: Instrument, entered: DialGiven): Tac
     points: fault === null ? points : null,
     fault,
     table: points !== null && fault === null ? correctionTable(points) : [],
-    coilVolts: most !== null && most > COIL_VOLTS ? most : null,
+    coilVolts: counts !== null && counts > COIL_VOLTS ? counts : null,
   };
 }
 

@@ -27,6 +27,9 @@ export function curveFault(curve: Curve, interpolation: Interpolation = "linear"
   return null;
 }
 
+/** A curve as `params` and adapters write it: `20:2500|80:330`. */
+export const curveText = (curve: Curve): string => curve.map((point) => point.join(":")).join("|");
+
 const isFalling = (curve: Curve) => (curve[1]?.[1] ?? 0) < (curve[0]?.[1] ?? 0);
 
 /** y at x; null outside of the points, since nothing is extrapolated. x must rise along the curve. */

@@ -28,6 +28,12 @@ export function nearestE24(ohms: number): number {
   return clean(candidates.reduce((best, one) => (distance(one, ohms) < distance(best, ohms) ? one : best)));
 }
 
+/**
+ * The largest E24 resistor of at most `ohms`, from 1 Ω on; null where that is less.
+ * @example e24AtMost(171) // 160
+ */
+export const e24AtMost = (ohms: number): number | null => seriesValues("E24").findLast((one) => one <= ohms) ?? null;
+
 /** The E24 value nearest to the geometric middle of the span, or null where the span holds none. */
 export function e24Within(leastOhms: number, mostOhms: number): number | null {
   if (!(leastOhms > 0 && mostOhms >= leastOhms)) return null;

@@ -1,6 +1,15 @@
 export { type ChargeLamp, chargeLamp } from "./charge-lamp";
-export { type CurveFault, commonBand, curveFault, type Interpolation, inverseAt, stepsOver, valueAt } from "./curve";
-export { e24Within, nearestE24, type Series, seriesValues } from "./e-series";
+export {
+  type CurveFault,
+  commonBand,
+  curveFault,
+  curveText,
+  type Interpolation,
+  inverseAt,
+  stepsOver,
+  valueAt,
+} from "./curve";
+export { e24AtMost, e24Within, nearestE24, type Series, seriesValues } from "./e-series";
 export {
   type GaugeFeed,
   NETWORK_FORMS,

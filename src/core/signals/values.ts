@@ -1,5 +1,14 @@
 import { type Curve, type FormOf, fieldOf } from "../forms";
-import { commonBand, curveFault, inverseAt, networkOhms, senderNetworks, stepsOver, valueAt } from "../gauges";
+import {
+  commonBand,
+  curveFault,
+  curveText,
+  inverseAt,
+  networkOhms,
+  senderNetworks,
+  stepsOver,
+  valueAt,
+} from "../gauges";
 import type { Adapter } from "./adapter";
 import { cheapestChains } from "./cheapest-chain";
 import { costOf, OptionBuilder, SUPPLY } from "./option-builder";
@@ -106,7 +115,6 @@ const secondSender = (consumer: Taker): Adapter => {
   const curve = fieldOf(consumer.form, "curve");
   return { type: "second-sender", curve: curve === null ? null : curveText(curve), thread: null };
 };
-const curveText = (curve: Curve) => curve.map((point) => point.join(":")).join("|");
 const rounded = (value: number) => Number(value.toPrecision(4));
 
 /** The search over the chains of one pair. */

@@ -8,7 +8,7 @@ const SHORTCUTS: readonly (readonly [group: string, readonly (readonly [keys: st
     [
       ["N", "go to what holds the job back"],
       ["Ctrl K", "find a cavity, circuit, link or step"],
-      ["0  1 … 7", "where the job stands; a stage"],
+      ["0  1 … 8", "where the job stands; a stage"],
       ["I", "all that is known of the cavity that you are at"],
       ["H", "history"],
       ["Ctrl Z", "undo your last change"],

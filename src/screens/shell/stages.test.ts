@@ -55,7 +55,16 @@ describe("the state of each stage", () => {
       stagesOf({ ...jobOf(heronDocument()), expected: null }).find((stage) => stage.key === "prove")?.open,
     ).toBeNull());
   test("the digits count them in the order of work", () =>
-    expect(stagesOf(jobOf(heronDocument())).map((stage) => stage.digit)).toEqual(["1", "2", "3", "4", "5", "6", "7"]));
+    expect(stagesOf(jobOf(heronDocument())).map((stage) => stage.digit)).toEqual([
+      "1",
+      "2",
+      "3",
+      "4",
+      "5",
+      "6",
+      "7",
+      "8",
+    ]));
 });
 
 describe("addresses", () => {

@@ -6,7 +6,7 @@ import type { JobDocument } from "@/job/schema";
 import type { Mark } from "@/ui/marks";
 import { type Derived, isUnknown } from "./derive";
 
-export type StageKey = "scope" | "intake" | "triage" | "map" | "power" | "plan" | "prove";
+export type StageKey = "scope" | "intake" | "triage" | "map" | "power" | "plan" | "security" | "prove";
 
 /**
  * How a stage stands: its mark with the word beside it, and how much of it is open; null while that is being worked
@@ -38,9 +38,22 @@ export const INTAKE_VIEWS = [
   { path: "evidence", name: "Evidence" },
 ] as const;
 
+/** The views of the map: all of it, and the benches of what is judged by its needle, its lever and its plugs. */
+export const MAP_VIEWS = [
+  { path: "map", name: "Functions and links" },
+  { path: "gauges", name: "Gauges" },
+  { path: "gearbox", name: "Gearbox" },
+  { path: "moves", name: "Cavity moves" },
+] as const;
+
+export const SECURITY_VIEWS = [
+  { path: "security", name: "Anti-theft parts" },
+  { path: "calibration", name: "Calibration list" },
+] as const;
+
 /** What the stages are told from. `report`, `power` and `expected` are null until their worker has answered. */
 export interface StageFacts extends Pick<Derived, "pins" | "plan" | "steps"> {
-  readonly document: Pick<JobDocument, "cuts">;
+  readonly document: Pick<JobDocument, "cuts" | "choices">;
   readonly report: HarnessReport | null;
   readonly power: PowerReport | null;
   readonly expected: object | null;
@@ -117,6 +130,13 @@ function proveState(facts: StageFacts): StageState {
   return open === 0 ? { mark: "proven", state: "proven", open } : { mark: "proposed", state: "to prove", open };
 }
 
+/** The way to deal with the anti-theft parts is chosen, or there is none of them. */
+function securityState({ document, pins }: StageFacts): StageState {
+  const hasParts = pins.some(({ row }) => row.quantity === "security-data" || row.quantity === "key-reader");
+  if (document.choices.some(({ id }) => id === "security-way")) return { mark: "decided", state: "decided", open: 0 };
+  return hasParts ? { mark: "proposed", state: "to decide", open: 1 } : { mark: "open", state: "open", open: 0 };
+}
+
 /** The stages in the order of work, each with its state and how much of it is open. */
 export function stagesOf(facts: StageFacts): Stage[] {
   return [
@@ -132,14 +152,17 @@ export function stagesOf(facts: StageFacts): Stage[] {
     { key: "map", path: "map", name: "Map", digit: "4", ...mapState(facts) },
     { key: "power", path: "power", name: "Power", digit: "5", ...powerState(facts) },
     { key: "plan", path: "plan", name: "Plan sheet", digit: "6", ...planState(facts) },
-    { key: "prove", path: "prove", name: "Prove", digit: "7", ...proveState(facts) },
+    { key: "security", path: "security", name: "Security", digit: "7", ...securityState(facts) },
+    { key: "prove", path: "prove", name: "Prove", digit: "8", ...proveState(facts) },
   ];
 }
 
 /** The stage that a view belongs to, by the last part of its address. */
 export function stageAt(path: string): StageKey | null {
   if (path === "type-in" || INTAKE_VIEWS.some((view) => view.path === path)) return "intake";
-  return (["scope", "triage", "map", "power", "plan", "prove"] as const).find((key) => key === path) ?? null;
+  if (MAP_VIEWS.some((view) => view.path === path)) return "map";
+  if (SECURITY_VIEWS.some((view) => view.path === path)) return "security";
+  return (["scope", "triage", "power", "plan", "prove"] as const).find((key) => key === path) ?? null;
 }
 
 /** The address at which a blocker is mended. */

@@ -1,0 +1,5 @@
+import { GearboxScreen } from "@/screens/gearbox/gearbox-screen";
+
+export default function Page() {
+  return <GearboxScreen />;
+}

@@ -1,0 +1,5 @@
+import { MovesScreen } from "@/screens/moves/moves-screen";
+
+export default function Page() {
+  return <MovesScreen />;
+}

@@ -1,0 +1,5 @@
+import { SecurityScreen } from "@/screens/security/security-screen";
+
+export default function Page() {
+  return <SecurityScreen />;
+}
