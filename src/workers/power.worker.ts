@@ -9,6 +9,7 @@ import {
   type PowerReport,
   packCells,
 } from "@/core/power";
+import { type CrankTable, crankTable, type TriedCure, triedCures } from "@/core/transmission";
 import { byContent, type Delta, deltaOf, withDelta } from "./delta";
 
 /** An {@link Effect} without the key table, which went before. */
@@ -42,6 +43,17 @@ class RemotePowerAnalysis {
   prove: PowerAnalysis["prove"] = (...asked) => this.desk.prove(...asked);
   netlist: PowerAnalysis["netlist"] = () => this.desk.netlist();
   wireAmps: PowerAnalysis["wireAmps"] = (...asked) => this.desk.wireAmps(...asked);
+  /** Who may crank when, with some edits carried out; null where one cannot be tried. */
+  crank(edits: readonly PowerEdit[]): CrankTable | null {
+    const solution = this.desk.solutionWith(edits);
+    return solution === null ? null : crankTable(solution);
+  }
+
+  crankCures(): readonly TriedCure[] {
+    const solution = this.desk.solutionWith([]);
+    return solution === null ? [] : triedCures(solution, (edits) => this.desk.solutionWith(edits));
+  }
+
   volts: PowerAnalysis["volts"] = (...asked) => this.desk.volts(...asked);
 
   /** Cells of the key table with some edits carried out; null where an edit cannot be tried. */

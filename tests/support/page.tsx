@@ -52,6 +52,8 @@ export function jobOf(document: JobDocument, more: Partial<JobContextValue> = {}
     askConfusablePairs: idle,
     askTryRows: idle,
     askProofs: async () => [],
+    askCrank: idle,
+    askCrankCures: async () => [],
     askTry: idle,
     askPath: async (...asked) => desk.path(...asked),
     askFaults: async (...asked) => desk.elementFaults(...asked),

@@ -112,6 +112,13 @@ export class PowerAnalysis {
     };
   }
 
+  /** The plan with some edits carried out, solved; as it is where there are none. Null where one cannot be tried. */
+  solutionWith(edits: readonly PowerEdit[]): PowerSolution | null {
+    if (this.solution === null) throw new Error(NOT_LOADED);
+    if (edits.length === 0) return this.solution;
+    return edits.some((edit) => editFault(edit) !== null) ? null : this.triedWith(edits).solution;
+  }
+
   private triedWith(edits: readonly PowerEdit[]): Tried {
     if (this.facts === null || this.solution === null) throw new Error(NOT_LOADED);
     const name = JSON.stringify(edits);

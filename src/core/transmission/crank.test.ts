@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { type Plan, part, SOUND, solved, VAN } from "../../../tests/support/van";
+import { input, type Plan, part, SOUND, solved, stud, VAN } from "../../../tests/support/van";
 import type { ElementSpec } from "../parts";
-import { type CrankRow, crankTable, failingRows } from "./index";
+import { PowerAnalysis, type PowerSolution } from "../power";
+import { type CrankRow, crankTable, failingRows, triedCures } from "./index";
 
 const ALL = ["off", "accessory", "run", "crank", "running"] as const;
 const contact = (positions?: readonly string[]): ElementSpec => ({
@@ -247,4 +248,61 @@ describe("against plain logic", () => {
       { numRuns: 60 },
     );
   });
+});
+
+describe("an interlock left open", () => {
+  /** The key works a relay's coil, which grounds at a stud; the lever's contact lies loose beside it. */
+  const left = (positions?: readonly string[]): Plan => {
+    const lever = asking("Lever", "park-neutral", positions);
+    return {
+      van: `${VAN}
+  host SR-86 5 load-in starter-relay WH 1mm 1m ohms=85 otherEnd=ground "Coil"
+  host SR-85 96 ground ground BK 1mm 1m "Coil ground"
+  host G3-1 96 ground ground BK 2.5mm 0.3m role=chassis "Stud"
+  host SR-30 R3 supply-in battery-supply RD 4mm 1m alive=permanent "Contact"
+  host SR-87 R4 supply-out start-supply RD 4mm 1m alive=crank "To the solenoid"
+${lever.van}`,
+      parts: [
+        part("SR", "relay", { 86: "SR-86", 85: "SR-85", 30: "SR-30", 87: "SR-87" }, [
+          {
+            id: "K",
+            type: "relay",
+            coilA: "86",
+            coilB: "85",
+            coilOhms: 85,
+            pullInVolts: 7.5,
+            dropOutVolts: 2.5,
+            contacts: [{ a: "30", b: "87", when: "energised", ohms: 0.01 }],
+          },
+        ]),
+        stud("Third stud", "host", "G3-1"),
+        lever.part,
+      ],
+      links: [...PAST, ["Main-1", "SR-30"], ["SR-87", "Starter-50"]],
+    };
+  };
+  const desk = (plan: Plan) => {
+    const analysis = new PowerAnalysis();
+    analysis.load(input(plan));
+    return analysis;
+  };
+  const curesOf = (plan: Plan) => {
+    const analysis = desk(plan);
+    return triedCures(analysis.solutionWith([]) as PowerSolution, (edits) => analysis.solutionWith(edits));
+  };
+  test("cranks in gear; through the coil's feed or its ground no row fails any more", () => {
+    expect(wrong(left())).toEqual(["crank R", "crank D"]);
+    const cures = curesOf(left());
+    expect(cures.map(({ place, failing, unsafe }) => `${place} ${failing} ${unsafe}`)).toEqual([
+      "coil-feed 0 0",
+      "coil-ground 0 0",
+    ]);
+    expect(cures[0]?.between.map(({ connector, cavity }) => `${connector}-${cavity}`)).toEqual(["KEY-50", "SR-86"]);
+    expect(cures[0]?.edits.map(({ type }) => type)).toEqual(["unwire", "strap", "strap"]);
+  });
+  test("a cure through a contact that closes in Drive is tried, and told as unsafe", () => {
+    const [cure] = curesOf(left(["P", "N", "D"]));
+    expect(cure).toMatchObject({ failing: 1, unsafe: 1 });
+  });
+  test("where nothing is there to ask, no cure is offered", () => expect(curesOf({})).toEqual([]));
 });

@@ -1,8 +1,8 @@
-import type { Quantity } from "../forms";
 import type { CavityPoint } from "../points";
 import {
   isInterlock,
   type Origin,
+  type PlanElement,
   type PowerModel,
   type PowerSolution,
   solveIn,
@@ -10,7 +10,8 @@ import {
   starterMotors,
   TURNS_AMPS,
 } from "../power";
-import { type KeyPosition, usualState, type VehicleState } from "../state";
+import { type ClosedWhen, type KeyPosition, usualState, type VehicleState } from "../state";
+import { AUTOMATIC } from "./gearbox";
 import { startPath } from "./start-path";
 
 /** Positions in which somebody may turn the key; the engine does not run yet. */
@@ -68,15 +69,6 @@ export interface CrankTable {
 
 /** Ranges in the order of the lever's plate; others stand behind them. */
 const PLATE = ["P", "R", "N", "D"];
-/** What only an automatic has. */
-const AUTOMATIC: ReadonlySet<Quantity | null> = new Set<Quantity>([
-  "park-neutral",
-  "gear-range",
-  "shift-solenoid",
-  "pressure-solenoid",
-  "converter-clutch",
-]);
-
 /** Whether an automatic's lever or gearbox is in the plan: a cavity of it that something is connected to. */
 const hasAutomatic = ({ facts: { harness }, nodeOfPin, spans }: PowerModel): boolean =>
   [...harness.pinById.values()].some(
@@ -86,8 +78,20 @@ const hasAutomatic = ({ facts: { harness }, nodeOfPin, spans }: PowerModel): boo
       (spans.at.get(nodeOfPin.get(pin.id) ?? "") ?? []).some(({ planned: { origin } }) => origin.type !== "part"),
   );
 
+/** Whether something but the part itself is at one of an element's ends: a contact with its wires off asks nobody. */
+function isConnected({ spans }: PowerModel, { element }: PlanElement): boolean {
+  const nodes = "a" in element ? [element.a, element.b] : [];
+  return nodes.some((node) => (spans.at.get(node) ?? []).some(({ planned: { origin } }) => origin.type !== "part"));
+}
+
+/** When each switch is closed that something is connected to. */
+const closedOf = (model: PowerModel): readonly ClosedWhen[] =>
+  model.elements.flatMap((element) =>
+    element.closed !== undefined && isConnected(model, element) ? [element.closed] : [],
+  );
+
 function axesOf(model: PowerModel): Omit<CrankAxes, "security"> {
-  const closed = model.elements.flatMap((element) => element.closed ?? []);
+  const closed = closedOf(model);
   const named = closed.flatMap(({ range }) => range ?? []);
   const automatic = named.some((range) => range === "P" || range === "N") || hasAutomatic(model);
   const pedal = (has: boolean): readonly (Pedal | null)[] => (has ? ["pressed", "released"] : [null]);
@@ -149,8 +153,10 @@ export function crankTable(solution: PowerSolution): CrankTable {
     asks,
     rows,
     noStarter: motors.length === 0,
-    contacts: model.elements.flatMap((element) => (isInterlock(element) ? [element.origin] : [])),
-    leverUnread: axes.ranges[0] !== null && !model.elements.some(({ closed }) => closed?.range?.includes("P")),
+    contacts: model.elements.flatMap((element) =>
+      isInterlock(element) && isConnected(model, element) ? [element.origin] : [],
+    ),
+    leverUnread: axes.ranges[0] !== null && !closedOf(model).some(({ range }) => range?.includes("P") === true),
   };
 }
 

@@ -8,3 +8,32 @@ export {
   failingRows,
   type Interlocks,
 } from "./crank";
+export {
+  AUTOMATIC,
+  type DriverCheck,
+  GEARBOX_SWAPS,
+  GEARBOX_TOPICS,
+  type GearboxItem,
+  type GearboxState,
+  type GearboxSwap,
+  type GearboxTopic,
+  gearboxItems,
+  LOCKOUT_KMH,
+  type Lockout,
+  type LockoutFault,
+  type LockoutWay,
+  lockoutFault,
+  lockouts,
+  type RangeCode,
+  rangeCodes,
+  type SwapItem,
+  swapItems,
+} from "./gearbox";
+export {
+  type CurePlace,
+  type InterlockCure,
+  interlockCures,
+  isSafe,
+  type TriedCure,
+  triedCures,
+} from "./interlock-cures";

@@ -25,7 +25,7 @@ const MOST_RELAYS = 4;
  * @param motors of the starters
  */
 export function startPath(solved: PowerSolution, key: KeyPosition, motors: readonly NetSpan[]): StartPath {
-  const steps = motors.flatMap((motor) => chain(solved, key, throughMotor(solved, motor), MOST_RELAYS));
+  const steps = startSteps(solved, key, motors);
   const cavities = new Map<string, CavityPoint>();
   for (const node of steps.flatMap(({ from, to, span }) => (span.role === "source" ? [to] : [from, to]))) {
     const point = pointOfNode(solved.model, node);
@@ -37,6 +37,10 @@ export function startPath(solved: PowerSolution, key: KeyPosition, motors: reado
     open: [...new Map(open.map(({ span }) => [span.name, span.planned.origin])).values()],
   };
 }
+
+/** The same step by step: what works a relay's coil before what its contact leads on. */
+export const startSteps = (solved: PowerSolution, key: KeyPosition, motors: readonly NetSpan[]): PathStep[] =>
+  motors.flatMap((motor) => chain(solved, key, throughMotor(solved, motor), MOST_RELAYS));
 
 const isContact = ({ name, planned }: NetSpan): boolean =>
   planned.element.type === "relay" && name !== planned.element.id;

@@ -15,6 +15,7 @@ import {
   type WeighedLink,
 } from "@/core/power";
 import type { KeyPosition } from "@/core/state";
+import type { CrankTable, TriedCure } from "@/core/transmission";
 import { powerInput } from "@/job/power-facts";
 import type { JobDocument } from "@/job/schema";
 import { type LaterEffect, powerWorker } from "@/workers/power-worker";
@@ -39,6 +40,10 @@ export interface PowerState {
   readonly askWireAmps: (state: KeyPosition, wireIds: readonly string[]) => Promise<ReadonlyMap<string, number | null>>;
   /** What the solved plan says of each way of some links. */
   readonly askProofs: (links: readonly WeighedLink[]) => Promise<readonly (readonly WayProof[])[]>;
+  /** Who may crank when, by every way of standing, with some edits carried out. */
+  readonly askCrank: (edits: readonly PowerEdit[]) => Promise<CrankTable | null>;
+  /** Ways to lead the start signal through what asks, each tried. */
+  readonly askCrankCures: () => Promise<readonly TriedCure[]>;
   readonly askNetlist: () => Promise<object>;
   readonly powerWatch: Pick<FailureWatch, "failure" | "retry">;
 }
@@ -176,6 +181,14 @@ export function usePower(document: JobDocument, lines: readonly Line[]): PowerSt
       askProofs: async (links) => {
         await ready.current();
         return powerWorker.ask((desk) => desk.prove(links));
+      },
+      askCrank: async (edits) => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.crank(edits));
+      },
+      askCrankCures: async () => {
+        await ready.current();
+        return powerWorker.ask((desk) => desk.crankCures());
       },
       askNetlist: async () => {
         await ready.current();
