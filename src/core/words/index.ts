@@ -14,6 +14,7 @@ export * from "./forms";
 export * from "./functions";
 export * from "./gateway";
 export * from "./gauges";
+export * from "./gearbox";
 export * from "./harness";
 export * from "./intake";
 export * from "./measures";

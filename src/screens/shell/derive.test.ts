@@ -189,6 +189,7 @@ describe("stages and marks", () => {
       map: "open",
       power: "open",
       plan: "open",
+      security: "open",
       prove: "open",
     });
     expect(marks(heron)).toMatchObject({ intake: "proposed", map: "proposed", plan: "open", prove: "proposed" });
