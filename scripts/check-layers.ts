@@ -39,6 +39,7 @@ const CORE_ORDER: readonly string[] = [
   "slice",
   "gauges",
   "signals",
+  "moves",
   "power",
   "transmission",
   "plan",

@@ -13,6 +13,7 @@ export {
   type WrittenAdapter,
   writeAdapter,
 } from "./adapter";
+export { assign } from "./assignment";
 export { TERMINATION_OHMS } from "./buses";
 export { aliveOf } from "./feeds";
 export { type Matching, optionsBetween } from "./match";

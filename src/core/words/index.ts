@@ -18,6 +18,7 @@ export * from "./gearbox";
 export * from "./harness";
 export * from "./intake";
 export * from "./measures";
+export * from "./moves";
 export * from "./numbers";
 export * from "./origins";
 export * from "./parts";
