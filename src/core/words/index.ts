@@ -4,6 +4,7 @@ export * from "./arithmetic";
 export * from "./asked";
 export * from "./benches";
 export * from "./blockers";
+export * from "./calibration";
 export * from "./causes";
 export * from "./circuit";
 export * from "./conflicts";

@@ -99,7 +99,7 @@ function Input({ pin }: { pin: SignalPin }) {
             job.change(`${label}: loop taken out`, (person) => openInterlockOps(job.document, pin.id, person))
           }
         >
-          Take the loop out
+          Remove the loop
         </Button>
       )}
     </div>

@@ -38,8 +38,8 @@ export function MovesScreen() {
         </Button>
         {current !== undefined && (
           <>
-            <Button onClick={() => job.change("Exchange of plugs taken out", removeStandInOps(job.document, current))}>
-              Take this out
+            <Button onClick={() => job.change("Exchange of plugs removed", removeStandInOps(job.document, current))}>
+              Remove this
             </Button>
             <PrintButton>Print the bench card</PrintButton>
           </>
