@@ -46,7 +46,7 @@ export function openInterlockOps(document: Facts, pinId: string, person: string)
   const debt = loopDebt(document, pinId);
   return [
     ...gapOps(document, [pinId], null, person),
-    ...(debt === undefined ? [] : settleDebtOps(debt, "paid", "taken out", person)),
+    ...(debt === undefined ? [] : settleDebtOps(debt, "paid", "undone", person)),
   ];
 }
 

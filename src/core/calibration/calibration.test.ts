@@ -69,7 +69,7 @@ describe("which ways are open", () => {
   test("setting it off asks for entitlement and a specialist; a programmable computer has none", () => {
     expect(options().map(({ way, closed }) => `${way} ${closed}`)).toEqual([
       "keep-paired null",
-      "host-beside no-host-parts",
+      "host-beside host-not-seen",
       "set-off null",
       "programmable not-programmable",
     ]);
@@ -93,7 +93,7 @@ describe("which ways are open", () => {
     );
     expect(none.map(({ closed }) => closed)).toEqual([
       "donor-not-seen",
-      "no-host-parts",
+      "host-not-seen",
       "donor-not-seen",
       "not-programmable",
     ]);

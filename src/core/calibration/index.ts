@@ -24,8 +24,10 @@ export {
   type SecurityLoss,
   type SecurityNeed,
   type SecurityOption,
+  type SecurityStep,
   type SecurityWay,
   type SecurityWire,
   securityOptions,
+  securitySteps,
   securityWires,
 } from "./security";

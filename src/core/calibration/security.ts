@@ -98,7 +98,7 @@ export type SecurityLoss =
 export interface SecurityOption {
   readonly way: SecurityWay;
   /** Why it is not open; null where it is. */
-  readonly closed: "no-donor-parts" | "no-host-parts" | "not-programmable" | "donor-not-seen" | null;
+  readonly closed: "no-donor-parts" | "no-host-parts" | "host-not-seen" | "not-programmable" | "donor-not-seen" | null;
   readonly needs: readonly SecurityNeed[];
   readonly loses: readonly SecurityLoss[];
   /** Lamps and starts that it governs. */
@@ -122,14 +122,10 @@ export function securityWires(
   pins: readonly SignalPin[],
   lines: readonly Line[],
 ): SecurityWire[] {
-  const connectors = new Set(parts.filter(({ side }) => side === "donor").map(({ connector }) => connector));
-  // The engine computer has a cavity for the data among a hundred others: the part itself is what has nothing else to do.
-  const own = [...connectors].filter((connector) => {
-    const all = pins.filter((pin) => pin.side === "donor" && pin.connector === connector && pin.form.kind !== "spare");
-    return !all.some(
-      ({ quantity }) => quantity === "injector" || quantity === "ignition-coil" || quantity === "throttle-motor",
-    );
-  });
+  const donor = parts.filter(({ side }) => side === "donor");
+  // The engine computer has a cavity for the data among a hundred others: the module is what reads the key.
+  const readers = donor.filter((part) => part.pins.some(({ quantity }) => quantity === "key-reader"));
+  const own = (readers.length > 0 ? readers : donor).map(({ connector }) => connector);
   return pins
     .filter((pin) => pin.side === "donor" && own.includes(pin.connector) && pin.form.kind !== "spare")
     .map((pin) => ({
@@ -188,7 +184,7 @@ export function securityOptions(
     },
     {
       way: "host-beside",
-      closed: host.state === "found" ? null : "no-host-parts",
+      closed: host.state === "found" ? null : host.state === "none" ? "no-host-parts" : "host-not-seen",
       needs: [{ code: "host-keys-stay" }, ...(donor.state === "found" ? [{ code: "entitlement" as const }] : [])],
       loses: donor.state === "found" ? ["donor-lamp-lit"] : [],
       governs: governs.filter(({ side }) => side === "host"),
@@ -209,6 +205,43 @@ export function securityOptions(
     },
   ];
 }
+
+/** What is done for a way, in its order; each is ticked off once it is. */
+export type SecurityStep =
+  | "identities-read"
+  | "module-in-place"
+  | "reader-in-place"
+  | "wires-made"
+  | "keys-tried"
+  | "host-start-tried"
+  | "entitlement-noted"
+  | "stock-image-kept"
+  | "specialist-asked"
+  | "change-written"
+  | "started-without"
+  | "engine-tuned";
+
+const STEPS: Readonly<Record<SecurityWay, readonly SecurityStep[]>> = {
+  "keep-paired": [
+    "entitlement-noted",
+    "identities-read",
+    "module-in-place",
+    "reader-in-place",
+    "wires-made",
+    "keys-tried",
+  ],
+  "host-beside": ["entitlement-noted", "host-start-tried"],
+  "set-off": [
+    "entitlement-noted",
+    "identities-read",
+    "specialist-asked",
+    "stock-image-kept",
+    "change-written",
+    "started-without",
+  ],
+  programmable: ["wires-made", "engine-tuned"],
+};
+export const securitySteps = (way: SecurityWay): readonly SecurityStep[] => STEPS[way];
 
 /** A part's identity as it was read off it. */
 export interface Identity {

@@ -88,7 +88,7 @@ export function interlockCures(solution: PowerSolution): InterlockCure[] {
 function removal({ planned: { origin } }: NetSpan): PowerEdit {
   if (origin.type === "wire") return { type: "unwire", wireId: origin.wireId };
   if (origin.type !== "link" || origin.from.type !== "cavity" || origin.to.type !== "cavity")
-    throw new Error("only copper between cavities is taken out");
+    throw new Error("only copper between cavities is removed");
   return { type: "unlink", providerId: origin.from.pinId, consumerId: origin.to.pinId };
 }
 

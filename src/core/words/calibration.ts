@@ -7,6 +7,7 @@ import type {
   SecurityLoss,
   SecurityNeed,
   SecurityOption,
+  SecurityStep,
   SecurityWay,
 } from "../calibration";
 import { quantityHead } from "./forms";
@@ -31,6 +32,7 @@ export const SECURITY_WAY_WORDS: Readonly<Record<SecurityWay, string>> = {
 const CLOSED: Readonly<Record<Exclude<SecurityOption["closed"], null>, string>> = {
   "no-donor-parts": "the donor has no anti-theft parts that could stay",
   "no-host-parts": "the host has none of its own",
+  "host-not-seen": "no anti-theft part of the host is in the tables",
   "not-programmable": "the approach keeps the donor's computer (Scope)",
   "donor-not-seen": "no anti-theft part of the donor is in the tables: say whether it has one",
 };
@@ -76,6 +78,21 @@ export function securityNeedText(need: SecurityNeed): string {
       return "a tune for the engine";
   }
 }
+
+export const SECURITY_STEP_WORDS: Readonly<Record<SecurityStep, string>> = {
+  "entitlement-noted": "Who is entitled stands in the record, with the proof",
+  "identities-read": "Identities of computer, module and every key are read and belong together",
+  "module-in-place": "The module has a dry place, no further from the computer than its wires reach",
+  "reader-in-place": "The reader ring is round the host's lock, and the key reaches it when it is turned",
+  "wires-made": "Every wire stands as decided, read by meter",
+  "keys-tried": "Every key starts the engine, and it runs on for a minute",
+  "host-start-tried": "The host's own key starts it, and it does not start without",
+  "stock-image-kept": "The stock image is read, kept twice, and its hash is in the record",
+  "specialist-asked": "A specialist is asked, with the identities and the proof",
+  "change-written": "The change is written by the one who is entitled, with a supply that holds its volts all the time",
+  "started-without": "It starts with the module, the reader and the feed taken away one by one: trials in the record",
+  "engine-tuned": "The engine is tuned on the programmable computer",
+};
 
 export const SECURITY_LOSS_WORDS: Readonly<Record<SecurityLoss, string>> = {
   "host-key-alone": "the host's own key alone no longer starts it",

@@ -7,7 +7,7 @@ export const MOVE_HOW_WORDS: Readonly<Record<MoveHow, string>> = {
   moves: "moves",
   added: "new wire",
   sealed: "empty, sealed",
-  capped: "taken out, capped",
+  capped: "removed, capped",
   common: "joined",
 };
 

@@ -42,7 +42,7 @@ export function AnotherGearbox() {
               Left open <span className="font-mono font-normal text-ink2">{items.length}</span>
             </h2>
             {items.length === 0 && (
-              <p className="text-[13px]">No cavity of either table hangs on the gearbox that is exchanged.</p>
+              <p className="text-[13px]">No cavity of either table belongs to the gearbox that is exchanged.</p>
             )}
             <table className="w-full text-left">
               <tbody>

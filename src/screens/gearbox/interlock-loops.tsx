@@ -96,7 +96,7 @@ function Input({ pin }: { pin: SignalPin }) {
       {row !== undefined && (
         <Button
           onClick={() =>
-            job.change(`${label}: loop taken out`, (person) => openInterlockOps(job.document, pin.id, person))
+            job.change(`${label}: loop removed`, (person) => openInterlockOps(job.document, pin.id, person))
           }
         >
           Remove the loop

@@ -133,7 +133,8 @@ function proveState(facts: StageFacts): StageState {
 /** The way to deal with the anti-theft parts is chosen, or there is none of them. */
 function securityState({ document, pins }: StageFacts): StageState {
   const hasParts = pins.some(({ row }) => row.quantity === "security-data" || row.quantity === "key-reader");
-  if (document.choices.some(({ id }) => id === "security-way")) return { mark: "decided", state: "decided", open: 0 };
+  if (document.choices.some(({ id, way }) => id === "security-way" && way !== "open"))
+    return { mark: "decided", state: "decided", open: 0 };
   return hasParts ? { mark: "proposed", state: "to decide", open: 1 } : { mark: "open", state: "open", open: 0 };
 }
 
