@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { pinsFrom } from "../../../tests/support/pins";
+import { acceptedLink, pinsFrom } from "../../../tests/support/pins";
 import { senderNetworks, speedometerRatio } from "../gauges";
 import { deriveLines } from "../plan";
 import type { SignalPin } from "../signals";
 import {
+  dialChecks,
   driverTable,
   errorCurves,
   instrumentsOf,
@@ -278,5 +279,52 @@ describe("lamps", () => {
       drives: "to-ground",
       amps: expect.closeTo(0.18, 9),
     });
+  });
+});
+
+describe("two points at which each decided dial is proved", () => {
+  const checksOf = (
+    text: string,
+    link: readonly [string, string],
+    adapters: Parameters<typeof acceptedLink>[2] = {},
+  ) => {
+    const pins = pinsOf(text);
+    const { lines } = deriveLines(pins, [acceptedLink(link[0], link[1], adapters)]);
+    return dialChecks(instrumentsOf(pins, lines), () => ({}));
+  };
+  test("a needle with its resistors: the sender's ohms at a quarter and three quarters of the band", () => {
+    const checks = checksOf(`${SENDER}\n${GAUGE}`, ["S-1", "G-1"], {
+      verdict: "adapter",
+      adapters: [{ type: "resistor-network", seriesOhms: 100, parallelOhms: null }],
+    });
+    // 900 to 400 Ω over 40 °C: 25 of them are 312.5 Ω; 400 to 100 over 60 °C: 35 of them are 175 Ω.
+    expect(checks.map(({ x, ohms, by }) => [x, ohms, by])).toEqual([
+      [45, 587.5, "resistor"],
+      [95, 225, "resistor"],
+    ]);
+    // A twentieth of the band, and half the needle: a sixtieth of the dial.
+    expect(checks[0]?.high).toBeCloseTo(45 + 5 + 100 / 60, 6);
+  });
+  test("with the gauge's own sender its own ohms; through a driver what the computer reads", () => {
+    const second = checksOf(`${SENDER}\n${GAUGE}`, ["S-1", "G-1"], {
+      verdict: "adapter",
+      adapters: [{ type: "second-sender", curve: null, thread: null }],
+    });
+    expect(second[0]?.ohms).toBeCloseTo(1000 - (500 * 25) / 40, 6);
+    const driven = checksOf(`donor C-1 c pwm-out coolant-temperature hz=100\n${GAUGE}`, ["C-1", "G-1"], {
+      verdict: "adapter",
+      adapters: [{ type: "gauge-driver", curve: null }],
+    });
+    expect(driven.map(({ by, ohms }) => `${by} ${ohms}`)).toEqual(["computer null", "computer null"]);
+  });
+  test("speed never below the true one; nothing is read of what is only proposed", () => {
+    const text =
+      "donor B-1 b frequency-out vehicle-speed pulsesPerKm=4000;drive=push-pull;amplitude=12\nhost V-1 v frequency-in vehicle-speed pulsesPerKm=4000;highVolts=6;maxVolts=16";
+    expect(checksOf(text, ["B-1", "V-1"]).map(({ low, high }) => [low, Math.round(high)])).toEqual([
+      [50, 59],
+      [80, 92],
+    ]);
+    const pins = pinsOf(text);
+    expect(dialChecks(instrumentsOf(pins, deriveLines(pins, []).lines), () => ({}))).toEqual([]);
   });
 });

@@ -13,6 +13,7 @@ export {
   tachometerBench,
   trueAt,
 } from "./dial-benches";
+export { type DialCheck, dialChecks } from "./dial-checks";
 export { type Instrument, type InstrumentType, instrumentsOf } from "./instruments";
 export {
   type DrivenBy,

@@ -70,35 +70,33 @@ export function instrumentsOf(
   lines: readonly Line[],
   chosen: ReadonlyMap<string, string | undefined> = new Map(),
 ): Instrument[] {
-  const copper = new Set<string>();
-  return pins.flatMap((pin): Instrument[] => {
+  const found = pins.flatMap((pin) => {
     const type = pin.side === "host" && pin.leaves !== true ? typeOf(pin) : null;
-    if (type === null || pin.quantity === null) return [];
+    return type === null || pin.quantity === null ? [] : [{ pin, type, quantity: pin.quantity }];
+  });
+  if (found.length === 0) return [];
+  const around = new Around(pins, lines);
+  const copper = new Set<string>();
+  return found.flatMap(({ pin, type, quantity }): Instrument[] => {
     const key = `${pin.circuit ?? pin.id} ${type}`;
     if (copper.has(key)) return [];
     copper.add(key);
-    const own = lines.filter(({ consumer, provider }) => consumer.id === pin.id || provider.id === pin.id);
-    const [line = null] = own
-      .filter(({ state }) => state !== "refused")
-      .toSorted((a, b) => RANK[a.state] - RANK[b.state]);
-    const candidates = pins.filter(
-      (one) =>
-        one.side !== pin.side && one.leaves !== true && one.quantity === pin.quantity && DRIVES.has(one.form.kind),
-    );
-    const now = nowDriving(pin, pins);
+    const line = around.lineOf(pin);
+    const candidates = around.candidates(pin);
+    const now = around.nowDriving(pin);
     const across = line === null ? null : line.consumer.id === pin.id ? line.provider : line.consumer;
     const driver = candidates.find(({ id }) => id === chosen.get(pin.id)) ?? across ?? now ?? candidates[0] ?? null;
     return [
       {
         pin,
         type,
-        quantity: pin.quantity,
+        quantity,
         byCable: pin.form.kind === "spare",
         now,
         line,
         candidates,
         driver,
-        readBy: driver === null ? null : readerOf(driver, pins),
+        readBy: driver === null ? null : around.readerOf(driver),
       },
     ];
   });
@@ -117,23 +115,45 @@ const DRIVES: ReadonlySet<string> = new Set([
   "switch-out",
 ]);
 
-/** What drives it on the host's own copper; else what carries the same there and is joined to nothing that is told. */
-const nowDriving = (pin: SignalPin, pins: readonly SignalPin[]): SignalPin | null =>
-  pins.find(
-    (one) =>
-      one.side === "host" &&
-      one.id !== pin.id &&
-      DRIVES.has(one.form.kind) &&
-      pin.circuit !== null &&
-      one.circuit === pin.circuit,
-  ) ?? null;
+/** What is beside an instrument, found in one pass over a job of any size. */
+class Around {
+  private readonly byCircuit = new Map<string, SignalPin[]>();
+  private readonly byQuantity = new Map<Quantity, SignalPin[]>();
+  private readonly byEnd = new Map<string, Line[]>();
 
-const readerOf = ({ id, side, circuit }: SignalPin, pins: readonly SignalPin[]): SignalPin | null =>
-  circuit === null
-    ? null
-    : (pins.find(
-        (one) => one.id !== id && one.side === side && one.circuit === circuit && one.form.kind.endsWith("-in"),
-      ) ?? null);
+  constructor(pins: readonly SignalPin[], lines: readonly Line[]) {
+    for (const pin of pins) {
+      if (pin.circuit !== null) put(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
+      if (pin.quantity !== null && pin.leaves !== true && DRIVES.has(pin.form.kind))
+        put(this.byQuantity, pin.quantity, pin);
+    }
+    for (const line of lines) for (const { id } of [line.provider, line.consumer]) put(this.byEnd, id, line);
+  }
+
+  /** The line that is decided, else the one that is furthest. */
+  lineOf = ({ id }: SignalPin): Line | null =>
+    (this.byEnd.get(id) ?? [])
+      .filter(({ state }) => state !== "refused")
+      .toSorted((a, b) => RANK[a.state] - RANK[b.state])[0] ?? null;
+
+  candidates = ({ side, quantity }: SignalPin): readonly SignalPin[] =>
+    quantity === null ? [] : (this.byQuantity.get(quantity) ?? []).filter((one) => one.side !== side);
+
+  private besides = ({ id, side, circuit }: SignalPin): readonly SignalPin[] =>
+    circuit === null ? [] : (this.byCircuit.get(`${side} ${circuit}`) ?? []).filter((one) => one.id !== id);
+
+  /** What drives it on the host's own copper. */
+  nowDriving = (pin: SignalPin): SignalPin | null =>
+    this.besides(pin).find(({ form }) => DRIVES.has(form.kind)) ?? null;
+  readerOf = (pin: SignalPin): SignalPin | null =>
+    this.besides(pin).find(({ form }) => form.kind.endsWith("-in")) ?? null;
+}
+
+function put<K, V>(groups: Map<K, V[]>, key: K, value: V): void {
+  const group = groups.get(key);
+  if (group === undefined) groups.set(key, [value]);
+  else group.push(value);
+}
 
 /** Pulses per engine revolution or km of a cavity; null where nobody has said. */
 export const pulsesOf = (pin: SignalPin | null, field: "pulsesPerRev" | "pulsesPerKm" | "pulsesPerShaftRev") =>

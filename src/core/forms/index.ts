@@ -1,4 +1,5 @@
 export { askedFields, assumedFields } from "./asked";
+export { DIAL_UNITS, type DialUnit, type DialUnitName, dialOf } from "./dials";
 export * from "./form";
 export * from "./kinds";
 export * from "./params";

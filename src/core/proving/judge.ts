@@ -1,10 +1,10 @@
 import { DEAD_VOLTS } from "../state";
-import type { Judgement, ReadingVerdict, Step } from "./types";
+import type { Judgement, ReadingUnit, ReadingVerdict, Step } from "./types";
 
 /** Why a typed reading cannot be taken: it is no number, or of the meter's other setting. */
 export type ReadFault =
   | { readonly code: "no-reading"; readonly written: string }
-  | { readonly code: "other-unit"; readonly unit: "Ω" | "V" };
+  | { readonly code: "other-unit"; readonly unit: ReadingUnit };
 
 export type ReadValue =
   | { readonly ok: true; readonly value: number | null }
@@ -16,7 +16,8 @@ const SCALE: Readonly<Record<string, number>> = { m: 1e-3, "": 1, k: 1e3, M: 1e6
  * A reading as typed from a meter: `12.4`, `12,4 V`, `0.02`, `340 mV`, `1.2k`, `OL`. Null is an open circuit.
  * @example parseReading("340 mV", "V") // { ok: true, value: 0.34 }
  */
-export function parseReading(written: string, unit: "Ω" | "V"): ReadValue {
+export function parseReading(written: string, unit: ReadingUnit): ReadValue {
+  if (unit !== "Ω" && unit !== "V") return parseDial(written, unit);
   const text = written.trim().replace(",", ".").replace("−", "-");
   if (/^(ol|0l|o\.l|0\.l|∞|inf|open|1 ?\.)$/i.test(text)) return { ok: true, value: null };
   const parts = /^([+-]?\d*\.?\d+)\s*([mkM]?)\s*(v|volts?|Ω|ω|ohms?)?$/i.exec(text);
@@ -27,6 +28,15 @@ export function parseReading(written: string, unit: "Ω" | "V"): ReadValue {
   // Upper and lower case M differ by a factor of a thousand million, so only they are told apart by case.
   const prefix = parts[2] === "K" ? "k" : (parts[2] ?? "");
   return { ok: true, value: Number(parts[1]) * (SCALE[prefix] ?? 1) };
+}
+
+/** A number as a dial shows it, with its unit or without. */
+function parseDial(written: string, unit: ReadingUnit): ReadValue {
+  const [, number, said = ""] = /^([+-]?\d*[.,]?\d+)\s*(\S*)$/.exec(written.trim().replace("−", "-")) ?? [];
+  if (number === undefined) return { ok: false, fault: { code: "no-reading", written: written.slice(0, 20) } };
+  if (said !== "" && said.toLowerCase() !== unit.toLowerCase() && said !== "°")
+    return { ok: false, fault: { code: "other-unit", unit } };
+  return { ok: true, value: Number(number.replace(",", ".")) };
 }
 
 /**
@@ -40,7 +50,9 @@ const METER = { V: { part: 0.005, counts: 2 }, Ω: { part: 0.008, counts: 3 } } 
  * counts of the last digit as it was typed. Null for an open circuit and for what is no reading.
  * @example readingUncertainty("12.40", "V") // 0.005 × 12.4 + 2 × 0.01 = 0.082
  */
-export function readingUncertainty(written: string, unit: "Ω" | "V"): number | null {
+export function readingUncertainty(written: string, unit: ReadingUnit): number | null {
+  // A needle is read as one sees it.
+  if (unit !== "Ω" && unit !== "V") return null;
   const read = parseReading(written, unit);
   if (!read.ok || read.value === null) return null;
   const [, decimals = ""] = /[.,](\d+)/.exec(written) ?? [];

@@ -3,6 +3,7 @@ import { describe, expect, test } from "vitest";
 import { pinsFrom } from "../../../tests/support/pins";
 import { fieldOf } from "../forms";
 import { type Decision, deriveLines } from "../plan";
+import type { SignalPin } from "../signals";
 import { wireOhms } from "../wire";
 import {
   CAUTIONS,
@@ -16,6 +17,7 @@ import {
   stepTitle,
   stepWhy,
 } from "../words";
+import { dialStep } from "./dial-steps";
 import {
   basisOf,
   gatesOf,
@@ -558,4 +560,40 @@ describe("how sure a reading is", () => {
   );
   test("an open circuit and what is no reading have none", () =>
     expect([readingUncertainty("OL", "Ω"), readingUncertainty("?", "V")]).toEqual([null, null]));
+});
+
+describe("a dial that is to be read", () => {
+  const [driver, dial] = pinsFrom(`
+    donor S-1 resistive-out coolant-temperature curve=20:900|120:100
+    host G-1 resistive-in coolant-temperature curve=20:1000|120:200`) as [SignalPin, SignalPin];
+  const plannedPin = (pin: SignalPin): PlannedPin => ({ ...pin, lengthM: null, place: null, description: null });
+  const check = {
+    instrument: dial,
+    driver,
+    quantity: "coolant-temperature",
+    x: 45,
+    low: 40,
+    high: 50,
+    by: "resistor",
+    ohms: 700,
+  } as const;
+  const step = dialStep(check, plannedPin(dial), plannedPin(driver), "metric");
+  test("is told with what is put in place of its sender, in the job's unit", () => {
+    expect(step).toMatchObject({ group: "dials", expected: { unit: "°C", low: 40, high: 50, nominal: 45 } });
+    expect(stepWhy(step, "metric")).toMatch(/700 Ω .* 45 °C/);
+    const imperial = dialStep(check, plannedPin(dial), plannedPin(driver), "imperial");
+    expect(imperial.expected).toMatchObject({ unit: "°F", low: 104, high: 122, nominal: 113 });
+  });
+  test.each([
+    ["45", "pass"],
+    ["40 °C", "pass"],
+    ["39", "fail"],
+    ["50,5", "fail"],
+  ])("%s: %s", (typed, outcome) => {
+    const read = parseReading(typed, step.expected.unit);
+    expect(read.ok && judge(step, read.value).outcome).toBe(outcome);
+  });
+  test.each(["hot", "45 V", "OL"])("%s is no reading of a dial", (typed) =>
+    expect(parseReading(typed, step.expected.unit).ok).toBe(false),
+  );
 });

@@ -1,7 +1,10 @@
+import type { DialCheck } from "../benches";
 import type { Line } from "../plan";
 import type { StandingPoints } from "../power";
 import { pointOf } from "../signals";
+import type { Units } from "../units";
 import { continuity, groundOhms, leads } from "./copper-steps";
+import { dialStep } from "./dial-steps";
 import { linkedCoil, standingCoil } from "./relay-steps";
 import { feedShort, wireShort } from "./short-steps";
 import { type Ground, type Joint, linkSubject, type SolvedVolts } from "./step-parts";
@@ -18,6 +21,10 @@ export interface StepSources {
   readonly solved: SolvedVolts;
   /** Grounds and relays that the tables have; null until the plan is solved. */
   readonly standing: StandingPoints | null;
+  /** Dials whose needle is to be proved true; none where they are left out. */
+  readonly dials?: readonly DialCheck[];
+  /** In whose units dials are read. */
+  readonly units?: Units;
 }
 
 /**
@@ -27,7 +34,7 @@ export interface StepSources {
  *
  * Airbag circuits are never probed: a line of theirs makes no step.
  */
-export function makeSteps({ lines, pinOf, solved, standing }: StepSources): Step[] {
+export function makeSteps({ lines, pinOf, solved, standing, dials = [], units = "metric" }: StepSources): Step[] {
   const joints = lines.filter(isProved).flatMap((line): Joint[] => {
     const [provider, consumer] = [pinOf(line.provider.id), pinOf(line.consumer.id)];
     return provider && consumer ? [{ line, provider, consumer }] : [];
@@ -49,6 +56,10 @@ export function makeSteps({ lines, pinOf, solved, standing }: StepSources): Step
     ...READ_IN.flatMap((position) => feeds.flatMap((joint) => feedVolts(joint, position, solved))),
     ...grounds.flatMap((ground) => groundDrop(ground, "run", solved)),
     ...grounds.flatMap((ground) => groundDrop(ground, "crank", solved)),
+    ...dials.flatMap((check) => {
+      const [pin, driver] = [pinOf(check.instrument.id), pinOf(check.driver.id)];
+      return pin === undefined || driver === undefined ? [] : [dialStep(check, pin, driver, units)];
+    }),
   ];
 }
 

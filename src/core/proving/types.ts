@@ -1,3 +1,4 @@
+import type { DialUnitName, Quantity } from "../forms";
 import type { CavityPoint, Point } from "../points";
 import type { ElementFault } from "../power";
 import type { SignalPin } from "../signals";
@@ -23,8 +24,11 @@ export interface Probe {
 /** The key while a step is read; `battery-off`: both of its leads off. */
 export type StepState = "battery-off" | Extract<KeyPosition, "off" | "accessory" | "run" | "crank">;
 
+/** What is read: off a meter, or off the dial itself. */
+export type ReadingUnit = "Ω" | "V" | DialUnitName;
+
 export interface Expected {
-  readonly unit: "Ω" | "V";
+  readonly unit: ReadingUnit;
   /** Null: no lower or no upper limit. */
   readonly low: number | null;
   readonly high: number | null;
@@ -37,7 +41,7 @@ export interface Expected {
   readonly stopAbove: number | null;
 }
 
-export type StepGroup = "before-power" | "first-power" | "grounds-under-load";
+export type StepGroup = "before-power" | "first-power" | "grounds-under-load" | "dials";
 export type StepKind =
   | "leads"
   | "battery"
@@ -47,8 +51,9 @@ export type StepKind =
   | "wire-short"
   | "coil"
   | "feed-volts"
-  | "ground-drop";
-export type CautionKey = "battery-off" | "first-power" | "crank";
+  | "ground-drop"
+  | "gauge-point";
+export type CautionKey = "battery-off" | "first-power" | "crank" | "dial";
 export type MeterSetting =
   | "lowest-ohms"
   | "middle-ohms-plugged"
@@ -56,7 +61,8 @@ export type MeterSetting =
   | "coil-ohms"
   | "dc-20v"
   | "dc-20v-first-power"
-  | "dc-2v";
+  | "dc-2v"
+  | "the-dial";
 
 /** What an expectation is made from, with its numbers: Ω, V, A. */
 export type StepBasis =
@@ -87,7 +93,16 @@ export type StepBasis =
       readonly batteryVolts: number;
     }
   | { readonly type: "dead"; readonly alive: Alive; readonly volts: number; readonly mostVolts: number }
-  | { readonly type: "drop"; readonly volts: number; readonly mostVolts: number };
+  | { readonly type: "drop"; readonly volts: number; readonly mostVolts: number }
+  /** Something known is put in place of what drives the dial, or stands beside it; in the quantity's unit, Ω. */
+  | {
+      readonly type: "gauge-point";
+      readonly quantity: Quantity;
+      readonly x: number;
+      readonly by: "resistor" | "computer" | "satellite-speed";
+      readonly ohms: number | null;
+      readonly allowed: number;
+    };
 
 /** What a step is about: a link of the plan, something that the tables have and no link needs, or the job itself. */
 export type StepSubject =

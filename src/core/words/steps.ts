@@ -11,6 +11,7 @@ import type {
 } from "../proving";
 import type { Units } from "../units";
 import { USUAL_WIRE } from "../wire";
+import { dialText } from "./dials";
 import { lengthText, sizeWords, temperatureText } from "./measures";
 import { amps, digits, fixed, ohms, percent, ratedVolts, sentences, smallVolts, volts } from "./numbers";
 import { cavityLabel } from "./points";
@@ -20,6 +21,7 @@ export const GROUP_WORDS: Readonly<Record<StepGroup, string>> = {
   "before-power": "Before power",
   "first-power": "First power",
   "grounds-under-load": "Grounds under load",
+  dials: "Dials read true",
 };
 
 /** In plain words; they defer to makers' procedures, local law and licensed practice. */
@@ -39,6 +41,10 @@ export const CAUTIONS: Readonly<Record<CautionKey, string>> = {
     "nobody under the vehicle. No fuel and no spark: the fuel pump's fuse out, injectors and ignition coils unplugged.",
     "Follow the makers' procedures.",
   ),
+  dial: sentences(
+    "Where the engine runs for it: parking brake on, wheels chocked, hands and hair clear of belts and fan, exhaust led outside.",
+    "On the road a second person reads, and local law comes first. Follow the makers' procedures.",
+  ),
 };
 
 const METER_WORDS: Readonly<Record<MeterSetting, string>> = {
@@ -49,6 +55,7 @@ const METER_WORDS: Readonly<Record<MeterSetting, string>> = {
   "dc-20v": "Volts DC, 20 V range",
   "dc-20v-first-power": "Volts DC, 20 V range; only the computer's fuse fitted, the fuel pump's out",
   "dc-2v": "Volts DC, 2 V range",
+  "the-dial": "No meter: read the dial itself",
 };
 
 export const meterText = ({ meter }: Step): string => METER_WORDS[meter];
@@ -132,6 +139,10 @@ export function stepTitle(step: Step): string {
       return `Feed ${consumer} is ${step.basis.type === "dead" ? "dead" : "live"} ${stepWhen(step)}`;
     case "ground-drop":
       return `Ground ${consumer} ${stepWhen(step)}`;
+    case "gauge-point":
+      return step.basis.type === "gauge-point"
+        ? `Dial ${consumer} at ${fixed(step.expected.nominal ?? 0, 0)} ${step.expected.unit}`
+        : `Dial ${consumer}`;
   }
 }
 
@@ -148,6 +159,8 @@ export const crankPlaceText = ({ kind, red }: Step): string =>
 
 /** The expectation: `9.6 to 11.6 V`, `at most 0.37 Ω`, `OL, or above 2.4 Ω`. */
 export function expectedText({ unit, low, high, openIsRight }: Expected): string {
+  if (unit !== "Ω" && unit !== "V" && low !== null && high !== null)
+    return `${digits(low, 3)} to ${digits(high, 3)} ${unit}`;
   const show = (value: number) =>
     unit === "Ω" ? ohms(value) : value < 1 ? `${digits(value, 2)} V` : ratedVolts(value);
   if (openIsRight && low !== null) return `OL, or above ${show(low)}`;
@@ -197,11 +210,28 @@ export function stepWhy({ basis, kind, keyState }: Step, units: Units): string {
           );
     case "dead":
       return `It must be dead here (${feedWords[basis.alive]}): the solved plan gives ${volts(basis.volts)}; up to ${ratedVolts(basis.mostVolts)} may leak`;
+    case "gauge-point":
+      return gaugePointWhy(basis, units);
     case "drop":
       return sentences(
         `The solved plan gives ${smallVolts(basis.volts)} with everything on${keyState === "crank" ? " and the starter turning" : ""};`,
         `more than ${smallVolts(basis.mostVolts)} is a poor joint or current of another circuit`,
       );
+  }
+}
+
+function gaugePointWhy(
+  { by, ohms: put, quantity, x }: Extract<StepBasis, { type: "gauge-point" }>,
+  units: Units,
+): string {
+  const at = dialText(quantity, x, units);
+  switch (by) {
+    case "resistor":
+      return `Unplug the sender and put ${put === null ? "its resistance" : ohms(put)} from its wire to ground: that is what it has at ${at}, so the needle must stand there`;
+    case "computer":
+      return `Bring it to ${at} by the value that the donor's computer itself tells (diagnosis): the needle must stand beside it`;
+    case "satellite-speed":
+      return `Drive at a steady ${at} by satellite speed: shown must never be less, and at most a tenth and 4 km/h more (UN Regulation No. 39)`;
   }
 }
 
@@ -249,6 +279,8 @@ export function stepStop({ kind, keyState, basis, expected }: Step): string {
             ? "A relay that chatters or a lamp that goes out while cranking: note it, and do not crank on."
             : `Below ${below}, the least that its pin table states: do not crank on.`
           : "Smoke, heat or a fuse that blows: battery off.";
+    case "gauge-point":
+      return "A needle that runs to its end: take the feed away before its coil burns.";
     case "ground-drop":
       return keyState === "crank"
         ? `Above ${above}: the starter's current returns through the harness. Stop.`
@@ -290,7 +322,9 @@ export function verdictText(
 export function readFaultText(fault: ReadFault): string {
   return fault.code === "no-reading"
     ? `“${fault.written}” is no reading. Type a number as the meter shows it (12.4), or OL.`
-    : `This step is read in ${fault.unit === "V" ? "volts" : "ohms"}; check the meter's setting.`;
+    : fault.unit === "V" || fault.unit === "Ω"
+      ? `This step is read in ${fault.unit === "V" ? "volts" : "ohms"}; check the meter's setting.`
+      : `This dial is read in ${fault.unit}: type the number that it shows.`;
 }
 
 /** How sure a reading is: `± 0.08 V`; empty where nobody knows. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { APPROACHES, LENGTHENED } from "@/core/approaches";
-import { KINDS, PARAM_GRADES, QUANTITIES, SIDES } from "@/core/forms";
+import { DIAL_UNITS, KINDS, PARAM_GRADES, QUANTITIES, SIDES } from "@/core/forms";
 import { COLOUR_CODES } from "@/core/intake";
 import { ADAPTER_TYPES, VERDICTS } from "@/core/signals";
 import { guess, id, label, MOST_INT, position, source, text, textMap } from "./fields";
@@ -136,7 +136,7 @@ export const LinkRow = z.strictObject({
 
 /** How a reading came here. */
 export const READING_SOURCES = ["typed", "instrument"] as const;
-export const READING_UNITS = ["V", "Ω", "A"] as const;
+export const READING_UNITS = ["V", "Ω", "A", ...DIAL_UNITS] as const;
 
 export const ReadingRow = z.strictObject({
   id,

@@ -1,3 +1,4 @@
+import { type DialCheck, dialChecks, instrumentsOf } from "@/core/benches";
 import { cachedBy } from "@/core/cached-by";
 import { KNOWN_FROM } from "@/core/intake";
 import { type Blocker, type Decision, deriveLines, findBlockers, type PlanLines } from "@/core/plan";
@@ -15,6 +16,7 @@ import {
   withLeads,
 } from "@/core/proving";
 import type { SignalPin } from "@/core/signals";
+import type { Units } from "@/core/units";
 import { cavityLabel } from "@/core/words";
 import { byArrival } from "@/job/earlier-rows";
 import { decisionsOf } from "@/job/links";
@@ -95,6 +97,11 @@ export class Deriver {
     ): readonly Decision[] => decisionsOf({ pins, connectors, links }),
   );
   private readonly lines = lastOf(deriveLines);
+  private readonly dials = lastOf((signals: readonly SignalPin[], plan: PlanLines, benches: JobDocument["benches"]) => {
+    const given = new Map(benches.map((row) => [row.id, row.given]));
+    const chosen = new Map(benches.map((row) => [row.id, row.given.driverId]));
+    return dialChecks(instrumentsOf(signals, plan.lines, chosen), (id) => given.get(id) ?? {});
+  });
   private readonly rest = lastOf(deriveRest);
 
   /** The lines of the map, which the power solution is made from. */
@@ -119,8 +126,10 @@ export class Deriver {
   }
 
   derive(document: JobDocument, expected: Expected = null): Derived {
-    const { readings } = document;
-    return this.rest(this.pins(document), this.signalsOf(document), this.plan(document), readings, expected);
+    const { readings, benches, job } = document;
+    const [signals, plan] = [this.signalsOf(document), this.plan(document)];
+    const dials = this.dials(signals, plan, benches);
+    return this.rest(this.pins(document), signals, plan, readings, expected, dials, job.units);
   }
 }
 
@@ -207,6 +216,8 @@ function deriveRest(
   plan: PlanLines,
   readings: JobDocument["readings"],
   expected: Expected,
+  dials: readonly DialCheck[],
+  units: Units,
 ): Derived {
   const signalById = new Map(signals.map((pin) => [pin.id, pin]));
   const planned = (id: string): PlannedPin | undefined => {
@@ -223,6 +234,8 @@ function deriveRest(
       pinOf: planned,
       solved: (pinId, state) => volts.get(`${pinId} ${state}`) ?? null,
       standing: expected?.standing ?? null,
+      dials,
+      units,
     }),
     readings,
   );
