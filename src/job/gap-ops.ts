@@ -7,14 +7,35 @@ import type { JobDocument } from "./schema";
 export const gapChoices = ({ gaps }: Pick<JobDocument, "gaps">): ReadonlyMap<string, GapWay> =>
   new Map(gaps.map(({ id, way }) => [id, way]));
 
-/** What people chose to do about gaps, each with its cavity; one whose cavity is gone says nothing. */
-export function fillingsOf({ gaps }: Pick<JobDocument, "gaps">, pins: readonly SignalPin[]): Filling[] {
-  if (gaps.length === 0) return [];
+/**
+ * What people chose to fit or to go without, each with its cavity: for gaps, on an instrument's bench, for reverse. One
+ * whose cavity is gone says nothing.
+ */
+export function fillingsOf(
+  { gaps, benches, choices }: Pick<JobDocument, "gaps" | "benches" | "choices">,
+  pins: readonly SignalPin[],
+): Filling[] {
   const byId = new Map(pins.map((pin) => [pin.id, pin]));
-  return gaps.flatMap(({ id, way, person }) => {
-    const pin = byId.get(id);
-    return pin === undefined ? [] : [{ pin, way, person }];
-  });
+  const lockout = choices.find(({ id }) => id === "lockout");
+  const bar =
+    pins.find(({ quantity }) => quantity === "reverse-lockout") ??
+    pins.find(({ quantity }) => quantity === "reverse-lamp");
+  const chosen: { readonly pin: SignalPin | undefined; readonly way: GapWay; readonly person: string }[] = [
+    ...gaps.map(({ id, way, person }) => ({ pin: byId.get(id), way, person })),
+    ...benches.flatMap(({ id, given }) =>
+      given.way === undefined ? [] : [{ pin: byId.get(id), way: given.way, person: "" }],
+    ),
+    ...(lockout === undefined || lockout.way === "open"
+      ? []
+      : [
+          {
+            pin: bar,
+            way: lockout.way === "by-speed" ? ("speed-lockout" as const) : ("brake-lockout" as const),
+            person: lockout.person,
+          },
+        ]),
+  ];
+  return chosen.flatMap(({ pin, ...filling }) => (pin === undefined ? [] : [{ pin, ...filling }]));
 }
 
 /** Chooses a way for the gaps of these cavities, signed by a person; null opens them again. */

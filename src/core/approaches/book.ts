@@ -75,6 +75,9 @@ const GAP_MONEY: Readonly<Record<GapWay, number>> = {
   gateway: 120,
   "new-gauge": 90,
   "fit-part": 40,
+  "cable-drive": 140,
+  "speed-lockout": 45,
+  "brake-lockout": 12,
   "dummy-load": 3,
   without: 0,
 };

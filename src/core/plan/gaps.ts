@@ -16,6 +16,9 @@ export const GAP_WAYS = {
   gateway: 90,
   "new-gauge": 90,
   "fit-part": 60,
+  "cable-drive": 75,
+  "speed-lockout": 70,
+  "brake-lockout": 25,
   "dummy-load": 12,
   without: 0,
 } as const;

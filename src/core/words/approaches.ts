@@ -110,6 +110,9 @@ export const GAP_WAY_WORDS: Readonly<Record<GapWay, string>> = {
   gateway: "Gateway between two buses",
   "new-gauge": "New gauge with its sender",
   "fit-part": "Part fitted",
+  "cable-drive": "Cable drive for a speedometer",
+  "speed-lockout": "Reverse lockout by speed",
+  "brake-lockout": "Reverse lockout by the brake pedal",
   "dummy-load": "Dummy load",
   without: "Lived without",
 };

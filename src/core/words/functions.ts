@@ -124,6 +124,12 @@ export function gapWayText(way: GapWay, { pin, from, output }: Pick<Gap, "pin" |
       return "Gateway between the two buses";
     case "new-gauge":
       return "New gauge with its own sender";
+    case "cable-drive":
+      return `Cable drive that turns ${at} by the pulses of the donor`;
+    case "speed-lockout":
+      return "Frequency switch at the speed signal that bars reverse, with feed, ground and fuse";
+    case "brake-lockout":
+      return "Relay worked by the brake switch that lets reverse in";
     case "fit-part":
       return "Fit the part that it works";
     case "dummy-load":

@@ -90,7 +90,7 @@ export function newWorkRows({ relays, fuses, splices, fillings }: NewWork): NewW
       what: gapWayText(way, { pin, from: null, output: null }),
       from: cavityLabel(pin),
       to: "",
-      with: `${quantityHead(pin.quantity)}; decided by ${person}`,
+      with: `${quantityHead(pin.quantity)}${person === "" ? "; decided on its bench" : `; decided by ${person}`}`,
     })),
   ];
 }

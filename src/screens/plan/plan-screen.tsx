@@ -8,6 +8,7 @@ import { newWork, type SheetRow, sheetRows } from "@/core/plan";
 import { cavityLabel, MAP_GROUP_WORDS, quantityHead, sheetAdapter, sheetNote, sizeText, sizeUnit } from "@/core/words";
 import { addedWires } from "@/job/added-wires";
 import { fillingsOf } from "@/job/gap-ops";
+import { signalPinsIn } from "@/job/signal-pins";
 import { buttonLook } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Empty } from "@/ui/states";
@@ -22,11 +23,8 @@ export function PlanScreen() {
   const job = useJob();
   const rows = useMemo(() => sheetRows(job.plan.lines, (id) => job.pinById.get(id)?.row), [job.plan, job.pinById]);
   const work = useMemo(() => {
-    const { lines, unmatched } = job.plan;
-    const fillings = fillingsOf(
-      job.document,
-      unmatched.map(({ pin }) => pin),
-    );
+    const { lines } = job.plan;
+    const fillings = fillingsOf(job.document, signalPinsIn(job.document));
     return newWork(lines, addedWires(job.document), fillings);
   }, [job.plan, job.document]);
   const isEmpty = rows.length + work.wires.length + work.fillings.length === 0;
