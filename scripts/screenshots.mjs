@@ -80,21 +80,18 @@ try {
     act: 'await pause(2500); click("C1-2 has no voltage"); await pause(2500);',
     wait: 1500,
   });
-  await picture("power-keys-night", "/jobs/heron/power?tab=keys", {
-    night: true,
-    act: 'await pause(2500); document.querySelectorAll("[role=cell] button")[15].click(); await pause(1200);',
-    wait: 1500,
-  });
   await picture("plan-sheet", "/jobs/heron/plan");
   await picture("prove-failed", "/jobs/heron/prove", {
     night: true,
     act: 'for (const reading of ["0.2", "OL"]) { await pause(1500); const field = document.querySelector("form input"); type(field, reading); field.form.requestSubmit(); } await pause(600);',
   });
-  await picture("history", "/jobs/heron/history");
-  await picture("map-tablet-night", "/jobs/heron/map?view=links", { night: true, tablet: true });
-  await picture("palette", "/jobs/heron/map", {
-    act: 'press("k", { ctrlKey: true }); await pause(400); type(document.querySelector("[cmdk-input]"), "pump");',
+  await picture("gauges", "/jobs/linnet/gauges", {
+    act: 'await pause(1500); [...document.querySelectorAll("button")].find((one) => /Coolant temperature gauge/.test(one.textContent)).click();',
+    wait: 2500,
   });
+  await picture("gearbox", "/jobs/heron/gearbox", { wait: 4000 });
+  await picture("security", "/jobs/heron/security", { wait: 1500 });
+  await picture("map-tablet-night", "/jobs/heron/map?view=links", { night: true, tablet: true });
 } finally {
   await server.stop();
   await database.stop();
