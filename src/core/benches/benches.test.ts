@@ -12,6 +12,7 @@ import {
   lampBench,
   needlePoints,
   networkHeat,
+  ohmsCurves,
   SPEEDS,
   safeFraction,
   senderBench,
@@ -93,6 +94,13 @@ describe("a needle", () => {
     expect(points[0]?.plain).toBeCloseTo(80, 6);
     expect(points[0]?.shown).toBeCloseTo(60, 1);
     expect(errorCurves(bench.spec, null).plain[40]).toEqual([60, expect.closeTo(20, 6)]);
+  });
+  test("both curves in ohms, and what the gauge sees through the network", () => {
+    if (bench.spec === null) throw new Error("no search");
+    const series = { form: "series" as const, seriesOhms: 100, parallelOhms: null };
+    const [first, ...others] = ohmsCurves(bench.spec, series);
+    expect(first).toEqual({ x: 20, wanted: 1000, given: 900, seen: 1000 });
+    expect(others.at(-1)).toEqual({ x: 120, wanted: 200, given: 100, seen: 200 });
   });
   test("a resistor's heat is that of the most current: 100 Ω at 10 V with 100 Ω of sender takes a quarter watt", () => {
     if (bench.spec === null) throw new Error("no search");

@@ -23,6 +23,7 @@ export {
   type NeedleAt,
   needlePoints,
   networkHeat,
+  ohmsCurves,
   type SenderBench,
   type SenderFault,
   type SenderGiven,

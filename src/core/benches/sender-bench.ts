@@ -255,6 +255,19 @@ export const errorCurves = (spec: SenderSpec, network: SenderNetwork | null) => 
   with: network === null ? null : networkErrors(spec, network),
 });
 
+/** Ω over the band: what the gauge wants, what the sender has, and what the gauge sees of it through a network. */
+export function ohmsCurves(
+  { gauge, sender, band, interpolate }: SenderSpec,
+  network: Pick<SenderNetwork, "form" | "seriesOhms" | "parallelOhms"> | null,
+): { readonly x: number; readonly wanted: number; readonly given: number; readonly seen: number | null }[] {
+  return Array.from({ length: 41 }, (_, at) => {
+    const x = at === 40 ? band[1] : band[0] + ((band[1] - band[0]) * at) / 40;
+    const given = valueAt(sender, x, interpolate) ?? Number.NaN;
+    const seen = network === null ? null : networkOhms(network.form, given, network.seriesOhms, network.parallelOhms);
+    return { x, wanted: valueAt(gauge, x, interpolate) ?? Number.NaN, given, seen };
+  });
+}
+
 /** W in the hotter added resistor, the gauge's own resistance left out, which errs on the hot side. */
 export const networkHeat = (spec: SenderSpec, network: SenderNetwork, volts: number): number =>
   networkWatts(spec, network, { volts, gaugeOhms: 0 });

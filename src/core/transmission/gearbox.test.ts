@@ -40,6 +40,19 @@ describe("the gearbox's wiring", () => {
     const link = acceptedLink("donor Lever-6", "host Lamp-1", { quantity: "reverse-lamp" });
     expect(item("host Lamp-1", [link])?.state).toBe("decided");
   });
+  test("a sensor of another kind than its input is told, a hall pickup at a pulse input is not", () => {
+    const of = (sensor: string, input: string) =>
+      gearboxItems(
+        pinsFrom(`donor A-1@x ${sensor} transmission-output-speed\ndonor B-1@x ${input} transmission-output-speed`),
+        [],
+        () => false,
+      )[0]?.otherKind;
+    expect([of("reluctor-out", "hall-in"), of("hall-out", "frequency-in"), of("reluctor-out", "reluctor-in")]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
   test("a pickup that a second input reads is told; one reader alone is not", () => {
     expect(item("donor T1-10")?.tappedBy).toEqual([]);
     const tap = acceptedLink("donor Box-7", "host Dash-1", { quantity: "transmission-input-speed" });

@@ -68,6 +68,8 @@ export interface GearboxItem {
   readonly line: Line | null;
   readonly state: GearboxState;
   readonly driver: DriverCheck | null;
+  /** What gives is of another kind than what reads it: a pickup's sine at a level input, say. */
+  readonly otherKind: boolean;
   /** A pickup that more than one input reads: their load takes from what it gives. */
   readonly tappedBy: readonly SignalPin[];
 }
@@ -121,7 +123,7 @@ export function gearboxItems(
     if (gives(pin)) {
       // Told at what it gives to; only what gives to nobody stands for itself.
       if (line !== null || own.some((one) => !gives(one))) return [];
-      return [{ topic, pin, from: null, line: null, state: "missing", driver: null, tappedBy: [] }];
+      return [{ topic, pin, from: null, line: null, state: "missing", driver: null, otherKind: false, tappedBy: [] }];
     }
     const from = own.find(gives) ?? (line === null ? null : line.provider);
     const readers = from === null ? [] : [...besides(from).filter((one) => !gives(one)), ...readersAcross(from, lines)];
@@ -139,11 +141,15 @@ export function gearboxItems(
               ? "decided"
               : "proposed",
         driver: from === null || topic !== "solenoid" ? null : driverCheck(pin, from),
+        otherKind: topic === "speed" && from !== null && kindOf(from) !== kindOf(pin),
         tappedBy: from?.form.kind === "reluctor-out" && readers.length > 1 ? readers : [],
       },
     ];
   });
 }
+
+/** A form without its direction; a hall pickup gives what a pulse input reads. */
+const kindOf = ({ form }: SignalPin): string => form.kind.replace(/-(out|in)$/, "").replace("hall", "frequency");
 
 const readersAcross = (pin: SignalPin, lines: readonly Line[]): readonly SignalPin[] =>
   lines.flatMap(({ provider, consumer, state }) =>

@@ -10,6 +10,7 @@ import type {
   SwapItem,
   TriedCure,
 } from "../transmission";
+import { KIND_WORDS } from "./forms";
 import { digits, listed, ratedAmps } from "./numbers";
 import { originText } from "./origins";
 import { cavityLabel } from "./points";
@@ -93,7 +94,7 @@ export const gearboxStateText = ({ state, pin }: Pick<GearboxItem, "state" | "pi
   state === "missing" && pin.form.kind.endsWith("-out") ? "nothing reads it" : STATE_WORDS[state];
 
 /** What there is to say of an item beside its state; null where that is all. */
-export function gearboxItemText({ driver, tappedBy }: GearboxItem): string | null {
+export function gearboxItemText({ driver, tappedBy, otherKind, from, line }: GearboxItem): string | null {
   if (driver !== null) {
     if (driver.fits === null)
       return driver.loadAmps === null
@@ -103,6 +104,8 @@ export function gearboxItemText({ driver, tappedBy }: GearboxItem): string | nul
       ? `draws ${ratedAmps(driver.loadAmps as number)}, its driver is rated for ${ratedAmps(driver.maxAmps as number)}`
       : `draws ${ratedAmps(driver.loadAmps as number)}: above its driver's ${ratedAmps(driver.maxAmps as number)}`;
   }
+  if (otherKind && from !== null && (line?.adapters.length ?? 0) === 0)
+    return `${KIND_WORDS[from.form.kind]} into an input of another kind: a conditioner, or the other sensor`;
   if (tappedBy.length > 1)
     return `${listed(tappedBy.map((pin) => cavityLabel(pin)))} read one pickup: each takes from its signal; feed the second from the computer's output, or through a conditioner`;
   return null;

@@ -7,6 +7,7 @@ import {
   type Instrument,
   needlePoints,
   networkHeat,
+  ohmsCurves,
   type SenderBench,
   type SenderWay,
   senderBench,
@@ -97,6 +98,7 @@ function Fit({ bench, spec, best, instrument }: FitProps) {
   const { plain, with: bent } = errorCurves(spec, best);
   const heat = best.form === "none" ? null : networkHeat(spec, best, bench.volts);
   const points = needlePoints(quantity, given, spec, best);
+  const curves = ohmsCurves(spec, best);
   return (
     <>
       <h3 className="mt-3 font-bold">{networkPartsText(best, heat)}</h3>
@@ -142,8 +144,25 @@ function Fit({ bench, spec, best, instrument }: FitProps) {
         </div>
       </div>
       <div className="grid grid-cols-2 items-start gap-x-4 max-lg:grid-cols-1">
+        <div>
+          <h4 className="text-[13px] font-bold">Both curves</h4>
+          <DialChart
+            label="Resistance over the band: what the gauge wants, what the sender has, and what the gauge sees"
+            quantity={quantity}
+            units={units}
+            at={x}
+            yText={(value) => ohms(value)}
+            curves={[
+              { name: "gauge", points: curves.map((one) => [one.x, one.wanted] as const), width: 1.5 },
+              { name: "sender", points: curves.map((one) => [one.x, one.given] as const), dash: "5 4", width: 1.5 },
+              ...(best.form === "none"
+                ? []
+                : [{ name: "resistors", points: curves.map((one) => [one.x, one.seen ?? 0] as const), width: 3 }]),
+            ]}
+          />
+        </div>
         <NetworkDrawing network={best} />
-        <table className="w-full text-left">
+        <table className="col-span-2 mt-2 w-full text-left max-lg:col-span-1">
           <thead className="text-[13px] text-ink2">
             <tr>
               <th className="py-1 font-semibold">True</th>

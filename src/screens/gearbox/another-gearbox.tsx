@@ -1,11 +1,21 @@
 "use client";
 
+import Link from "next/link";
 import { useMemo } from "react";
 import type { PowerEdit } from "@/core/power";
-import { AUTOMATIC, GEARBOX_SWAPS, type GearboxSwap, swapItems } from "@/core/transmission";
-import { cavityLabel, crankSummary, GEARBOX_SWAP_WORDS, SWAP_TOPIC_WORDS, SWAP_WAY_WORDS } from "@/core/words";
+import { AUTOMATIC, GEARBOX_SWAPS, type GearboxSwap, type SwapItem, swapItems } from "@/core/transmission";
+import {
+  cavityLabel,
+  crankSummary,
+  GEARBOX_SWAP_WORDS,
+  gapWayText,
+  SWAP_TOPIC_WORDS,
+  SWAP_WAY_WORDS,
+} from "@/core/words";
+import { gapOps } from "@/job/gap-ops";
 import { choiceOps } from "@/job/gearbox-ops";
 import { signalPinsIn } from "@/job/signal-pins";
+import { Button } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { useJob } from "../shell/job-provider";
 import { CrankTable } from "./crank-table";
@@ -46,14 +56,8 @@ export function AnotherGearbox() {
             )}
             <table className="w-full text-left">
               <tbody>
-                {items.map(({ pin, topic, ways }) => (
-                  <tr key={pin.id} className="border-t border-rule align-top">
-                    <td className="w-56 py-1.5">
-                      <Plate side={pin.side} label={cavityLabel(pin)} />
-                    </td>
-                    <td className="w-64 py-1.5 pr-3">{SWAP_TOPIC_WORDS[topic]}</td>
-                    <td className="py-1.5">{ways.map((way) => SWAP_WAY_WORDS[way]).join(", or ")}</td>
-                  </tr>
+                {items.map((item) => (
+                  <Open key={item.pin.id} item={item} />
                 ))}
               </tbody>
             </table>
@@ -62,6 +66,57 @@ export function AnotherGearbox() {
         </>
       )}
     </div>
+  );
+}
+
+/** One cavity that is left open: what was decided of it, else the ways that it has. */
+function Open({ item: { pin, topic, ways } }: { item: SwapItem }) {
+  const job = useJob();
+  const label = cavityLabel(pin);
+  const gap = job.document.gaps.find(({ id }) => id === pin.id);
+  const line = job.plan.lines.find(
+    ({ provider, consumer, state }) => state === "decided" && (provider.id === pin.id || consumer.id === pin.id),
+  );
+  const fill = (way: "dummy-load" | "without" | null) =>
+    job.change(`${label}: ${way === null ? "open again" : SWAP_WAY_WORDS[way]}`, (person) =>
+      gapOps(job.document, [pin.id], way, person),
+    );
+  return (
+    <tr className="border-t border-rule align-middle">
+      <td className="w-56 py-1">
+        <Plate side={pin.side} label={label} />
+      </td>
+      <td className="w-60 pr-3">{SWAP_TOPIC_WORDS[topic]}</td>
+      <td>
+        {line !== undefined ? (
+          <strong>Decided: linked to {cavityLabel(line.provider.id === pin.id ? line.consumer : line.provider)}</strong>
+        ) : gap !== undefined ? (
+          <strong>
+            Decided: {gapWayText(gap.way, { pin, from: null, output: null })}, by {gap.person}
+          </strong>
+        ) : (
+          ways.map((way) => SWAP_WAY_WORDS[way]).join(", or ")
+        )}
+        {ways.includes("calibration") && (
+          <span className="block text-[13px] text-ink2">
+            Its change stands in the <Link href={`/jobs/${job.jobId}/calibration`}>calibration list</Link>.
+          </span>
+        )}
+      </td>
+      <td className="no-print text-right">
+        {gap === undefined &&
+          line === undefined &&
+          ways.map((way) =>
+            way === "dummy-load" || way === "without" ? (
+              <Button key={way} onClick={() => fill(way)}>
+                {way === "without" ? "Live without" : "Dummy load"}
+                <span className="hidden-text">: {label}</span>
+              </Button>
+            ) : null,
+          )}
+        {gap !== undefined && gap.way !== "loop" && <Button onClick={() => fill(null)}>Open again</Button>}
+      </td>
+    </tr>
   );
 }
 
