@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { input, type Plan, part, SOUND, solved, stud, VAN } from "../../../tests/support/van";
 import type { ElementSpec } from "../parts";
 import { PowerAnalysis, type PowerSolution } from "../power";
-import { type CrankRow, crankTable, failingRows, triedCures } from "./index";
+import { type CrankRow, crankTable, failingRows, isOverloaded, triedCures } from "./index";
 
 const ALL = ["off", "accessory", "run", "crank", "running"] as const;
 const contact = (positions?: readonly string[]): ElementSpec => ({
@@ -303,6 +303,23 @@ ${lever.van}`,
   test("a cure through a contact that closes in Drive is tried, and told as unsafe", () => {
     const [cure] = curesOf(left(["P", "N", "D"]));
     expect(cure).toMatchObject({ failing: 1, unsafe: 1 });
+  });
+  test("a contact that would carry more than its cavities state is told: the coil takes 0.12 A", () => {
+    const rated = (amps: string): Plan => ({
+      ...left(),
+      van: (left().van ?? "").replaceAll("to=free", `to=free maxAmps=${amps}`),
+    });
+    const of = (amps: string) => curesOf(rated(amps)).map((cure) => [cure.ratedAmps, isOverloaded(cure)]);
+    expect(curesOf(rated("0.1"))[0]?.amps).toBeCloseTo(10.3 / 85, 1);
+    expect(of("0.1")).toEqual([
+      [0.1, true],
+      [0.1, true],
+    ]);
+    expect(of("5")).toEqual([
+      [5, false],
+      [5, false],
+    ]);
+    expect(curesOf(left()).map(({ ratedAmps }) => ratedAmps)).toEqual([null, null]);
   });
   test("where nothing is there to ask, no cure is offered", () => expect(curesOf({})).toEqual([]));
 });

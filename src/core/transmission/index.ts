@@ -33,7 +33,7 @@ export {
   type CurePlace,
   type InterlockCure,
   interlockCures,
-  isSafe,
+  isOverloaded,
   type TriedCure,
   triedCures,
 } from "./interlock-cures";

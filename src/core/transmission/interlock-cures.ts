@@ -1,8 +1,10 @@
+import { fieldOf } from "../forms";
 import type { CavityPoint } from "../points";
 import {
   isInterlock,
   type NetSpan,
   type Origin,
+  originKey,
   type PlanElement,
   type PowerEdit,
   type PowerSolution,
@@ -11,7 +13,7 @@ import {
   starterMotors,
 } from "../power";
 import { usualState } from "../state";
-import { type CrankTable, crankTable, failingRows } from "./crank";
+import { crankTable, failingRows } from "./crank";
 import { startSteps } from "./start-path";
 
 /** Where an interlock's contact is put into the start circuit. */
@@ -31,7 +33,14 @@ export interface TriedCure extends InterlockCure {
   readonly failing: number;
   /** Rows of those that crank where they should not. */
   readonly unsafe: number;
+  /** Through the contact while it cranks, A, and what its cavities state; null where they state nothing. */
+  readonly amps: number;
+  readonly ratedAmps: number | null;
 }
+
+/** Whether the contact would carry more than its cavities state. */
+export const isOverloaded = ({ amps, ratedAmps }: Pick<TriedCure, "amps" | "ratedAmps">): boolean =>
+  ratedAmps !== null && amps > ratedAmps;
 
 /** A new wire of a start circuit: the current of a solenoid or of a relay's coil, mm², m. */
 const NEW_WIRE = { sizeMm2: 2.5, lengthM: 2 } as const;
@@ -128,10 +137,31 @@ export function triedCures(
       const after = tried(cure.edits);
       if (after === null) return [];
       const failing = failingRows(crankTable(after));
-      return [{ ...cure, failing: failing.length, unsafe: failing.filter(({ cranks }) => cranks).length }];
+      const { amps, ratedAmps } = contactLoad(after, cure.contact);
+      return [
+        { ...cure, failing: failing.length, unsafe: failing.filter(({ cranks }) => cranks).length, amps, ratedAmps },
+      ];
     })
-    .toSorted((a, b) => a.unsafe - b.unsafe || a.failing - b.failing);
+    .toSorted(
+      (a, b) => a.unsafe - b.unsafe || a.failing - b.failing || Number(isOverloaded(a)) - Number(isOverloaded(b)),
+    );
 }
 
-/** A table whose every row is as it should be, and that says something at all. */
-export const isSafe = (table: CrankTable): boolean => !table.noStarter && failingRows(table).length === 0;
+/** The current through a contact while the engine is cranked as it should be, against the least of its cavities' ratings. */
+function contactLoad(
+  { model, states }: PowerSolution,
+  contact: Origin,
+): { readonly amps: number; readonly ratedAmps: number | null } {
+  const key = originKey(contact);
+  const planned = model.elements.find(({ origin }) => originKey(origin) === key);
+  if (planned?.element.type !== "switch") return { amps: 0, ratedAmps: null };
+  const rated = [planned.element.a, planned.element.b].flatMap((node) => {
+    const point = pointOfNode(model, node);
+    const pin = point.type === "cavity" ? model.facts.harness.pinById.get(point.pinId) : undefined;
+    return pin === undefined ? [] : (fieldOf(pin.form, "maxAmps") ?? []);
+  });
+  return {
+    amps: Math.abs(states.get("crank")?.amps.get(planned.element.id) ?? 0),
+    ratedAmps: rated.length === 0 ? null : Math.min(...rated),
+  };
+}

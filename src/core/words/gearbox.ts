@@ -1,17 +1,18 @@
-import type {
-  CrankRow,
-  CrankTable,
-  GearboxItem,
-  GearboxState,
-  GearboxSwap,
-  GearboxTopic,
-  Lockout,
-  LockoutFault,
-  SwapItem,
-  TriedCure,
+import {
+  type CrankRow,
+  type CrankTable,
+  type GearboxItem,
+  type GearboxState,
+  type GearboxSwap,
+  type GearboxTopic,
+  isOverloaded,
+  type Lockout,
+  type LockoutFault,
+  type SwapItem,
+  type TriedCure,
 } from "../transmission";
 import { KIND_WORDS } from "./forms";
-import { digits, listed, ratedAmps } from "./numbers";
+import { amps, digits, listed, ratedAmps } from "./numbers";
 import { originText } from "./origins";
 import { cavityLabel } from "./points";
 
@@ -63,7 +64,12 @@ const PLACE_WORDS = { "coil-feed": "in the feed of the coil", "coil-ground": "in
 export const interlockCureText = ({ place, contact, between: [one, two] }: TriedCure): string =>
   `Lead the start signal through ${originText(contact)}, ${PLACE_WORDS[place]}: between ${cavityLabel(one)} and ${cavityLabel(two)}`;
 
-export const interlockEffectText = ({ failing, unsafe }: TriedCure): string =>
+export const interlockEffectText = (cure: TriedCure): string =>
+  isOverloaded(cure)
+    ? `its contact would carry ${amps(cure.amps)}, and is rated for ${ratedAmps(cure.ratedAmps ?? 0)}`
+    : rowsAfterText(cure);
+
+const rowsAfterText = ({ failing, unsafe }: TriedCure): string =>
   failing === 0
     ? "every way is then as it should be"
     : unsafe > 0

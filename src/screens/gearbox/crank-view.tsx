@@ -1,7 +1,8 @@
 "use client";
 
-import { useState } from "react";
-import { type CrankRow, failingRows } from "@/core/transmission";
+import { useEffect, useState } from "react";
+import type { Finding } from "@/core/power";
+import { type CrankRow, failingRows, isOverloaded, type TriedCure } from "@/core/transmission";
 import {
   capital,
   count,
@@ -81,11 +82,40 @@ function alike(rows: readonly CrankRow[]): readonly { readonly text: string; rea
   return [...groups].map(([text, stands]) => ({ text, stands }));
 }
 
+/** What else a cure would bring, found in the whole plan; nothing of one that is still being solved. */
+function useBrought(cures: readonly TriedCure[] | null): ReadonlyMap<TriedCure, readonly Finding[]> {
+  const job = useJob();
+  const [brings, setBrings] = useState<ReadonlyMap<TriedCure, readonly Finding[]>>(new Map());
+  useEffect(() => {
+    let current = true;
+    setBrings(new Map());
+    void (async () => {
+      for (const cure of cures ?? []) {
+        const { come } = await job.askTry(cure.edits);
+        if (!current) return;
+        setBrings((known) => new Map(known).set(cure, come));
+      }
+    })().catch(() => undefined);
+    return () => {
+      current = false;
+    };
+  }, [cures]);
+  return brings;
+}
+
+const broughtText = (come: readonly Finding[] | undefined): string =>
+  come === undefined
+    ? "; solving what else it brings …"
+    : come.length === 0
+      ? ", and adds no finding"
+      : `; it adds ${count(come.length, "finding")} in Power`;
+
 function Cures({ isNeeded }: { isNeeded: boolean }) {
   const job = useJob();
   const names = useEditNames();
   const cures = useCrankCures(isNeeded);
-  const first = cures?.find(({ failing }) => failing === 0);
+  const brings = useBrought(cures);
+  const first = cures?.find((cure) => cure.failing === 0 && !isOverloaded(cure) && brings.get(cure)?.length === 0);
   useKeys({ c: () => first !== undefined && carryOutEdits(job, first.edits, names) });
   if (!isNeeded) return null;
   return (
@@ -106,9 +136,12 @@ function Cures({ isNeeded }: { isNeeded: boolean }) {
         <div key={JSON.stringify(cure.edits)} className="flex items-center gap-3 border-t border-rule py-1">
           <p className="min-w-0 flex-1">
             {interlockCureText(cure)}
-            <span className="block text-[13px] text-ink2">{interlockEffectText(cure)}</span>
+            <span className="block text-[13px] text-ink2">
+              {interlockEffectText(cure)}
+              {broughtText(brings.get(cure))}
+            </span>
           </p>
-          {cure.unsafe === 0 && (
+          {cure.unsafe === 0 && !isOverloaded(cure) && (
             <Button
               primary={cure === first}
               hotkey={cure === first ? "C" : undefined}
