@@ -98,7 +98,8 @@ describe("migrations", () => {
       await pool.end();
       opened.splice(opened.indexOf(pool), 1);
     }
-  });
+    // Each statement of each migration makes a database anew: a busy machine takes its time.
+  }, 240_000);
 
   test("a database of a newer version is refused with the cure, and left as it is", async () => {
     const pool = await emptyDatabase("newer");

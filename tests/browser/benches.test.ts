@@ -155,8 +155,10 @@ test("one plug takes another's place: every cavity once, chosen by hand, ticked,
   await robin.goTo("/jobs/heron/import?side=donor");
   await robin.chooseFile("Pin table file", file);
   await robin.click("button", /^Import 5/);
+  await robin.sees(/5 (rows|cavities)|Imported|imported/);
   await robin.goTo("/jobs/heron/moves");
-  await robin.press("a");
+  await robin.sees("No plug takes another's place yet");
+  await robin.click("button", "Exchange a plug");
   await choose(/The plug that the harness has/, /^Gearbox plug/);
   await choose(/The plug that it must become/, /^Other plug/);
   await robin.click("button", "Work out the moves");

@@ -55,7 +55,7 @@ export function StageNav({ base, standing }: { base: string; standing: Standing 
             <Link
               href={`${base}/${stage.path}`}
               aria-current={stage.key === here ? "page" : undefined}
-              className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[22px_auto_auto] max-lg:gap-1 max-lg:px-2 ${navLook(stage.key === here)}`}
+              className={`grid h-[42px] grid-cols-[28px_1fr_auto] items-center px-3.5 max-lg:grid-cols-[20px_auto_auto] max-lg:gap-0.5 max-lg:px-1.5 ${navLook(stage.key === here)}`}
             >
               <StateMark mark={stage.mark} />
               <span className="whitespace-nowrap">
