@@ -88,7 +88,7 @@ function GradeChoice({ row, field, label, onGrade }: GradeProps) {
   return (
     <select
       aria-label={`How it is known: ${label}`}
-      className={`min-h-8 max-w-44 bg-sheet ${isWeak ? "border-b-2 border-dotted border-ink2" : ""}`}
+      className={`min-h-8 max-w-44 max-lg:min-h-10 bg-sheet ${isWeak ? "border-b-2 border-dotted border-ink2" : ""}`}
       value={grade}
       onChange={(event) => onGrade(GIVEN.find((one) => one === event.target.value) ?? "claimed")}
     >
