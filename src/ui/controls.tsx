@@ -17,9 +17,10 @@ type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { primary?: boolean
 export const buttonLook = (primary = false) =>
   `inline-flex h-10 shrink-0 items-center justify-center gap-2 text-sm font-semibold whitespace-nowrap disabled:text-ink2 ${primary ? "filled rounded-[3px] bg-ink px-3.5 text-bench disabled:bg-fill" : "px-1.5 text-ink underline decoration-rule2 decoration-[1.5px] underline-offset-[6px] hover:decoration-ink disabled:no-underline"}`;
 
+/** An action. On paper there is nothing to press. */
 export function Button({ primary = false, hotkey, children, className = "", ...rest }: ButtonProps) {
   return (
-    <button type="button" {...rest} className={`${buttonLook(primary)} ${className}`}>
+    <button type="button" {...rest} className={`${buttonLook(primary)} print:hidden ${className}`}>
       {children}
       {hotkey !== undefined && <Kbd>{hotkey}</Kbd>}
     </button>

@@ -15,7 +15,7 @@ export function dialText(quantity: Quantity, value: number, units: Units): strin
 export function dialError(quantity: Quantity, value: number, units: Units): string {
   const { unit, factor } = dialOf(quantity, units);
   const shown = value * factor;
-  return `${Math.abs(shown) < 1e-9 ? "0" : digits(shown, 2)} ${unit}`;
+  return `${Math.abs(shown) < 1e-9 ? "0" : digits(shown, Math.abs(shown) >= 100 ? 3 : 2)} ${unit}`;
 }
 
 /** A value as a field has it, in the unit beside the field. */

@@ -9,7 +9,7 @@ export function NetworkDrawing({ network }: { network: SenderNetwork }) {
     form === "series-then-parallel" ? 118 : form === "parallel-then-series" || form === "parallel" ? 262 : null;
   return (
     <svg
-      viewBox="0 0 400 140"
+      viewBox="0 0 424 140"
       role="img"
       aria-label={`Gauge, ${seriesOhms === null ? "no resistor in series" : `${ohms(seriesOhms)} in series`}, ${parallelOhms === null ? "none across" : `${ohms(parallelOhms)} to ground`}, sender`}
       className="w-full max-w-[430px] font-mono"

@@ -46,6 +46,7 @@ export function Fit({ bench, spec, best, instrument }: FitProps) {
   const heat = best.form === "none" ? null : networkHeat(spec, best, bench.volts);
   const points = needlePoints(quantity, given, spec, best);
   const curves = ohmsCurves(spec, best);
+  const shownText = (value: number | null) => (value === null ? "–" : dialText(quantity, value, units));
   return (
     <>
       <h3 className="mt-3 font-bold">{networkPartsText(best, heat)}</h3>
@@ -81,7 +82,7 @@ export function Fit({ bench, spec, best, instrument }: FitProps) {
           <input
             type="range"
             aria-label="True value"
-            className="h-10 w-full accent-[var(--ink)]"
+            className="no-print h-10 w-full accent-[var(--ink)]"
             min={from}
             max={to}
             step={(to - from) / 100}
@@ -123,12 +124,16 @@ export function Fit({ bench, spec, best, instrument }: FitProps) {
                 <td className="py-1 whitespace-nowrap">
                   <span className="font-sans">{NEEDLE_POINT_WORDS[point.at]}</span> {dialText(quantity, point.x, units)}
                 </td>
-                <td className="text-right">
-                  {point.plain === null ? "beyond" : dialText(quantity, point.plain, units)}
-                </td>
-                <td className="text-right font-semibold">
-                  {point.shown === null ? "–" : dialText(quantity, point.shown, units)}
-                </td>
+                {point.plain === null && point.shown === null ? (
+                  <td colSpan={2} className="text-right font-sans text-ink2">
+                    beyond the curves
+                  </td>
+                ) : (
+                  <>
+                    <td className="text-right">{shownText(point.plain)}</td>
+                    <td className="text-right font-semibold">{shownText(point.shown)}</td>
+                  </>
+                )}
               </tr>
             ))}
           </tbody>

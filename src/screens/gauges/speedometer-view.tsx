@@ -138,7 +138,7 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
               <input
                 type="range"
                 aria-label="True speed"
-                className="h-10 w-full accent-[var(--ink)]"
+                className="no-print h-10 w-full accent-[var(--ink)]"
                 min={0}
                 max={180}
                 value={at}

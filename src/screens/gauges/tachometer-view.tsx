@@ -73,7 +73,7 @@ export function TachometerView({ instrument }: { instrument: Instrument }) {
             <input
               type="range"
               aria-label="True speed"
-              className="h-10 w-full accent-[var(--ink)]"
+              className="no-print h-10 w-full accent-[var(--ink)]"
               min={0}
               max={8000}
               step={100}
