@@ -63,7 +63,7 @@ function Input({ pin }: { pin: SignalPin }) {
               Closed by a loop, signed by {row.person}: {row.note}.
             </>
           ) : row === undefined ? (
-            "Open: the computer does not let the engine be cranked, as it should be."
+            "Open: a computer that asks this input does not let the engine be cranked."
           ) : (
             <strong className="text-stop">
               Closed by a loop that nobody has signed: a temporary fix, open until it is signed or undone.
@@ -73,20 +73,22 @@ function Input({ pin }: { pin: SignalPin }) {
       </p>
       {!signed && (
         <>
-          <Field label="What keeps the driver safe instead">
-            <input
-              className="field w-72"
-              list={`safe ${pin.id}`}
-              value={keeps}
-              placeholder="a clutch switch in the start circuit"
-              onChange={(event) => setKeeps(event.target.value)}
-            />
-            <datalist id={`safe ${pin.id}`}>
-              {SAFE_BY.map((one) => (
-                <option key={one} value={one} />
-              ))}
-            </datalist>
-          </Field>
+          <div className="no-print">
+            <Field label="What keeps the driver safe instead">
+              <input
+                className="field w-72"
+                list={`safe ${pin.id}`}
+                value={keeps}
+                placeholder="a clutch switch in the start circuit"
+                onChange={(event) => setKeeps(event.target.value)}
+              />
+              <datalist id={`safe ${pin.id}`}>
+                {SAFE_BY.map((one) => (
+                  <option key={one} value={one} />
+                ))}
+              </datalist>
+            </Field>
+          </div>
           <Button disabled={keeps.trim() === ""} onClick={() => close(keeps)}>
             Sign the loop
           </Button>
