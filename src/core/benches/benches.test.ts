@@ -72,6 +72,26 @@ describe("which instruments there are", () => {
     expect(fuel?.now?.id).toBe("T-1");
     expect(fuel?.driver?.id).toBe("T-1");
   });
+  test("what is on its own side is no candidate, nor what goes; two on one wire are told once", () => {
+    const more = pinsOf(
+      `${all}\n    host G-3 g resistive-in coolant-temperature\n    host T-9 q resistive-out coolant-temperature`,
+    );
+    const gone = more.map((pin) => (pin.id === "C-1" ? { ...pin, leaves: true } : pin));
+    const again = instrumentsOf(gone, deriveLines(gone, []).lines);
+    expect(again.filter(({ quantity }) => quantity === "coolant-temperature").map(({ pin }) => pin.id)).toEqual([
+      "G-1",
+    ]);
+    expect(again[0]?.candidates.map(({ id }) => id)).toEqual(["S-1"]);
+  });
+  test("the host's own sender stays with its gauge, and no second one is offered", () => {
+    const own = senderBench(instrument(all, "G-2"), {});
+    expect(own.drivenBy).toBe("own");
+    const networks = own.spec === null ? [] : senderNetworks(own.spec);
+    expect(senderWays(own, networks, false).map(({ code, hinders }) => `${code} ${hinders}`)).toEqual([
+      "own-sender null",
+      "new-gauge null",
+    ]);
+  });
   test("somebody's choice stands", () => expect(instrument(all, "G-1", "C-1").driver?.id).toBe("C-1"));
 });
 
@@ -161,6 +181,7 @@ describe("a needle", () => {
     ],
     ["a band beyond the curves", `${SENDER}\n${GAUGE}`, { band: [0, 90] as const }, "band-outside"],
     ["a band upside down", `${SENDER}\n${GAUGE}`, { band: [90, 30] as const }, "band-outside"],
+    ["a band beyond their upper end", `${SENDER}\n${GAUGE}`, { band: [30, 121] as const }, "band-outside"],
     ["nothing to drive it", GAUGE, {}, "no-driver"],
   ])("%s is said, and the rest computed", (_, text, given, code) => {
     const told = senderBench(instrument(text, "G-1"), given);
@@ -227,6 +248,10 @@ describe("a speedometer", () => {
     expect(bench.given?.value).toBeCloseTo((1000 / 2.24297) * 4.1 * 8, 0);
     expect(bench.safe?.errorPercent).toBeGreaterThanOrEqual(0);
   });
+  test("pulses that somebody counted stand before those of the wheels", () =>
+    expect(
+      speedometerBench(speed, { pulsesPerKm: 5000, tyre: "235/70R16", finalDrive: 4.1, pulsesPerShaftRev: 8 }).given,
+    ).toEqual({ value: 5000, from: "entered" }));
   test.each([
     [{}, ["no-tyre", "no-final-drive", "no-pulses"]],
     [{ tyre: "round", finalDrive: 4, pulsesPerShaftRev: 8 }, ["bad-tyre"]],

@@ -194,6 +194,11 @@ describe("the calibration list", () => {
     expect(new Set(changes.map(({ key }) => key)).size).toBe(changes.length);
     for (const { key } of changes) expect(key).toMatch(/^[A-Za-z0-9_-]{1,40}$/);
   });
+  test("what the host lives without concerns no engine computer", () => {
+    const host = pinsFrom("host D-1 logic-in brake-switch active=low")[0];
+    const fillings = host === undefined ? [] : [{ pin: host, way: "without" as const, person: "Robin" }];
+    expect(calibrationChanges({ ...sources, fillings }).map(({ what }) => what.code)).not.toContain("not-fitted");
+  });
   test("a link that is only proposed asks for nothing yet", () =>
     expect(
       calibrationChanges({ ...sources, lines: deriveLines(pins, []).lines }).map(({ what }) => what.code),
@@ -219,6 +224,11 @@ describe("the calibration list", () => {
   });
   test("identity comes first, and a definition must belong to the computer's software", () => {
     expect(calibrationFaults([listed("a")], [])).toEqual([{ code: "no-identity", computer: "C1" }]);
+    for (const half of [
+      { ...identity, software: "" },
+      { ...identity, calibration: "" },
+    ])
+      expect(calibrationFaults([listed("a")], [half])).toEqual([{ code: "no-identity", computer: "C1" }]);
     expect(calibrationFaults([listed("a", { software: "s12" })], [identity])).toEqual([]);
     expect(calibrationFaults([listed("a", { software: "S11" })], [identity])).toMatchObject([
       { code: "other-software", definition: "S11", computerHas: "S12" },

@@ -69,6 +69,24 @@ describe("one plug in place of another", () => {
       "ambiguous 1",
     ]);
   });
+  test("of what fits alike the one of the same label stays, then the one of the same kind; what gives never becomes what reads", () => {
+    const becomes = (from: string, to: string) =>
+      proposeMoves(pinsFrom(from), pinsFrom(to)).moves.flatMap((move) =>
+        move.from === null || move.to === null ? [] : [`${move.from.cavity} ${move.to.cavity}`],
+      );
+    expect(
+      becomes(
+        "donor O-1 load-in shift-solenoid\ndonor O-2 load-in shift-solenoid",
+        "donor N-2 load-in shift-solenoid\ndonor N-1 load-in shift-solenoid",
+      ),
+    ).toEqual(["2 2", "1 1"]);
+    const sensors = "donor O-1 hall-out wheel-speed\ndonor O-2 reluctor-out wheel-speed";
+    expect(becomes(sensors, "donor N-8 reluctor-out wheel-speed\ndonor N-9 hall-out wheel-speed")).toEqual([
+      "2 8",
+      "1 9",
+    ]);
+    expect(becomes("donor O-1 hall-out wheel-speed", "donor N-1 hall-in wheel-speed")).toEqual([]);
+  });
   test("two plugs become one: the cavities of both are shared out over the new one", () => {
     const two = [
       ...pinsFrom("donor P1-1 load-in shift-solenoid"),

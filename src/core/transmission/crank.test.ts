@@ -196,6 +196,19 @@ ${LEVER.van}`,
     expect(cranking(plan)).toEqual(["crank P", "crank N"]);
     expect(wrong(plan)).toEqual([]);
   });
+  test("an input that nothing is joined to is not asked, nor one that has no say in starting", () => {
+    const free = `${DRIVER}\n${REQUEST}\n  donor Comp-5 P5 logic-in brake-switch WH 1mm 1m active=high "Brake"`;
+    expect(cranking(started(free, [["G1-1", "Lever-1"]]))).toHaveLength(4);
+    expect(
+      cranking(
+        started(free, [
+          ["KEY-50", "Comp-4"],
+          ["KEY-IG", "Comp-5"],
+          ["G1-1", "Lever-1"],
+        ]),
+      ),
+    ).toHaveLength(4);
+  });
   test("without its request it never cranks, and the way that is lacking leads to its output", () => {
     const plan = started(`${DRIVER}\n${REQUEST}`, [
       ["KEY-IG", "Comp-4"],
@@ -320,6 +333,34 @@ ${lever.van}`,
       [5, false],
     ]);
     expect(curesOf(left()).map(({ ratedAmps }) => ratedAmps)).toEqual([null, null]);
+  });
+  test("with the contact in the coil's ground, the way that lacks something leads through it to ground, and names it alone", () => {
+    const plan = left(["P"]);
+    const van = (plan.van ?? "").replace("host SR-85 96 ground", "host SR-85 97 ground");
+    const grounded = {
+      ...plan,
+      van,
+      links: [...(plan.links ?? []), ["SR-85", "Lever-1"], ["Lever-2", "G3-1"]] as const,
+    };
+    const [row, ...more] = failingRows(tableOf(grounded));
+    expect(more).toEqual([]);
+    expect(row && said(row)).toBe("crank N");
+    expect(labels(row)).toEqual(expect.arrayContaining(["KEY/50", "SR/86", "SR/85", "Lever/1", "Lever/2"]));
+    expect(row?.open).toMatchObject([{ type: "part", label: "Lever" }]);
+  });
+  test("of two contacts the one that makes every way right comes first, whatever their order; the weaker cavity counts", () => {
+    const bad = asking("Bad", "park-neutral", ["P", "N", "D"]);
+    const plan = left();
+    const two: Plan = {
+      ...plan,
+      van: `${plan.van}${bad.van}`
+        .replace("to=free", "to=free maxAmps=9")
+        .replace('to=free "Other', 'to=free maxAmps=3 "Other'),
+      parts: [bad.part, ...(plan.parts ?? [])],
+    };
+    const cures = curesOf(two);
+    expect(cures.map(({ unsafe }) => unsafe)).toEqual([0, 0, 1, 1]);
+    expect(cures[0]?.ratedAmps).toBe(3);
   });
   test("where nothing is there to ask, no cure is offered", () => expect(curesOf({})).toEqual([]));
 });
