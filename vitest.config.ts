@@ -1,8 +1,22 @@
 import { defineConfig } from "vitest/config";
+import { BaseSequencer, type TestSpecification } from "vitest/node";
+
+/** Long files begin first, so that none of them runs alone at the end; the others as they come. */
+const LONG = ["routes.test.ts", "functions.test.ts", "harness.test.ts", "power.test.ts", "benches.test.ts"];
+class LongestFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const rank = ({ moduleId }: TestSpecification) => {
+      const at = LONG.findIndex((name) => moduleId.endsWith(`tests/browser/${name}`));
+      return at < 0 ? LONG.length : at;
+    };
+    return (await super.sort(files)).toSorted((a, b) => rank(a) - rank(b));
+  }
+}
 
 export default defineConfig({
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
   test: {
+    sequence: { sequencer: LongestFirst },
     projects: [
       // A machine can be many times slower than this one: time is judged by `npm run bench`, not by a test that happens to run beside others.
       {
