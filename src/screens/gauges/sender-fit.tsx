@@ -32,10 +32,12 @@ interface FitProps {
   readonly spec: SenderSpec;
   readonly best: SenderNetwork;
   readonly instrument: Instrument;
+  /** The network may be used; else it is shown for what it would give. */
+  readonly isOpen: boolean;
 }
 
 /** The best network with its curves, the needle at a value that one drags, and what is printed. */
-export function Fit({ bench, spec, best, instrument }: FitProps) {
+export function Fit({ bench, spec, best, instrument, isOpen }: FitProps) {
   const { units } = useJob().document.job;
   const { quantity } = instrument;
   const [given] = useBench(instrument);
@@ -49,7 +51,10 @@ export function Fit({ bench, spec, best, instrument }: FitProps) {
   const shownText = (value: number | null) => (value === null ? "–" : dialText(quantity, value, units));
   return (
     <>
-      <h3 className="mt-3 font-bold">{networkPartsText(best, heat)}</h3>
+      <h3 className={`mt-3 font-bold ${isOpen ? "" : "text-ink2"}`}>
+        {isOpen ? "" : "Not to be used here, but nearest: "}
+        {networkPartsText(best, heat)}
+      </h3>
       <p>{networkText(best, bench, quantity, units)}.</p>
       <div className="mt-2 grid grid-cols-[minmax(0,1fr)_200px] items-start gap-x-4 max-lg:grid-cols-1">
         <div>
@@ -145,7 +150,7 @@ export function Fit({ bench, spec, best, instrument }: FitProps) {
 }
 
 /** What one prints: what the needle shows where it is true. */
-function Corrections({ spec, best, instrument }: Omit<FitProps, "bench">) {
+function Corrections({ spec, best, instrument }: Omit<FitProps, "bench" | "isOpen">) {
   const { units } = useJob().document.job;
   const { quantity } = instrument;
   const [from, to] = spec.band;

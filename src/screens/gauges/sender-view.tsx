@@ -42,7 +42,13 @@ export function SenderView({ instrument }: { instrument: Instrument }) {
           </p>
         )}
         {bench.spec !== null && best !== null && (
-          <Fit bench={bench} spec={bench.spec} best={best} instrument={instrument} />
+          <Fit
+            bench={bench}
+            spec={bench.spec}
+            best={best}
+            instrument={instrument}
+            isOpen={ways.some(({ code, hinders }) => (code === "network" || code === "wire") && hinders === null)}
+          />
         )}
         {bench.drivenBy === "output" && bench.gauge !== null && bench.band !== null && (
           <DriverTable bench={bench} instrument={instrument} />
