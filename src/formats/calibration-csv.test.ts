@@ -1,19 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { EMPTY_CALIBRATION } from "@/job/security-ops";
 import { type CalibrationLine, readCalibration, writeCalibration } from "./calibration-csv";
 
 const line = (more: Partial<CalibrationLine> = {}): CalibrationLine => ({
+  ...EMPTY_CALIBRATION,
   id: "a",
   computer: "C1",
   what: "Pulses per km",
-  was: "4000",
-  becomes: "5000",
-  why: "",
-  codes: "",
-  software: "",
-  doneBy: null,
-  provenBy: "",
-  note: "",
   ...more,
 });
 

@@ -17,6 +17,7 @@ import {
   addIdentityOps,
   calibrationOps,
   changeIdentityOps,
+  EMPTY_CALIBRATION,
   importCalibrationOps,
   removeCalibrationOps,
   removeIdentityOps,
@@ -178,16 +179,11 @@ describe("identities, the record and the calibration list", () => {
     expect(document.securityEntries).toEqual([{ id: "n1", ...entry }]);
   });
   const values = (more = {}) => ({
+    ...EMPTY_CALIBRATION,
     computer: "C1",
     what: "Idle",
     was: "700",
     becomes: "850",
-    why: "",
-    codes: "",
-    software: "",
-    doneBy: null,
-    provenBy: "",
-    note: "",
     ...more,
   });
   test("what the plan asks is kept once somebody has done or said something of it", () => {

@@ -26,6 +26,17 @@ export const addEntryOps = (entry: Omit<SecurityEntryRow, "id">, makeId: () => s
 ];
 
 export type CalibrationValues = Omit<CalibrationRow, "id" | "byHand">;
+/** What nobody has said anything of yet. */
+export const EMPTY_CALIBRATION = {
+  was: "",
+  becomes: "",
+  why: "",
+  codes: "",
+  software: "",
+  doneBy: null,
+  provenBy: "",
+  note: "",
+} as const satisfies Partial<CalibrationValues>;
 
 /** Changes a line of the calibration list, or keeps what was done of one that the plan asks for. */
 export function calibrationOps(

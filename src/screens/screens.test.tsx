@@ -7,6 +7,8 @@ import type { JobSummary } from "@/job/edit";
 import type { JobDocument } from "@/job/schema";
 import { address } from "../../tests/support/address";
 import { jobOf, read, shown } from "../../tests/support/page";
+import { GaugesScreen } from "./gauges/gauges-screen";
+import { GearboxScreen } from "./gearbox/gearbox-screen";
 import { HistoryScreen } from "./history/history-screen";
 import { ImportScreen } from "./import/import-screen";
 import { ConfusableScreen } from "./intake/confusable-screen";
@@ -17,11 +19,14 @@ import { InventoryScreen } from "./intake/inventory-screen";
 import { VariantsScreen } from "./intake/variants-screen";
 import { JobList } from "./jobs/job-list";
 import { MapScreen } from "./map/map-screen";
+import { MovesScreen } from "./moves/moves-screen";
 import { PinsScreen } from "./pins/pins-screen";
 import { PlanScreen } from "./plan/plan-screen";
 import { PowerScreen } from "./power/power-screen";
 import { ProveScreen } from "./prove/prove-screen";
 import { ScopeScreen } from "./scope/scope-screen";
+import { CalibrationScreen } from "./security/calibration-screen";
+import { SecurityScreen } from "./security/security-screen";
 import { TriageScreen } from "./triage/triage-screen";
 
 const empty = emptyDocument({
@@ -62,6 +67,11 @@ const SCREENS = {
   evidence: <EvidenceScreen />,
   triage: <TriageScreen />,
   map: <MapScreen />,
+  gauges: <GaugesScreen />,
+  gearbox: <GearboxScreen />,
+  moves: <MovesScreen />,
+  security: <SecurityScreen />,
+  calibration: <CalibrationScreen />,
   power: <PowerScreen />,
   plan: <PlanScreen />,
   prove: <ProveScreen />,

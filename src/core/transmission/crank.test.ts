@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { RELAY } from "../../../tests/support/relay";
 import { input, type Plan, part, SOUND, solved, stud, VAN } from "../../../tests/support/van";
 import type { ElementSpec } from "../parts";
 import { PowerAnalysis, type PowerSolution } from "../power";
@@ -148,18 +149,7 @@ ${LEVER.van}`,
           ],
           "donor",
         ),
-        part("SR", "relay", { 86: "SR-86", 85: "SR-85", 30: "SR-30", 87: "SR-87" }, [
-          {
-            id: "K",
-            type: "relay",
-            coilA: "86",
-            coilB: "85",
-            coilOhms: 85,
-            pullInVolts: 7.5,
-            dropOutVolts: 2.5,
-            contacts: [{ a: "30", b: "87", when: "energised", ohms: 0.01 }],
-          },
-        ]),
+        part("SR", "relay", { 86: "SR-86", 85: "SR-85", 30: "SR-30", 87: "SR-87" }, [RELAY]),
         LEVER.part,
         ...(extra ?? []),
       ],
@@ -276,18 +266,7 @@ describe("an interlock left open", () => {
   host SR-87 R4 supply-out start-supply RD 4mm 1m alive=crank "To the solenoid"
 ${lever.van}`,
       parts: [
-        part("SR", "relay", { 86: "SR-86", 85: "SR-85", 30: "SR-30", 87: "SR-87" }, [
-          {
-            id: "K",
-            type: "relay",
-            coilA: "86",
-            coilB: "85",
-            coilOhms: 85,
-            pullInVolts: 7.5,
-            dropOutVolts: 2.5,
-            contacts: [{ a: "30", b: "87", when: "energised", ohms: 0.01 }],
-          },
-        ]),
+        part("SR", "relay", { 86: "SR-86", 85: "SR-85", 30: "SR-30", 87: "SR-87" }, [RELAY]),
         stud("Third stud", "host", "G3-1"),
         lever.part,
       ],

@@ -25,6 +25,7 @@ import {
 import { useJob } from "../shell/job-provider";
 import { Dial, DialChart } from "./charts";
 import { NetworkDrawing } from "./network-drawing";
+import { TrueSlider } from "./true-slider";
 import { useBench } from "./use-instruments";
 
 interface FitProps {
@@ -84,16 +85,7 @@ export function Fit({ bench, spec, best, instrument, isOpen }: FitProps) {
               ]}
             />
           )}
-          <input
-            type="range"
-            aria-label="True value"
-            className="no-print h-10 w-full accent-[var(--ink)]"
-            min={from}
-            max={to}
-            step={(to - from) / 100}
-            value={x}
-            onChange={(event) => setLooked(Number(event.target.value))}
-          />
+          <TrueSlider label="True value" from={from} to={to} step={(to - from) / 100} value={x} onChange={setLooked} />
         </div>
       </div>
       <div className="grid grid-cols-2 items-start gap-x-4 max-lg:grid-cols-1">

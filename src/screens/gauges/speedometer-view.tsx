@@ -10,6 +10,7 @@ import { FactField } from "../facts/fact-field";
 import { useJob } from "../shell/job-provider";
 import { BenchField } from "./bench-field";
 import { Dial } from "./charts";
+import { TrueSlider } from "./true-slider";
 import { useBench } from "./use-instruments";
 
 const DIAL = [0, 180] as const;
@@ -135,15 +136,7 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
                   { name: "as planned", value: at * (1 + safe.errorPercent / 100) },
                 ]}
               />
-              <input
-                type="range"
-                aria-label="True speed"
-                className="no-print h-10 w-full accent-[var(--ink)]"
-                min={0}
-                max={180}
-                value={at}
-                onChange={(event) => setAt(Number(event.target.value))}
-              />
+              <TrueSlider label="True speed" from={DIAL[0]} to={DIAL[1]} step={1} value={at} onChange={setAt} />
             </div>
           </div>
         )}

@@ -11,6 +11,7 @@ import { FactField } from "../facts/fact-field";
 import { useJob } from "../shell/job-provider";
 import { Dial, DialChart } from "./charts";
 import { PointsField } from "./points-field";
+import { TrueSlider } from "./true-slider";
 import { useBench } from "./use-instruments";
 
 const DIAL = [0, 8000] as const;
@@ -70,16 +71,7 @@ export function TachometerView({ instrument }: { instrument: Instrument }) {
                 { name: "as planned", value: at },
               ]}
             />
-            <input
-              type="range"
-              aria-label="True speed"
-              className="no-print h-10 w-full accent-[var(--ink)]"
-              min={0}
-              max={8000}
-              step={100}
-              value={at}
-              onChange={(event) => setAt(Number(event.target.value))}
-            />
+            <TrueSlider label="True speed" from={DIAL[0]} to={DIAL[1]} step={100} value={at} onChange={setAt} />
           </div>
         </div>
         {bench.table.length > 0 && (

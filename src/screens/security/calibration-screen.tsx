@@ -4,7 +4,13 @@ import { useRef, useState } from "react";
 import { calibrationFaults } from "@/core/calibration";
 import { calibrationFaultText, count } from "@/core/words";
 import { calibrationIssueText, readCalibration, writeCalibration } from "@/formats/calibration-csv";
-import { addCalibrationOps, calibrationOps, importCalibrationOps, removeCalibrationOps } from "@/job/security-ops";
+import {
+  addCalibrationOps,
+  calibrationOps,
+  EMPTY_CALIBRATION,
+  importCalibrationOps,
+  removeCalibrationOps,
+} from "@/job/security-ops";
 import { Button } from "@/ui/controls";
 import { saveFile } from "@/ui/save-file";
 import { SavedInput } from "@/ui/saved-input";
@@ -25,16 +31,9 @@ export function CalibrationScreen() {
     job.change(
       "A calibration change",
       addCalibrationOps({
+        ...EMPTY_CALIBRATION,
         computer: entries[0]?.computer ?? "engine computer",
         what: "what is changed",
-        was: "",
-        becomes: "",
-        why: "",
-        codes: "",
-        software: "",
-        doneBy: null,
-        provenBy: "",
-        note: "",
       }),
     );
   return (

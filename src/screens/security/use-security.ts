@@ -12,7 +12,7 @@ import { GEARBOX_SWAPS, swapItems } from "@/core/transmission";
 import { calibrationValueText, calibrationWhatText, calibrationWhyText } from "@/core/words";
 import { fillingsOf } from "@/job/gap-ops";
 import type { CalibrationRow } from "@/job/schema";
-import type { CalibrationValues } from "@/job/security-ops";
+import { type CalibrationValues, EMPTY_CALIBRATION } from "@/job/security-ops";
 import { signalPinsIn } from "@/job/signal-pins";
 import { useInstruments } from "../gauges/use-instruments";
 import { useJob } from "../shell/job-provider";
@@ -44,16 +44,12 @@ export interface CalibrationEntry extends CalibrationRow {
 }
 
 export const valuesOf = (change: CalibrationChange): CalibrationValues => ({
+  ...EMPTY_CALIBRATION,
   computer: change.computer === "" ? "engine computer" : change.computer,
   what: calibrationWhatText(change),
   was: calibrationValueText(change.was),
   becomes: calibrationValueText(change.becomes),
   why: calibrationWhyText(change),
-  codes: "",
-  software: "",
-  doneBy: null,
-  provenBy: "",
-  note: "",
 });
 
 /** Every change that is asked of a calibration, from all stages, with what people said and did of it. */
