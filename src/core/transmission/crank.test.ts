@@ -199,6 +199,16 @@ ${LEVER.van}`,
       ),
     ).toHaveLength(4);
   });
+  test("believes a grounded contact as it is: one that closes in Drive too lets it crank there, one that leads nowhere nowhere", () => {
+    const wired = (lever: Contact, more: NonNullable<Plan["links"]>): Plan => {
+      const plan = started(`${DRIVER}\n${REQUEST}\n${PARK}`, [["KEY-50", "Comp-4"], ["Lever-2", "Comp-5"], ...more]);
+      return { ...plan, parts: [...(plan.parts ?? []).filter(({ id }) => id !== "Lever"), lever.part] };
+    };
+    const loose = asking("Lever", "park-neutral", ["P", "N", "D"]);
+    expect(wrong(wired(loose, [["G1-1", "Lever-1"]]))).toEqual(["crank D"]);
+    expect(cranking(wired(LEVER, []))).toEqual([]);
+    expect(wrong(wired(LEVER, []))).toEqual(["crank P", "crank N"]);
+  });
   test("without its request it never cranks, and the way that is lacking leads to its output", () => {
     const plan = started(`${DRIVER}\n${REQUEST}`, [
       ["KEY-IG", "Comp-4"],

@@ -1,7 +1,7 @@
 import { fieldOf, type Quantity } from "../../forms";
 import { type CavityFacts, type ElementSpec, RATED_VOLTS } from "../../parts";
 import type { ClosedWhen } from "../../state";
-import { ALWAYS, drivenWhen, engineOn, interlockOf, isPulsed } from "./switch-states";
+import { ALWAYS, drivenWhen, engineOn, isPulsed } from "./switch-states";
 import { isPermanent, type Translation } from "./translation";
 
 /** A computer that nobody has said more of works down to this, V. */
@@ -136,16 +136,29 @@ function throughStartInputs(t: Translation, id: string, from: string): string {
 }
 
 /**
- * What a grounded input asks, by the contact that its copper leads to: its pull-up is no part of a DC solution that a
- * meter would follow, and the contact itself tells when it is on.
+ * What grounded inputs ask, by the contact that the copper of each leads to: an input's pull-up is no part of a DC
+ * solution that a meter would follow, and the contact itself tells when it is on. Of several contacts on one input any
+ * of them turns it on: then only what all of them ask is known to be asked.
  */
-const askedOfContacts = (t: Translation): ClosedWhen =>
-  Object.assign(
-    {},
-    ...startInputs(t).map(({ name, pin }) =>
-      fieldOf(pin.form, "active") === "low" ? interlockOf(t.subject.joined(name)) : null,
-    ),
-  );
+function askedOfContacts(t: Translation): ClosedWhen {
+  const asked: ClosedWhen[] = startInputs(t).flatMap(({ name, pin }): ClosedWhen[] => {
+    if (fieldOf(pin.form, "active") !== "low") return [];
+    const contacts = t.subject.interlocks(name);
+    const [first, ...others] = contacts;
+    if (first === undefined || others.length === 0) return first === undefined ? [] : [first];
+    return contacts.every(({ range }) => range !== undefined)
+      ? [{ range: [...new Set(contacts.flatMap(({ range }) => range ?? []))] }]
+      : [];
+  });
+  const ranges = asked.flatMap(({ range }) => (range === undefined ? [] : [range]));
+  return {
+    ...Object.assign({}, ...asked),
+    // Two inputs that both ask the lever want a range that suits both.
+    ...(ranges.length > 1
+      ? { range: (ranges[0] ?? []).filter((one) => ranges.every((range) => range.includes(one))) }
+      : {}),
+  };
+}
 
 const startInputs = (t: Translation): { readonly name: string; readonly pin: CavityFacts }[] =>
   t.part.terminals.flatMap(({ name }) => {

@@ -1,12 +1,14 @@
 import { cachedBy } from "../../cached-by";
 import type { NetElement } from "../../circuit";
 import { cavityPoint, type Harness, type HarnessEdge, type HarnessPart } from "../../harness";
-import { onEngine, spansOf } from "../../parts";
+import { type CavityFacts, CHASSIS, onEngine, spansOf } from "../../parts";
 import type { CavityPoint } from "../../points";
+import { type ClosedWhen, neverClosed } from "../../state";
 import { BLOCK, BODY } from "../nodes";
 import type { PlanElement } from "../plan-element";
 import type { PowerFacts, PowerProblem } from "../types";
 import { nodeNamesOf } from "./node-names";
+import { interlockOf } from "./switch-states";
 import { translatePart } from "./translate-part";
 import type { Translated } from "./translation";
 import type { Elements } from "./wire-elements";
@@ -38,6 +40,34 @@ const pinsOfNets = cachedBy((harness: Harness) => {
   }
   return nets;
 });
+
+/** The other cavities on a cavity's copper. */
+function joinedTo(harness: Harness, own: CavityFacts | undefined): readonly CavityFacts[] {
+  const node = own === undefined ? undefined : harness.nodeOfPin.get(own.id);
+  const ids = node === undefined ? [] : (pinsOfNets(harness).get(harness.netOf[node] as number) ?? []);
+  return ids.flatMap((id) => (id === own?.id ? [] : [harness.pinById.get(id) ?? []].flat()));
+}
+
+/** Contacts that lever or clutch works at some cavities, with when each is closed. */
+function interlocksOn(harness: Harness, pins: readonly CavityFacts[]): readonly ClosedWhen[] {
+  return pins.flatMap((pin): ClosedWhen[] => {
+    const part = harness.partAt[harness.nodeOfPin.get(pin.id) ?? -1];
+    const own = part?.terminals.find(({ pinId }) => pinId === pin.id)?.name;
+    if (part?.type !== "switch" || own === undefined) return [];
+    const pinOf = (terminal: string) =>
+      harness.pinById.get(part.terminals.find(({ name }) => name === terminal)?.pinId ?? "");
+    return part.elements.flatMap((spec): ClosedWhen[] => {
+      if (spec.type !== "switch" || (spec.a !== own && spec.b !== own)) return [];
+      const closed = interlockOf(
+        spec,
+        [spec.a, spec.b].flatMap((terminal) => pinOf(terminal) ?? []),
+      );
+      const other = spec.a === own ? spec.b : spec.a;
+      const leadsOn = other === CHASSIS || joinedTo(harness, pinOf(other)).length > 0;
+      return closed === null ? [] : [leadsOn ? closed : neverClosed];
+    });
+  });
+}
 
 /** @param edges the harness's edges inside of the part */
 export function elementsOfPart(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Elements {
@@ -100,12 +130,8 @@ function translate(
     part,
     node: (terminal) => terminals.get(terminal),
     pin: (terminal) => pinOf.get(terminal),
-    joined: (terminal) => {
-      const own = pinOf.get(terminal);
-      const node = own === undefined ? undefined : harness.nodeOfPin.get(own.id);
-      const ids = node === undefined ? [] : (pinsOfNets(harness).get(harness.netOf[node] as number) ?? []);
-      return ids.flatMap((id) => (id === own?.id ? [] : [harness.pinById.get(id) ?? []].flat()));
-    },
+    joined: (terminal) => joinedTo(harness, pinOf.get(terminal)),
+    interlocks: (terminal) => interlocksOn(harness, joinedTo(harness, pinOf.get(terminal))),
     settings,
     quiet,
   });

@@ -1,6 +1,6 @@
 import { fieldOf, type Quantity } from "../../forms";
 import type { HarnessPart } from "../../harness";
-import type { CavityFacts } from "../../parts";
+import type { CavityFacts, ElementSpec } from "../../parts";
 import { aliveOf } from "../../signals";
 import { type ClosedWhen, KEY_POSITIONS, type KeyPosition, liveIn, neverClosed } from "../../state";
 
@@ -96,10 +96,21 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
 
 const INTERLOCKS: ReadonlySet<Quantity> = new Set<Quantity>(["park-neutral", "clutch-switch"]);
 
-/** When a contact that lever or clutch works is closed; null where neither does. */
-export function interlockOf(pins: readonly Pick<CavityFacts, "quantity">[]): ClosedWhen | null {
+type SwitchSpec = Extract<ElementSpec, { type: "switch" }>;
+
+/** Its own positions are those of a lever, as somebody ticked them: P, R, N, D, 3, L … */
+const leverPositions = ({ positions }: SwitchSpec): readonly string[] | null =>
+  positions !== undefined && positions.length > 0 && positions.every((one) => /^[A-Z0-9]$/.test(one))
+    ? positions
+    : null;
+
+/** When a contact that lever or clutch works is closed; null where neither does. A lever's own positions count. */
+export function interlockOf(spec: SwitchSpec, pins: readonly Pick<CavityFacts, "quantity">[]): ClosedWhen | null {
   const asked = pins.find(({ quantity }) => quantity !== null && INTERLOCKS.has(quantity))?.quantity;
-  return asked == null ? null : (WORKED[asked] as ClosedWhen);
+  if (asked == null) return null;
+  const usual = WORKED[asked] as ClosedWhen;
+  const ticked = usual.range === undefined ? null : leverPositions(spec);
+  return ticked === null ? usual : { range: ticked };
 }
 
 /**

@@ -68,10 +68,6 @@ function adjusted(t: Translation, spec: ElementSpec): ElementSpec {
 
 type SwitchSpec = Extract<ElementSpec, { type: "switch" }>;
 
-/** Its own positions are those of a lever, as somebody ticked them: P, R, N, D, 3, L … */
-const isOfLever = (spec: SwitchSpec): spec is SwitchSpec & { readonly positions: readonly string[] } =>
-  spec.positions !== undefined && spec.positions.length > 0 && spec.positions.every((one) => /^[A-Z0-9]$/.test(one));
-
 /** Closed in run and with the engine running, and nowhere else. */
 const isOnWithKey = ({ closedIn }: SwitchSpec): boolean =>
   closedIn.length === 2 && closedIn.includes("run") && closedIn.includes("running");
@@ -82,8 +78,8 @@ function worked(t: Translation, spec: ElementSpec): ClosedWhen | undefined {
   if (spec.type !== "switch" || (part.type !== "switch" && part.type !== "flasher")) return undefined;
   const pins = terminalsOf(spec).flatMap((terminal) => subject.pin(terminal) ?? []);
   // Whatever a part says of the key: lever and clutch work these, and the driver is asked.
-  const asks = interlockOf(pins);
-  if (asks !== null) return asks.range !== undefined && isOfLever(spec) ? { range: spec.positions } : asks;
+  const asks = interlockOf(spec, pins);
+  if (asks !== null) return asks;
   // A brake switch that is told by the key is on whenever the driver is taken to brake.
   if (isOnWithKey(spec) && pins.some(({ quantity }) => quantity === "brake-switch")) return { brake: "pressed" };
   if (spec.closedIn.length !== NETLIST_KEYS.length) return undefined;

@@ -15,6 +15,8 @@ export interface PartToTranslate {
   readonly pin: (terminal: string) => CavityFacts | undefined;
   /** Cavities of other parts on a terminal's copper. */
   readonly joined: (terminal: string) => readonly CavityFacts[];
+  /** Contacts of lever and clutch on a terminal's copper, each with when it is closed: never where its other side leads nowhere. */
+  readonly interlocks: (terminal: string) => readonly ClosedWhen[];
   readonly settings: Settings;
   /** Nothing is on that a driver switches on. */
   readonly quiet: boolean;
