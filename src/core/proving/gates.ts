@@ -7,8 +7,9 @@ export interface StepStanding {
   readonly proven: boolean;
 }
 
-/** What comes before what: without a battery, then with one, then cranking. */
-const rank = ({ group, keyState }: Step): number => (group === "before-power" ? 0 : keyState === "crank" ? 2 : 1);
+/** What comes before what: without a battery, then with one, then cranking, and dials once the engine may run. */
+const rank = ({ group, keyState }: Step): number =>
+  group === "before-power" ? 0 : group === "dials" ? 3 : keyState === "crank" ? 2 : 1;
 
 /**
  * By step: the first one that must be proven before it; null where nothing stands in the way. No step with power comes
@@ -16,7 +17,7 @@ const rank = ({ group, keyState }: Step): number => (group === "before-power" ? 
  * is only proposed is not made, and keeps nothing waiting.
  */
 export function gatesOf(steps: readonly StepStanding[]): ReadonlyMap<string, Step | null> {
-  const firstOpen = [0, 1].map(
+  const firstOpen = [0, 1, 2].map(
     (one) => steps.find(({ step, proven }) => rank(step) === one && !proven && !isProposed(step))?.step ?? null,
   );
   return new Map(

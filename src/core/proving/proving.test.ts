@@ -584,6 +584,16 @@ describe("a dial that is to be read", () => {
     const imperial = dialStep(check, plannedPin(dial), plannedPin(driver), "imperial");
     expect(imperial.expected).toMatchObject({ unit: "°F", low: 104, high: 122, nominal: 113 });
   });
+  test("waits for all that is read before the engine runs, and keeps nobody from cranking", () => {
+    const others = makeSteps(sources);
+    const standing = (proven: boolean) => [...others, step].map((one) => ({ step: one, proven }));
+    expect(gatesOf(standing(false)).get(step.key)?.key).toBe(others[0]?.key);
+    const proven = [...others.map((one) => ({ step: one, proven: one.keyState !== "crank" })), { step, proven: false }];
+    const crank = others.find(({ keyState }) => keyState === "crank");
+    expect(gatesOf(proven).get(crank?.key ?? "")).toBeNull();
+    expect(gatesOf(proven).get(step.key)?.keyState).toBe("crank");
+    expect(gatesOf(standing(true)).get(step.key)).toBeNull();
+  });
   test.each([
     ["45", "pass"],
     ["40 °C", "pass"],
