@@ -76,14 +76,7 @@ export type SecurityNeed =
     }
   | { readonly code: "wires"; readonly open: number; readonly all: number }
   | {
-      readonly code:
-        | "reader-at-lock"
-        | "keys-programmed"
-        | "host-keys-stay"
-        | "two-keys"
-        | "entitlement"
-        | "specialist"
-        | "tuning";
+      readonly code: "reader-at-lock" | "host-keys-stay" | "two-keys" | "entitlement" | "specialist" | "tuning";
     }
   | { readonly code: "lead-time"; readonly days: number };
 

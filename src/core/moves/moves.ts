@@ -11,7 +11,6 @@ export type MoveHow = "stays" | "moves" | "added" | "sealed" | "capped" | "commo
 /** Why it comes to lie there. */
 export type MoveWhy =
   | "same-signal"
-  | "only-one-left"
   | "by-hand"
   | "spare"
   | "no-source"

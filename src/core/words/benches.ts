@@ -1,5 +1,4 @@
 import type {
-  DrivenBy,
   InstrumentType,
   NeedleAt,
   SenderBench,
@@ -26,13 +25,6 @@ export const INSTRUMENT_WORDS: Readonly<Record<InstrumentType, string>> = {
   speedometer: "speedometer",
   "charge-lamp": "charge lamp",
   "warning-lamp": "warning lamp",
-};
-
-export const DRIVEN_BY_WORDS: Readonly<Record<DrivenBy, string>> = {
-  sender: "a sender of the donor",
-  own: "the host's own sender, which stays",
-  output: "an output of the donor's computer",
-  nothing: "nothing yet",
 };
 
 export const SENDER_WAY_WORDS: Readonly<Record<SenderWayCode, string>> = {

@@ -62,8 +62,6 @@ export function securityNeedText(need: SecurityNeed): string {
         : `${need.open} of ${count(need.all, "wire")} of its module to be decided`;
     case "reader-at-lock":
       return "the reader ring goes round the host's lock, no further from the key than it was, or the key is held to it";
-    case "keys-programmed":
-      return "keys programmed to the set by someone entitled";
     case "host-keys-stay":
       return "the host's key and its own parts stay as they are";
     case "two-keys":

@@ -13,7 +13,6 @@ export const MOVE_HOW_WORDS: Readonly<Record<MoveHow, string>> = {
 
 const WHY: Readonly<Record<Exclude<MoveWhy, "ambiguous" | "same-common">, string>> = {
   "same-signal": "the same signal, by kind, quantity and number",
-  "only-one-left": "the only one left",
   "by-hand": "put there by hand",
   spare: "nothing is there on the new part",
   "no-source": "no wire of the old plug carries this",
