@@ -194,6 +194,22 @@ describe("the calibration list", () => {
     expect(new Set(changes.map(({ key }) => key)).size).toBe(changes.length);
     for (const { key } of changes) expect(key).toMatch(/^[A-Za-z0-9_-]{1,40}$/);
   });
+  test("a computer's like outputs are one line of its list, and no change made twice", () => {
+    const box = pinsFrom(
+      "donor T1-4 low-side-out shift-solenoid\ndonor T1-5 low-side-out shift-solenoid\ndonor T2-4 low-side-out shift-solenoid",
+    );
+    const changes = calibrationChanges({
+      ...sources,
+      security: null,
+      dials: [],
+      fillings: [],
+      lines: [],
+      swapItems: swapItems("manual-for-automatic", box),
+    });
+    expect(
+      changes.map(({ computer, what }) => `${computer} ${what.code === "gearbox" ? what.pins.length : ""}`),
+    ).toEqual(["T1 2", "T2 1"]);
+  });
   test("what the host lives without concerns no engine computer", () => {
     const host = pinsFrom("host D-1 logic-in brake-switch active=low")[0];
     const fillings = host === undefined ? [] : [{ pin: host, way: "without" as const, person: "Robin" }];

@@ -9,7 +9,7 @@ export type CalibrationWhat =
   | { readonly code: "parameter"; readonly parameter: string }
   | { readonly code: "not-fitted"; readonly pin: SignalPin }
   | { readonly code: "tyre"; readonly tyre: string | null; readonly finalDrive: number | null }
-  | { readonly code: "gearbox"; readonly swap: GearboxSwap; readonly pin: SignalPin | null }
+  | { readonly code: "gearbox"; readonly swap: GearboxSwap; readonly pins: readonly [SignalPin, ...SignalPin[]] }
   | { readonly code: "security-off" };
 
 /** Which part of the plan asks for it. */
@@ -105,18 +105,25 @@ export function calibrationChanges(sources: CalibrationSources): CalibrationChan
         askedBy: { type: "gauge", pin },
       }),
     );
-  const ofGearbox = swapItems
-    .filter(({ ways }) => ways.includes("calibration"))
-    .map(
-      ({ pin }): CalibrationChange => ({
-        key: keyOf("box", swap, pin.id),
-        computer: pin.connector,
-        what: { code: "gearbox", swap, pin },
-        was: null,
-        becomes: null,
-        askedBy: { type: "gearbox" },
-      }),
-    );
+  // One line for all cavities of a computer that carry the same: they are one segment of its calibration.
+  const segments = new Map<string, [SignalPin, ...SignalPin[]]>();
+  for (const { pin, ways } of swapItems) {
+    if (!ways.includes("calibration")) continue;
+    const key = `${pin.connector} ${pin.quantity}`;
+    const segment = segments.get(key);
+    if (segment === undefined) segments.set(key, [pin]);
+    else segment.push(pin);
+  }
+  const ofGearbox = [...segments.values()].map(
+    (own): CalibrationChange => ({
+      key: keyOf("box", swap, own[0].id),
+      computer: own[0].connector,
+      what: { code: "gearbox", swap, pins: own },
+      was: null,
+      becomes: null,
+      askedBy: { type: "gearbox" },
+    }),
+  );
   const ofSecurity: CalibrationChange[] =
     security !== "set-off"
       ? []

@@ -152,9 +152,10 @@ export function calibrationWhatText({ what }: Pick<CalibrationChange, "what">): 
     case "tyre":
       return `Tyre and final drive${what.tyre === null ? "" : ` (${what.tyre})`}`;
     case "gearbox":
-      return what.pin === null
-        ? "Gearbox segment"
-        : `Gearbox: ${quantityHead(what.pin.quantity)} as with the new gearbox`;
+      return `Gearbox: ${quantityHead(what.pins[0].quantity).toLowerCase()} (${listed(
+        what.pins.map((pin) => cavityLabel(pin)),
+        6,
+      )}) as with the new gearbox`;
     case "security-off":
       return "Anti-theft function set off";
   }

@@ -60,24 +60,34 @@ function Item({ item }: { item: GearboxItem }) {
   const load = job.pinById.get(pin.id);
   const asks = driver !== null && driver.fits === null && driver.loadAmps === null;
   return (
-    <tr className="border-t border-rule align-top">
-      <td className="w-52 py-1.5">
-        {from === null ? (
-          <span className="text-ink2">nothing</span>
-        ) : (
-          <Plate side={from.side} label={cavityLabel(from)} />
-        )}
-      </td>
-      <td className="w-52 py-1.5">
-        <Plate side={pin.side} label={cavityLabel(pin)} />
-      </td>
-      <td className="py-1.5 pr-3">{job.pinById.get(pin.id)?.row.description ?? quantityHead(pin.quantity)}</td>
-      <td className={`py-1.5 ${bad ? "font-semibold text-stop" : ""}`}>
-        {gearboxStateText(item)}
-        {text !== null && <span className="block text-[13px]">{text}</span>}
-        {asks && load !== undefined && <FactField pin={load} field="amps" />}
-      </td>
-    </tr>
+    <>
+      <tr className="border-t border-rule align-top">
+        <td className="w-52 py-1.5 max-lg:w-40">
+          {from === null ? (
+            <span className="text-ink2">nothing</span>
+          ) : (
+            <Plate side={from.side} label={cavityLabel(from)} />
+          )}
+        </td>
+        <td className="w-52 py-1.5 max-lg:w-44">
+          <Plate side={pin.side} label={cavityLabel(pin)} />
+        </td>
+        <td className="py-1.5 pr-3">{job.pinById.get(pin.id)?.row.description ?? quantityHead(pin.quantity)}</td>
+        <td className={`py-1.5 ${bad ? "font-semibold text-stop" : ""}`}>
+          {gearboxStateText(item)}
+          {text !== null && <span className="block text-[13px]">{text}</span>}
+        </td>
+      </tr>
+      {asks && load !== undefined && (
+        <tr>
+          <td colSpan={4} className="pb-2 pl-8">
+            <div className="max-w-xl">
+              <FactField pin={load} field="amps" />
+            </div>
+          </td>
+        </tr>
+      )}
+    </>
   );
 }
 

@@ -86,7 +86,7 @@ export function CalibrationScreen() {
           <table className="mt-2 w-full text-left">
             <thead className="text-[13px] text-ink2">
               <tr className="border-b-[1.5px] border-rule2">
-                <th className="py-1 font-semibold">Computer</th>
+                <th className="w-28 py-1 pr-3 font-semibold">Computer</th>
                 <th className="font-semibold">What</th>
                 <th className="w-24 font-semibold">Old</th>
                 <th className="w-24 font-semibold">New</th>
