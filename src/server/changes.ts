@@ -6,6 +6,7 @@ import { type GuardedCut, guardedCuts } from "@/job/guarded-cuts";
 import { type Change, invert, type RowOp, RowOpSchema } from "@/job/ops";
 import { ROW_SCHEMA } from "@/job/schema";
 import { followsTables } from "@/job/table-wires";
+import { unsignedLoops } from "@/job/unsigned-loops";
 import { applyToTables } from "./apply";
 import { DatabaseError } from "./errors";
 import { jobHead, readLists } from "./jobs";
@@ -30,6 +31,8 @@ export type ChangeResult =
   | { readonly ok: false; readonly code: "in-use" | "dangling" | "check" }
   /** Removals that the guards forbid. */
   | { readonly ok: false; readonly code: "guarded"; readonly cuts: readonly GuardedCut[] }
+  /** Loops in place of an interlock that nobody has signed, by their cavities. */
+  | { readonly ok: false; readonly code: "unsigned-loop"; readonly pinIds: readonly string[] }
   | { readonly ok: false; readonly code: "nothing-to-undo" | "nothing-to-redo" };
 
 /**
@@ -52,6 +55,8 @@ export function applyChange(on: Pool, jobId: string, change: Change): Promise<Ch
     if (stale.length > 0) return { ok: false, code: "conflict", rows: stale, revision };
     const cuts = await forbiddenCuts(db, jobId, change.ops);
     if (cuts.length > 0) return { ok: false, code: "guarded", cuts };
+    const pinIds = await forbiddenLoops(db, jobId, change.ops);
+    if (pinIds.length > 0) return { ok: false, code: "unsigned-loop", pinIds };
     return { ok: true, edit: await record(db, jobId, revision + 1, { ...change, role: "edit", ofRevision: null }) };
   };
   return settled(() => transaction(on, jobId, make, size));
@@ -192,6 +197,12 @@ async function forbiddenCuts(db: PoolConnection, jobId: string, ops: readonly Ro
   return guardedCuts(await readLists(db, jobId, GUARD_LISTS), ops);
 }
 const GUARD_LISTS = ["pins", "connectors", "branches", "parts", "wires", "links", "cuts"] as const;
+
+/** Loops that nobody has signed; the job is read for them alone. */
+async function forbiddenLoops(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<readonly string[]> {
+  if (!ops.some((op) => op.table === "gap" && op.op !== "delete")) return [];
+  return unsignedLoops(await readLists(db, jobId, ["pins", "gaps", "debts"]), ops);
+}
 
 /** Readings that come in for the first time get their place behind those that are there. */
 async function numbered(db: PoolConnection, jobId: string, ops: readonly RowOp[]): Promise<readonly RowOp[]> {

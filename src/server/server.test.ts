@@ -8,6 +8,8 @@ import { heronTables } from "@/demo/heron";
 import { decideOps } from "@/job/decide";
 import { writeDocument } from "@/job/document";
 import { type Edit, standing } from "@/job/edit";
+import { gapOps } from "@/job/gap-ops";
+import { loopInterlockOps, openInterlockOps } from "@/job/gearbox-ops";
 import { addWireOps } from "@/job/harness-ops";
 import { newConnector } from "@/job/new-rows";
 import { type Change, deleteOp, insertOp, type RowOp, updateOp } from "@/job/ops";
@@ -337,6 +339,25 @@ test("a guarded wire is not removed with others or without a reason, whoever ask
   expect((await load()).cuts).toEqual([]);
   expect(await stepHistory(pool, jobId, "redo", "Robin", nanoid())).toMatchObject({ ok: true });
   expect((await load()).cuts).toMatchObject([{ subject: "wire:p1", choice: "remove", override: "a new one is in" }]);
+});
+
+test("an interlock is not looped for good unsigned, whoever asks; as a temporary fix or signed it is", async () => {
+  await withPins(
+    pin("p1", "1", { kind: "logic-in", quantity: "park-neutral" }),
+    pin("p2", "2", { kind: "logic-in", quantity: "cruise-request" }),
+  );
+  const own = { id: "p1", label: "C1-1" };
+  expect(await change(gapOps(await load(), ["p1"], "loop", "Robin"))).toMatchObject({
+    ok: false,
+    code: "unsigned-loop",
+    pinIds: ["p1"],
+  });
+  expect(await change(gapOps(await load(), ["p2"], "loop", "Robin"))).toMatchObject({ ok: true });
+  expect(await change(loopInterlockOps(await load(), own, "", "Robin"))).toMatchObject({ ok: true });
+  expect(await change(loopInterlockOps(await load(), own, "a clutch switch", "Robin"))).toMatchObject({ ok: true });
+  expect((await load()).debts).toMatchObject([{ settled: "signed-off" }]);
+  expect(await change(openInterlockOps(await load(), "p1", "Robin"))).toMatchObject({ ok: true });
+  expect(await change(loopInterlockOps(await load(), own, "a neutral switch", "Robin"))).toMatchObject({ ok: true });
 });
 
 describe("revisions", () => {

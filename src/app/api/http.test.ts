@@ -170,6 +170,7 @@ describe("a change's outcome", () => {
     [{ ok: false, code: "dangling" }, 409],
     [{ ok: false, code: "check" }, 422],
     [{ ok: false, code: "guarded", cuts: [{ wireId: "w", guard: "sensor-ground", fault: "no-reason" }] }, 422],
+    [{ ok: false, code: "unsigned-loop", pinIds: ["p"] }, 422],
     [{ ok: false, code: "nothing-to-undo" }, 409],
     [{ ok: false, code: "nothing-to-redo" }, 409],
   ] as const)("$code", async (result, status) => {

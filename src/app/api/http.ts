@@ -261,6 +261,12 @@ export function changeAnswer(result: ChangeResult): Response {
       });
     case "guarded":
       return refuse(422, { code: "guarded", ...guardedCutsText(result.cuts) });
+    case "unsigned-loop":
+      return refuse(422, {
+        code: "unsigned-loop",
+        message: "A loop in place of an interlock is not made permanent while nobody has signed it.",
+        hint: "On the Gearbox page, sign what keeps the driver safe instead, or close it for now as a temporary fix.",
+      });
     case "nothing-to-undo":
       return refuse(409, { code: result.code, message: "There is nothing of yours to undo." });
     case "nothing-to-redo":

@@ -207,6 +207,9 @@ export const FUNCTION_SETS: readonly string[] = [...new Set(ALL_FUNCTIONS.map((o
 const BY_KEY = new Map(ALL_FUNCTIONS.map((one) => [one.key, one]));
 export const functionName = (key: string): string => BY_KEY.get(key)?.name ?? key;
 
+/** Contacts of lever and clutch that stand between the key and the starter, and the inputs that watch them. */
+export const INTERLOCKS: ReadonlySet<Quantity | null> = new Set<Quantity>(["park-neutral", "clutch-switch"]);
+
 /**
  * What may hurt: circuits that are marked wherever they are shown. Airbag circuits are never offered for cutting or
  * probing.

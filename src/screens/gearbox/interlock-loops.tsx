@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { INTERLOCKS } from "@/core/functions";
 import type { SignalPin } from "@/core/signals";
 import { cavityLabel, quantityHead } from "@/core/words";
 import { loopInterlockOps, openInterlockOps } from "@/job/gearbox-ops";
@@ -8,8 +9,6 @@ import { Button, Field } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { useFunctions } from "../map/use-functions";
 import { useJob } from "../shell/job-provider";
-
-const INTERLOCKS: ReadonlySet<string | null> = new Set(["park-neutral", "clutch-switch"]);
 
 /** Inputs that wait for a contact which is no longer there, and what may stand in its place. */
 export function InterlockLoops() {

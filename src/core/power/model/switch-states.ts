@@ -1,4 +1,5 @@
 import { fieldOf, type Quantity } from "../../forms";
+import { INTERLOCKS } from "../../functions";
 import type { HarnessPart } from "../../harness";
 import type { CavityFacts, ElementSpec } from "../../parts";
 import { aliveOf } from "../../signals";
@@ -94,8 +95,6 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
   "ignition-coil": whileFiring,
 };
 
-const INTERLOCKS: ReadonlySet<Quantity> = new Set<Quantity>(["park-neutral", "clutch-switch"]);
-
 type SwitchSpec = Extract<ElementSpec, { type: "switch" }>;
 
 /** Its own positions are those of a lever, as somebody ticked them: P, R, N, D, 3, L … */
@@ -106,7 +105,7 @@ const leverPositions = ({ positions }: SwitchSpec): readonly string[] | null =>
 
 /** When a contact that lever or clutch works is closed; null where neither does. A lever's own positions count. */
 export function interlockOf(spec: SwitchSpec, pins: readonly Pick<CavityFacts, "quantity">[]): ClosedWhen | null {
-  const asked = pins.find(({ quantity }) => quantity !== null && INTERLOCKS.has(quantity))?.quantity;
+  const asked = pins.find(({ quantity }) => INTERLOCKS.has(quantity))?.quantity;
   if (asked == null) return null;
   const usual = WORKED[asked] as ClosedWhen;
   const ticked = usual.range === undefined ? null : leverPositions(spec);
