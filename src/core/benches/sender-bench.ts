@@ -141,7 +141,8 @@ export function senderBench(instrument: Instrument, given: SenderGiven): SenderB
   };
   const [fitGauge, fitSender] = [sound("gauge", gauge), sound("sender", sender)];
   if (drivenBy === "nothing") faults.push({ code: "no-driver", at: "line" });
-  if (gauge === null) faults.push({ code: "no-gauge-curve", at: "gauge" });
+  // What stays as it is needs no curve to stay so.
+  if (gauge === null && drivenBy !== "own") faults.push({ code: "no-gauge-curve", at: "gauge" });
   if (drivenBy === "sender" && sender === null) faults.push({ code: "no-sender-curve", at: "sender" });
   const common = fitGauge !== null && fitSender !== null ? commonBand(fitGauge, fitSender) : null;
   if (fitGauge !== null && fitSender !== null && common === null)

@@ -87,6 +87,18 @@ describe("who may crank when", () => {
     expect(row && said(row)).toBe("crank N");
     expect(row?.open).toMatchObject([{ type: "part", label: "Lever" }]);
   });
+  test("a starter without its cable is told at the cable, one without its signal at the solenoid", () => {
+    const without = (cavity: string) => {
+      const plan = through([LEVER]);
+      return failingRows(tableOf({ ...plan, links: (plan.links ?? []).filter(([, to]) => to !== cavity) }));
+    };
+    expect(without("Starter-30").map((row) => [said(row), row.dead?.at.cavity])).toEqual([
+      ["crank P", "30"],
+      ["crank N", "30"],
+    ]);
+    expect(without("Starter-50")[0]?.dead?.at.cavity).toBe("50");
+    expect(failingRows(tableOf(through([LEVER], [["KEY-50", "Starter-50"]])))[0]?.dead).toBeNull();
+  });
   test("with its wire off nothing turns it, and the way that it lacks is told up to the gap", () => {
     const cut = { ...through([LEVER]), links: [...PAST, ["KEY-50", "Lever-1"] as const] };
     expect(cranking(cut)).toEqual([]);

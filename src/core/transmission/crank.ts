@@ -12,7 +12,7 @@ import {
 } from "../power";
 import { type ClosedWhen, type KeyPosition, usualState, type VehicleState } from "../state";
 import { AUTOMATIC } from "./gearbox";
-import { startPath } from "./start-path";
+import { type StartPath, startPath } from "./start-path";
 
 /** Positions in which somebody may turn the key; the engine does not run yet. */
 export const CRANK_KEYS = ["off", "accessory", "run", "crank"] as const satisfies readonly KeyPosition[];
@@ -44,6 +44,8 @@ export interface CrankRow {
   readonly path: readonly CavityPoint[];
   /** What is open on that way. */
   readonly open: readonly Origin[];
+  /** Where the starter itself has too little to turn. */
+  readonly dead: StartPath["dead"];
 }
 
 /** What asks before the engine is cranked. */
@@ -145,8 +147,8 @@ export function crankTable(solution: PowerSolution): CrankTable {
     const taken = amps(stand.key, stand);
     const turns = taken >= TURNS_AMPS;
     const solved = turns || wanted ? standing(solution, stateOf(stand.key, stand)) : null;
-    const way = solved === null ? { path: [], open: [] } : startPath(solved, stand.key, motors);
-    return { ...stand, cranks: turns, wanted, amps: taken, path: way.path, open: way.open };
+    const way = solved === null ? { path: [], open: [], dead: null } : startPath(solved, stand.key, motors);
+    return { ...stand, cranks: turns, wanted, amps: taken, path: way.path, open: way.open, dead: way.dead };
   });
   return {
     axes: { ...axes, security: security ? ["ok", "locked"] : [null] },

@@ -15,7 +15,12 @@ import { DEAD_VOLTS, type KeyPosition } from "../state";
 export interface StartPath {
   readonly path: readonly CavityPoint[];
   readonly open: readonly Origin[];
+  /** Where the starter itself has too little to turn: its cable, else its solenoid's coil; null where neither does. */
+  readonly dead: { readonly at: CavityPoint; readonly volts: number | null } | null;
 }
+
+/** Less than this at a starter's cable or its solenoid turns nothing, V. */
+const TURNS_VOLTS = 6;
 
 /** A relay's coil may be led by another's contact; beyond that it is no start circuit any more. */
 const MOST_RELAYS = 4;
@@ -35,7 +40,21 @@ export function startPath(solved: PowerSolution, key: KeyPosition, motors: reado
   return {
     path: [...cavities.values()],
     open: [...new Map(open.map(({ span }) => [span.name, span.planned.origin])).values()],
+    dead: motors.map((motor) => deadAt(solved, key, motor)).find((one) => one !== null) ?? null,
   };
+}
+
+function deadAt(solved: PowerSolution, key: KeyPosition, motor: NetSpan): StartPath["dead"] {
+  const [contact] = throughMotor(solved, motor);
+  if (contact === undefined) return null;
+  const { element } = contact.span.planned;
+  const cable = contact.span.a === motor.a ? contact.span.b : contact.span.a;
+  for (const node of [cable, ...(element.type === "relay" ? [element.coilA] : [])]) {
+    const point = pointOfNode(solved.model, node);
+    const volts = voltsAt(solved, key, node) ?? null;
+    if (point.type === "cavity" && (volts === null || Math.abs(volts) < TURNS_VOLTS)) return { at: point, volts };
+  }
+  return null;
 }
 
 /** The same step by step: what works a relay's coil before what its contact leads on. */

@@ -12,7 +12,7 @@ import {
   type TriedCure,
 } from "../transmission";
 import { KIND_WORDS } from "./forms";
-import { amps, digits, listed, ratedAmps } from "./numbers";
+import { amps, digits, listed, ratedAmps, volts } from "./numbers";
 import { originText } from "./origins";
 import { cavityLabel } from "./points";
 
@@ -22,7 +22,7 @@ export function standText({
   clutch,
   brake,
   security,
-}: Omit<CrankRow, "key" | "cranks" | "wanted" | "amps" | "path" | "open">): string {
+}: Omit<CrankRow, "key" | "cranks" | "wanted" | "amps" | "path" | "open" | "dead">): string {
   const parts = [
     range === null ? null : `lever in ${range}`,
     clutch === null ? null : `clutch ${clutch}`,
@@ -39,6 +39,8 @@ export function crankRowText(row: CrankRow): string {
     return `It cranks, and must not. The start signal comes by ${way === "" ? "a way that is not in the tables" : way}.`;
   if (row.open.length > 0)
     return `It does not crank, and should: ${listed(row.open.map(originText))} ${row.open.length === 1 ? "is" : "are"} open on the way ${way}.`;
+  if (row.dead !== null)
+    return `It does not crank, and should: ${cavityLabel(row.dead.at)} has ${row.dead.volts === null ? "no way to the battery" : volts(row.dead.volts)} while cranking. Probe there, black at battery negative.`;
   return way === ""
     ? "It does not crank, and should: no way leads from the battery to the solenoid."
     : `It does not crank, and should: the way ${way} carries no current.`;
