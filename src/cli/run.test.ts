@@ -104,7 +104,7 @@ describe("match", () => {
     expect(out.unmatchedHost).toEqual([]);
   });
   test("the example of each help works on files of the repository", () => {
-    for (const verb of ["intake", "match", "slice", "solve"]) {
+    for (const verb of ["check", "crank", "dbc", "gauge", "intake", "match", "netlist", "slice", "solve"]) {
       const example = /Example: npm run -s pantograph -- (.+)$/m.exec(run(verb, "--help").stdout)?.[1] ?? "";
       expect(runCli(example.split(" "), (file) => readFileSync(file)).status).toBe(0);
     }

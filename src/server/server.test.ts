@@ -77,7 +77,7 @@ describe("keeping a job", () => {
     expect(writeDocument((await loadJob(pool, id))?.document as JobDocument)).toBe(writeDocument(heron));
     expect((await listJobs(pool)).find((job) => job.id === id)).toMatchObject({
       name: "Heron",
-      donorPins: 207,
+      donorPins: 209,
       hostPins: 138,
     });
     expect(await removeJob(pool, id)).toBe(true);

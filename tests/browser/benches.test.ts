@@ -156,7 +156,7 @@ test("one plug takes another's place: every cavity once, chosen by hand, ticked,
   await robin.goTo("/jobs/heron/import?side=donor");
   await robin.chooseFile("Pin table file", file);
   await robin.click("button", /^Import 5/);
-  await robin.sees(/Donor\s+212/);
+  await robin.sees(/Donor\s+214/);
   await robin.goTo("/jobs/heron/moves");
   await robin.sees("No plug takes another's place yet");
   await robin.click("button", /^Exchange a plug/);
@@ -178,6 +178,12 @@ test("one plug takes another's place: every cavity once, chosen by hand, ticked,
   await robin.wait("cavity 3 to go into B", async () => ((await lines()).includes("3>B") ? true : null));
   await robin.click("checkbox", "Gearbox plug-3 done");
   await robin.sees(/1 of \d+ done/);
+  await robin.driver.executeScript("window.print = () => { window.printed = true; }");
+  await robin.click("button", "Print the bench card");
+  await robin.click("button", "Print");
+  await robin.wait("the card to be printed", () =>
+    robin.driver.executeScript<true | null>("return window.printed ?? null"),
+  );
   await robin.goTo("/jobs/heron/moves");
   await robin.sees(/1 of \d+ done/);
 });
@@ -190,6 +196,15 @@ test("the paired set is carried whole: wires, steps, identities that do not matc
   await robin.click("button", "Take this way");
   await robin.sees("Wires of the module");
   await robin.sees("The reader ring is round the host's lock");
+  // Every wire of the module is decided where it stands, and then all are served.
+  for (const wire of [
+    /^Accept Security module-1/,
+    /^Accept Security module-2/,
+    /^Accept Security module-3/,
+    /^Accept Security module-7/,
+  ])
+    await robin.click("button", wire);
+  await robin.sees(/all \d+ wires of its module are served/);
   for (const part of ["engine computer", "security module", "key"])
     await robin.click("button", new RegExp(`^${part}$`));
   await enter(/^Paired set of C\d/, "A7");

@@ -47,9 +47,9 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   // 2. Import: the donor by file, the host first with faults, then mended; nothing is taken before the person agrees.
   await robin.sees("The donor's pin table");
   await robin.chooseFile("Pin table file", "src/demo/heron-donor.csv");
-  await robin.sees("207 rows");
-  await robin.sees("207 new");
-  await robin.click("button", "Import 207 rows");
+  await robin.sees("209 rows");
+  await robin.sees("209 new");
+  await robin.click("button", "Import 209 rows");
   await robin.find("dialog", /.*/);
   await robin.type("Name", "Robin");
   await robin.click("button", "Save name");
@@ -145,7 +145,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   expect(await robin.fetchText(`/api/jobs/${again}/document`)).toBe(exported);
   const donorCsv = await robin.fetchText(`/api${jobPath}/pins?side=donor`);
   const back = readPinTable(new TextEncoder().encode(donorCsv), "donor");
-  expect(back.ok && back.table.pins.length).toBe(207);
+  expect(back.ok && back.table.pins.length).toBe(209);
 
   // 6. First power: a reading that is none, one that fails with its causes, one that passes and goes on.
   await robin.press("8");
@@ -180,7 +180,7 @@ test("two pin tables become a plan, are carried to the vehicle, and everything i
   await robin.sees("Undo: Read 0.21");
   await robin.press("h");
   await robin.sees(/Undo: Read 0\.21/);
-  await robin.sees("Import 207 donor cavities from heron-donor.csv");
+  await robin.sees("Import 209 donor cavities from heron-donor.csv");
   await robin.chord(Key.CONTROL, "y");
   await robin.sees("Redo: Read 0.21");
   expect(await robin.text()).toContain("Robin");

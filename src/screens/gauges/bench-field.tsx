@@ -13,6 +13,8 @@ interface Props {
   readonly onSave: (value: number | undefined) => void;
   /** Read in the dial's unit; plain numbers where it is left out. */
   readonly quantity?: Quantity;
+  /** Counted by km, and by mile where miles are driven. */
+  readonly perDistance?: boolean;
   /** A width on the dial, which has no zero point. */
   readonly width?: boolean;
   readonly unit?: string;
@@ -22,10 +24,27 @@ interface Props {
   readonly above?: number;
 }
 
+/** Exactly (NIST SP 811). */
+const MILE_KM = 1.609344;
+
 /** One number of a bench, in the unit that stands beside it; what cannot be read is said, and what was there stays. */
-export function BenchField({ label, value, onSave, quantity, width = false, unit, hint, error, above }: Props) {
+export function BenchField({
+  label,
+  value: given,
+  onSave: keep,
+  quantity,
+  width = false,
+  unit,
+  hint,
+  error,
+  above,
+  perDistance = false,
+}: Props) {
   const { units } = useJob().document.job;
   const [fault, setFault] = useState<string | null>(null);
+  const scale = perDistance && units === "imperial" ? MILE_KM : 1;
+  const value = given === null ? null : given * scale;
+  const onSave = (number: number | undefined) => keep(number === undefined ? undefined : number / scale);
   const shownUnit = quantity === undefined ? (unit ?? "") : dialUnit(quantity, units);
   const written =
     value === null
@@ -56,7 +75,7 @@ export function BenchField({ label, value, onSave, quantity, width = false, unit
   };
   return (
     <Field
-      label={`${label}${shownUnit === "" ? "" : `, ${shownUnit}`}`}
+      label={`${label}${perDistance ? (units === "imperial" ? " per mile" : " per km") : ""}${shownUnit === "" ? "" : `, ${shownUnit}`}`}
       {...(hint === undefined ? {} : { hint })}
       error={fault ?? error ?? null}
     >

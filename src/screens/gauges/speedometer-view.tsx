@@ -147,7 +147,8 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
       >
         {byCable ? (
           <BenchField
-            label="Cable's turns per km"
+            label="Cable's turns"
+            perDistance
             value={given.revsPerKm ?? null}
             above={0}
             hint="printed on many dials; else turn it by hand for ten turns and read the odometer"
@@ -155,7 +156,8 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
           />
         ) : (
           <BenchField
-            label="Pulses that it wants per km"
+            label="Pulses that it wants"
+            perDistance
             value={given.gaugePulsesPerKm ?? (bench.wanted?.from === "given" ? bench.wanted.value : null)}
             above={0}
             onSave={(gaugePulsesPerKm) => enter("pulses that it wants", { gaugePulsesPerKm })}

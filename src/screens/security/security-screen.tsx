@@ -1,6 +1,12 @@
 "use client";
 
-import { type AntiTheftSide, type SecurityOption, type SecurityWay, securitySteps } from "@/core/calibration";
+import {
+  type AntiTheftSide,
+  type SecurityOption,
+  type SecurityWay,
+  type SecurityWire,
+  securitySteps,
+} from "@/core/calibration";
 import {
   ANTI_THEFT_WORDS,
   cavityLabel,
@@ -16,6 +22,7 @@ import { choiceOps } from "@/job/gearbox-ops";
 import { Button } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Caution } from "@/ui/states";
+import { useDecide } from "../map/use-decide";
 import { useJob } from "../shell/job-provider";
 import { PrintButton } from "../shell/print-button";
 import { ScreenHead } from "../shell/screen-head";
@@ -66,22 +73,8 @@ export function SecurityScreen() {
             </h2>
             <table className="w-full table-fixed text-left">
               <tbody>
-                {wires.map(({ pin, line, ownSide }) => (
-                  <tr key={pin.id} className="border-t border-rule">
-                    <td className="w-56 py-1">
-                      <Plate side={pin.side} label={cavityLabel(pin)} />
-                    </td>
-                    <td>{quantityHead(pin.quantity)}</td>
-                    <td className={ownSide || line?.state === "decided" ? "" : "font-semibold text-stop"}>
-                      {ownSide
-                        ? "in the donor's own harness"
-                        : line === null
-                          ? "nothing serves it yet"
-                          : line.state === "decided"
-                            ? `decided: ${cavityLabel(line.consumer.id === pin.id ? line.provider : line.consumer)}`
-                            : "needs a decision (Map)"}
-                    </td>
-                  </tr>
+                {wires.map((wire) => (
+                  <ModuleWire key={wire.pin.id} wire={wire} />
                 ))}
               </tbody>
             </table>
@@ -92,6 +85,36 @@ export function SecurityScreen() {
         <SecurityRecord />
       </div>
     </>
+  );
+}
+
+/** One wire of the module: who serves it, and where it is proposed the decision itself. */
+function ModuleWire({ wire: { pin, line, ownSide } }: { wire: SecurityWire }) {
+  const decide = useDecide();
+  const other = line === null ? null : line.consumer.id === pin.id ? line.provider : line.consumer;
+  return (
+    <tr className="border-t border-rule">
+      <td className="w-56 py-1">
+        <Plate side={pin.side} label={cavityLabel(pin)} />
+      </td>
+      <td>{quantityHead(pin.quantity)}</td>
+      <td className={ownSide || line?.state === "decided" ? "" : "font-semibold text-stop"}>
+        {ownSide
+          ? "in the donor's own harness"
+          : other === null
+            ? "nothing serves it yet"
+            : line?.state === "decided"
+              ? `decided: ${cavityLabel(other)}`
+              : `needs a decision: ${cavityLabel(other)}`}
+      </td>
+      <td className="w-32 text-right">
+        {line?.state === "proposed" && !ownSide && (
+          <Button onClick={() => decide.accept(line)}>
+            Accept<span className="hidden-text"> {cavityLabel(pin)}</span>
+          </Button>
+        )}
+      </td>
+    </tr>
   );
 }
 
