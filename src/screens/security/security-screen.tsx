@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import {
   type AntiTheftSide,
   type SecurityOption,
@@ -19,7 +20,7 @@ import {
   securityNeedText,
 } from "@/core/words";
 import { choiceOps } from "@/job/gearbox-ops";
-import { Button } from "@/ui/controls";
+import { Button, buttonLook } from "@/ui/controls";
 import { Plate } from "@/ui/plate";
 import { Caution } from "@/ui/states";
 import { useDecide } from "../map/use-decide";
@@ -91,6 +92,7 @@ export function SecurityScreen() {
 /** One wire of the module: who serves it, and where it is proposed the decision itself. */
 function ModuleWire({ wire: { pin, line, ownSide } }: { wire: SecurityWire }) {
   const decide = useDecide();
+  const { jobId } = useJob();
   const other = line === null ? null : line.consumer.id === pin.id ? line.provider : line.consumer;
   return (
     <tr className="border-t border-rule">
@@ -112,6 +114,14 @@ function ModuleWire({ wire: { pin, line, ownSide } }: { wire: SecurityWire }) {
           <Button onClick={() => decide.accept(line)}>
             Accept<span className="hidden-text"> {cavityLabel(pin)}</span>
           </Button>
+        )}
+        {(line?.state === "open" || line?.state === "blocked") && !ownSide && (
+          <Link
+            href={`/jobs/${jobId}/map?line=${encodeURIComponent(line.key)}`}
+            className={`${buttonLook()} print:hidden`}
+          >
+            Decide in Map
+          </Link>
         )}
       </td>
     </tr>
