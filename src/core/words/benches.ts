@@ -162,12 +162,19 @@ const SPEED_FAULTS: Readonly<Record<SpeedFault, string>> = {
 };
 export const speedFaultText = (fault: SpeedFault): string => SPEED_FAULTS[fault];
 
-/** What makes a speedometer true. */
-export function speedometerText({ ratio, safe, byCable, given, wanted }: SpeedometerBench): string | null {
+const MILE_KM = 1.609344;
+
+/** What makes a speedometer true, counted by km or by mile. */
+export function speedometerText(
+  { ratio, safe, byCable, given, wanted }: SpeedometerBench,
+  units: Units,
+): string | null {
   if (ratio === null || safe === null || given === null || wanted === null) return null;
+  const [each, scale] = units === "imperial" ? ["mile", MILE_KM] : ["km", 1];
+  const [come, asked] = [digits(given.value * scale, 4), digits(wanted.value * scale, 4)];
   const what = byCable
-    ? `The cable must turn ${digits(wanted.value)} times per km, and ${digits(given.value, 4)} pulses come: one turn for every ${digits(given.value / wanted.value, 4)} pulses.`
-    : `${digits(given.value, 4)} pulses come per km and ${digits(wanted.value, 4)} are wanted.`;
+    ? `The cable must turn ${asked} times per ${each}, and ${come} pulses come: one turn for every ${digits(given.value / wanted.value, 4)} pulses.`
+    : `${come} pulses come per ${each} and ${asked} are wanted.`;
   const error =
     Math.abs(safe.errorPercent) < 0.005
       ? "exact"

@@ -12,7 +12,7 @@ import {
   type TriedCure,
 } from "../transmission";
 import { KIND_WORDS } from "./forms";
-import { amps, digits, listed, ratedAmps, volts } from "./numbers";
+import { amps, count, digits, listed, ratedAmps, volts } from "./numbers";
 import { originText } from "./origins";
 import { cavityLabel } from "./points";
 
@@ -75,8 +75,8 @@ const rowsAfterText = ({ failing, unsafe }: TriedCure): string =>
   failing === 0
     ? "every way is then as it should be"
     : unsafe > 0
-      ? `it would still crank in ${unsafe} ways in which it must not`
-      : `it would then not crank in ${failing} ways in which it should`;
+      ? `it would still crank in ${count(unsafe, "way")} in which it must not`
+      : `it would then not crank in ${count(failing, "way")} in which it should`;
 
 export const GEARBOX_TOPIC_WORDS: Readonly<Record<GearboxTopic, string>> = {
   range: "Range switch",

@@ -30,7 +30,7 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
     given.way !== undefined || (instrument.line?.state === "decided" && instrument.line.provider.id === driver?.id);
   const use = () => {
     if (safe === null || driver === null) return;
-    const why = speedometerText(bench) ?? "";
+    const why = speedometerText(bench, units) ?? "";
     if (byCable)
       job.change(
         `${cavityLabel(pin)}: a cable drive`,
@@ -54,7 +54,7 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
             {speedFaultText(fault)}
           </p>
         ))}
-        {safe !== null && <p className="mt-2 text-lg font-semibold">{speedometerText(bench)}</p>}
+        {safe !== null && <p className="mt-2 text-lg font-semibold">{speedometerText(bench, units)}</p>}
         {byCable && (
           <p className="text-[13px]">
             A wire cannot turn a cable. A cable drive (a small motor that follows the pulses) turns it; or another
