@@ -116,6 +116,33 @@ test("who may crank: from an interlock left open to every way as it should be, i
   await robin.sees("All 32 ways are as they should be");
 });
 
+test("a range switch is ticked by its lever's positions, and its codes stand beside what the computer expects", async () => {
+  robin.pictureOnFailure();
+  const lever = [
+    ["P", [1, 3]],
+    ["R", [2]],
+    ["N", [1, 2]],
+    ["D", [1, 3]],
+  ] as const;
+  await robin.goTo("/jobs/heron/harness");
+  await robin.click("button", /^Range switch/);
+  await robin.sees("Positions: tick where a terminal");
+  for (const [position, contacts] of lever) {
+    await robin.type(/Another position/, position);
+    await robin.press(Key.ENTER);
+    for (const contact of contacts)
+      await robin.click("checkbox", new RegExp(`^${contact} joined with .* in ${position}$`));
+  }
+  await robin.goTo("/jobs/heron/gearbox?view=wiring");
+  await robin.sees(/Computer expects/);
+  const codes = () =>
+    robin.driver.executeScript<string>(
+      `return document.querySelector('[aria-label="Range codes"]').innerText.replace(/\\s+/g, " ")`,
+    );
+  await robin.sees("the same code as another range");
+  expect(await codes()).toMatch(/P closed open closed[\s\S]*R open closed open/);
+});
+
 test("a loop in place of an interlock is a temporary fix until somebody signs what keeps the driver safe", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/gearbox");

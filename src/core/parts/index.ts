@@ -23,6 +23,7 @@ export { PART_TYPES } from "./part-types";
 export {
   ALWAYS,
   KEY_COLUMNS,
+  namedPositions,
   type SwitchTable,
   switchElements,
   switchTable,

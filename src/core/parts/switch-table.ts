@@ -44,6 +44,10 @@ export function switchTable(elements: readonly ElementSpec[], isKey: boolean): S
 /** What a switch of which nobody has named the positions has: it is worked. */
 export const ALWAYS = "on";
 
+/** The positions that somebody named, without the one that stands for all while nobody has. */
+export const namedPositions = ({ positions = [] }: Pick<SwitchSpec, "positions">): readonly string[] =>
+  positions.filter((one) => one !== ALWAYS);
+
 /**
  * The contacts of a table as elements, behind those that it does not hold. A switch that is not the key's is worked
  * when its function asks for it, whatever the key: its own positions ride along.

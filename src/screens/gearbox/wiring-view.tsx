@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
+import { namedPositions } from "@/core/parts";
 import { GEARBOX_TOPICS, type GearboxItem, gearboxItems, rangeCodes } from "@/core/transmission";
 import { cavityLabel, GEARBOX_TOPIC_WORDS, gearboxItemText, gearboxStateText, quantityHead } from "@/core/words";
 import { choiceOps } from "@/job/gearbox-ops";
@@ -98,13 +99,14 @@ function RangeCodes() {
     const parts = job.report?.parts ?? [];
     return parts.flatMap((part) =>
       part.elements.flatMap((element) => {
-        if (element.type !== "switch" || element.positions === undefined) return [];
+        const positions = element.type === "switch" ? namedPositions(element) : [];
+        if (element.type !== "switch" || positions.length === 0) return [];
         const at = [element.a, element.b].flatMap((terminal) => {
           const pinId = part.terminals.find(({ name }) => name === terminal)?.pinId;
           const view = pinId == null ? undefined : job.pinById.get(pinId);
           return view?.row.quantity === "gear-range" ? [view] : [];
         })[0];
-        return at === undefined ? [] : [{ label: at.label, positions: element.positions }];
+        return at === undefined ? [] : [{ label: at.label, positions }];
       }),
     );
   }, [job.report?.parts, job.pinById]);

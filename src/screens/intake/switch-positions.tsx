@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { HarnessPart } from "@/core/harness";
-import { type SwitchTable, switchElements, switchTable, ticked } from "@/core/parts";
+import { CHASSIS, type SwitchTable, switchElements, switchTable, ticked } from "@/core/parts";
 import { stateWords } from "@/core/words";
 import type { PartRow } from "@/job/schema";
 import { Button, Field } from "@/ui/controls";
@@ -51,6 +51,9 @@ export function SwitchPositions({ part, onTell }: Props) {
             {terminals.map((terminal) => (
               <option key={terminal}>{terminal}</option>
             ))}
+            {table.common !== null && !terminals.includes(table.common) && (
+              <option value={table.common}>{table.common === CHASSIS ? "its case" : table.common}</option>
+            )}
           </select>
         </Field>
         {!isKey && <NewPosition taken={positions} onAdd={(name) => setAdded([...added, name])} />}

@@ -1,7 +1,7 @@
 import { fieldOf, type Quantity } from "../../forms";
 import { INTERLOCKS } from "../../functions";
 import type { HarnessPart } from "../../harness";
-import type { CavityFacts, ElementSpec } from "../../parts";
+import { type CavityFacts, type ElementSpec, namedPositions } from "../../parts";
 import { aliveOf } from "../../signals";
 import { type ClosedWhen, KEY_POSITIONS, type KeyPosition, liveIn, neverClosed } from "../../state";
 
@@ -98,10 +98,10 @@ const WORKED: Partial<Record<Quantity, ClosedWhen>> = {
 type SwitchSpec = Extract<ElementSpec, { type: "switch" }>;
 
 /** Its own positions are those of a lever, as somebody ticked them: P, R, N, D, 3, L … */
-const leverPositions = ({ positions }: SwitchSpec): readonly string[] | null =>
-  positions !== undefined && positions.length > 0 && positions.every((one) => /^[A-Z0-9]$/.test(one))
-    ? positions
-    : null;
+function leverPositions(spec: SwitchSpec): readonly string[] | null {
+  const positions = namedPositions(spec);
+  return positions.length > 0 && positions.every((one) => /^[A-Z0-9]$/.test(one)) ? positions : null;
+}
 
 /** When a contact that lever or clutch works is closed; null where neither does. A lever's own positions count. */
 export function interlockOf(spec: SwitchSpec, pins: readonly Pick<CavityFacts, "quantity">[]): ClosedWhen | null {
