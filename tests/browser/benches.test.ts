@@ -125,6 +125,7 @@ test("a range switch is ticked by its lever's positions, and its codes stand bes
     ["D", [1, 3]],
   ] as const;
   await robin.goTo("/jobs/heron/harness");
+  await robin.type("Search parts", "range switch");
   await robin.click("button", /^Range switch/);
   await robin.sees("Positions: tick where a terminal");
   for (const [position, contacts] of lever) {
