@@ -1,3 +1,4 @@
+import { cachedBy } from "../cached-by";
 import { fieldOf, type Quantity } from "../forms";
 import type { Line } from "../plan";
 import type { SignalPin } from "../signals";
@@ -115,18 +116,25 @@ const DRIVES: ReadonlySet<string> = new Set([
   "switch-out",
 ]);
 
+/** A choice changes lines and no cavity: these are grouped once. */
+const groupedPins = cachedBy((pins: readonly SignalPin[]) => {
+  const byCircuit = new Map<string, SignalPin[]>();
+  const byQuantity = new Map<Quantity, SignalPin[]>();
+  for (const pin of pins) {
+    if (pin.circuit !== null) put(byCircuit, `${pin.side} ${pin.circuit}`, pin);
+    if (pin.quantity !== null && pin.leaves !== true && DRIVES.has(pin.form.kind)) put(byQuantity, pin.quantity, pin);
+  }
+  return { byCircuit, byQuantity };
+});
+
 /** What is beside an instrument, found in one pass over a job of any size. */
 class Around {
-  private readonly byCircuit = new Map<string, SignalPin[]>();
-  private readonly byQuantity = new Map<Quantity, SignalPin[]>();
+  private readonly byCircuit: ReadonlyMap<string, readonly SignalPin[]>;
+  private readonly byQuantity: ReadonlyMap<Quantity, readonly SignalPin[]>;
   private readonly byEnd = new Map<string, Line[]>();
 
   constructor(pins: readonly SignalPin[], lines: readonly Line[]) {
-    for (const pin of pins) {
-      if (pin.circuit !== null) put(this.byCircuit, `${pin.side} ${pin.circuit}`, pin);
-      if (pin.quantity !== null && pin.leaves !== true && DRIVES.has(pin.form.kind))
-        put(this.byQuantity, pin.quantity, pin);
-    }
+    ({ byCircuit: this.byCircuit, byQuantity: this.byQuantity } = groupedPins(pins));
     for (const line of lines) for (const { id } of [line.provider, line.consumer]) put(this.byEnd, id, line);
   }
 
