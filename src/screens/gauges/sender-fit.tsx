@@ -23,9 +23,9 @@ import {
   ohms,
 } from "@/core/words";
 import { useJob } from "../shell/job-provider";
-import { Dial, DialChart } from "./charts";
+import { DialChart } from "./charts";
+import { DraggedDial } from "./dragged-dial";
 import { NetworkDrawing } from "./network-drawing";
-import { TrueSlider } from "./true-slider";
 import { useBench } from "./use-instruments";
 
 interface FitProps {
@@ -72,21 +72,22 @@ export function Fit({ bench, spec, best, instrument, isOpen }: FitProps) {
             ]}
           />
         </div>
-        <div>
-          <h4 className="text-[13px] font-bold">The needle at {dialText(quantity, x, units)}</h4>
-          {bench.dial !== null && (
-            <Dial
-              dial={bench.dial}
-              quantity={quantity}
-              units={units}
-              needles={[
-                { name: "wire alone", value: shownAt(spec, null, x), dash: "4 3" },
-                { name: "with resistors", value: shownAt(spec, best, x) },
-              ]}
-            />
-          )}
-          <TrueSlider label="True value" from={from} to={to} step={(to - from) / 100} value={x} onChange={setLooked} />
-        </div>
+        {bench.dial !== null && (
+          <DraggedDial
+            label="True value"
+            band={[from, to]}
+            step={(to - from) / 100}
+            value={x}
+            onChange={setLooked}
+            dial={bench.dial}
+            quantity={quantity}
+            units={units}
+            needles={[
+              { name: "wire alone", value: shownAt(spec, null, x), dash: "4 3" },
+              { name: "with resistors", value: shownAt(spec, best, x) },
+            ]}
+          />
+        )}
       </div>
       <div className="grid grid-cols-2 items-start gap-x-4 max-lg:grid-cols-1">
         <div>

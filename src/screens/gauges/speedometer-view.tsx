@@ -9,8 +9,7 @@ import { SavedInput } from "@/ui/saved-input";
 import { FactField } from "../facts/fact-field";
 import { useJob } from "../shell/job-provider";
 import { BenchField } from "./bench-field";
-import { Dial } from "./charts";
-import { TrueSlider } from "./true-slider";
+import { DraggedDial } from "./dragged-dial";
 import { useBench } from "./use-instruments";
 
 const DIAL = [0, 180] as const;
@@ -125,19 +124,19 @@ export function SpeedometerView({ instrument }: { instrument: Instrument }) {
                 })}
               </tbody>
             </table>
-            <div>
-              <h3 className="text-[13px] font-bold">At {dialText(quantity, at, units)} true</h3>
-              <Dial
-                dial={DIAL}
-                quantity={quantity}
-                units={units}
-                needles={[
-                  ...(byCable ? [] : [{ name: "wire alone", value: plain, dash: "4 3" }]),
-                  { name: "as planned", value: at * (1 + safe.errorPercent / 100) },
-                ]}
-              />
-              <TrueSlider label="True speed" from={DIAL[0]} to={DIAL[1]} step={1} value={at} onChange={setAt} />
-            </div>
+            <DraggedDial
+              label="True speed"
+              step={1}
+              value={at}
+              onChange={setAt}
+              dial={DIAL}
+              quantity={quantity}
+              units={units}
+              needles={[
+                ...(byCable ? [] : [{ name: "wire alone", value: plain, dash: "4 3" }]),
+                { name: "as planned", value: at * (1 + safe.errorPercent / 100) },
+              ]}
+            />
           </div>
         )}
       </div>

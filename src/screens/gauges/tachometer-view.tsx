@@ -9,9 +9,9 @@ import { signalPinsIn } from "@/job/signal-pins";
 import { Button } from "@/ui/controls";
 import { FactField } from "../facts/fact-field";
 import { useJob } from "../shell/job-provider";
-import { Dial, DialChart } from "./charts";
+import { DialChart } from "./charts";
+import { DraggedDial } from "./dragged-dial";
 import { PointsField } from "./points-field";
-import { TrueSlider } from "./true-slider";
 import { useBench } from "./use-instruments";
 
 const DIAL = [0, 8000] as const;
@@ -60,19 +60,19 @@ export function TachometerView({ instrument }: { instrument: Instrument }) {
               ]}
             />
           )}
-          <div>
-            <h3 className="text-[13px] font-bold">At {dialText(quantity, at, units)} true</h3>
-            <Dial
-              dial={DIAL}
-              quantity={quantity}
-              units={units}
-              needles={[
-                { name: "wire alone", value: off === null ? null : at * off, dash: "4 3" },
-                { name: "as planned", value: at },
-              ]}
-            />
-            <TrueSlider label="True speed" from={DIAL[0]} to={DIAL[1]} step={100} value={at} onChange={setAt} />
-          </div>
+          <DraggedDial
+            label="True speed"
+            step={100}
+            value={at}
+            onChange={setAt}
+            dial={DIAL}
+            quantity={quantity}
+            units={units}
+            needles={[
+              { name: "wire alone", value: off === null ? null : at * off, dash: "4 3" },
+              { name: "as planned", value: at },
+            ]}
+          />
         </div>
         {bench.table.length > 0 && (
           <table className="mt-2 text-left font-mono tabular-nums">
