@@ -63,6 +63,8 @@ export interface CrankTable {
   readonly rows: readonly CrankRow[];
   /** The plan has no starter with a motor in it, and nothing can be said. */
   readonly noStarter: boolean;
+  /** Ways of standing of which the plan has no solution: told as not cranking, and proving nothing. */
+  readonly unsolved: number;
   /** Contacts that lever or clutch work. */
   readonly contacts: readonly Origin[];
   /** The lever is there by what its gearbox has, and no contact of it is in the plan. */
@@ -115,7 +117,7 @@ const mayStart = ({ range }: Stand): boolean => range === null || range === "P" 
 export function crankTable(solution: PowerSolution): CrankTable {
   const { model } = solution;
   const motors = starterMotors(model);
-  const amps = crankingAmps(solution);
+  const { amps, unsolved } = crankingAmps(solution);
   const axes = axesOf(model);
   const stands = axes.ranges.flatMap((range) =>
     axes.clutch.flatMap((clutch) => axes.brake.map((brake): Stand => ({ range, clutch, brake, security: null }))),
@@ -155,6 +157,7 @@ export function crankTable(solution: PowerSolution): CrankTable {
     asks,
     rows,
     noStarter: motors.length === 0,
+    unsolved: unsolved.size,
     contacts: model.elements.flatMap((element) =>
       isInterlock(element) && isConnected(model, element) ? [element.origin] : [],
     ),
@@ -170,22 +173,25 @@ const decidesRange = (stands: readonly Stand[], cranks: (stand: Stand) => boolea
 const stateOf = (key: CrankKey, { range, clutch, brake, security }: Stand): VehicleState =>
   usualState(key, { range, clutch, brake, security: security ?? "ok" });
 
-/** The strongest current through a starter's motor, A; ways of standing that set no switch otherwise are solved once. */
-function crankingAmps(solution: PowerSolution): (key: CrankKey, stand: Stand) => number {
+/** The strongest current through a starter's motor by key and stand, A, each solved once; and what has no solution. */
+function crankingAmps(solution: PowerSolution) {
   const motors = starterMotors(solution.model);
   const known = new Map<string, number>();
-  return (key, stand) => {
+  const unsolved = new Set<string>();
+  const amps = (key: CrankKey, stand: Stand): number => {
     const name = JSON.stringify([key, stand.range, stand.clutch, stand.brake, stand.security ?? "ok"]);
     const before = known.get(name);
     if (before !== undefined) return before;
     const result = solveIn(solution, stateOf(key, stand));
-    const amps =
+    if (result?.ok !== true) unsolved.add(name);
+    const taken =
       result?.ok === true
         ? Math.max(0, ...motors.map(({ at }) => Math.abs(result.solution.byNumber.amps[at] ?? 0)))
         : 0;
-    known.set(name, amps);
-    return amps;
+    known.set(name, taken);
+    return taken;
   };
+  return { amps, unsolved };
 }
 
 /** Rows in which the plan does other than it should, those that can hurt first. */

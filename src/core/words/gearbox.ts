@@ -47,8 +47,10 @@ export function crankRowText(row: CrankRow): string {
 }
 
 /** The table at a glance. */
-export function crankSummary({ rows, noStarter, asks, leverUnread, contacts }: CrankTable): string {
+export function crankSummary({ rows, noStarter, unsolved, asks, leverUnread, contacts }: CrankTable): string {
   if (noStarter) return "The plan has no starter with its motor and solenoid yet, so nothing can be said of cranking.";
+  if (unsolved > 0)
+    return `${count(unsolved, "way")} of standing could not be solved, so nothing is proved: see the problems in Power.`;
   const unsafe = rows.filter(({ cranks, wanted }) => cranks && !wanted).length;
   const lame = rows.filter(({ cranks, wanted }) => !cranks && wanted).length;
   if (unsafe > 0) return `It cranks in ${unsafe} of ${rows.length} ways in which it must not.`;
