@@ -1,4 +1,4 @@
-import { deriveLines, type Line } from "@/core/plan";
+import { deriveLines, freeGivers, type GapWay, type Line } from "@/core/plan";
 import type { Fill, PowerInput, PowerLink } from "@/core/power";
 import { goneWires } from "@/core/slice";
 import { harnessFacts, triageFacts } from "./harness-facts";
@@ -30,7 +30,8 @@ export function powerInput(
   document: { readonly job: Pick<JobDocument["job"], "units"> } & Pick<
     JobDocument,
     "pins" | "connectors" | "branches" | "parts" | "wires" | "links" | "cuts" | "settings" | "gaps"
-  >,
+  > &
+    Parameters<typeof signalPinsIn>[0],
   lines: readonly Line[],
 ): PowerInput {
   const links = powerLinks(lines);
@@ -47,14 +48,27 @@ export function powerInput(
   };
 }
 
-/** Cavities that were decided to have a feed or ground of their own. */
-function fillsOf({ gaps, pins }: Pick<JobDocument, "gaps" | "pins">): Fill[] {
-  const chosen = gaps.filter(({ way }) => way === "new-feed");
+/** What each way of closing a gap is in the plan; ways that are a part of its own, or nothing, are no part of a DC solution. */
+const FILLED_BY: Partial<Record<GapWay, Exclude<Fill["as"], "ground" | "own-wire">>> = {
+  "new-feed": "feed",
+  loop: "loop",
+  "fit-switch": "switch",
+  "dummy-load": "dummy-load",
+};
+
+/** What was decided to be fitted at cavities, whatever stands in the plan beside it. */
+function fillsOf(document: Parameters<typeof signalPinsIn>[0] & Pick<JobDocument, "gaps">): Fill[] {
+  const chosen = document.gaps.filter(({ way }) => way === "own-wire" || FILLED_BY[way] !== undefined);
   if (chosen.length === 0) return [];
-  const kinds = new Map(pins.map(({ id, kind }) => [id, kind]));
-  return chosen.flatMap(({ id }): Fill[] => {
-    const kind = kinds.get(id);
-    return kind === undefined ? [] : [{ pinId: id, as: kind === "ground" ? "ground" : "feed" }];
+  const pins = signalPinsIn(document);
+  const byId = new Map(pins.map((pin) => [pin.id, pin]));
+  const giverOf = freeGivers(pins);
+  return chosen.flatMap(({ id: pinId, way }): Fill[] => {
+    const pin = byId.get(pinId);
+    if (pin === undefined) return [];
+    const [from, as] = [way === "own-wire" ? giverOf(pin) : null, FILLED_BY[way]];
+    if (from !== null) return [{ pinId, as: "own-wire", fromPinId: from.id }];
+    return as === undefined ? [] : [{ pinId, as: as === "feed" && pin.form.kind === "ground" ? "ground" : as }];
   });
 }
 

@@ -229,3 +229,40 @@ const nameless = (key: string) =>
     .replace(/(link |tried-)[\w-]+/g, "link")
     .replace(/wire:[\w-]+|tried wire \d+|tried load \d+( wire)?/g, "wire")
     .replace(/part:[\w-]+/g, "part");
+
+test("what was decided for gaps is in the plan: each way as what it fits, a wire of its own side to what gives the same there", () => {
+  const donor = heron.pins.filter(
+    ({ connectorId }) => heron.connectors.find(({ id }) => id === connectorId)?.side === "donor",
+  );
+  const ofKind = (kind: string) => donor.find((pin) => pin.kind === kind)?.id as string;
+  const [feed, ground, input, output] = ["supply-in", "ground", "logic-in", "low-side-out"].map(ofKind);
+  const gauge = heron.pins.find(({ kind, quantity }) => kind === "resistive-in" && quantity === "coolant-temperature");
+  const giver = heron.pins.find((pin) => pin.kind === "resistive-out" && pin.quantity === "coolant-temperature");
+  const chosen = [
+    [feed, "new-feed"],
+    [ground, "new-feed"],
+    [input, "loop"],
+    [output, "dummy-load"],
+    [gauge?.id, "second-sender"],
+    ["gone", "loop"],
+  ] as const;
+  const fillsWith = (rows: readonly (readonly [string | undefined, JobDocument["gaps"][number]["way"]])[]) =>
+    powerInputOf({ ...heron, gaps: rows.map(([id, way]) => ({ id: id as string, way, note: "", person: "P" })) }).fills;
+  expect(fillsWith(chosen)).toEqual([
+    { pinId: feed, as: "feed" },
+    { pinId: ground, as: "ground" },
+    { pinId: input, as: "loop" },
+    { pinId: output, as: "dummy-load" },
+  ]);
+  expect(fillsWith([[input, "fit-switch"]])).toEqual([{ pinId: input, as: "switch" }]);
+  expect(giver).toBeDefined();
+  const [own] = fillsWith([[gauge?.id, "own-wire"]]) ?? [];
+  const sideOf = (pinId: string) =>
+    heron.connectors.find(({ id }) => id === heron.pins.find((pin) => pin.id === pinId)?.connectorId)?.side;
+  if (own?.as !== "own-wire") throw new Error("no wire of its own side");
+  expect(sideOf(own.fromPinId)).toBe(sideOf(own.pinId));
+  expect(heron.pins.find(({ id }) => id === own.fromPinId)).toMatchObject({
+    kind: "resistive-out",
+    quantity: "coolant-temperature",
+  });
+});

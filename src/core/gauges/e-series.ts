@@ -34,6 +34,12 @@ export function nearestE24(ohms: number): number {
  */
 export const e24AtMost = (ohms: number): number | null => seriesValues("E24").findLast((one) => one <= ohms) ?? null;
 
+/**
+ * The smallest E24 resistor of at least `ohms`, to 1 MΩ; null above that.
+ * @example e24AtLeast(96.7) // 100
+ */
+export const e24AtLeast = (ohms: number): number | null => seriesValues("E24").find((one) => one >= ohms) ?? null;
+
 /** The E24 value nearest to the geometric middle of the span, or null where the span holds none. */
 export function e24Within(leastOhms: number, mostOhms: number): number | null {
   if (!(leastOhms > 0 && mostOhms >= leastOhms)) return null;

@@ -9,7 +9,7 @@ export {
   stepsOver,
   valueAt,
 } from "./curve";
-export { e24AtMost, e24Within, nearestE24, type Series, seriesValues } from "./e-series";
+export { e24AtLeast, e24AtMost, e24Within, nearestE24, type Series, seriesValues } from "./e-series";
 export {
   type GaugeFeed,
   NETWORK_FORMS,

@@ -96,11 +96,24 @@ export function gapOf(
   return null;
 }
 
+/** What finds an output of a cavity's own side for the same quantity and number, of the form that it reads; null where none is. */
+export function freeGivers(pins: readonly SignalPin[]): (pin: SignalPin) => SignalPin | null {
+  const free = grouped(
+    pins.filter(({ leaves, form }) => leaves !== true && directionOf(form.kind) === "provider"),
+    ({ side, quantity, form }) => `${side} ${quantity} ${form.kind}`,
+  );
+  return ({ side, form, quantity, index, id }) => {
+    const wanted = form.kind.replace(/-in$/, "-out");
+    if (wanted === form.kind || form.kind === "supply-in") return null;
+    return (
+      (free.get(`${side} ${quantity} ${wanted}`) ?? []).find((one) => one.id !== id && one.index === index) ?? null
+    );
+  };
+}
+
 /** What a cavity has on its own side, whatever the tables call it. */
 export class Around {
   private readonly givers = new Map<string, SignalPin[]>();
-  /** By side, quantity and form. */
-  private readonly free: ReadonlyMap<string, readonly SignalPin[]>;
   private readonly buses: readonly SignalPin[];
 
   constructor(
@@ -108,10 +121,7 @@ export class Around {
     readonly chosen: ReadonlyMap<string, GapWay>,
   ) {
     this.buses = pins.filter(({ form }) => directionOf(form.kind) === "shared");
-    this.free = grouped(
-      pins.filter(({ leaves, form }) => leaves !== true && directionOf(form.kind) === "provider"),
-      ({ side, quantity, form }) => `${side} ${quantity} ${form.kind}`,
-    );
+    this.freeGiver = freeGivers(pins);
     for (const pin of pins) {
       if (pin.circuit === null || pin.leaves === true || directionOf(pin.form.kind) !== "provider") continue;
       const key = `${pin.side} ${pin.circuit}`;
@@ -125,14 +135,8 @@ export class Around {
   isWiredAtHome = ({ id, side, circuit }: SignalPin): boolean =>
     side === "host" && circuit !== null && (this.givers.get(`${side} ${circuit}`) ?? []).some((one) => one.id !== id);
 
-  /** An output of its own side for the same quantity and number, of the form that it reads. */
-  freeGiver({ side, form, quantity, index, id }: SignalPin): SignalPin | null {
-    const wanted = form.kind.replace(/-in$/, "-out");
-    if (wanted === form.kind || form.kind === "supply-in") return null;
-    return (
-      (this.free.get(`${side} ${quantity} ${wanted}`) ?? []).find((one) => one.id !== id && one.index === index) ?? null
-    );
-  }
+  /** {@link freeGivers} */
+  readonly freeGiver: (pin: SignalPin) => SignalPin | null;
 
   /** Another connector of its own side is on a bus of the kind, and they talk to each other. */
   hasOwnNetwork = ({ id, side, connector, form }: SignalPin): boolean =>

@@ -18,7 +18,7 @@ export {
   functionLines,
   type Lack,
 } from "./functions";
-export { GAP_WAYS, type Gap, type GapWay } from "./gaps";
+export { freeGivers, GAP_WAYS, type Gap, type GapWay } from "./gaps";
 export { BAND_STATES, type Band, type BandState, type Glance, glanceOf } from "./glance";
 export { type Guess, type LeftOut, leftOut, type NotGiven, notGiven } from "./left-out";
 export {

@@ -2,6 +2,7 @@ import type { NetElement } from "../circuit";
 import type { CavityPoint, Point, WireEnds } from "../points";
 import type { AdapterType } from "../signals";
 import type { Alive, ClosedWhen } from "../state";
+import type { Fill } from "./types";
 
 /** A wire as it stands in the netlist: its ends, its copper and the terminals at both. Ω, mm², m. */
 export interface WireOrigin extends WireEnds {
@@ -53,8 +54,8 @@ export type Origin =
   | ({ readonly type: "link"; readonly linkId: string; readonly as: "wire" | AdapterType } & WireEnds)
   | PartOrigin
   | { readonly type: "assumed-feed"; readonly at: Point; readonly alive: Alive }
-  /** A feed of its own; a ground where it is live never. */
-  | { readonly type: "fill"; readonly at: Point; readonly alive: Alive | null }
+  /** What was decided to be fitted at a cavity. */
+  | { readonly type: "fill"; readonly at: Point; readonly as: Fill["as"] }
   | { readonly type: "battery-post" | "assumed-ground" | "assumed-battery" }
   | { readonly type: "tried-load"; readonly name: string };
 

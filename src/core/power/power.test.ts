@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { added } from "../../../tests/support/harness";
 import { assumedOf, relayName, toldFindings, toldProblem } from "../../../tests/support/told";
-import { computer, input, type Plan, SOUND, solved, VAN } from "../../../tests/support/van";
+import { computer, input, mainFuse, type Plan, SOUND, solved, stud, VAN } from "../../../tests/support/van";
 import { readNetlist } from "../circuit";
 import type { PartFacts } from "../parts";
 import { type Adapter, parseAdapter, type WrittenAdapter } from "../signals";
@@ -373,6 +373,56 @@ describe("grounds", () => {
     expect(drawn([feed])).toBeCloseTo(0, 2);
     expect(drawn([feed, { pinId: "ECU-2", as: "ground" }])).toBeGreaterThan(3);
     expect(drawn([feed, { pinId: "gone", as: "ground" }])).toBeCloseTo(0, 2);
+  });
+  test("a dummy load draws what it stands for while its computer works the output, and is nothing where nobody knows what that is", () => {
+    const van = (output: string) => `${VAN}  donor ECU-3 E3 ${output} WH 1mm 1m "Purge valve"\n`;
+    const ecu: typeof computer = { ...computer, terminals: [...computer.terminals, { name: "3", pinId: "ECU-3" }] };
+    const drawn = (output: string, fills: readonly Fill[] = [{ pinId: "ECU-3", as: "dummy-load" }]) => {
+      const desk = new PowerAnalysis();
+      desk.load({
+        ...input({ van: van(output), parts: [mainFuse, ecu, stud("Engine earth", "donor", "Block-1")], bare: true }),
+        fills,
+      });
+      return (["off", "run", "running"] as const).map((state) => desk.wireAmps(state, ["fill:ECU-3"])[0]?.[1] ?? null);
+    };
+    // 30 Ω behind 0.1 Ω of driver, copper apart: 12.5 to 14.5 V.
+    const [off, run, running] = drawn("low-side-out purge-valve maxAmps=1.5");
+    expect(Math.abs(off ?? 1)).toBeLessThan(0.01);
+    expect(Math.abs(run ?? 1)).toBeLessThan(0.01);
+    expect(running).toBeGreaterThan(11.5 / 30.5);
+    expect(running).toBeLessThan(14.6 / 30);
+    // With the key off its feed is dead: the output has no volts.
+    const desk = new PowerAnalysis();
+    desk.load({ ...input({ van: van("low-side-out purge-valve") }), fills: [{ pinId: "ECU-3", as: "dummy-load" }] });
+    expect(Math.abs(desk.volts("off", ["ECU-3"])[0]?.[1] ?? 0)).toBeLessThan(0.5);
+    expect(drawn("low-side-out purge-valve maxAmps=0.2")).toEqual([null, null, null]);
+    expect(drawn("low-side-out purge-valve maxAmps=1.5", [])).toEqual([null, null, null]);
+  });
+  test("a loop or fitted switch stands between an input and the pole that turns it on; where nobody has said which, nowhere", () => {
+    const volts = (params: string, as: "loop" | "switch", quantity = "brake-switch") => {
+      const desk = new PowerAnalysis();
+      const van = `${VAN}  donor ECU-3 E3 logic-in ${quantity} WH 1mm 1m ${params} "Input"\n`;
+      desk.load({ ...input({ van }), fills: [{ pinId: "ECU-3", as }] });
+      return (["off", "run", "crank"] as const).map((state) => desk.volts(state, ["ECU-3"])[0]?.[1] ?? null);
+    };
+    const high = (known: number | null | undefined) => (known ?? 0) > 8;
+    expect(volts("active=high", "loop").map(high)).toEqual([false, true, true]);
+    expect(volts("active=low", "loop").map((one) => Math.abs(one ?? 9) < 0.1)).toEqual([true, true, true]);
+    // The brake is pressed in run, and released while it is cranked (usual states).
+    expect(volts("active=high", "switch").map(high)).toEqual([false, true, false]);
+    expect(volts("active=high", "switch", "starter-request").map(high)).toEqual([false, false, true]);
+    expect(volts("pull=none", "loop").map(high)).toEqual([false, false, false]);
+  });
+  test("a wire of its own side joins a cavity to what gives the same there", () => {
+    const volts = (fills: readonly Fill[]) => {
+      const desk = new PowerAnalysis();
+      desk.load({ ...input({ van: `${VAN}  donor ECU-3 E3 logic-in ignition-supply WH 1mm 1m "Input"\n` }), fills });
+      return desk.volts("run", ["ECU-3"])[0]?.[1] ?? 0;
+    };
+    expect(volts([])).toBeLessThan(1);
+    expect(volts([{ pinId: "ECU-3", as: "own-wire", fromPinId: "ECU-1" }])).toBeGreaterThan(10);
+    expect(volts([{ pinId: "ECU-3", as: "own-wire", fromPinId: "gone" }])).toBeLessThan(1);
+    expect(volts([{ pinId: "ECU-3", as: "own-wire", fromPinId: "ECU-3" }])).toBeLessThan(1);
   });
   test("what flows in a wire is what is lost along it over its resistance (Ohm), in every key position", () => {
     const desk = new PowerAnalysis();

@@ -20,11 +20,18 @@ export interface PowerLink {
   readonly proposed: boolean;
 }
 
-/** A feed or ground of its own that was decided for a cavity which no link serves. */
-export interface Fill {
-  readonly pinId: string;
-  readonly as: "feed" | "ground";
-}
+/** What was decided to be fitted at a cavity that no link serves, or whose output nothing takes. */
+export type Fill = { readonly pinId: string } & (
+  | {
+      /**
+       * `feed`, `ground`: a wire of its own to the battery or the body · `loop`: an input held on · `switch`: one that
+       * is fitted to an input · `dummy-load`: a resistor on an output
+       */
+      readonly as: "feed" | "ground" | "loop" | "switch" | "dummy-load";
+    }
+  /** A wire to what gives the same on its own side. */
+  | { readonly as: "own-wire"; readonly fromPinId: string }
+);
 
 /** What the solution is made from. The harness has its links joined, proposed ones among them. */
 export interface PowerFacts {
@@ -33,7 +40,7 @@ export interface PowerFacts {
   /** Wires that were taken out, or are to be. */
   readonly gone: ReadonlySet<string>;
   readonly settings: Settings;
-  /** Cavities that somebody decided to give a feed or ground of their own. */
+  /** What somebody decided to fit where no link serves. */
   readonly fills: readonly Fill[];
   /** In whose sizes wire is sold. */
   readonly units: Units;
@@ -49,6 +56,7 @@ export type AssumedFact =
       readonly code:
         | "feeds-as-stated"
         | "fills-as-decided"
+        | "dummy-loads-usual"
         | "ground-cable-to-body"
         | "usual-battery"
         | "links-as-proposed"

@@ -1,16 +1,12 @@
 import { type FormOf, fieldOf } from "../forms";
 import type { Adapter } from "./adapter";
 import { OptionBuilder, SUPPLY } from "./option-builder";
+import { wattsFor } from "./resistors";
 import { loadAmps } from "./switched";
 import type { LinkOption, SignalPin, Surroundings } from "./types";
 
 type Out<K extends "injector" | "coil" | "lambda"> = SignalPin & { readonly form: FormOf<`${K}-out`> };
 type In<K extends "injector" | "coil" | "lambda"> = SignalPin & { readonly form: FormOf<`${K}-in`> };
-
-/** Power of preferred resistors, W. */
-const WATTS = [0.25, 0.5, 1, 2, 5, 10, 25, 50, 100] as const;
-/** A resistor is used to at most half of its rating. */
-const wattsFor = (watts: number): number | null => WATTS.find((rating) => rating / 2 >= watts) ?? null;
 
 /**
  * From an injector output to an injector. A peak-and-hold output holds any coil within its current; a saturated one is a

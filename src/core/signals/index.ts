@@ -20,6 +20,7 @@ export { type Matching, optionsBetween } from "./match";
 export { costOf, JOIN_MINUTES, SUPPLY } from "./option-builder";
 export { CONTACT_PART, contactFor, RELAY_COIL_AMPS, RELAY_COIL_OHMS } from "./parts";
 export type * from "./reasons";
+export { type DummyLoad, dummyLoad } from "./resistors";
 export { matchSignals, type SharedOutput, shareFreeOutputs } from "./shares";
 export { loadAmps, PULL_DOWN_OHMS } from "./switched";
 export { type LinkOption, type ProposedLink, pointOf, type SignalPin, saidOf, VERDICTS, type Verdict } from "./types";

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { RELAY } from "../../../tests/support/relay";
 import { input, type Plan, part, SOUND, solved, stud, VAN } from "../../../tests/support/van";
 import type { ElementSpec } from "../parts";
-import { PowerAnalysis, type PowerSolution } from "../power";
+import { buildModel, type Fill, factsOf, PowerAnalysis, type PowerSolution, solvePower } from "../power";
 import { type CrankRow, crankTable, failingRows, isOverloaded, triedCures } from "./index";
 
 const ALL = ["off", "accessory", "run", "crank", "running"] as const;
@@ -220,6 +220,35 @@ ${LEVER.van}`,
     expect(wrong(wired(loose, [["G1-1", "Lever-1"]]))).toEqual(["crank D"]);
     expect(cranking(wired(LEVER, []))).toEqual([]);
     expect(wrong(wired(LEVER, []))).toEqual(["crank P", "crank N"]);
+  });
+  test("a switch that was decided to be fitted to its input asks as one that is wired; a loop there asks nothing", () => {
+    const plan = started(`${DRIVER}\n${REQUEST}\n${PARK}`, [
+      ["KEY-50", "Comp-4"],
+      ["G1-1", "Lever-1"],
+    ]);
+    const table = (as: Fill["as"] | null, pinId = "Comp-5") =>
+      crankTable(
+        solvePower(buildModel(factsOf({ ...input(plan), fills: as === null ? [] : [{ pinId, as } as Fill] }))),
+      );
+    const cranks = (...given: Parameters<typeof table>) =>
+      table(...given)
+        .rows.filter((row) => row.cranks)
+        .map(said);
+    expect(cranks(null)).toHaveLength(4);
+    expect(cranks("switch")).toEqual(["crank P", "crank N"]);
+    expect(cranks("loop")).toHaveLength(4);
+    // One that a live wire must turn on is asked once something is fitted there.
+    const unasked = { ...plan, links: (plan.links ?? []).filter(([from]) => from !== "KEY-50") };
+    expect(cranking(unasked)).toEqual(expect.arrayContaining(["crank P"]));
+    const request = crankTable(
+      solvePower(buildModel(factsOf({ ...input(unasked), fills: [{ pinId: "Comp-4", as: "switch" }] }))),
+    );
+    expect(request.rows.filter((row) => row.cranks).map(({ key }) => key)).toEqual([
+      "crank",
+      "crank",
+      "crank",
+      "crank",
+    ]);
   });
   test("without its request it never cranks, and the way that is lacking leads to its output", () => {
     const plan = started(`${DRIVER}\n${REQUEST}`, [

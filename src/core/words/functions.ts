@@ -1,13 +1,14 @@
 import { functionName } from "../functions";
 import type { RelayRow } from "../gateway";
 import { FEEDS_KEY, type FunctionState, GAP_WAYS, type Gap, type GapWay, type Lack, type WishLack } from "../plan";
+import { dummyLoad } from "../signals";
 import type { Units } from "../units";
 import { chainText } from "./adapters";
 import { conflictTitle } from "./conflicts";
 import { findingTitle } from "./findings";
 import { quantityHead } from "./forms";
 import { relayFaultText, relayName } from "./gateway";
-import { capital, listed } from "./numbers";
+import { capital, listed, ohms, watts } from "./numbers";
 import { cavityLabel } from "./points";
 import { type LinkNames, missingText } from "./signals";
 import { unmatchedText } from "./unmatched";
@@ -132,8 +133,13 @@ export function gapWayText(way: GapWay, { pin, from, output }: Pick<Gap, "pin" |
       return "Relay worked by the brake switch that lets reverse in";
     case "fit-part":
       return "Fit the part that it works";
-    case "dummy-load":
-      return "Dummy load, as many ohms as the part has";
+    case "dummy-load": {
+      const load = dummyLoad(pin);
+      if (load === null) return "Dummy load, as many ohms as the part has";
+      const rated = load.watts === null ? "of several resistors" : `rated ${watts(load.watts)}`;
+      const pole = load.otherEnd === "battery" ? "an ignition feed" : "ground";
+      return `Dummy load ${ohms(load.ohms)} ${rated}, from ${at} to ${pole}; ohms as is usual of the part`;
+    }
     case "without":
       return "Live without it";
   }

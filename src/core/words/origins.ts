@@ -18,6 +18,16 @@ const ROLE_WORDS: Readonly<Record<Exclude<PartRole, "own" | "motor">, string>> =
   "way-control": "switch before the way",
 };
 
+/** What was decided to be fitted at a cavity. */
+const FITTED_WORDS: Readonly<Record<Extract<Origin, { type: "fill" }>["as"], string>> = {
+  feed: "feed of its own to",
+  ground: "ground of its own to",
+  "own-wire": "wire of its own side to",
+  loop: "loop at",
+  switch: "fitted switch at",
+  "dummy-load": "dummy load at",
+};
+
 /** What is at a cavity of a box with many. */
 const AT_WORDS: Partial<Record<PartOrigin["kind"], string>> = {
   lamp: "the lamp at",
@@ -47,7 +57,7 @@ export function originText(origin: Origin): string {
     case "assumed-feed":
       return `the feed to ${pointText(origin.at)}, assumed`;
     case "fill":
-      return `the ${origin.alive === null ? "ground" : "feed"} of its own to ${pointText(origin.at)}, as decided`;
+      return `the ${FITTED_WORDS[origin.as]} ${pointText(origin.at)}, as decided`;
     case "battery-post":
       return "battery post";
     case "assumed-ground":

@@ -25,7 +25,9 @@ export function assumptionText(fact: AssumedFact, units: Units): string {
     case "feeds-as-stated":
       return "feeds with no wire to the battery in the pin tables are live as their rows say";
     case "fills-as-decided":
-      return "feeds and grounds of their own, as decided, are 2 m of their cavity's wire with a fuse that holds";
+      return "what was decided to be fitted where no link serves is 2 m of the cavity's wire, a feed behind a fuse that holds";
+    case "dummy-loads-usual":
+      return "dummy loads draw what is usual of the parts in whose place they stand";
     case "ground-cable-to-body":
       return "the battery's negative cable goes to the body";
     case "usual-battery":

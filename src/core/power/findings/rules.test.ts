@@ -4,7 +4,16 @@ import { type ToldFinding, toldFindings } from "../../../../tests/support/told";
 import { input, type Plan, part, SOUND, solved, VAN } from "../../../../tests/support/van";
 import type { PartFacts } from "../../parts";
 import { parseAdapter, type WrittenAdapter } from "../../signals";
-import { type FindingCode, PowerAnalysis, type PowerEdit, reportPower } from "../index";
+import {
+  buildModel,
+  type Fill,
+  type FindingCode,
+  factsOf,
+  PowerAnalysis,
+  type PowerEdit,
+  reportPower,
+  solvePower,
+} from "../index";
 
 /** Rules of contracts/verbs.md, each with its limit from both sides. */
 const findings = (plan: Plan, code: FindingCode): ToldFinding[] =>
@@ -28,6 +37,9 @@ const computerOf = (label: string, cavities: number): PartFacts =>
   );
 
 const SOUND_PLAN: Plan = {};
+const SPUR = `${VAN}  donor Spur-1 S9 supply-in battery-supply RD 1mm 2m amps=4 alive=permanent "Spur"
+  donor Spur-2 S9 supply-out battery-supply RD 1mm 2m alive=permanent "On"
+`;
 
 describe("a wire that nothing protects", () => {
   const box = (sizeMm2: number, lengthM: number): Plan => ({
@@ -51,6 +63,13 @@ describe("a wire that nothing protects", () => {
   });
   test("the cable from battery to starter and alternator is none, at 10 mm² and more", () => {
     expect(findings({}, "unfused-wire")).toEqual([]);
+    // What a person has fitted from an unfused cable is as bare as it; a feed of its own has a fuse that holds.
+    const bareBehind = (fill: Fill) =>
+      toldFindings(reportPower(solvePower(buildModel(factsOf({ ...input({ van: SPUR }), fills: [fill] }))))).filter(
+        ({ code, where, title }) => code === "unfused-wire" && /Spur/.test(where + title),
+      ).length;
+    expect(bareBehind({ pinId: "Spur-1", as: "own-wire", fromPinId: "Starter-30" })).toBe(1);
+    expect(bareBehind({ pinId: "Spur-1", as: "feed" })).toBe(0);
     const thin = VAN.replace("start-supply RD 25mm 1m amps=150", "start-supply RD 6mm 1m amps=150");
     expect(findings({ van: thin }, "unfused-wire")).toHaveLength(1);
   });

@@ -163,7 +163,7 @@ function askedOfContacts(t: Translation): ClosedWhen {
 const startInputs = (t: Translation): { readonly name: string; readonly pin: CavityFacts }[] =>
   t.part.terminals.flatMap(({ name }) => {
     const pin = t.subject.pin(name);
-    return pin?.form.kind === "logic-in" && START_INPUTS.has(pin.quantity) && t.subject.joined(name).length > 0
+    return pin?.form.kind === "logic-in" && START_INPUTS.has(pin.quantity) && t.subject.isJoined(name)
       ? [{ name, pin }]
       : [];
   });

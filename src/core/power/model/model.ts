@@ -10,6 +10,7 @@ import type { Origin, PlanElement } from "../plan-element";
 import { batterySource, settingValue } from "../settings";
 import type { TriedStrap } from "../tried";
 import type { AssumedFact, Assumption, PowerFacts, PowerLink, PowerModel, PowerProblem } from "../types";
+import { fillElements } from "./fill-elements";
 import { joinedFeeds } from "./joined-feeds";
 import { reachedByCable, unpluggedParts } from "./left-out";
 import { type Around, type LinkEnd, linkElements } from "./link-elements";
@@ -41,9 +42,6 @@ export function buildModel(facts: PowerFacts, like: PowerModel | null = null): P
   return new ModelBuilder(facts, like).build();
 }
 
-/** How long a wire to a feed or ground of its own is taken to be, m. */
-const FILL_M = 2;
-
 class ModelBuilder {
   private readonly elements: PlanElement[] = [];
   private readonly problems: PowerProblem[] = [];
@@ -65,7 +63,7 @@ class ModelBuilder {
     this.addWires();
     this.elements.push(...matesOf(this.harness));
     this.addAssumedFeeds();
-    this.addFills();
+    this.addAll(fillElements(this.facts, this.names));
     this.addLinks();
     this.addTried();
     this.addParts();
@@ -147,37 +145,6 @@ class ModelBuilder {
       origin: { type: "assumed-feed", at: pointAt(this.harness, edge.b), alive },
       closed,
     });
-  }
-
-  /**
-   * What was decided for a cavity that no link serves: a wire of its own to the battery, live as the cavity wants it, or
-   * to the body. Where nobody has said when it must be live, nothing is taken.
-   */
-  private addFills(): void {
-    for (const { pinId, as } of this.facts.fills) {
-      const node = this.names.nodeOfPin.get(pinId);
-      const pin = this.harness.pinById.get(pinId);
-      if (node === undefined || pin === undefined) continue;
-      const id = `fill:${pinId}`;
-      const at = pointAt(this.harness, this.harness.nodeOfPin.get(pinId) as number);
-      const size = pin.sizeMm2 ?? USUAL_WIRE.areaMm2;
-      const ohms = wireOhms({ lengthM: FILL_M, areaMm2: size, conductorC: CONDUCTOR_C }) + 2 * terminalOhms(size);
-      if (as === "ground")
-        this.add({ id, type: "resistor", a: node, b: BODY, ohms }, { type: "fill", at, alive: null });
-      else {
-        const stated = fieldOf(pin.form, "alive");
-        if (stated === null) continue;
-        // A relay that the computer works is closed while the key is on.
-        const alive = stated === "relay" ? "run-crank" : stated;
-        const closed = { key: liveIn(alive) };
-        this.elements.push({
-          element: { id, type: "switch", a: PLUS, b: node, closedIn: closedInShorthand(closed), ohms },
-          origin: { type: "fill", at, alive },
-          closed,
-        });
-      }
-      this.assume({ code: "fills-as-decided" });
-    }
   }
 
   /**

@@ -7,6 +7,7 @@ import { type ClosedWhen, neverClosed } from "../../state";
 import { BLOCK, BODY } from "../nodes";
 import type { PlanElement } from "../plan-element";
 import type { PowerFacts, PowerProblem } from "../types";
+import { fittedContact } from "./fill-elements";
 import { nodeNamesOf } from "./node-names";
 import { interlockOf } from "./switch-states";
 import { translatePart } from "./translate-part";
@@ -27,7 +28,7 @@ const knownParts = cachedBy((_: Harness) => ({
 }));
 /**
  * Parts that take something from the settings: these are translated anew each time, and those of which a fuse is tried
- * otherwise.
+ * otherwise. What is fitted belongs to the harness: both are made together.
  */
 const OF_SETTINGS: ReadonlySet<string> = new Set(["battery", "starter", "alternator"]);
 
@@ -69,6 +70,12 @@ function interlocksOn(harness: Harness, pins: readonly CavityFacts[]): readonly 
   });
 }
 
+/** Contacts that were decided to be fitted to an input, each with when it is closed. */
+const fittedAt = (facts: PowerFacts, pin: CavityFacts | undefined): readonly ClosedWhen[] =>
+  facts.fills.flatMap((fill) =>
+    pin === undefined || fill.pinId !== pin.id ? [] : (fittedContact(facts, fill, pin) ?? []),
+  );
+
 /** @param edges the harness's edges inside of the part */
 export function elementsOfPart(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Elements {
   if (OF_SETTINGS.has(part.type) || [...facts.tried.fuses.values()].some(({ partId }) => partId === part.id))
@@ -107,11 +114,8 @@ function makeElements(facts: PowerFacts, part: HarnessPart, edges: readonly Harn
   return { elements, problems, assumed };
 }
 
-function translate(
-  { harness, settings, quiet = false }: PowerFacts,
-  part: HarnessPart,
-  edges: readonly HarnessEdge[],
-): Translated {
+function translate(facts: PowerFacts, part: HarnessPart, edges: readonly HarnessEdge[]): Translated {
+  const { harness, settings, quiet = false } = facts;
   const ground = onEngine(part) ? BLOCK : BODY;
   const names = nodeNamesOf(harness).nodeName;
   const nodeOf = (at: number) => (at === harness.chassis ? ground : (names[at] as string));
@@ -130,8 +134,12 @@ function translate(
     part,
     node: (terminal) => terminals.get(terminal),
     pin: (terminal) => pinOf.get(terminal),
-    joined: (terminal) => joinedTo(harness, pinOf.get(terminal)),
-    interlocks: (terminal) => interlocksOn(harness, joinedTo(harness, pinOf.get(terminal))),
+    isJoined: (terminal) =>
+      joinedTo(harness, pinOf.get(terminal)).length > 0 || fittedAt(facts, pinOf.get(terminal)).length > 0,
+    interlocks: (terminal) => [
+      ...interlocksOn(harness, joinedTo(harness, pinOf.get(terminal))),
+      ...fittedAt(facts, pinOf.get(terminal)),
+    ],
     settings,
     quiet,
   });

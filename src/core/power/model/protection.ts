@@ -1,6 +1,6 @@
 import { cachedBy } from "../../cached-by";
 import { BLOCK, BODY, MINUS } from "../nodes";
-import type { WireOrigin } from "../plan-element";
+import type { Origin, WireOrigin } from "../plan-element";
 import type { PowerModel } from "../types";
 import { type NetSpan, other } from "./spans";
 
@@ -41,6 +41,9 @@ function sourceEnds({ net, spans }: PowerModel): string[] {
     return element.type === "source" && element.ohms < STRONG_OHMS && element.volts > 0 ? [element.a] : [];
   });
 }
+/** A feed of which nobody has told what is before it; copper between two cavities of one side is none. */
+const isStatedFeed = (origin: Origin): boolean =>
+  origin.type === "assumed-feed" || (origin.type === "fill" && origin.as !== "own-wire");
 /** A source behind more than this, Ω, is a signal's or a lamp terminal's: it burns nothing. */
 const STRONG_OHMS = 0.5;
 
@@ -64,8 +67,7 @@ export const protectionMap = cachedBy((model: PowerModel): ProtectionMap => {
         const next = passes(model, span, node);
         if (next === null) continue;
         const ohms = (distance.get(node) as number) + ohmsOf(span);
-        const { type } = span.planned.origin;
-        if ((type === "assumed-feed" || type === "fill") && !isStated) {
+        if (isStatedFeed(span.planned.origin) && !isStated) {
           stated.push({ node: next, ohms });
           continue;
         }

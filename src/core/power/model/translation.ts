@@ -13,9 +13,9 @@ export interface PartToTranslate {
   /** Node of a terminal; undefined where nothing joins it. */
   readonly node: (terminal: string) => string | undefined;
   readonly pin: (terminal: string) => CavityFacts | undefined;
-  /** Cavities of other parts on a terminal's copper. */
-  readonly joined: (terminal: string) => readonly CavityFacts[];
-  /** Contacts of lever and clutch on a terminal's copper, each with when it is closed: never where its other side leads nowhere. */
+  /** Whether anything else is on a terminal's copper, or fitted to it. */
+  readonly isJoined: (terminal: string) => boolean;
+  /** Contacts of lever and clutch on a terminal's copper, or fitted to it, each with when it is closed: never where its other side leads nowhere. */
   readonly interlocks: (terminal: string) => readonly ClosedWhen[];
   readonly settings: Settings;
   /** Nothing is on that a driver switches on. */

@@ -93,19 +93,22 @@ function useOf({ model }: PowerSolution, { name, planned, role }: NetSpan): Elem
     case "fuse":
       return "fuse";
     case "switch":
+      if (origin.type === "fill" && origin.as === "dummy-load") return "load";
       return isDriver(model.facts.harness.partById, planned) ? "driver" : "switch";
     case "relay":
       return name === element.id ? "coil" : "contact";
     case "diode":
       return "other";
     case "resistor":
-      if (origin.type === "wire" || (origin.type === "link" && origin.as === "wire") || origin.type === "fill")
+      if (origin.type === "wire" || (origin.type === "link" && origin.as === "wire") || isFittedWire(origin))
         return "wire";
       return role === "path" ? "joint" : "load";
     default:
       return "load";
   }
 }
+
+const isFittedWire = (origin: Origin): boolean => origin.type === "fill" && origin.as !== "dummy-load";
 
 const isDriver = (parts: ReadonlyMap<string, { readonly type: string }>, { element, origin }: PlanElement): boolean =>
   element.type === "switch" &&
