@@ -33,7 +33,7 @@ const ASKED: Partial<Record<Kind, readonly string[]>> = {
   "injector-out": ["drive", "maxAmps"],
   "injector-in": ["ohms", "drive"],
   "coil-out": ["drive", "maxAmps"],
-  "coil-in": ["ohms", "drive"],
+  "coil-in": ["drive", "ohms", "henries"],
   "motor-out": ["drive", "maxAmps"],
   "motor-in": ["amps", "drive"],
   can: ["bitrate", "terminated"],

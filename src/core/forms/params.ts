@@ -102,7 +102,7 @@ export const PARAMS_OF = {
   "injector-out": PART,
   "injector-in": PART,
   "coil-out": PART,
-  "coil-in": PART,
+  "coil-in": { ...PART, henries: number(0.00001, 1, "H") },
   "motor-out": PART,
   "motor-in": PART,
   "knock-out": PART,

@@ -64,6 +64,7 @@ function factorOf(typed: string, unit: string): number | null {
     A: /^([mk]?)(?:a|amps?)$/i,
     V: /^([mk]?)(?:v|volts?)$/i,
     Ω: /^([mkM]?)\s*(?:Ω|ω|ohms?|r)?$/,
+    H: /^([m]?)(?:h|henr(?:y|ies))$/i,
     Hz: /^([kM]?)hz$/i,
     "bit/s": /^([kM]?)(?:bit\/s|bps|bit|bd|baud)?$/i,
   };

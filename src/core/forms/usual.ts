@@ -222,6 +222,7 @@ const USUAL: readonly Usual[] = [
   of(["pwm-out", "pwm-in"], "hz", ["100", "pump-frequency"], ["200", "lamp-frequency"]),
   of(["injector-in"], "ohms", ["14", "injector-high"], ["2.5", "injector-low"]),
   of(["coil-in"], "ohms", ["0.5", "coil-electronic"], ["1.5", "coil-ballast"], ["3", "coil-points"]),
+  of(["coil-in"], "henries", ["0.003", "coil-electronic"], ["0.006", "coil-ballast"], ["0.01", "coil-points"]),
   of(["can"], "bitrate", ["500000", "fast-bus"], ["250000", "middle-bus"], ["125000", "slow-bus"]),
   of(["lin", "serial"], "bitrate", ["19200", "middle-bus"], ["10400", "slow-bus"]),
 ];

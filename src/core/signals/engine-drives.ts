@@ -1,4 +1,5 @@
 import { type FormOf, fieldOf } from "../forms";
+import { chargeSeconds } from "../wire";
 import type { Adapter } from "./adapter";
 import { OptionBuilder, SUPPLY } from "./option-builder";
 import { wattsFor } from "./resistors";
@@ -51,11 +52,8 @@ export function coilOptions(provider: Out<"coil">, consumer: In<"coil">, around:
   if (around.connectedAmps !== 0) return [builder.manual({ code: "coil-output-shared" })];
   if (given === "logic" && wanted === "logic")
     return [builder.option("direct", [], { code: "coil-stages", given, wanted })];
-  if (given === "logic" && wanted === "primary") {
-    const amps = loadAmps(consumer);
-    const igniter: Adapter = { type: "igniter", maxAmps: amps === null ? null : Math.ceil(amps * 1.25), dwell: null };
-    return [builder.option("adapter", [igniter], { code: "coil-stages", given, wanted })];
-  }
+  if (given === "logic" && wanted === "primary")
+    return [builder.option("adapter", [igniterFor(consumer, builder)], { code: "coil-stages", given, wanted })];
   if (given === "primary" && wanted === "primary") {
     const [limitAmps, amps] = [builder.need(provider, "maxAmps"), loadAmps(consumer)];
     if (amps === null) builder.lack(consumer, "amps-or-ohms");
@@ -70,6 +68,21 @@ export function coilOptions(provider: Out<"coil">, consumer: In<"coil">, around:
   if (given === "primary" && wanted === "logic")
     return [builder.option("impossible", [], { code: "coil-stages", given, wanted })];
   return [builder.manual({ code: "other-drive", given, wanted })];
+}
+
+/**
+ * The power stage of a plain coil: rated a quarter above its current, charging it for as long as its inductance asks at
+ * charging voltage.
+ */
+function igniterFor(coil: In<"coil">, builder: OptionBuilder): Adapter {
+  const [rated, most] = [fieldOf(coil.form, "amps"), loadAmps(coil)];
+  const [ohms, henries] = [builder.need(coil, "ohms"), builder.need(coil, "henries")];
+  const maxAmps = most === null ? null : Math.ceil(most * 1.25);
+  if (ohms === null || ohms === 0 || henries === null) return { type: "igniter", maxAmps, dwell: null };
+  const volts = SUPPLY.charging;
+  const seconds = chargeSeconds({ henries, ohms, amps: rated, volts });
+  builder.show({ type: "dwell", henries, ohms, amps: rated, volts, seconds });
+  return { type: "igniter", maxAmps, dwell: Number(seconds.toPrecision(3)) };
 }
 
 /** From an oxygen sensor to its input: of one kind wire alone; wide band is turned into narrow, never the other way. */

@@ -247,6 +247,15 @@ export type Arithmetic =
   | { readonly type: "curve-error"; readonly part: number; readonly limit: number }
   | { readonly type: "patterns"; readonly given: string; readonly wanted: string }
   | { readonly type: "series-least"; readonly ohms: number; readonly amps: number }
+  /** How long a coil is charged; `amps` null where its resistance alone limits it. */
+  | {
+      readonly type: "dwell";
+      readonly henries: number;
+      readonly ohms: number;
+      readonly amps: number | null;
+      readonly volts: number;
+      readonly seconds: number;
+    }
   | { readonly type: "conditioner"; readonly amplitudeVolts: number | null }
   | { readonly type: "spikes"; readonly volts: number; readonly limitVolts: number }
   | { readonly type: "swing"; readonly volts: number; readonly highVolts: number; readonly maxVolts: number };

@@ -1,4 +1,5 @@
 export { warmPullInVolts } from "./coil";
+export { chargeSeconds, dwellSeconds } from "./dwell";
 export {
   type BlowLimit,
   blowSeconds,

@@ -3,11 +3,13 @@ import { describe, expect, test } from "vitest";
 import { awgToMm2, METRIC_SIZES } from "../units";
 import {
   blowSeconds,
+  chargeSeconds,
   conductorC,
   conductorMm,
   continuousAmps,
   damageSeconds,
   dropVolts,
+  dwellSeconds,
   fuseForLoad,
   insulatedMm,
   judgeFuse,
@@ -211,4 +213,43 @@ describe("fuses and shorts", () => {
     expect(failing({ ratedAmps: 40, shortAmps: 50 })).toEqual(["wire", "short"]);
   });
   test("the fuse for a load", () => expect([1, 7.5, 8, 500].map(fuseForLoad)).toEqual([2, 10, 15, null]));
+});
+
+describe("an ignition coil's dwell", () => {
+  test("the current found by small steps of U = R·i + L·di/dt reaches what was asked at that time", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.0005, max: 0.02, noNaN: true }),
+        fc.double({ min: 0.2, max: 4, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.97, noNaN: true }),
+        (henries, ohms, share) => {
+          const amps = (share * 14.4) / ohms;
+          const seconds = dwellSeconds({ henries, ohms, amps, volts: 14.4 });
+          const steps = 20_000;
+          let flowing = 0;
+          for (let step = 0; step < steps; step += 1) {
+            const middle = flowing + (((14.4 - ohms * flowing) / henries) * seconds) / steps / 2;
+            flowing += (((14.4 - ohms * middle) / henries) * seconds) / steps;
+          }
+          expect(flowing / amps).toBeCloseTo(1, 4);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+  test("by hand: 5 mH and 0.5 Ω to 7 A at 14.4 V; a coil limited by its resistance charges for three time constants", () => {
+    // −10 ms · ln(1 − 3.5 / 14.4) = 10 ms · 0.27847
+    expect(dwellSeconds({ henries: 0.005, ohms: 0.5, amps: 7, volts: 14.4 })).toBeCloseTo(0.0027847, 6);
+    const threes = (3 * 0.01) / 3;
+    for (const amps of [null, 4.8, 50])
+      expect(chargeSeconds({ henries: 0.01, ohms: 3, amps, volts: 14.4 })).toBeCloseTo(threes, 4);
+    expect(chargeSeconds({ henries: 0.01, ohms: 3, amps: 1, volts: 14.4 })).toBeLessThan(threes);
+  });
+  test("what can never be reached, or is no number, is refused", () => {
+    const coil = { henries: 0.005, ohms: 0.5, amps: 7, volts: 14.4 };
+    expect(() => dwellSeconds({ ...coil, amps: 28.8 })).toThrow(/amps must be < 28.8/);
+    for (const field of ["henries", "ohms", "amps", "volts"] as const)
+      for (const value of [0, -1, Number.NaN, Number.POSITIVE_INFINITY])
+        expect(() => dwellSeconds({ ...coil, [field]: value })).toThrow(field);
+  });
 });

@@ -76,8 +76,9 @@ export function adapterText(adapter: Adapter): string {
       return `${name}, coil ${r(adapter.coilOhms)}, contact ${a(adapter.contactAmps)} from ${contactFeedWords(adapter.contactFeed)}`;
     case "low-side-switch":
     case "high-side-switch":
-    case "igniter":
       return `${name} ${a(adapter.maxAmps)}`;
+    case "igniter":
+      return `${name} ${a(adapter.maxAmps)}${adapter.dwell === null ? "" : `, dwell ${digits(adapter.dwell * 1000)} ms`}`;
     case "frequency-scaler":
       return `${name} × ${plain(adapter.ratio)}`;
     case "coil-simulator":
@@ -137,7 +138,7 @@ export const ADAPTER_VALUE_WORDS: Readonly<Record<string, string>> = {
   fromPattern: "tooth pattern in",
   toPattern: "tooth pattern out",
   peakVolts: "peak, V",
-  dwell: "dwell, ms",
+  dwell: "dwell, s",
   hz: "frequency, Hz",
   cutoffHz: "cut-off, Hz",
   outMinVolts: "least voltage out, V",

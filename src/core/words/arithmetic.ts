@@ -1,7 +1,7 @@
 import type { Arithmetic, Ratio } from "../signals";
 import { contactFeedWords } from "./adapters";
 import { FIELD_WORDS } from "./forms";
-import { amps, digits, ohms, percent, ratedAmps, ratedVolts, watts } from "./numbers";
+import { amps, digits, ohms, percent, ratedAmps, ratedVolts, volts, watts } from "./numbers";
 import { cavityLabel } from "./points";
 import { aliveWords } from "./states";
 
@@ -89,6 +89,11 @@ export function arithmeticText(line: Arithmetic): { readonly label: string; read
       };
     case "patterns":
       return { label: "tooth pattern", text: `${line.given} → ${line.wanted}` };
+    case "dwell":
+      return {
+        label: "dwell",
+        text: `${digits(line.henries * 1000)} mH behind ${ohms(line.ohms)} to ${line.amps === null ? "95 % of its current" : amps(line.amps)} at ${volts(line.volts)}: ${digits(line.seconds * 1000)} ms; longer while cranking`,
+      };
     case "series-least":
       return { label: "series resistor", text: `R ≥ ${ohms(line.ohms)}; then ${amps(line.amps)} flow` };
     case "conditioner":

@@ -40,6 +40,7 @@ const QUESTIONS: Readonly<Record<string, string>> = {
   feedVolts: "With how many volts is the gauge fed?",
   hz: "At which frequency does it switch?",
   band: "Narrow or wide band?",
+  henries: "What is the inductance of its primary?",
   bitrate: "At which bit rate does it run?",
   terminated: "Is the bus terminated here?",
   messages: "Which messages does it carry?",
@@ -148,6 +149,10 @@ const MEASURES: Readonly<Record<string, readonly [string, string]>> = {
     "Pulsing is a stabiliser: note its mean.",
   ],
   hz: ["Meter at Hz or duty at the output while it works.", "A fast stage may show as volts only: use a scope."],
+  henries: [
+    "Unplugged, meter with an inductance range across the primary's two terminals.",
+    "Or a scope with a current clamp while it sparks: henries = volts × seconds ÷ amps, over the straight start of the rise.",
+  ],
   bitrate: ["Read it in the diagram, or from an adapter that finds it.", "Powertrain buses mostly run at 500 kbit/s."],
   terminated: [
     "Battery off, meter at ohms from high to low: 60 Ω has both ends, 120 Ω one.",

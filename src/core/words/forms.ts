@@ -91,6 +91,7 @@ export const FIELD_WORDS: Readonly<Record<FormField, string>> = {
   minVolts: "least voltage",
   afterRun: "run-on time",
   ohms: "resistance",
+  henries: "inductance of the primary",
   role: "kind of ground",
   onOhms: "resistance when on",
   clamp: "flyback path",
@@ -152,6 +153,8 @@ export function formFacts(form: Form): FormFact[] {
 }
 
 function valueText(value: number | string | Span | Curve, unit = ""): string {
+  // Coils are spoken of in millihenries.
+  if (typeof value === "number" && unit === "H") return `${digits(value * 1000)} mH`;
   if (typeof value === "number") return unit === "pulses" ? digits(value, 6) : `${digits(value, 4)} ${unit}`.trim();
   if (typeof value === "string") return aliveWords[value as keyof typeof aliveWords] ?? value.replaceAll("-", " ");
   if (Array.isArray(value)) return value.map(([x, y]) => `${digits(x, 4)}: ${digits(y, 4)}`).join(", ");

@@ -128,7 +128,7 @@ function coilText(
       ? `${provider} gives a trigger, and the coil at ${consumer} has a power stage of its own`
       : `${provider} carries the coil's current itself`;
   return given === "logic"
-    ? `${provider} gives a trigger and ${consumer} is a plain coil: an igniter between, its dwell by the coil`
+    ? `${provider} gives a trigger and ${consumer} is a plain coil: an igniter between, charging it for as long as its inductance asks`
     : `${provider} switches a coil's current, and its spikes of some hundred volts would destroy the trigger input of ${consumer}`;
 }
 
