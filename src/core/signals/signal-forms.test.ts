@@ -197,6 +197,7 @@ describe("injectors, coils, oxygen sensors", () => {
     expect(lacking("ohms=0.5;amps=7")).toEqual(["henries"]);
     expect(lacking("amps=7;henries=0.005")).toEqual(["ohms"]);
     expect(igniter("amps=7")?.adapters).toEqual([{ type: "igniter", maxAmps: 9, dwell: null }]);
+    expect(igniter("ohms=0;henries=0.005")?.adapters).toEqual([{ type: "igniter", maxAmps: null, dwell: null }]);
     expect(igniter("")?.adapters).toEqual([{ type: "igniter", maxAmps: null, dwell: null }]);
   });
   test("an output that others hang on already is one for nobody else", () => {
