@@ -8,7 +8,7 @@ describe("the shape of rows", () => {
     const columns = Object.entries(TABLES).map(([table, { shape }]) => `${table}: ${Object.keys(shape).join(" ")}`);
     expect({ ROW_SCHEMA, columns }).toMatchInlineSnapshot(`
       {
-        "ROW_SCHEMA": 10,
+        "ROW_SCHEMA": 11,
         "columns": [
           "job: name host donor approach units wishes lengthens",
           "branch: id side label origin diagram note position",
@@ -32,7 +32,7 @@ describe("the shape of rows", () => {
           "gap: id way note person",
           "wish: id says functions position",
           "price: id minutes money amount",
-          "bus_signal: id pinId file message frame extended bytes sender periodMs name quantity unit factor shift low high",
+          "bus_signal: id pinId file message frame extended bytes sender periodMs name quantity unit factor shift low high bitPlace",
           "relayed: id sent sourceId rateMs timeoutMs silent",
           "bench: id given",
           "choice: id way given note person",

@@ -77,7 +77,7 @@ export type TableName = keyof typeof TABLES;
 export const FORMAT = "pantograph-job/1";
 
 /** The migration that gave rows their latest column. Edits are stored with it, and raised to it when they are read. */
-export const ROW_SCHEMA = 10;
+export const ROW_SCHEMA = 11;
 
 /**
  * What rows had before some of their columns were there: documents and edits of that time are still read, and say of
@@ -90,6 +90,7 @@ export const BEFORE = {
   pin: { grades: {}, otherEnd: null, ends: [], part: null, note: "", entered: [] },
   reading: { unit: null, meter: null, source: null, uncertainty: null, ordinal: 0 },
   wire: { endsAt: "cavity", origin: "added", splice: null },
+  bus_signal: { bitPlace: null },
 } as const satisfies { [T in TableName]?: Partial<z.infer<(typeof TABLES)[T]>> };
 
 const EarlyJob = JobRow.extend({ lengthens: JobRow.shape.lengthens.default(BEFORE.job.lengthens) });
@@ -119,6 +120,9 @@ const EarlyReading = ReadingRow.extend({
   uncertainty: reading.uncertainty.default(BEFORE.reading.uncertainty),
   ordinal: reading.ordinal.default(BEFORE.reading.ordinal),
 });
+const EarlyBusSignal = BusSignalRow.extend({
+  bitPlace: BusSignalRow.shape.bitPlace.default(BEFORE.bus_signal.bitPlace),
+});
 const EarlyWire = WireRow.extend({
   endsAt: WireRow.shape.endsAt.default(BEFORE.wire.endsAt),
   origin: WireRow.shape.origin.default(BEFORE.wire.origin),
@@ -147,7 +151,7 @@ export const DOCUMENT_ROWS = {
   gaps: GapRow,
   wishes: WishRow,
   prices: PriceRow,
-  busSignals: BusSignalRow,
+  busSignals: EarlyBusSignal,
   relayed: RelayedRow,
   benches: BenchRow,
   choices: ChoiceRow,

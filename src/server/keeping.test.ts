@@ -117,7 +117,7 @@ describe("migrations", () => {
       ["j", "J", "H", "D", "donor-computer", "metric", ""],
     ]);
     await migrate(pool, { backups });
-    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-010-benches-.*\.jsonl\.gz$/)]);
+    expect(readdirSync(backups)).toMatchObject([expect.stringMatching(/^before-011-bit-places-.*\.jsonl\.gz$/)]);
     const [name = ""] = readdirSync(backups);
     await change(pool, "j", [rename((await loadJob(pool, "j"))?.document as JobDocument, "Changed")]);
     await restore(pool, path.join(backups, name));
@@ -175,6 +175,7 @@ describe("a database from each earlier migration, with data and history in it", 
     "007-papers.sql",
     "008-gaps.sql",
     "009-scope.sql",
+    "010-benches.sql",
   ];
   test("is each that there is but the newest", async () =>
     expect((await migrationNames()).slice(0, -1)).toEqual(earlier));

@@ -22,6 +22,7 @@ const JSON_COLUMNS: ReadonlySet<string> = new Set([
   "given",
   "fromIds",
   "toIds",
+  "bitPlace",
 ]);
 const YES_NO_COLUMNS: ReadonlySet<string> = new Set(["byHand", "kept", "done", "unplanned", "extended", "sent"]);
 

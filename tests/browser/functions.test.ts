@@ -2,6 +2,7 @@ import path from "node:path";
 import { Key } from "selenium-webdriver";
 import { afterAll, beforeAll, expect, test } from "vitest";
 import { ridgewayDocument } from "@/demo/ridgeway";
+import { readDbc } from "@/formats/dbc";
 import { createJob } from "@/server/jobs";
 import { type App, Person, startApp } from "./support";
 
@@ -271,6 +272,11 @@ test("the gauges of a body on a bus are served through a gateway: whole where it
   await robin.sees(/CoolantTemperature[\s\S]*× 1\.8 \+ 32[\s\S]*EngClnt/, 30_000);
   await robin.sees(/The source says −?\d+ … 8000, and the host's message takes 0 … 6000/);
   await robin.sees(/Messages that nobody understands[\s\S]*581 Block581/);
+  // The gateway is set up by the file of what it sends: the host's own messages, from it.
+  const saved = await robin.saved("button", /^Save what it sends to the host as DBC/);
+  expect(
+    readDbc(saved)?.messages.flatMap(({ sender, signals }) => signals.map(({ name }) => `${sender} ${name}`)),
+  ).toEqual(expect.arrayContaining(["Gateway EngSpd", "Gateway EngClnt"]));
   // Both ways at once is a loop; the road speed of the brakes is sent only where a person says so.
   await robin.click("button", /^Values that are not sent on/);
   await robin.click("button", /^Send to the donor ?EngineSpeed/);

@@ -204,6 +204,21 @@ export class Person {
     await this.devTools("Page.addScriptToEvaluateOnNewDocument", { source });
   }
 
+  /** The text that the page hands to the browser as a file when something is clicked. */
+  async saved(...what: Parameters<Person["click"]>): Promise<string> {
+    await this.driver.executeScript(`
+      const make = URL.createObjectURL;
+      window.savedText = null;
+      URL.createObjectURL = (blob) => {
+        URL.createObjectURL = make;
+        blob.text().then((text) => { window.savedText = text; });
+        return make.call(URL, blob);
+      };`);
+    await this.click(...what);
+    await this.driver.wait(() => this.driver.executeScript("return window.savedText !== null"), 5000);
+    return this.driver.executeScript<string>("return window.savedText");
+  }
+
   /** How long this page has run scripts so far, s. */
   async scriptSeconds(): Promise<number> {
     await this.devTools("Performance.enable", {});

@@ -268,6 +268,21 @@ export const PriceRow = z.strictObject({
   amount: z.number().min(0).max(1000).nullable(),
 });
 
+/** Where a value lies within its message, and how its bits are read: as a DBC file writes it. */
+const BitPlace = z.strictObject({
+  startBit: z.int().min(0).max(511),
+  bits: z.int().min(1).max(64),
+  order: z.enum(["little", "big"]),
+  signed: z.boolean(),
+  isFloat: z.boolean(),
+  multiplex: z.union([z.literal("selector"), z.int().min(0)]).nullable(),
+  isNested: z.boolean(),
+  selectedBy: z
+    .strictObject({ selector: label, spans: z.array(z.tuple([z.int().min(0), z.int().min(0)])).max(1000) })
+    .nullable(),
+  choices: z.record(z.string().max(40), z.string().max(1000)),
+});
+
 /** A value that travels on a bus: which message has it, how its number is read, and what it means to a wire. */
 export const BusSignalRow = z.strictObject({
   id,
@@ -291,6 +306,8 @@ export const BusSignalRow = z.strictObject({
   shift: z.number(),
   low: z.number().nullable(),
   high: z.number().nullable(),
+  /** Null where the file was read before its places were kept. */
+  bitPlace: BitPlace.nullable(),
 });
 
 /** How a gateway sends a value on. The id is what it serves: a value of the other bus, or a cavity. */

@@ -5,7 +5,7 @@ import type { Quantity, Side } from "@/core/forms";
 import { QUANTITIES } from "@/core/forms";
 import { busQuantity, isOffered } from "@/core/intake";
 import { count, frameText, quantityHead } from "@/core/words";
-import { type DbcIssue, type DbcMessage, dbcIssueWords, dbcText, readDbc, writeDbc } from "@/formats/dbc";
+import { bitPlaceOf, type DbcIssue, type DbcMessage, dbcIssueWords, dbcText, readDbc, writeDbc } from "@/formats/dbc";
 import { busSignalOps, carriesOp, type ReadValue } from "@/job/bus-ops";
 import { Button } from "@/ui/controls";
 import { saveFile } from "@/ui/save-file";
@@ -172,7 +172,8 @@ interface BusLine {
 const valuesOf = (messages: readonly DbcMessage[]): BusLine[] =>
   messages
     .flatMap(({ id, extended, name: message, bytes, sender, periodMs, signals }) =>
-      signals.map(({ name, unit, factor, offset, min, max }): BusLine => {
+      signals.map((signal): BusLine => {
+        const { name, unit, factor, offset, min, max } = signal;
         const guess = busQuantity({ name, unit });
         return {
           key: `${extended} ${id} ${name}`,
@@ -189,6 +190,7 @@ const valuesOf = (messages: readonly DbcMessage[]): BusLine[] =>
             shift: offset,
             low: min,
             high: max,
+            bitPlace: bitPlaceOf(signal),
           },
           id: frameText({ frame: id, extended }),
           message,

@@ -8,9 +8,11 @@ import {
   capital,
   cavityLabel,
   conversionText,
+  count,
   frameText,
   lengthText,
   lineText,
+  listed,
   quantityHead,
   RELAY_ORIGIN_WORDS,
   relayFaultText,
@@ -19,8 +21,10 @@ import {
   terminationText,
   WIRE_OUTPUT_WORDS,
 } from "@/core/words";
+import { type SentMessages, writeDbc } from "@/formats/dbc";
 import { relayOps } from "@/job/bus-ops";
 import { Button } from "@/ui/controls";
+import { saveFile } from "@/ui/save-file";
 import { SavedInput } from "@/ui/saved-input";
 import { Empty } from "@/ui/states";
 import { useJob } from "../shell/job-provider";
@@ -45,6 +49,9 @@ export function GatewayView({ gateway }: { gateway: Gateway }) {
             </strong>{" "}
             <span className="text-ink2">{lineText(line)}</span>
           </p>
+        ))}
+        {gateway.sends.map((sends) => (
+          <SentFile key={sends.side} sends={sends} />
         ))}
         {buses.length === 0 && (
           <p className="text-[13px] text-ink2">
@@ -108,6 +115,28 @@ function Bus({ bus }: { bus: BusTold }) {
       {busLoadText(load)}. {capital(terminationText(ended, open, TERMINATION_OHMS))}.
       {stub !== null && (
         <span className="text-ink2"> A branch to the gateway of at most {lengthText(stub, units)}.</span>
+      )}
+    </p>
+  );
+}
+
+/** What a gateway sends on one bus, as the file from which it is set up. */
+function SentFile({ sends: { side, messages, unplaced } }: { sends: SentMessages }) {
+  const { job } = useJob().document;
+  return (
+    <p className="mt-2 flex flex-wrap items-center gap-3 text-[13px] print:hidden">
+      {messages.length > 0 && (
+        <Button onClick={() => saveFile(`${job.name} gateway to ${side}.dbc`, writeDbc(messages), "text/plain")}>
+          Save what it sends to the {side} as DBC
+        </Button>
+      )}
+      <span className="text-ink2">
+        {count(messages.length, "message")}: {messages.map(({ name }) => name).join(", ")}
+      </span>
+      {unplaced.length > 0 && (
+        <span className="font-semibold text-stop">
+          Where the values of {listed(unplaced)} lie is not kept: import the {side}&rsquo;s DBC file once more.
+        </span>
       )}
     </p>
   );

@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import { type BusLoad, type BusValueAt, busLoad, gatewayTable, longestStub, type RelayRow } from "@/core/gateway";
 import type { Line } from "@/core/plan";
+import { type SentMessages, sentMessages } from "@/formats/dbc";
 import { busValues, gatewayWires, messagesOn, relayChoices } from "@/job/bus-ops";
 import type { PinView } from "../shell/derive";
 import { useJob } from "../shell/job-provider";
@@ -18,6 +19,8 @@ export interface BusTold {
 
 export interface Gateway {
   readonly rows: readonly RelayRow[];
+  /** What is sent on each bus, as files to set a gateway up by. */
+  readonly sends: readonly SentMessages[];
   readonly buses: readonly BusTold[];
   /** Links from bus to bus: joined by wire, or kept apart. */
   readonly joints: readonly Line[];
@@ -41,6 +44,7 @@ export function useGateway(): Gateway | null {
     const carriers = new Set(busSignals.map(({ pinId }) => pinId));
     return {
       rows,
+      sends: sentMessages(rows, busSignals),
       buses: pins.filter(({ row }) => carriers.has(row.id)).map((pin) => busTold(pin, pins, busSignals)),
       joints: plan.lines.filter(
         ({ provider, consumer }) => provider.form.kind === "can" && consumer.form.kind === "can",
