@@ -106,6 +106,36 @@ async function best<T>(
   return found;
 }
 
+interface Drawing {
+  readonly ms: number;
+  readonly parts: number;
+  /** The longest that the page itself was busy, ms. */
+  readonly longest: number;
+}
+
+/** From the click on a function in the map's list to its drawing. */
+const drawn = (key: string): Promise<Drawing> =>
+  robin.driver.executeAsyncScript<Drawing>(
+    `const [key, done] = arguments;
+    const row = document.querySelector('[data-function="' + key + '"]');
+    let longest = 0;
+    const watch = new PerformanceObserver((list) => { for (const task of list.getEntries()) longest = Math.max(longest, task.duration); });
+    watch.observe({ type: "longtask" });
+    const before = document.querySelector("main figure svg");
+    const start = performance.now();
+    row.click();
+    const look = () => {
+      const button = [...document.querySelectorAll("main button")].find((one) => one.innerText === "Draw the circuit");
+      if (button !== undefined) button.click();
+      const now = document.querySelector("main figure svg");
+      if (now === null || now === before) return requestAnimationFrame(look);
+      const ms = performance.now() - start;
+      setTimeout(() => { watch.disconnect(); done({ ms, longest, parts: now.querySelectorAll("[data-part]").length }); }, 300);
+    };
+    requestAnimationFrame(look);`,
+    key,
+  );
+
 describe("Ridgeway", () => {
   test.each(["pins", "power", "prove"])("%s: first view within 1 s, settled within 2 s", async (screen) => {
     const { first, settled } = await best<Opened>(
@@ -159,6 +189,31 @@ describe("Ridgeway", () => {
     const median = times.toSorted((a, b) => a - b)[3] as number;
     await robin.sees(/Drop mirrors|Keep mirrors/);
     await holds("a function dropped on the large sample", { "seen after ms": [median, 100] });
+  });
+  test("a function of some 30 parts is laid out and drawn within half a second, and the page goes on meanwhile", async () => {
+    await robin.goTo("/jobs/ridgeway/map?function=fuel-pump");
+    await robin.driver.wait(
+      () => robin.driver.executeScript("return document.querySelector('main figure svg') !== null"),
+      30_000,
+    );
+    await robin.driver.sleep(2_000);
+    for (const key of ["heating", "starting", "cooling-fan"]) {
+      const drawing = await best<Drawing>(
+        3,
+        ({ ms }) => ms < 500,
+        async () => {
+          await drawn("fuel-pump");
+          return drawn(key);
+        },
+        ({ ms }) => ms,
+      );
+      print(`circuit of ${key}`, { parts: drawing.parts });
+      expect(drawing.parts).toBeGreaterThan(20);
+      await holds(`circuit of ${key}`, {
+        "drawn after ms": [drawing.ms, 500],
+        "longest task ms": [drawing.longest, 100],
+      });
+    }
   });
   test("its page carries nothing of the job", async () => {
     const html = await (await fetch(`${app.address}/jobs/ridgeway/pins`)).text();

@@ -200,7 +200,7 @@ function GroundBox({ box }: { box: DrawnBox }) {
 function PartBox({ box }: { box: DrawnBox }) {
   const isHost = box.part?.side === "host";
   return (
-    <g>
+    <g data-part={box.id}>
       <rect
         x={box.x}
         y={box.y}
