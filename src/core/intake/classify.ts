@@ -1,6 +1,6 @@
 import type { Kind, Quantity, Side } from "../forms";
 import { type Reading, readConcepts } from "./concepts";
-import { FAMILIES } from "./data/families";
+import { FAMILIES, type Family } from "./data/families";
 import { PLACES, type Place } from "./data/places";
 import { TERMINAL_RULES } from "./data/terminals";
 import { contradictsDevice, type DeviceForm, deviceForm } from "./device-form";
@@ -130,6 +130,10 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   }
   const terminal = terminalOf(pin, label, rankQuantity(concepts) !== null);
   if (terminal !== null) return terminal;
+  if (/\s-$/.test(pin.description?.trim() ?? "") && isGroundedLoad(label, place)) return LOAD_NEGATIVE;
+  // A way of a fuse box gives, whatever it is named after.
+  if (reading.known === 0 && place === "fuse-box" && reading.unknownWords.some((word) => /[a-z]{3}/.test(word)))
+    return told("supply-out", null, { code: "fuse-box-way" });
   const saysNothing = pin.description !== null && reading.unknownWords.length === 0 && ONE_THING.has(place);
   if (reading.known === 0 && place !== "ground-stud" && !saysNothing && !onlyPlaceSpeaks(pin, place)) {
     return nothing(
@@ -146,6 +150,10 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     };
   }
   if (found === null && place === "relay") return relayPin(concepts, reading);
+  if (found === null && place === "key-switch" && KEY_FED.some((one) => concepts.has(one)) && !concepts.has("out"))
+    return told("supply-in", "battery-supply", { code: "key-switch-feed" });
+  if (found === null && place === "fuse-box" && !concepts.has("in") && !concepts.has("from"))
+    return told("supply-out", null, { code: "fuse-box-way" });
   const device = deviceForm({ ...reading, concepts }, place, side);
   if (device !== null && (found === null || found.quantity === "other")) return deviceReading(device, reading, place);
   if (found === null) return nothing({ code: "no-quantity-named", description: pin.description ?? "" }, reading);
@@ -198,19 +206,28 @@ function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<stri
       ? (spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86"))
       : place === "switch"
         ? SWITCHED.some((concept) => spoken.has(concept))
-        : (place === "in-line" || place === "computer") && spoken.has("mainrelay"));
+        : (place === "in-line" || place === "computer") &&
+          (spoken.has("mainrelay") || (spoken.has("relay") && RELAYED.some((concept) => spoken.has(concept)))));
   return switches
     ? new Set([...[...spoken].filter((one) => one !== "ground" && one !== "earth"), "groundswitching"])
     : spoken;
 }
+/** Loads whose relay a computer pulls to ground: "pump relay earth" is that wire. */
+const RELAYED = ["pump", "fan", "horn", "ac", "glow", "wiper"];
 const SWITCHED = ["horn", "relay", "lamp", "interior", "door", "handbrake", "oilwarning"];
 
 /** One of a pickup's pair, a coil's or battery's negative; elsewhere a sign, or nothing. */
 function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
   if (place === "battery") return GROUND_POST;
+  if (isGroundedLoad(label, place)) return LOAD_NEGATIVE;
   const found = rankQuantity(label.reading.concepts);
   const family = found === null ? null : FAMILIES[found.quantity];
   const isPickup = place === "sensor" && family?.type === "sensor" && PICKUPS.has(family.out);
+  // A thermistor's or a potentiometer's negative is its return; a valve of the engine is worked in its ground.
+  if (place === "sensor" && family?.type === "sensor" && RETURNED.has(family.out))
+    return told("ground", "sensor-ground", { code: "load-negative" });
+  if (place === "actuator" && family?.type === "actuator" && family.used === "engine" && found !== null)
+    return told(family.in, found.quantity, { code: "worked-in-ground" });
   if (!isPickup || found === null) {
     const terminal = terminalOf(pin, label, false);
     return terminal ?? nothing({ code: "dash-alone" }, reading);
@@ -223,17 +240,35 @@ function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, place: Pl
     index: reading.index,
   };
 }
+/** Loads of two wires that are switched in their feed; a coil, valve or injector is worked in its ground. */
+const GROUNDED_LOADS = ["pump", "horn", "blower", "demister", "lamp"];
+const isGroundedLoad = (label: Label, place: Place) =>
+  place === "lamp" || (place === "actuator" && GROUNDED_LOADS.some((one) => label.reading.concepts.has(one)));
+const LOAD_NEGATIVE: PinReading = {
+  kind: { value: "ground", confidence: 0.7, why: { code: "load-negative" } },
+  quantity: { value: "ground", confidence: 0.7, why: { code: "load-negative" } },
+  index: null,
+};
+const RETURNED: ReadonlySet<Kind> = new Set<Kind>(["resistive-out", "analogue-out"]);
 const PICKUPS: ReadonlySet<Kind> = new Set<Kind>(["reluctor-out", "knock-out"]);
 
 /** What is moulded at a part that is moulded alike everywhere; null where that says nothing. */
-function terminalOf({ connector, cavity }: DescribedPin, label: Label, isDescribed: boolean): PinReading | null {
+function terminalOf(
+  { connector, cavity, description }: DescribedPin,
+  label: Label,
+  isDescribed: boolean,
+): PinReading | null {
   const part = plainLabel(connector);
   if (!MOULDED.has(label.place) && label.place !== "unknown") return null;
-  const rule = TERMINAL_RULES.find(
-    (one) => one.part.test(part) && one.terminal.test(cavity.toUpperCase()) && !(one.isWeak === true && isDescribed),
-  );
+  const written = description?.trim() ?? "";
+  const ruleOf = (name: string) =>
+    TERMINAL_RULES.find(
+      (one) => one.part.test(part) && one.terminal.test(name.toUpperCase()) && !(one.isWeak === true && isDescribed),
+    );
+  const moulded = ruleOf(cavity);
+  const rule = moulded ?? ruleOf(written);
   if (rule === undefined) return null;
-  const why: IntakeReason = { code: "moulded-terminal", terminal: cavity };
+  const why: IntakeReason = { code: "moulded-terminal", terminal: moulded === undefined ? written : cavity };
   return {
     kind: { value: rule.kind, confidence: rule.sure, why },
     quantity: { value: rule.quantity, confidence: rule.sure, why },
@@ -249,6 +284,7 @@ const MOULDED: ReadonlySet<Place> = new Set([
   "actuator",
   "relay",
   "in-line",
+  "gearbox",
 ]);
 
 const LISTS: ReadonlySet<Place> = new Set([
@@ -268,11 +304,6 @@ const GROUND_POST: PinReading = {
 
 /** A relay whose name does not say what it works: coil and contact can still be told. */
 function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
-  const told = (value: Kind, quantity: Quantity | null, why: IntakeReason): PinReading => ({
-    kind: { value, confidence: 0.75, why },
-    quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why },
-    index: null,
-  });
   if (concepts.has("coil") || concepts.has("din85") || concepts.has("din86"))
     return told("load-in", null, { code: "relay-coil" });
   if (concepts.has("out") || concepts.has("din87"))
@@ -281,6 +312,15 @@ function relayPin(concepts: ReadonlySet<string>, reading: Reading): PinReading {
     return told("supply-in", "battery-supply", { code: "relay-feed" });
   return nothing({ code: "relay-purpose-untold" }, reading);
 }
+
+/** What the place alone tells of a row. */
+const told = (value: Kind, quantity: Quantity | null, why: IntakeReason): PinReading => ({
+  kind: { value, confidence: 0.75, why },
+  quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why },
+  index: null,
+});
+/** A key switch has one feed: what comes to it. */
+const KEY_FED = ["feed", "live", "supply", "from", "in"];
 
 /** Quantities of which a vehicle has several; elsewhere a number in the words is a fuse, a rating or a pulse count. */
 const NUMBERED: ReadonlySet<Quantity> = new Set([
@@ -307,7 +347,7 @@ const NUMBERED: ReadonlySet<Quantity> = new Set([
 ]);
 
 /** What stands for one thing: a row that only says how it works ("closes when pressed") is that thing's. */
-const ONE_THING: ReadonlySet<Place> = new Set(["switch", "sensor"]);
+const ONE_THING: ReadonlySet<Place> = new Set(["switch", "sensor", "lamp", "actuator"]);
 
 const onlyPlaceSpeaks = (pin: DescribedPin, place: Place) =>
   (place === "sensor" && /^(sig(nal)?|output|\d)$/i.test(pin.description ?? "")) ||
@@ -332,13 +372,36 @@ interface Found {
 function findQuantity(reading: Reading, label: Label, place: Place, side: Side): Found | null {
   // What an ammeter stands in is the battery's feed, whoever is named at its two ends.
   if (place === "ammeter") return { quantity: "battery-supply", sure: 0.85, why: "with-label" };
-  // At a relay a coil is the relay's own.
+  // At a relay, a valve or a compressor a coil is its own.
+  const isWorked = place === "actuator" && !label.reading.concepts.has("coil") && !reading.concepts.has("spark");
   const spoken =
-    place === "relay" && !reading.concepts.has("ignition")
+    (place === "relay" || isWorked) && !reading.concepts.has("ignition")
       ? new Set([...reading.concepts].filter((concept) => concept !== "coil"))
       : reading.concepts;
   const ranked = rankQuantity(spoken);
   const own = ranked !== null && contradictsDevice(ranked.quantity, spoken, ranked.terms.flat()) ? null : ranked;
+  const feeds = place === "key-switch" ? KEY_GIVES : place === "fuse-box" ? FUSE_GIVES : null;
+  const given = own === null ? undefined : feeds?.[own.quantity];
+  if (given !== undefined && own !== null) return { quantity: given, sure: own.sure * FROM_LABEL, why: "own-words" };
+  // "Start signal" at a computer is what the key asks of it, no feed.
+  if (place === "computer" && own?.quantity === "start-supply" && !FEED_WORDS.some((one) => spoken.has(one)))
+    return { quantity: "starter-request", sure: Math.max(own.sure, 0.66), why: "own-words" };
+  // At the switch or pickup itself, who has its signal says nothing of what it is.
+  const instead = own === null ? undefined : OWN_NAMED[rankQuantity(label.reading.concepts)?.quantity ?? "other"];
+  if (own !== null && instead?.includes(own.quantity) === true && (place === "switch" || place === "sensor"))
+    return {
+      quantity: rankQuantity(label.reading.concepts)?.quantity as Quantity,
+      sure: 0.9,
+      why: "with-label",
+    };
+  // What feeds a part of the engine comes on with the ignition.
+  const named12 = rankQuantity(label.reading.concepts);
+  const isEngines = named12 === null || isOfEngine(FAMILIES[named12.quantity]);
+  if (own === null && spoken.has("twelve") && isEngines && FED_PARTS.has(place))
+    return { quantity: "ignition-supply", sure: 0.62, why: "part-feed" };
+  // The negative of a load is no sensor's return.
+  if (own?.quantity === "sensor-ground" && (place === "lamp" || place === "instruments") && !spoken.has("sensor"))
+    return { quantity: "ground", sure: 0.8, why: "own-words" };
   // A key switch gives feeds: what is said to crank is the starter's.
   if (place === "key-switch" && spoken.has("crankshaft") && !spoken.has("sensor"))
     return { quantity: "start-supply", sure: 0.9, why: "own-words" };
@@ -346,11 +409,15 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
   if (place === "instruments" && spoken.has("coil") && label.reading.concepts.has("tacho"))
     return { quantity: "engine-speed", sure: 0.93, why: "with-label" };
   // A fuse is named by the feed that it hands on, where it says which; what it feeds is told beside it.
-  if (place === "fuse-box" && own !== null && FAMILIES[own.quantity].type === "body" && !spoken.has("coil")) {
+  const isFed = place === "fuse-box" || (place === "in-line" && side === "host");
+  if (isFed && own !== null && FAMILIES[own.quantity].type === "body" && !spoken.has("coil") && !spoken.has("switch")) {
     if (spoken.has("permanent")) return { quantity: "battery-supply", sure: 0.85, why: "own-words" };
     if (spoken.has("ignition")) return { quantity: "ignition-supply", sure: 0.82, why: "own-words" };
     if (spoken.has("accessory")) return { quantity: "accessory-supply", sure: 0.82, why: "own-words" };
   }
+  // What the key sends through a bulkhead works the starter.
+  if ((place === "in-line" || place === "key-switch") && own?.quantity === "starter-relay" && !spoken.has("relay"))
+    return { quantity: "starter-request", sure: own.sure * FROM_LABEL, why: "own-words" };
   // "Ign out 2" of a computer that reads and drives is a coil's, numbered.
   if (place === "computer" && reading.index !== null && spoken.has("ignition") && spoken.has("out"))
     return { quantity: "ignition-coil", sure: 0.78, why: "own-words" };
@@ -393,6 +460,28 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
   if (shared === null || !labelHelps) return null;
   return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "with-label" };
 }
+
+const FED_PARTS: ReadonlySet<Place> = new Set<Place>(["gearbox", "actuator", "sensor"]);
+const isOfEngine = (family: Family) =>
+  family.type === "sensor" || (family.type === "actuator" && family.used === "engine");
+
+/** By what a plug is named after: what its rows seem to be where they only name who has its signal. */
+const OWN_NAMED: Partial<Record<Quantity, readonly Quantity[]>> = {
+  "crankshaft-position": ["starter-request", "engine-speed"],
+  "park-neutral": ["starter-relay", "starter-request", "start-supply", "crankshaft-position"],
+};
+
+/** What a position of the key is for, by who has it. */
+const KEY_GIVES: Partial<Record<Quantity, Quantity>> = {
+  "ignition-coil": "ignition-supply",
+  audio: "accessory-supply",
+  "park-neutral": "start-supply",
+};
+/** Engine loads that a fuse feeds are worked in their ground: it hands on a feed. */
+const FUSE_GIVES: Partial<Record<Quantity, Quantity>> = {
+  "ignition-coil": "ignition-supply",
+  injector: "ignition-supply",
+};
 
 const GAUGED: readonly (readonly [concept: string, Quantity, number])[] = [
   ["fuel", "fuel-level", 0.75],

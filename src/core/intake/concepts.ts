@@ -99,8 +99,11 @@ function wordsOf(text: string): string[] {
     .filter((word) => word !== "" && word !== "-" && word !== "+");
 }
 
-/** `inj1` → `inj`, `1`; `f12` → `fuse`. Words that are known whole stay whole. */
-function splitDigits(word: string): string[] {
+/** `inj1` → `inj`, `1`; `ckp+` → `ckp`; `f12` → `fuse`. Words that are known whole stay whole. */
+function splitDigits(signed: string): string[] {
+  if (meaningOf(signed) !== null) return [signed];
+  // One wire of a pair: its sign says nothing of what it carries.
+  const word = /^[a-z]\w+[+-]$/.test(signed) ? signed.slice(0, -1) : signed;
   if (meaningOf(word) !== null) return [word];
   if (/^f\d{1,3}$/.test(word)) return ["fuse"];
   const parts = /^([a-z+]+?)(\d+)([a-z]?)$/.exec(word);

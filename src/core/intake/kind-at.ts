@@ -60,8 +60,11 @@ function supplyAt(at: Situation): KindGuess {
         ? guess("load-in", 0.85, "the-solenoid-coil")
         : guess("supply-in", 0.95, "the-starter-cable");
     case "battery":
-    case "alternator":
       return guess("supply-out", 0.95, "it-gives-the-supply");
+    case "alternator":
+      return at.quantity === "ignition-supply"
+        ? guess("supply-in", 0.8, "it-is-fed-here")
+        : guess("supply-out", 0.95, "it-gives-the-supply");
     case "instruments":
       return guess("supply-in", 0.9, "it-is-fed-here");
     case "key-switch":
@@ -251,7 +254,11 @@ const LAMPS: ReadonlySet<Quantity> = new Set([
 function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>): KindGuess {
   switch (at.place) {
     case "computer":
-      if (says(at, "position") && !says(at, "control", "motor") && at.quantity !== "gear-display")
+      if (
+        (says(at, "position") || (says(at, "sensor") && !says(at, "solenoid", "valve", "relay"))) &&
+        !says(at, "control", "motor") &&
+        at.quantity !== "gear-display"
+      )
         return guess("analogue-in", 0.7, "its-position-is-read-back");
       if (at.quantity === "alternator-field" && says(at, "monitor"))
         return guess("pwm-in", 0.7, "its-position-is-read-back");
@@ -267,6 +274,9 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
     case "relay":
       if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.92, "the-relay-coil");
       if (says(at, "din30")) return guess("supply-in", 0.9, "the-contact-feed");
+      // "Feed" alone is what comes to the contact; "pump feed" what goes on to the pump.
+      if ([...at.concepts].every((concept) => BARE_FEED.has(concept)))
+        return guess(isOutput(at) ? "supply-out" : "supply-in", 0.75, "the-contact-feed");
       return says(at, "din87") || isOutput(at) || says(at, "feed", "supply")
         ? guess("supply-out", 0.85, "the-relay-switched-contact")
         : guess("load-in", 0.85, "the-relay-coil");
@@ -282,6 +292,8 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
         ? guess("supply-out", 0.75, "it-gives-the-supply")
         : guess("supply-in", 0.7, "it-is-fed-here");
     case "alternator":
+      if (at.quantity === "alternator-field" && says(at, "monitor"))
+        return guess("pwm-out", 0.75, "its-position-is-read-back");
       return at.quantity === "charge-warning"
         ? guess("low-side-out", 0.85, "the-regulator-sinks-the-lamp")
         : guess(family.in, 0.8, "the-regulator-input");
@@ -302,6 +314,14 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
           ? guess("high-side-out", 0.65, "driven-from-this-side")
           : guess("load-in", 0.65, "worked-on-this-side");
       const drives = family.used === "body" ? at.side === "donor" : at.side === "host";
+      // A body's own feed to what it works.
+      if (
+        at.side === "host" &&
+        family.used === "body" &&
+        says(at, "ignition", "battery", "live", "feed", "out") &&
+        !says(at, "from")
+      )
+        return guess("supply-out", 0.68, "the-vehicle-gives-the-feeds");
       return drives
         ? guess(drivenBy(at, family), 0.75, "driven-from-this-side")
         : guess(says(at, "relay") ? "load-in" : family.in, 0.78, "worked-on-this-side");
@@ -314,6 +334,8 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
       return guess(workedAs(at, family), 0.95, "the-part-is-worked");
   }
 }
+
+const BARE_FEED: ReadonlySet<string> = new Set(["feed", "supply", "live", "twelve", "positive", "fuse", "permanent"]);
 
 function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
   if (says(at, "highside")) return "high-side-out";
@@ -379,6 +401,7 @@ function bodyAt(at: Situation): KindGuess {
         ? guess("low-side-out", 0.88, "works-a-relay")
         : guess("high-side-out", says(at, "out", "lamp", "motor", "control") ? 0.88 : 0.6, "the-computer-feeds-it");
     case "in-line":
+      if (says(at, "switch") && at.side === "host") return guess("switch-out", 0.62, "contact-on-this-side");
       return guess(at.side === "host" ? "supply-out" : "load-in", 0.55, "which-way-it-goes-is-not-said");
     case "key-switch":
       return guess("supply-out", 0.8, "a-key-position-output");

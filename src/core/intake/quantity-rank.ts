@@ -6,7 +6,13 @@ const PER_CONCEPT = 0.08;
 /** A return or a reference is what it is, whichever sensor or lamp it serves: "MAP REF 5V" is no pressure. */
 function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly ReadyRule[]> {
   const returns = ["ground", "sensorground", "battneg", "return"].some((concept) => concepts.has(concept));
-  if (returns && !concepts.has("groundswitching") && !concepts.has("switch") && !concepts.has("park"))
+  if (
+    returns &&
+    !concepts.has("groundswitching") &&
+    !concepts.has("switch") &&
+    !concepts.has("park") &&
+    !concepts.has("reverse")
+  )
     return RETURN_RULES;
   if (concepts.has("fivevolt") || (concepts.has("reference") && !concepts.has("alternator"))) return REFERENCE_RULES;
   return RULES;

@@ -90,6 +90,14 @@ export function intakeReasonText(reason: IntakeReason): string {
       return "A relay's switched contact";
     case "relay-feed":
       return "The feed of a relay's contact";
+    case "key-switch-feed":
+      return "What comes to a key switch is its feed";
+    case "fuse-box-way":
+      return "A way of the fuse box; what it feeds is not understood";
+    case "load-negative":
+      return "The negative of a part with its own feed";
+    case "worked-in-ground":
+      return "The side of a valve or injector that its driver leads to ground";
     case "relay-purpose-untold":
       return "What this relay works is not said";
     case "form":

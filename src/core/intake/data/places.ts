@@ -31,11 +31,11 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["key-switch", /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
   [
     "fuse-box",
-    /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\bj\/b\b|\bjunction (box|block)\b|\bdistribution box\b/,
+    /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\b[jr]\/b\b|\bcentral electric\w*\b|\bjunction (box|block)\b|\bdistribution box\b/,
   ],
   [
     "computer",
-    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier)\b|\bcm ?[a-z]?\d\b/,
+    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|engine management|black box|cpu)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
   ],
   ["relay", /\b(relay|rly|rel)\b|\bflasher (unit|can)\b/],
   ["regulator", /\bcontrol box\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
@@ -45,20 +45,26 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["throttle-body", /\b(throttle (body|valve|unit|housing|actuator)|tb|etb|electronic throttle)\b/],
   ["sensor", /\b(accel\w*|gas|throttle) pedal\b|\bpedal (sensor|unit|assembly|module)\b|^pedal\b/],
   ["switch", /\b(distributor|contact breaker|push)\b/],
-  ["switch", /\b(switch(es)?|sw|inhibitor|button|stalk|column|selector|shifter|lever|contact)\b/],
+  [
+    "switch",
+    /\b(switch(es)?|sw|inhibitor|button|push ?button|joystick|paddles?|keypad|knob|rocker|toggle|stalk|column|selector|shifter|lever|contact)\b/,
+  ],
   [
     "sensor",
     /\b(sensors?|snsr|sen|sender|sending|probe|pickup|pick-up|thermistor|ntc|o2s?|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
   ],
-  ["lamp", /\b(lamps?|lights?|headlamps?|headlights?|bulb|indicators?|cluster lamp|beacon)\b/],
+  [
+    "lamp",
+    /\b(tail ?(lamp|light)s?|repeaters?|markers?|number plate|licen[cs]e plate|lamps?|lights?|headlamps?|headlights?|bulb|indicators?|cluster lamp|beacon)\b/,
+  ],
   ["starter", /\bstarter( motor| solenoid)?\b|\bstrtr\b/],
   [
     "actuator",
-    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
+    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
   ],
   [
     "instruments",
-    /\b(instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
+    /\b(meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
   ],
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
   [

@@ -4,7 +4,7 @@ import type { Kind, Quantity } from "../../forms";
 export interface TerminalRule {
   /** The part, by its connector's label in small letters. */
   readonly part: RegExp;
-  /** The terminal, by its label in capitals. */
+  /** The terminal, by its label in capitals; a row of which the words are no more than that label is read alike. */
   readonly terminal: RegExp;
   readonly kind: Kind;
   readonly quantity: Quantity;
@@ -61,9 +61,14 @@ export const TERMINAL_RULES: readonly TerminalRule[] = [
   of(ALTERNATOR, /^(?:STA|N)$/, "frequency-out", "charge-warning", 0.6),
   of(ALTERNATOR, /^W$/, "frequency-out", "engine-speed", 0.85),
   of(ALTERNATOR, /^(?:GND|E|31)$/, "ground", "ground"),
+  of(ALTERNATOR, /^(?:(?:MAIN|CHARGE|CHARGING) )?(?:OUTPUT|CABLE|OUT)$/, "supply-out", "battery-supply", 0.88),
+  of(ALTERNATOR, /^(?:L|61|IND(?:ICATOR)?(?: LAMP)?)$/, "low-side-out", "charge-warning", 0.85),
+  of(ALTERNATOR, /^(?:IGN?|15)$/, "supply-in", "ignition-supply", 0.88),
+  of(ALTERNATOR, /^(?:S|SENSE)$/, "supply-in", "battery-supply", 0.75),
   of(STARTER, /^(?:S|50|ST)$/, "load-in", "starter-request", 0.93),
   of(STARTER, /^(?:I|R|15A|IGN)$/, "supply-out", "ignition-supply", 0.85),
   of(STARTER, /^(?:BAT|B|B\+|30)$/, "supply-in", "battery-supply"),
+  of(STARTER, /^(?:MAIN|BATT?(?:ERY)?) (?:CABLE|FEED)$/, "supply-in", "battery-supply"),
   of(STARTER, /^M$/, "supply-out", "start-supply", 0.88),
   of(COIL, /^(?:\+|15|SW)$/, "supply-in", "ignition-supply"),
   of(COIL, /^(?:-|1|CB)$/, "coil-in", "ignition-coil"),
@@ -71,5 +76,7 @@ export const TERMINAL_RULES: readonly TerminalRule[] = [
   of(FLASHER, /^(?:L|49A)$/, "supply-out", "turn-signal", 0.93),
   of(FLASHER, /^(?:P|C|R)$/, "supply-out", "turn-signal", 0.8),
   of(STABILISER, /^(?:B|\+|IN)$/, "supply-in", "ignition-supply", 0.88),
+  of(ALTERNATOR, /^FR$/, "pwm-out", "alternator-field", 0.8),
+  of(/\b(?:transmission|gearbox|auto ?box)\b/, /^S[1-4]$/, "load-in", "shift-solenoid", 0.75),
   of(STABILISER, /^(?:I|OUT)$/, "supply-out", "ignition-supply", 0.7),
 ];
