@@ -44,7 +44,8 @@ const FROM_LABEL = 0.93;
  * @example classifyPins([{ connector: "ECM J1", cavity: "12", description: "INJ 1" }], "donor")[0].kind.value // "injector-out"
  */
 export function classifyPins(pins: readonly DescribedPin[], side: Side): PinReading[] {
-  const readings = pins.map((pin) => readConcepts(wordsToRead(pin)));
+  const sparks = sparkPlugs(pins);
+  const readings = pins.map((pin) => readConcepts(wordsToRead(pin, sparks)));
   const labels = new Map<string, Label>();
   for (const pin of pins) {
     if (!labels.has(pin.connector)) labels.set(pin.connector, readLabel(pin.connector));
@@ -73,12 +74,23 @@ interface Label {
 function readLabel(connector: string): Label {
   const plain = plainLabel(connector);
   const place = PLACES.find(([, pattern]) => pattern.test(plain))?.[0] ?? "unknown";
-  return { reading: readConcepts(connector), place };
+  // What an engine burns says nothing of its computer's cavities.
+  return { reading: readConcepts(connector.replace(/\b(?:diesel|petrol|gasoline)\b/gi, " ")), place };
 }
 
+const NUMBERED_IGNITION = /^ign(?:ition)? ?[-#]?(\d{1,2})$/i;
+/** Ignition feeds are two at most: connectors with an "IGN 5" number their coils so, the first two among them. */
+const sparkPlugs = (pins: readonly DescribedPin[]): ReadonlySet<string> =>
+  new Set(
+    pins.flatMap(({ connector, description }) =>
+      Number(NUMBERED_IGNITION.exec(description?.trim() ?? "")?.[1] ?? 0) > 3 ? [connector] : [],
+    ),
+  );
+
 /** At relays, key switches and the like the moulded label is often all there is: "87" says what the row does. */
-function wordsToRead(pin: DescribedPin): string {
+function wordsToRead(pin: DescribedPin, sparks: ReadonlySet<string>): string {
   const description = pin.description?.trim() ?? "";
+  if (sparks.has(pin.connector) && NUMBERED_IGNITION.test(description)) return `spark ${description}`;
   if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity))
     return `${description} terminal ${pin.cavity}`;
   const terminal = /^(15|30|31|50|49|53|54|56|58|61|75|85|86|87)[a-z]?$/i;

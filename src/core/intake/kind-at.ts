@@ -169,7 +169,7 @@ function sensorAtComputer(at: Situation, out: Kind, into: Kind): KindGuess {
       ? guess(out, 0.8, "said-to-be-an-output")
       : guess(into, 0.97, "the-computer-reads-it");
   }
-  if (isOutput(at) || says(at, "instrument")) return guess(out, 0.96, "said-to-go-out");
+  if (isOutput(at) || (says(at, "instrument") && !says(at, "from"))) return guess(out, 0.96, "said-to-go-out");
   if (isInput(at) || says(at, "sensor", "input")) return guess(into, 0.93, "said-to-come-in");
   // An engine computer knows the engine's speed from its own pickup, so a wire of that name leaves it.
   return at.quantity === "engine-speed" && at.side === "donor"
@@ -225,6 +225,8 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
       : guess("supply-in", 0.75, "the-engine-harness-takes-the-feeds");
   if (at.place === "in-line" && at.quantity === "starter-request" && at.side === "host")
     return guess("supply-out", 0.7, "the-key-works-the-starter");
+  if (at.place === "in-line" && at.side === "host" && says(at, "stoplamp") && !says(at, "switch", "signal", "in"))
+    return guess("supply-out", 0.58, "which-way-it-goes-is-not-said");
   if (at.place === "in-line") return leaving(at, made) ? guess("switch-out", 0.8, "contact-on-this-side") : inputAt(at);
   if (at.place === "actuator" || at.place === "starter") return guess("load-in", 0.6, "the-part-is-worked");
   if (at.place === "diagnostic") return guess("logic-in", 0.5, "a-tool-line");
@@ -371,7 +373,7 @@ function bodyAt(at: Situation): KindGuess {
     case "actuator":
       return guess("load-in", 0.9, "the-part-is-fed");
     case "switch":
-      return isInput(at) || (says(at, "feed", "supply", "battery", "ignition") && !isOutput(at))
+      return isInput(at) || (says(at, "feed", "supply", "battery", "ignition", "live") && !isOutput(at))
         ? guess("supply-in", 0.75, "the-switch-feed")
         : guess("switch-out", 0.9, "a-contact");
     case "instruments":

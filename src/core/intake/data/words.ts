@@ -15,11 +15,11 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["temperature", "temperature temp tmp temps thermistor ntc therm thermo thermal"],
   ["pressure", "pressure press prs psi pres prss"],
   ["oil pressure", "eop ops oilp"],
-  ["fuel pressure", "frp"],
+  ["fuel pressure", "frp rps frps"],
   ["fuel level", "flvl fli fls"],
   ["manifold pressure", "map pim mapsensor"],
   ["atmosphere pressure", "baro barometric"],
-  ["airflow", "maf mafs airflow afm airmass hfm"],
+  ["airflow", "maf mafs airflow afm airmass hfm karman vortex"],
   ["mass", "mass"],
   ["flow", "flow meter"],
   ["level", "level lvl"],
@@ -45,8 +45,8 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["camsensor", "cmp cmps"],
   ["phaser", "phaser vvt vct cvvt ocv phasing cmpact actuatorcam vtc"],
   ["knock", "knock knk ks detonation piezo ping"],
-  ["oxygen", "oxygen o2 lambda ho2s o2s ego hego lsu afr uego ox wbo2 oxy"],
-  ["wideband", "wideband lsu uego nernst wbo2"],
+  ["oxygen", "oxygen o2 lambda ho2s o2s ego hego lsu afr uego ox wbo2 oxy wb"],
+  ["wideband", "wideband lsu uego nernst wbo2 wb"],
   ["heater", "heater htr heating heat heated htd"],
   ["wheel", "wheel whl wss"],
   ["input", "input inp turbine"],
@@ -77,6 +77,9 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["alternator field", "gencom altcom"],
   ["alternator field monitor", "genmon"],
   ["field monitor", "dfm"],
+  ["resistor", "resistor"],
+  ["fuel temperature", "fts"],
+  ["glow control", "gcu"],
   // Things driven
   ["injector", "injector inj injectors injectr injection"],
   ["coil", "coil coils"],
@@ -90,7 +93,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["fuel pump", "fp"],
   ["purge", "purge canister evap carbon prg evaporative cpv canp"],
   ["recirculation", "egr recirculation recirc evrv"],
-  ["boost", "boost wastegate turbo wgs wg vgt vnt wgate"],
+  ["boost", "boost wastegate turbo wgs wg vgt vnt wgate vane vanes"],
   ["runner", "runner imrc vis imt tumble swirl vlis acis vlim"],
   ["fan", "fan fans radfan cfan rfan efan"],
   ["cooling", "cooling"],
@@ -152,7 +155,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["accessory", "accessory accessories acc accy aux-feed accry"],
   ["live", "live hot"],
   ["feed", "feed fd fed"],
-  ["supply", "supply sply pwr power powr +12v 12v vcc voltage volt volts sup +ve positive b-plus supplies"],
+  ["supply", "supply sply pwr power powr +12v 12v vcc sup +ve positive b-plus supplies"],
   ["positive", "positive +ve"],
   ["tank", "tank"],
   ["negative", "negative neg -ve"],
@@ -216,7 +219,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["comfort", "comfort convenience body-bus mscan b-can lscan bodybus"],
   ["powertrain", "powertrain drivetrain"],
   // Body
-  ["headlamp", "headlamp headlamps headlight headlights"],
+  ["headlamp", "headlamp headlamps headlight headlights heads"],
   ["beam", "beam dip dipped dim beams"],
   ["sidelamp", "sidelamp sidelamps sidelight sidelights marker position-lamp parkinglamp taillamp tail tails"],
   ["fog", "fog foglamp foglamps"],
@@ -259,7 +262,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
 export const FILLERS: ReadonlySet<string> = new Set(
   (
     "the a an of for and or in with at by wire wires circuit ckt cct pin terminal term no nr number unit side left right lh rh front rear f r fr rr upper lower " +
-    "rt lf rf lr rr fl lhf rhf lhr rhr l/h r/h n/s o/s rep " +
+    "o voltage volt volts rt lf rf lr rr fl lhf rhf lhr rhr l/h r/h n/s o/s rep " +
     "driver passenger driver's passenger's nearside offside ns os second first third 1st 2nd 3rd 4th only when while is are all times time closed open closes opens " +
     "assembly assy module mod ecm ecu pcm computer not type new old ohm ohms amp amps 10a 15a 5a 20a 30a 25a 7.5a 40a " +
     "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation phase winding level-sensor stage normal normally"
