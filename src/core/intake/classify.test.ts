@@ -2,7 +2,16 @@ import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { type HeldOut, ROUNDS } from "../../../tests/support/held-out-rows";
+import { TABLES } from "../../../tests/support/held-out-tables";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
+import {
+  AT_A_COMPUTER,
+  AT_PARTS,
+  IN_A_BODY,
+  type ListedRow,
+  listedRows,
+  OTHER_COMPUTERS,
+} from "../../../tests/support/listed-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 import { intakeReasonText } from "../words";
 import type { PinReading } from "./classify";
@@ -116,6 +125,44 @@ describe("the fast way and the obvious way meet", () => {
       );
       expect(plainBest(concepts).length === 0).toBe(rankQuantity(concepts) === null);
     }
+  });
+});
+
+describe("the trade's names of a cavity, listed by what it is and where", () => {
+  /** Rows whose kind or quantity is not among those that are right, and those wrong in kind at 0.9 and more. */
+  const wrongOf = (text: string) => {
+    const rows = listedRows(text);
+    const read = (["donor", "host"] as const).flatMap((side) => {
+      const own = rows.filter((row) => row.side === side);
+      return classifyPins(own, side).map((reading, at) => ({ row: own[at] as ListedRow, reading }));
+    });
+    const isKnown = ({ kind }: PinReading) => kind.value !== "unknown" && kind.confidence >= KNOWN_FROM;
+    const isQuantityFree = ({ kinds }: ListedRow) => kinds.includes("spare") || kinds.includes("shield");
+    const wrong = read.filter(({ row, reading }) =>
+      row.kinds.includes("unknown")
+        ? isKnown(reading)
+        : !isKnown(reading) ||
+          !row.kinds.includes(reading.kind.value) ||
+          (!isQuantityFree(row) &&
+            !row.quantities.includes(reading.quantity.confidence >= KNOWN_FROM ? (reading.quantity.value ?? "") : "")),
+    );
+    const sure = read.filter(({ reading }) => reading.kind.confidence >= 0.9);
+    return {
+      share: wrong.length / rows.length,
+      surely: sure.filter(({ row, reading }) => !row.kinds.includes(reading.kind.value)).length / sure.length,
+      told: wrong.map(({ row, reading }) => `${row.connector}: ${row.description} → ${reading.kind.value}`).join("\n"),
+    };
+  };
+  test.each<readonly [name: string, rows: string, mostWrong: number]>([
+    ["at an engine computer", AT_A_COMPUTER, 0.04],
+    ["in a body", IN_A_BODY, 0.04],
+    ["at single parts", AT_PARTS, 0.06],
+    ["at other computers", OTHER_COMPUTERS, 0.07],
+    ...TABLES.map(([name, rows]) => [name, rows, name === "named terminals" ? 0.09 : 0.06] as const),
+  ])("%s", (_name, rows, mostWrong) => {
+    const { share, surely, told } = wrongOf(rows);
+    expect(share, told).toBeLessThanOrEqual(mostWrong);
+    expect(surely, told).toBeLessThanOrEqual(0.02);
   });
 });
 

@@ -74,8 +74,8 @@ interface Label {
 function readLabel(connector: string): Label {
   const plain = plainLabel(connector);
   const place = PLACES.find(([, pattern]) => pattern.test(plain))?.[0] ?? "unknown";
-  // What an engine burns says nothing of its computer's cavities.
-  return { reading: readConcepts(connector.replace(/\b(?:diesel|petrol|gasoline)\b/gi, " ")), place };
+  // What an engine burns, and a plain "at", say nothing of a plug's cavities.
+  return { reading: readConcepts(connector.replace(/\b(?:diesel|petrol|gasoline|at)\b/gi, " ")), place };
 }
 
 const NUMBERED_IGNITION = /^ign(?:ition)? ?[-#]?(\d{1,2})$/i;
@@ -124,7 +124,13 @@ function placeConnectors(
 }
 
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
-  const concepts = conceptsAt(place, reading.concepts);
+  const isToItself = place === "computer" && TO_COMPUTER.test(pin.description ?? "");
+  // "Earth, light switch" is the switch's ground; "horn switch to earth" is how it switches.
+  const isGround = /^(?:earth|ground|gnd)\b/i.test(pin.description?.trim() ?? "");
+  const concepts = conceptsAt(
+    isGround && place === "switch" ? "unknown" : place,
+    isToItself ? new Set([...reading.concepts].filter((one) => one !== "to")) : reading.concepts,
+  );
   if (concepts.has("unclear")) return nothing({ code: "said-unknown" }, reading);
   // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
   if (concepts.has("lonedash") && !LISTS.has(place)) return lonelyDash(pin, reading, label, place, side);
@@ -162,9 +168,11 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     };
   }
   if (found === null && place === "relay") return relayPin(concepts, reading);
+  if (found === null && place === "switch" && FEED_WORDS.some((one) => concepts.has(one)) && !concepts.has("out"))
+    return told("supply-in", null, { code: "switch-feed" });
   if (found === null && place === "key-switch" && KEY_FED.some((one) => concepts.has(one)) && !concepts.has("out"))
     return told("supply-in", "battery-supply", { code: "key-switch-feed" });
-  if (found === null && place === "fuse-box" && !concepts.has("in") && !concepts.has("from"))
+  if (found === null && place === "fuse-box" && !NO_WAY.some((one) => concepts.has(one)))
     return told("supply-out", null, { code: "fuse-box-way" });
   const device = deviceForm({ ...reading, concepts }, place, side);
   if (device !== null && (found === null || found.quantity === "other")) return deviceReading(device, reading, place);
@@ -198,6 +206,9 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
 }
+
+/** "Feed to ECU" at the computer itself comes in. */
+const TO_COMPUTER = /\bto (?:the )?(?:ecu|ecm|pcm|ems|computer)\b/i;
 
 /** What it is for is in no list of ours; what it is, the row says. */
 function deviceReading({ device, kind, sure }: DeviceForm, reading: Reading, place: Place): PinReading {
@@ -331,6 +342,8 @@ const told = (value: Kind, quantity: Quantity | null, why: IntakeReason): PinRea
   quantity: { value: quantity, confidence: quantity === null ? 0.3 : 0.55, why },
   index: null,
 });
+/** What in a fuse box is no way of it: its own feed, the coils of relays that sit there, a ground. */
+const NO_WAY = ["in", "from", "coil", "control", "relay", "din30", "din85", "din86", "din31", "ground"];
 /** A key switch has one feed: what comes to it. */
 const KEY_FED = ["feed", "live", "supply", "from", "in"];
 
@@ -420,6 +433,18 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
   // What an instrument for the engine's speed has from a coil are pulses.
   if (place === "instruments" && spoken.has("coil") && label.reading.concepts.has("tacho"))
     return { quantity: "engine-speed", sure: 0.93, why: "with-label" };
+  // The fan that a driver switches is the heater's.
+  if (
+    side === "host" &&
+    place === "switch" &&
+    own?.quantity === "cooling-fan" &&
+    !spoken.has("cooling") &&
+    !label.reading.concepts.has("fan")
+  )
+    return { quantity: "heater-blower", sure: 0.7, why: "own-words" };
+  // A body shows the engine's speed, whatever it is picked up from.
+  if (side === "host" && place !== "computer" && spoken.has("tacho"))
+    return { quantity: "engine-speed", sure: 0.95, why: "own-words" };
   // A fuse is named by the feed that it hands on, where it says which; what it feeds is told beside it.
   const isFed = place === "fuse-box" || (place === "in-line" && side === "host");
   if (isFed && own !== null && FAMILIES[own.quantity].type === "body" && !spoken.has("coil") && !spoken.has("switch")) {
@@ -468,7 +493,8 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
     return { quantity: "coolant-temperature", sure: 0.62, why: "own-words" };
   if (place === "switch" && own === null && spoken.has("fuse"))
     return { quantity: "ignition-supply", sure: 0.6, why: "with-label" };
-  if (place === "ground-stud" && own === null) return { quantity: "ground", sure: 0.9, why: "ground-point" };
+  if (place === "ground-stud" && (own === null || own.sure < 0.9))
+    return { quantity: "ground", sure: 0.9, why: "ground-point" };
   if (shared === null || !labelHelps) return null;
   return { quantity: shared.quantity, sure: shared.sure * FROM_LABEL, why: "with-label" };
 }
@@ -567,6 +593,9 @@ function supplyInstead(found: Found, concepts: ReadonlySet<string>, place: Place
       ? { ...found, sure: found.sure * 0.6 }
       : { quantity: "sensor-supply", sure: 0.9, why: "sensor-reference" };
   }
+  // "Throttle motor power" is what feeds its driver; a plus alone is one end of the motor.
+  if (found.quantity === "throttle-motor" && place === "computer" && !concepts.has("positive"))
+    return { quantity: "ignition-supply", sure: 0.7, why: "part-feed" };
   const engineLoad =
     family.type === "actuator" &&
     family.used === "engine" &&

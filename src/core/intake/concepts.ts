@@ -36,6 +36,7 @@ const CONCEPTS: ReadonlySet<string> = new Set([
   "reluctor",
   "monitor",
   "solidstate",
+  "switchlamp",
 ]);
 
 /**

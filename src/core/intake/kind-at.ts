@@ -165,7 +165,9 @@ function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): K
 
 function sensorAtComputer(at: Situation, out: Kind, into: Kind): KindGuess {
   if (at.quantity !== "engine-speed" && at.quantity !== "vehicle-speed") {
-    return says(at, "out") && !says(at, "sensor", "shaft")
+    // The output of what only this computer reads is its sensor's.
+    const isSensors = SENSED_ONLY.has(at.quantity) && !says(at, "to", "instrument", "gauge", "transmission");
+    return says(at, "out") && !says(at, "sensor", "shaft") && !isSensors
       ? guess(out, 0.8, "said-to-be-an-output")
       : guess(into, 0.97, "the-computer-reads-it");
   }
@@ -177,10 +179,23 @@ function sensorAtComputer(at: Situation, out: Kind, into: Kind): KindGuess {
     : guess(into, 0.68, "most-often-read-which-way-it-goes-is-not-said");
 }
 
+/** What an engine computer reads and hands on to nobody unless a row says so. */
+const SENSED_ONLY: ReadonlySet<Quantity> = new Set<Quantity>([
+  "crankshaft-position",
+  "camshaft-position",
+  "knock",
+  "oxygen",
+  "mass-air-flow",
+  "manifold-pressure",
+  "intake-air-temperature",
+  "accelerator-position",
+]);
+
 function sensorForm(at: Situation, family: Extract<Family, { type: "sensor" }>): string {
   const usual = family.out.slice(0, -"-out".length);
-  if (says(at, "hall")) return "hall";
-  if (says(at, "reluctor")) return "reluctor";
+  // A pedal's or throttle's hall element gives volts as a potentiometer does.
+  if (says(at, "hall") && usual !== "analogue") return "hall";
+  if (says(at, "reluctor") && usual !== "analogue") return "reluctor";
   if (says(at, "frequency") && usual === "analogue") return "frequency";
   const hostGauge =
     at.quantity === "oil-pressure" && (says(at, "gauge", "sender") || at.place === "instruments" || at.side === "host");
@@ -257,7 +272,8 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
   switch (at.place) {
     case "computer":
       if (
-        (says(at, "position") || (says(at, "sensor") && !says(at, "solenoid", "valve", "relay"))) &&
+        (says(at, "position") ||
+          (POSITIONED.has(at.quantity) && says(at, "sensor") && !says(at, "solenoid", "valve", "relay"))) &&
         !says(at, "control", "motor") &&
         at.quantity !== "gear-display"
       )
@@ -337,6 +353,13 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
   }
 }
 
+/** Valves and flaps that have a sensor of their own for where they stand. */
+const POSITIONED: ReadonlySet<Quantity> = new Set<Quantity>([
+  "exhaust-recirculation",
+  "intake-runner",
+  "boost-control",
+]);
+
 const BARE_FEED: ReadonlySet<string> = new Set(["feed", "supply", "live", "twelve", "positive", "fuse", "permanent"]);
 
 function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
@@ -373,6 +396,7 @@ function bodyAt(at: Situation): KindGuess {
     case "actuator":
       return guess("load-in", 0.9, "the-part-is-fed");
     case "switch":
+      if (says(at, "switchlamp")) return guess("load-in", 0.75, "a-lamp");
       return isInput(at) || (says(at, "feed", "supply", "battery", "ignition", "live") && !isOutput(at))
         ? guess("supply-in", 0.75, "the-switch-feed")
         : guess("switch-out", 0.9, "a-contact");

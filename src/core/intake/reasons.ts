@@ -102,7 +102,7 @@ export type IntakeReason =
   | { readonly code: "relay-contact" }
   | { readonly code: "relay-feed" }
   | { readonly code: "relay-purpose-untold" }
-  | { readonly code: "key-switch-feed" | "fuse-box-way" | "load-negative" | "worked-in-ground" }
+  | { readonly code: "key-switch-feed" | "switch-feed" | "fuse-box-way" | "load-negative" | "worked-in-ground" }
   | ({ readonly code: QuantityReason } & NotUnderstood)
   | ({
       readonly code: "form";

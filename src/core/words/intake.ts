@@ -92,6 +92,8 @@ export function intakeReasonText(reason: IntakeReason): string {
       return "The feed of a relay's contact";
     case "key-switch-feed":
       return "What comes to a key switch is its feed";
+    case "switch-feed":
+      return "The feed of a switch; what it is fed from is not said";
     case "fuse-box-way":
       return "A way of the fuse box; what it feeds is not understood";
     case "load-negative":

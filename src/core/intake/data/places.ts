@@ -64,7 +64,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ],
   [
     "instruments",
-    /\b(meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
+    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
   ],
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
   [
