@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list.
+ * have names; a plain list; a body's modules.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -386,6 +386,55 @@ host|Rear lamps|load-in|lighting turn-signal brake-switch reverse-lamp|tail;stop
 host|Rear lamps|ground|ground|earth
 `;
 
+export const MODULES = `
+host|BCM C1|high-side-out|turn-signal|Left front turn lamp output;RR turn lamp ctrl
+host|BCM C1|high-side-out|lighting|Park lamp output LH;Interior lamp control;Headlamp low left supply;Licence lamp ctl
+host|BCM C1|logic-in|door|Hood ajar switch sig;LR door ajar
+host|BCM C1|logic-in|brake-switch|Brake pedal applied signal
+host|BCM C1|logic-in|lock|Door lock switch signal;Trunk release switch
+host|BCM C1|supply-in|battery-supply|Battery positive voltage;B+ interior lights fuse
+host|BCM C1|supply-in|ignition-supply|Run/crank ignition 1 voltage;Off/run/crank voltage
+host|BCM C1|supply-in logic-in|accessory-supply|Accessory voltage
+host|BCM C1|ground|ground|Ground;Signal ground
+host|BCM C1|serial|body-data diagnostic-data|Low speed serial data;Serial data
+host|BCM C1|lin|body-data|LIN bus 3
+host|BCM C1|low-side-out|horn wiper starter-relay heater-blower|Horn relay control;Wiper relay control;Run/crank relay control;Accessory relay coil
+host|BCM C1|pwm-out high-side-out|illumination|Instrument panel lamp dimmer;LED backlight dimming ctrl
+host|BCM C1|logic-in|hazard turn-signal lighting washer wiper|Hazard switch signal;Turn signal switch left;Headlamp flash switch;Washer switch signal;Fog lamp switch
+host|BCM C1|logic-in analogue-in|lighting other wiper|Ambient light sensor signal;Wiper switch low signal;Rain sensor
+host|BCM C1|logic-in|seat-belt handbrake|Driver belt buckle switch;Park brake switch signal
+host|HVAC control|low-side-out|heater-blower|Blower relay control
+host|HVAC control|logic-in analogue-in resistive-in|ambient-temperature heater-control other|Ambient air temp sensor;Evaporator temp sensor;Interior temp sensor
+host|HVAC control|low-side-out switch-out high-side-out|ac-request|A/C request signal;Compressor request output
+host|HVAC control|pwm-out low-side-out|heater-blower|Blower motor speed control
+host|HVAC control|motor-out high-side-out|heater-control|Mode actuator control;Blend door motor +;Recirc actuator ctrl
+host|Airbag module|low-side-out|airbag|Airbag warning lamp
+host|Airbag module|high-side-out supply-out|airbag|Driver squib high;Passenger pretensioner low
+host|ABS module|reluctor-in hall-in frequency-in|wheel-speed|LF wheel speed +;Wheel speed sensor RR signal;Left rear WSS low
+host|ABS module|supply-in|battery-supply ignition-supply|Pump motor feed 40A;Valve supply B+;Ignition
+host|ABS module|logic-in|brake-switch|Stop lamp sw input
+host|ABS module|frequency-out|vehicle-speed|Vehicle speed output
+host|Radio 16 pin|supply-in|battery-supply accessory-supply ignition-supply|Permanent 12 volt;Accessory 12 volt
+host|Radio 16 pin|high-side-out supply-out load-in|audio aerial|Left front speaker +;Power aerial
+host|Radio 16 pin|load-in|illumination|Dash light dimmer
+host|Steering column switch|switch-out|cruise-request horn turn-signal lighting wiper|Cruise resume switch;Horn contact;Turn signal right;Dip/main beam;Wiper intermittent
+host|Park/neutral switch|switch-out|park-neutral reverse-lamp|Neutral start circuit;Back-up lamp output
+host|Park/neutral switch|supply-in|ignition-supply battery-supply start-supply|Back-up lamp feed;Crank feed from ign switch
+host|Clutch switch|switch-out|clutch-switch|To starter relay;Output to PCM
+host|Oil pressure switch|switch-out|oil-pressure-warning|To gauge lamp
+host|Tail lamp LH|load-in|turn-signal lighting brake-switch reverse-lamp|Turn;Stop;Tail;Back-up
+host|Fuel sender|resistive-out|fuel-level|Sender to gauge;Fuel level signal
+host|Fuel sender|ground|ground sensor-ground|Sender ground
+host|Washer pump|load-in motor-in|washer|Positive;Washer feed
+host|Main relay panel|supply-out|relay-supply ignition-supply|Ignition relay output 87;Accessory relay 87
+host|Dash harness to engine X1|supply-out|battery-supply|ECM battery feed fuse 20
+host|Dash harness to engine X1|supply-out|ignition-supply|ECM ignition fuse 8;Coils/injectors ignition feed
+host|Dash harness to engine X1|switch-out low-side-out logic-in|ac-request|AC request to ECM
+host|Dash harness to engine X1|frequency-in|vehicle-speed engine-speed|VSS from ECM;Tach from ECM
+host|Dash harness to engine X1|load-in|malfunction-lamp|MIL from ECM
+host|Dash harness to engine X1|can|powertrain-data|HS CAN H;HS CAN L
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number])[] = [
   ["dotted abbreviations", DOTTED, 62],
@@ -394,4 +443,5 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["a translated diagram", TRANSLATED, 89],
   ["named terminals", NAMED_TERMINALS, 84],
   ["a plain list", PLAIN, 90],
+  ["a body's modules", MODULES, 76],
 ];

@@ -194,7 +194,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
   const sure = quantity.sure * clarity;
   if (device !== null && sure < KNOWN_FROM) return deviceReading(device, reading, place);
-  const kind = kindAt({ quantity: quantity.quantity, place, concepts, side });
+  const kind = kindAt({ quantity: quantity.quantity, place, concepts, label: label.reading.concepts, side });
   const notUnderstood = reading.unknownWords;
   return {
     kind: {
@@ -255,7 +255,13 @@ function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, place: Pl
     const terminal = terminalOf(pin, label, false);
     return terminal ?? nothing({ code: "dash-alone" }, reading);
   }
-  const kind = kindAt({ quantity: found.quantity, place, concepts: label.reading.concepts, side });
+  const kind = kindAt({
+    quantity: found.quantity,
+    place,
+    concepts: label.reading.concepts,
+    label: label.reading.concepts,
+    side,
+  });
   const why: IntakeReason = { code: "form", quantity: found.quantity, place, side, form: kind.why, notUnderstood: [] };
   return {
     kind: { value: kind.kind, confidence: 0.8, why },
@@ -408,6 +414,17 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
   const feeds = place === "key-switch" ? KEY_GIVES : place === "fuse-box" ? FUSE_GIVES : null;
   const given = own === null ? undefined : feeds?.[own.quantity];
   if (given !== undefined && own !== null) return { quantity: given, sure: own.sure * FROM_LABEL, why: "own-words" };
+  // A relay of a feed is worked by a computer that controls it; it is no feed of the computer's.
+  if (
+    place === "computer" &&
+    own !== null &&
+    FAMILIES[own.quantity].type === "supply" &&
+    own.quantity !== "start-supply" &&
+    own.quantity !== "relay-supply" &&
+    spoken.has("relay") &&
+    (spoken.has("control") || spoken.has("coil"))
+  )
+    return { quantity: "other", sure: 0.7, why: "own-words" };
   // "Start signal" at a computer is what the key asks of it, no feed.
   if (place === "computer" && own?.quantity === "start-supply" && !FEED_WORDS.some((one) => spoken.has(one)))
     return { quantity: "starter-request", sure: Math.max(own.sure, 0.66), why: "own-words" };
@@ -433,6 +450,13 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
   // What an instrument for the engine's speed has from a coil are pulses.
   if (place === "instruments" && spoken.has("coil") && label.reading.concepts.has("tacho"))
     return { quantity: "engine-speed", sure: 0.93, why: "with-label" };
+  if (
+    place === "computer" &&
+    own === null &&
+    label.reading.concepts.has("abs") &&
+    FEED_WORDS.some((one) => spoken.has(one))
+  )
+    return { quantity: "battery-supply", sure: 0.6, why: "with-label" };
   // The fan that a driver switches is the heater's.
   if (
     side === "host" &&
@@ -506,6 +530,7 @@ const isOfEngine = (family: Family) =>
 /** By what a plug is named after: what its rows seem to be where they only name who has its signal. */
 const OWN_NAMED: Partial<Record<Quantity, readonly Quantity[]>> = {
   "crankshaft-position": ["starter-request", "engine-speed"],
+  "clutch-switch": ["starter-relay", "starter-request"],
   "park-neutral": ["starter-relay", "starter-request", "start-supply", "crankshaft-position"],
 };
 

@@ -8,6 +8,8 @@ export interface Situation {
   readonly quantity: Quantity;
   readonly place: Place;
   readonly concepts: ReadonlySet<string>;
+  /** What the connector's own name speaks of. */
+  readonly label: ReadonlySet<string>;
   readonly side: Side;
 }
 
@@ -218,6 +220,8 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
       return guess("high-side-out", 0.75, "drives-the-lamps");
     if (says(at, "lamp") && !isInput(at) && at.quantity !== "reverse-lamp")
       return guess("low-side-out", 0.8, "drives-a-lamp");
+    // The climate control asks; every other computer is asked.
+    if (at.quantity === "ac-request" && at.label.has("ac")) return guess("low-side-out", 0.7, "said-to-go-out");
     if (isOutput(at))
       return says(at, "lamp", "stoplamp")
         ? guess("high-side-out", 0.85, "drives-a-lamp")
@@ -422,6 +426,7 @@ function bodyAt(at: Situation): KindGuess {
       if (says(at, "switch", "in", "request", "sensor", "from") && !says(at, "out"))
         return guess("logic-in", 0.9, "the-computer-reads-it");
       if (says(at, "pwm")) return guess("pwm-out", 0.85, "the-computer-drives-it");
+      if (says(at, "warning") && says(at, "lamp")) return guess("low-side-out", 0.7, "drives-a-lamp");
       if (at.side === "donor" && says(at, "lamp")) return guess("low-side-out", 0.8, "drives-a-lamp");
       return says(at, "relay")
         ? guess("low-side-out", 0.88, "works-a-relay")

@@ -82,7 +82,8 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\belec(?:tronic)? sp(?:ar)?k\b(?: (?:timing|adv\w*|control))?/g, " spark "],
   [/\bcam(?:shaft)? pos(?:ition)? act(?:uator)?\b/g, " phaser "],
   [/\bhi(?:gh)? sp(?:ee)?d (?:ser(?:ial)? )?(?:can |data )+/g, " can powertrain "],
-  [/\blow sp(?:ee)?d (?:ser(?:ial)? )?(?:can |data )+/g, " can comfort "],
+  [/\blow sp(?:ee)?d can\b/g, " can comfort "],
+  [/\blow sp(?:ee)?d (?:ser(?:ial)? )?data\b/g, " serial comfort "],
   [/\bclass 2\b|\bser(?:ial)? data\b/g, " serial diagnosis "],
   [/\bf(?:ie)?ld duty(?: cyc(?:le)?)? sig(?:nal)?\b/g, " field monitor "],
   [/\bmeters? fuse\b/g, " gauge fuse "],
@@ -117,6 +118,11 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bshift pos(?:ition)? [prnd1-4l]\b|(?<![/&]\s?)\b[prnd] pos(?:ition)? sw(?:itch)?\b/g, " gearrange "],
   [/\b(?:switch|button) (?:illum(?:ination)?|backlight(?:ing)?)\b/g, " illumination switchlamp "],
   [/^ (?:chassis|frame) $/g, " ground "],
+  [/\b(?:evap(?:orator)?|interior|cabin|in-?car) temp(?:erature)?\b/g, " interior temperature "],
+  [
+    /(?<!egr |exhaust |exh |gas )\b(?:mode|blend|temp(?:erature)?|recirc(?:ulation)?|air mix|defrost|panel) (?:door|flap|act(?:uator)?|motor)\b(?: (?:motor|act(?:uator)?))?/g,
+    " flap motor ",
+  ],
   // Gearbox controllers
   [/\bfluid press(?:ure)? sw(?:itch)?\b/g, " gearrange "],
   [/(?<!fuel |rail |oil )\bpress(?:ure)? reg(?:ulator)?\b|\blinear sol(?:enoid)?\b/g, " pressuresolenoid "],

@@ -35,7 +35,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ],
   [
     "computer",
-    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|engine management|black box|cpu)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
+    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|engine management|black box|cpu|hvac|climate)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
   ],
   ["relay", /\b(relay|rly|rel)\b|\bflasher (unit|can)\b/],
   ["regulator", /\bcontrol box\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
@@ -62,6 +62,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
     "actuator",
     /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
   ],
+  ["in-line", /\b(harness|loom)\b.* to \b|\bto .*\b(harness|loom)\b/],
   [
     "instruments",
     /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
