@@ -67,6 +67,26 @@ describe("copper that a person laid", () => {
     expect(reasonIn(apart)).not.toMatchObject({ code: "own-side" });
     expect(reasonIn(fed)).toMatchObject({ code: "own-side", partner: { connector: "Main fuse box", cavity: "5" } });
   });
+  test("serves a consumer of the other side too, whatever both are called: it is no gap, and gets no link", () => {
+    const reasonIn = (document: typeof tables, label: string) => {
+      const { id } = pinOf(document, label);
+      const { unmatched, lines } = deriveLines(signalPinsIn(document), []);
+      return {
+        code: unmatched.find(({ pin }) => pin.id === id)?.reason.code,
+        linked: lines.some(({ consumer }) => consumer.id === id),
+      };
+    };
+    expect(reasonIn(tables, "Starter-30").code).not.toBe("laid-to");
+    const cable = { ...tables, wires: laid("Battery-+", "Starter-30").wires };
+    expect(reasonIn(cable, "Starter-30")).toEqual({ code: "laid-to", linked: false });
+    // The same circuit number on both sides is chance.
+    const pins = tables.pins.map((pin) =>
+      pin.id === pinOf(tables, "Starter-30").id || pin.id === pinOf(tables, "Battery-+").id
+        ? { ...pin, circuit: "777" }
+        : pin,
+    );
+    expect(reasonIn({ ...tables, pins }, "Starter-30").code).not.toBe("laid-to");
+  });
 });
 
 const CUT: Omit<JobDocument["cuts"][number], "id" | "subject"> = {

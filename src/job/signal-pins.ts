@@ -87,9 +87,9 @@ function joinedCircuits({ pins, connectors }: Pick<JobDocument, "pins" | "connec
   });
   const groups = new Groups(numbers.size);
   for (const [one, two] of pairs) groups.join(one, two);
-  return (pin: PinRow): string | null => {
+  return (pin: PinRow): Pick<SignalPin, "circuit" | "isLaid"> => {
     const number = numbers.get(name(pin));
-    return number === undefined ? pin.circuit : `laid ${groups.of(number)}`;
+    return number === undefined ? { circuit: pin.circuit } : { circuit: `laid ${groups.of(number)}`, isLaid: true };
   };
 }
 
@@ -116,7 +116,7 @@ export function signalPins(
         side: connector.side,
         connector: connector.label,
         cavity: row.cavity,
-        circuit: circuitOf(row),
+        ...circuitOf(row),
         sizeMm2: row.sizeMm2,
         index: row.params.index ?? row.indexLabel,
         ...saidOf(row.description, formOf(row)),

@@ -42,6 +42,7 @@ export interface Gap {
 /** Reasons that say that its own side serves it, or that it needs nobody. */
 export const STAYING: ReadonlySet<UnmatchedReason["code"]> = new Set<UnmatchedReason["code"]>([
   "own-side",
+  "laid-to",
   "own-side-none-across",
   "bus-own-side",
   "sensor-ground-own-computer",

@@ -153,6 +153,11 @@ export class Matcher {
       this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;
     }
+    const laid = this.laidFeedOf(consumer);
+    if (laid !== undefined) {
+      this.reasons.set(consumer.id, { code: "laid-to", partner: pointOf(laid) });
+      return;
+    }
     const best = this.best.bestOf(quantity, consumer, across) ?? this.fromBus(quantity, consumer);
     if (consumer.form.kind === "reference-in" && best !== null) {
       this.reasons.set(consumer.id, { code: "reference-own-computer" });
@@ -174,6 +179,14 @@ export class Matcher {
     } else {
       this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers.pins));
     }
+  }
+
+  /** The feed of the other side that a wire which somebody laid brings to a consumer of one, whatever both are called. */
+  private laidFeedOf({ form, side, circuit, isLaid }: SignalPin): SignalPin | undefined {
+    if (form.kind !== "supply-in" || isLaid !== true) return undefined;
+    return (this.byCircuit.get(`${otherSide(side)} ${circuit}`) ?? []).find(
+      (pin) => pin.leaves !== true && pin.form.kind === "supply-out",
+    );
   }
 
   /** A value that no wire of the other side brings may travel on its bus. */

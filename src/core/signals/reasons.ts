@@ -265,6 +265,8 @@ export type UnmatchedReason =
   | { readonly code: "airbag" }
   | { readonly code: "quantity-other" }
   | { readonly code: "own-side"; readonly partner: CavityPoint }
+  /** A wire that somebody laid from the other side serves it already. */
+  | { readonly code: "laid-to"; readonly partner: CavityPoint }
   | { readonly code: "own-side-none-across"; readonly partner: CavityPoint; readonly quantity: Quantity }
   | { readonly code: "bus-own-side"; readonly partner: CavityPoint }
   | { readonly code: "no-bus-across"; readonly kind: Kind; readonly quantity: Quantity; readonly further: boolean }

@@ -13,6 +13,8 @@ export interface SignalPin {
   readonly circuit: string | null;
   readonly form: Form;
   readonly quantity: Quantity | null;
+  /** Its circuit reaches past its side: a wire that somebody laid joins it with others of the same circuit's name. */
+  readonly isLaid?: boolean;
   /** Cylinder, bank or bus-wire number, for pairing like with like. */
   readonly index: string | null;
   /** Copper cross-section, mm²; null where the table does not say. */

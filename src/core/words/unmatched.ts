@@ -14,6 +14,8 @@ export function unmatchedText(reason: UnmatchedReason, { side }: Pick<SignalPin,
     case "own-side":
     case "bus-own-side":
       return `Connected to ${cavityLabel(reason.partner)} on its own side`;
+    case "laid-to":
+      return `Joined to ${cavityLabel(reason.partner)} by a wire that was added`;
     case "own-side-none-across":
       return `Connected to ${cavityLabel(reason.partner)} on its own side; the ${ACROSS[side]} has nothing that provides ${quantityWords(reason.quantity)}`;
     case "no-bus-across":

@@ -32,7 +32,8 @@ export function CircuitDiagram({ drawn: thing, isWide, onWide }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [key, setKey] = useState<KeyPosition | "none">("none");
   const [anyway, setAnyway] = useState(false);
-  const diagram = useDiagram(thing, { hasAmps: key !== "none", anyway });
+  const [attempt, setAttempt] = useState(0);
+  const diagram = useDiagram(thing, { hasAmps: key !== "none", anyway, attempt });
   const solved = useDrawnSolution(diagram.state === "drawn" ? diagram.drawn : null, key === "none" ? null : key);
   const [paper, setPaper] = useState<Paper>("A4");
   const battery =
@@ -46,8 +47,12 @@ export function CircuitDiagram({ drawn: thing, isWide, onWide }: Props) {
   if (diagram.state === "drawing") return <p className="p-3 text-[13px] text-ink2">Drawing the circuit …</p>;
   if (diagram.state === "failed")
     return (
-      <p role="alert" className="p-3 text-[13px] text-stop">
-        The circuit could not be drawn ({diagram.why}). Load the page again.
+      <p role="alert" className="flex flex-wrap items-center gap-x-3 p-3 text-[13px]">
+        <span className="min-w-0 flex-1 basis-80">
+          <strong className="text-stop">The circuit could not be drawn: {diagram.why}.</strong> Nothing else is touched
+          by that. The drawing of one cavity, part or connector is smaller, and stands beside each.
+        </span>
+        <Button onClick={() => setAttempt(attempt + 1)}>Draw it again</Button>
       </p>
     );
   if (diagram.state === "empty")

@@ -29,12 +29,14 @@ export interface DrawnHow {
   readonly hasAmps: boolean;
   /** However many parts it has: it may take some seconds. */
   readonly anyway: boolean;
+  /** How often a person has asked for it again after it failed. */
+  readonly attempt: number;
 }
 
 /**
  * A circuit, drawn off the page's thread and again whenever what it is made of changes.
  */
-export function useDiagram({ of, lines }: DrawnThing, { hasAmps, anyway }: DrawnHow): Diagram {
+export function useDiagram({ of, lines }: DrawnThing, { hasAmps, anyway, attempt }: DrawnHow): Diagram {
   const { askCircuit, report, document } = useJob();
   const { units } = document.job;
   const [diagram, setDiagram] = useState<Diagram>({ state: "drawing" });
@@ -80,7 +82,7 @@ export function useDiagram({ of, lines }: DrawnThing, { hasAmps, anyway }: Drawn
     return () => {
       isCurrent = false;
     };
-  }, [of, links, report, askCircuit, units, hasAmps, anyway]);
+  }, [of, links, report, askCircuit, units, hasAmps, anyway, attempt]);
   return diagram;
 }
 

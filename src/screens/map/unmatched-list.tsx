@@ -54,6 +54,7 @@ function SideList({ side, onPair }: { side: "donor" | "host"; onPair: (pinId: st
 /** What its own side serves needs nobody across. */
 export const SETTLED: ReadonlySet<Unmatched["reason"]["code"]> = new Set([
   "own-side",
+  "laid-to",
   "own-side-none-across",
   "bus-own-side",
   "sensor-ground-own-computer",
