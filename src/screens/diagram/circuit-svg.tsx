@@ -40,7 +40,9 @@ export function CircuitSvg({ drawn, name, drawing, solved, sheet, scale = 1 }: S
       ))}
       {solved !== null &&
         boxes.flatMap(({ ports }) =>
-          ports.map((port) => <Volts key={port.pinId} port={port} at={solved.volts.get(port.pinId)} />),
+          ports.map((port) => (
+            <Volts key={`${port.pinId} ${port.isTop}`} port={port} at={solved.volts.get(port.pinId)} />
+          )),
         )}
       {sheet?.marks.map((mark) => (
         <GoesOn key={mark.letter} sheet={sheet} mark={mark} />
@@ -190,7 +192,7 @@ function GroundBox({ box }: { box: DrawnBox }) {
         </text>
       )}
       {box.ports.map((port) => (
-        <Port key={port.pinId} port={port} isSilent />
+        <Port key={`${port.pinId} ${port.isTop}`} port={port} isSilent />
       ))}
     </g>
   );
@@ -215,7 +217,7 @@ function PartBox({ box }: { box: DrawnBox }) {
       {isHost && <path d={`M${box.x + box.width} ${box.y}v${box.height}`} stroke="var(--ink)" strokeWidth="6" />}
       <Lines box={box} top={box.y + box.height / 2 + 5 - 9 * (box.text.length - 1)} isBold />
       {box.ports.map((port) => (
-        <Port key={port.pinId} port={port} />
+        <Port key={`${port.pinId} ${port.isTop}`} port={port} />
       ))}
     </g>
   );

@@ -41,6 +41,35 @@ const overlaps = ({ boxes }: Drawn) =>
       .map((other) => `${one.id} on ${other.id}`),
   );
 
+/** Wires with a piece that goes neither straight across nor straight down. */
+const askew = ({ lines }: Drawn) =>
+  lines
+    .filter(({ points }) =>
+      points.slice(1).some(([x, y], at) => {
+        const [fromX, fromY] = points[at] as readonly [number, number];
+        return Math.abs(x - fromX) > 0.5 && Math.abs(y - fromY) > 0.5;
+      }),
+    )
+    .map(({ id }) => id);
+
+/** Wires that pass through the middle of a part. */
+const behindParts = ({ lines, boxes }: Drawn) =>
+  lines
+    .filter(({ points }) =>
+      points.slice(1).some(([x, y], at) => {
+        const [fromX, fromY] = points[at] as readonly [number, number];
+        return boxes.some(
+          (box) =>
+            box.type === "part" &&
+            Math.min(x, fromX) < box.x + box.width - 2 &&
+            Math.max(x, fromX) > box.x + 2 &&
+            Math.min(y, fromY) < box.y + box.height / 2 &&
+            Math.max(y, fromY) > box.y + box.height / 2,
+        );
+      }),
+    )
+    .map(({ id }) => id);
+
 describe("the drawing of a function", () => {
   const heron = heronDocument();
   const [from, to] = [pinOf(heron, "C1", "23"), pinOf(heron, "IP", "1")];
@@ -62,6 +91,17 @@ describe("the drawing of a function", () => {
     const labels = circuit.parts.map(({ label }) => label);
     expect(labels).toEqual(expect.arrayContaining(["Battery", "Alternator", "Engine computer", "G1", "Engine earth"]));
     for (const other of ["Hazard switch", "Flasher relay"]) expect(labels).not.toContain(other);
+  });
+  test("a cavity to which wires come and from which others go on stands above and below in its part, by the same name", async () => {
+    const { drawn } = await draw(ridgewayDocument(), "turn-signals");
+    const twice = drawn.boxes.flatMap(({ ports }) =>
+      ports.filter((port) => ports.filter(({ pinId }) => pinId === port.pinId).length === 2),
+    );
+    expect(twice.length).toBeGreaterThan(20);
+    for (const port of twice) expect(port.cavity).not.toBe("");
+    for (const { ports } of drawn.boxes)
+      for (const one of ports)
+        expect(ports.filter(({ pinId, isTop }) => pinId === one.pinId && isTop === one.isTop)).toHaveLength(1);
   });
   test("what is written at a cavity leaves what is written at the next one to be read", async () => {
     const { drawn } = await draw(heron, "charging");
@@ -95,7 +135,7 @@ describe("the drawing of a function", () => {
     expect(own.every((line) => line.link?.isDecided === false)).toBe(true);
     expect(drawn.boxes.filter(({ type }) => type === "joint")).toHaveLength(2);
   });
-  test("every function of the samples that is not too large is laid out, with straps between grounds among them", async () => {
+  test("every function of the samples that is not too large is laid out, straps and in-line connectors among them: no wire runs askew, or behind a part", async () => {
     let many = 0;
     for (const document of [heron, ridgewayDocument()]) {
       const harness = buildHarness(harnessFacts(document));
@@ -109,7 +149,9 @@ describe("the drawing of a function", () => {
           () => "",
           ({ label }) => [label],
         );
-        await expect(new ELK().layout(graph), def.key).resolves.toBeDefined();
+        const drawn = drawnCircuit(await new ELK().layout(graph), circuit, [], ({ label }) => [label]);
+        expect(askew(drawn), def.key).toEqual([]);
+        expect(behindParts(drawn), def.key).toEqual([]);
         many += 1;
       }
     }

@@ -103,6 +103,15 @@ export function circuitGraph(
     rank(from) <= rank(to) ? edge(id, from, to, text, rows) : edge(id, to, from, text, rows);
   const adapters = shown.filter(({ chain }) => chain !== "");
   const cases = runs.filter(({ to }) => to.startsWith("case:"));
+  const edges = [
+    ...runs.map((run) => downward(run.id, run.from, run.to, runText(run), hasAmps && run.wire !== null ? 2 : 1)),
+    ...shown.flatMap(({ id, from, to, chain }) =>
+      chain === ""
+        ? [downward(`link:${id}`, from, to, NEW)]
+        : [downward(`link:${id}`, from, `adapter:${id}`, NEW), downward(`link:${id} `, `adapter:${id}`, to, "")],
+    ),
+  ];
+  const passed = passedThrough(edges);
   return {
     id: "root",
     layoutOptions: {
@@ -123,7 +132,7 @@ export function circuitGraph(
       "elk.padding": "[top=12,left=12,bottom=12,right=12]",
     },
     children: [
-      ...circuit.parts.map((part) => partNode(part, partText(part), rank(`pin:${part.cavities[0]?.pinId}`))),
+      ...circuit.parts.map((part) => partNode(part, partText(part), rank(`pin:${part.cavities[0]?.pinId}`), passed)),
       ...circuit.splices.map(({ id }) => ({ id, width: 10, height: 10, layoutOptions: partition(1) })),
       ...circuit.opens.map((id) => ({ id, width: 12, height: 12, layoutOptions: partition(1) })),
       ...cases.map(({ to }) => ({ id: to, width: 34, height: 26, layoutOptions: partition(2) })),
@@ -137,15 +146,23 @@ export function circuitGraph(
         };
       }),
     ],
-    edges: [
-      ...runs.map((run) => downward(run.id, run.from, run.to, runText(run), hasAmps && run.wire !== null ? 2 : 1)),
-      ...shown.flatMap(({ id, from, to, chain }) =>
-        chain === ""
-          ? [downward(`link:${id}`, from, to, NEW)]
-          : [downward(`link:${id}`, from, `adapter:${id}`, NEW), downward(`link:${id} `, `adapter:${id}`, to, "")],
-      ),
-    ],
+    edges: edges.map((one) => ({
+      ...one,
+      sources: one.sources.map((end) => (passed.has(end) ? `${end}${BELOW}` : end)),
+    })),
   };
+}
+
+/** The lower of the two places at which a cavity is drawn where wires come to it from above and go on below. */
+const BELOW = "~below";
+
+/**
+ * Cavities to which some runs lead and from which others lead on, as in a half of an in-line connector: with one place for
+ * both the layout leads wires round the part, and through it.
+ */
+function passedThrough(edges: readonly ElkExtendedEdge[]): ReadonlySet<string> {
+  const reached = new Set(edges.flatMap(({ targets }) => targets));
+  return new Set(edges.flatMap(({ sources }) => sources).filter((end) => end.startsWith("pin:") && reached.has(end)));
 }
 
 /** 0 for what stands first, 2 for what stands last, 1 between. */
@@ -185,18 +202,20 @@ const edge = (id: string, from: string, to: string, text: string, rows = 1): Elk
   ...(text === "" ? {} : { labels: [{ id: `${id} text`, text, width: textWidth(text) + 6, height: rows * LINE }] }),
 });
 
-function partNode(part: CircuitPart, text: readonly string[], rank: 0 | 1 | 2): ElkNode {
+function partNode(part: CircuitPart, text: readonly string[], rank: 0 | 1 | 2, passed: ReadonlySet<string>): ElkNode {
   const width = Math.max(...text.map(textWidth), part.cavities.length * 34) + 22;
   return {
     id: part.id,
     width,
     height: INSIDE + LINE * text.length,
-    ports: part.cavities.map(({ pinId, cavity }) => ({
-      id: `pin:${pinId}`,
-      width: 8,
-      height: 8,
-      labels: [{ id: `port ${pinId}`, text: cavity, width: textWidth(cavity), height: LINE }],
-    })),
+    ports: part.cavities.flatMap(({ pinId, cavity }) =>
+      (passed.has(`pin:${pinId}`) ? ["", BELOW] : [""]).map((place) => ({
+        id: `pin:${pinId}${place}`,
+        width: 8,
+        height: 8,
+        labels: [{ id: `port ${pinId}${place}`, text: cavity, width: textWidth(cavity), height: LINE }],
+      })),
+    ),
     layoutOptions: {
       "elk.portConstraints": "FREE",
       "elk.portLabels.placement": "[INSIDE]",
@@ -275,8 +294,8 @@ export function drawnCircuit(
       text: part !== null ? partText(part) : adapter === undefined ? [] : wrapped(adapter.chain),
       ports: staggered(
         (node.ports ?? []).map((port) => ({
-          pinId: port.id.slice("pin:".length),
-          cavity: cavityOf.get(port.id) ?? "",
+          pinId: port.id.slice("pin:".length).replace(BELOW, ""),
+          cavity: cavityOf.get(port.id.replace(BELOW, "")) ?? "",
           x: x + (port.x ?? 0) + (port.width ?? 0) / 2,
           y: y + (port.y ?? 0) + (port.height ?? 0) / 2,
           isTop: (port.y ?? 0) <= 0,
