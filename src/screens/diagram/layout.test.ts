@@ -163,5 +163,9 @@ describe("the drawing of a function", () => {
     expect(parts).toBeGreaterThanOrEqual(30);
     expect(parts).toBeLessThan(MOST_PARTS);
     expect(overlaps(drawn)).toEqual([]);
+    // Names of grounds stand beside their sign, and within the drawing.
+    for (const { type, text, ports } of drawn.boxes)
+      if (type === "ground" && text.length > 0)
+        expect((ports[0]?.x ?? 0) + 20 + 7.8 * text.join(" ").length).toBeLessThan(drawn.width);
   });
 });

@@ -111,7 +111,7 @@ export function circuitGraph(
         : [downward(`link:${id}`, from, `adapter:${id}`, NEW), downward(`link:${id} `, `adapter:${id}`, to, "")],
     ),
   ];
-  const passed = passedThrough(edges);
+  const passed = passedThrough(edges, circuit);
   return {
     id: "root",
     layoutOptions: {
@@ -158,11 +158,14 @@ const BELOW = "~below";
 
 /**
  * Cavities to which some runs lead and from which others lead on, as in a half of an in-line connector: with one place for
- * both the layout leads wires round the part, and through it.
+ * both the layout leads wires round the part, and through it. A stud is one point.
  */
-function passedThrough(edges: readonly ElkExtendedEdge[]): ReadonlySet<string> {
+function passedThrough(edges: readonly ElkExtendedEdge[], { parts }: FunctionCircuit): ReadonlySet<string> {
   const reached = new Set(edges.flatMap(({ targets }) => targets));
-  return new Set(edges.flatMap(({ sources }) => sources).filter((end) => end.startsWith("pin:") && reached.has(end)));
+  const cavities = new Set(
+    parts.flatMap((part) => (part.type === "ground-stud" ? [] : part.cavities.map(({ pinId }) => `pin:${pinId}`))),
+  );
+  return new Set(edges.flatMap(({ sources }) => sources).filter((end) => cavities.has(end) && reached.has(end)));
 }
 
 /** 0 for what stands first, 2 for what stands last, 1 between. */
@@ -233,6 +236,9 @@ const wrapped = (chain: string): string[] =>
 
 const isJoin = (id: string, runById: ReadonlyMap<string, CircuitRun>) =>
   id.startsWith("link:") || runById.get(id)?.type === "join";
+
+/** From the middle of a ground's sign to its name, and what is left behind it, px. */
+const GROUND_NAME_GAP = 28;
 
 /** Room for volts beside a cavity, px. */
 const VOLTS_WIDTH = 66;
@@ -319,5 +325,9 @@ export function drawnCircuit(
       },
     ];
   });
-  return { width: laid.width ?? 0, height: laid.height ?? 0, boxes, lines };
+  // A ground's name stands beside its sign, past what was laid out.
+  const named = boxes.flatMap(({ type, x, width, text, ports }) =>
+    type === "ground" ? [(ports[0]?.x ?? x + width / 2) + GROUND_NAME_GAP + textWidth(text.join(" "))] : [],
+  );
+  return { width: Math.max(laid.width ?? 0, ...named), height: laid.height ?? 0, boxes, lines };
 }
