@@ -99,6 +99,9 @@ describe("the drawing of a function", () => {
     );
     expect(twice.length).toBeGreaterThan(20);
     for (const port of twice) expect(port.cavity).not.toBe("");
+    // A stud is one point, whatever straps lead on from it.
+    const { boxes } = (await draw(ridgewayDocument(), "starting")).drawn;
+    for (const { type, ports } of boxes) if (type === "ground") expect(ports.length).toBeLessThanOrEqual(1);
     for (const { ports } of drawn.boxes)
       for (const one of ports)
         expect(ports.filter(({ pinId, isTop }) => pinId === one.pinId && isTop === one.isTop)).toHaveLength(1);
