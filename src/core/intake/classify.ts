@@ -93,6 +93,8 @@ function wordsToRead(pin: DescribedPin, sparks: ReadonlySet<string>): string {
   if (sparks.has(pin.connector) && NUMBERED_IGNITION.test(description)) return `spark ${description}`;
   if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity))
     return `${description} terminal ${pin.cavity}`;
+  const told = /^(30|8[5-7])[ab]?\b(?!\s*(?:a|amps?)\b)/i.test(description);
+  if (told && /\b(relay|rly)\b/i.test(pin.connector)) return `terminal ${description}`;
   const terminal = /^(15|30|31|50|49|53|54|56|58|61|75|85|86|87)[a-z]?$/i;
   if (description === "" && terminal.test(pin.cavity)) return `terminal ${pin.cavity}`;
   return terminal.test(description) ? `terminal ${description}` : description;
@@ -148,7 +150,8 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   }
   const terminal = terminalOf(pin, label, rankQuantity(concepts) !== null);
   if (terminal !== null) return terminal;
-  if (/\s-$/.test(pin.description?.trim() ?? "") && isGroundedLoad(label, place)) return LOAD_NEGATIVE;
+  if (/\s(?:-|minus|negative|neg\.?)$/i.test(pin.description?.trim() ?? "") && isGroundedLoad(label, place))
+    return LOAD_NEGATIVE;
   // A way of a fuse box gives, whatever it is named after.
   if (reading.known === 0 && place === "fuse-box" && reading.unknownWords.some((word) => /[a-z]{3}/.test(word)))
     return told("supply-out", null, { code: "fuse-box-way" });
@@ -222,19 +225,22 @@ function deviceReading({ device, kind, sure }: DeviceForm, reading: Reading, pla
 
 /** A switch that leads its wire to ground has that for its ground, not a terminal of its own. */
 function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<string> {
-  if (place === "instruments") return new Set([...spoken, "instrument"]);
+  if (place === "instruments") {
+    const isSwitched = spoken.has("ground") && spoken.has("lamp") && (spoken.has("switch") || spoken.has("from"));
+    return new Set([...(isSwitched ? without(spoken, "ground", "earth") : spoken), "instrument"]);
+  }
   const switches =
     spoken.has("ground") &&
     (place === "relay"
-      ? (spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86"))
+      ? spoken.has("coil") ||
+        ((spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86")))
       : place === "switch"
         ? SWITCHED.some((concept) => spoken.has(concept))
         : (place === "in-line" || place === "computer") &&
           (spoken.has("mainrelay") || (spoken.has("relay") && RELAYED.some((concept) => spoken.has(concept)))));
-  return switches
-    ? new Set([...[...spoken].filter((one) => one !== "ground" && one !== "earth"), "groundswitching"])
-    : spoken;
+  return switches ? new Set([...without(spoken, "ground", "earth"), "groundswitching"]) : spoken;
 }
+const without = (spoken: ReadonlySet<string>, ...words: string[]) => [...spoken].filter((one) => !words.includes(one));
 /** Loads whose relay a computer pulls to ground: "pump relay earth" is that wire. */
 const RELAYED = ["pump", "fan", "horn", "ac", "glow", "wiper"];
 const SWITCHED = ["horn", "relay", "lamp", "interior", "door", "handbrake", "oilwarning"];
@@ -270,7 +276,7 @@ function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, place: Pl
   };
 }
 /** Loads of two wires that are switched in their feed; a coil, valve or injector is worked in its ground. */
-const GROUNDED_LOADS = ["pump", "horn", "blower", "demister", "lamp"];
+const GROUNDED_LOADS = ["pump", "fan", "horn", "blower", "demister", "lamp"];
 const isGroundedLoad = (label: Label, place: Place) =>
   place === "lamp" || (place === "actuator" && GROUNDED_LOADS.some((one) => label.reading.concepts.has(one)));
 const LOAD_NEGATIVE: PinReading = {

@@ -28,7 +28,10 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b|\b(trailer|tow\w*) (socket|plug)\b/],
   ["diagnostic", /\b(diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
-  ["key-switch", /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\bsteering lock\b/],
+  [
+    "key-switch",
+    /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\b(steering|starter|starting) (lock|barrel)\b/,
+  ],
   [
     "fuse-box",
     /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\b[jr]\/b\b|\bcentral electric\w*\b|\bjunction (box|block)\b|\bdistribution box\b/,
@@ -65,7 +68,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["in-line", /\b(harness|loom)\b.* to \b|\bto .*\b(harness|loom)\b/],
   [
     "instruments",
-    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
+    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|clocks|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
   ],
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
   [

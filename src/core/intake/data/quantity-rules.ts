@@ -72,6 +72,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("engine-speed", 0.85, "coil negative"),
   rule("engine-speed", 0.8, "coil din1"),
   rule("vehicle-speed", 0.97, "vehiclespeed"),
+  rule("vehicle-speed", 0.97, "wheel vehiclespeed"),
   rule("vehicle-speed", 0.95, "vehicle speed"),
   rule(
     "vehicle-speed",
@@ -277,7 +278,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("powertrain-data", 0.94, "can", "comfort"),
   rule("powertrain-data", 0.96, "can powertrain"),
   rule("body-data", 0.96, "can comfort"),
-  rule("body-data", 0.93, "lin"),
+  rule("body-data", 1, "lin"),
   rule("body-data", 0.97, "serial audio|comfort"),
   rule("body-data", 0.75, "bus|data body|comfort|chassis"),
   rule("powertrain-data", 0.9, "bus powertrain"),
