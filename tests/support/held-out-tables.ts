@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -435,13 +435,212 @@ host|Dash harness to engine X1|load-in|malfunction-lamp|MIL from ECM
 host|Dash harness to engine X1|can|powertrain-data|HS CAN H;HS CAN L
 `;
 
-/** Each with how many of a hundred were right in kind and quantity at first sight. */
-export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number])[] = [
-  ["dotted abbreviations", DOTTED, 62],
-  ["early injection", EARLY_INJECTION, 74],
-  ["a forum's pinout", FORUM, 90],
-  ["a translated diagram", TRANSLATED, 89],
-  ["named terminals", NAMED_TERMINALS, 84],
-  ["a plain list", PLAIN, 90],
-  ["a body's modules", MODULES, 76],
+export const WORKSHOP = `
+donor|PCM A|supply-in|battery-supply|PERM BATT FEED;B+ KEEP ALIVE
+donor|PCM A|supply-in|ignition-supply|IGN RUN/CRANK 15A;SW IGN FEED
+donor|PCM A|ground|ground|PWR GRD 1;GRD TO CYL HD
+donor|PCM A|resistive-in analogue-in|coolant-temperature|ENG CLT TMP SIG
+donor|PCM A|resistive-in analogue-in|intake-air-temperature|INT AIR TMP
+donor|PCM A|ground|sensor-ground|SENS RTN A;ANLG RTN
+donor|PCM A|reference-out|sensor-supply|5 V REF TPS;VREF 2
+donor|PCM A|analogue-in|manifold-pressure|BARO/MAP SIG
+donor|PCM A|analogue-in frequency-in|mass-air-flow|MAF SIG +
+donor|PCM A|reluctor-in hall-in frequency-in|crankshaft-position|CKP SNSR HI;CKP SNSR LO
+donor|PCM A|hall-in reluctor-in frequency-in|camshaft-position|CMP SNSR BK1 EXH
+donor|PCM A|shield|crankshaft-position other|CKP SHLD DRAIN
+donor|PCM A|knock-in|knock|KS BK 1 SIG;KS BK 2 RTN
+donor|PCM A|injector-out|injector|INJ DRV 6;INJECTOR #2 CTL
+donor|PCM A|coil-out|ignition-coil|COIL DRV CYL 3;IGN CTL 8;EST 5
+donor|PCM A|motor-out|throttle-motor|ETC MTR -;THR ACT MTR +
+donor|PCM A|analogue-in|accelerator-position|APP 1 SIG;ACC PDL POS 3
+donor|PCM A|lambda-in|oxygen|HO2S 2/1 SIG;O2 SENS B1 S2 HI
+donor|PCM B|low-side-out pwm-out|oxygen-heater|HO2S 1/2 HTR CTL;O2 HTR BK2
+donor|PCM B|low-side-out pwm-out|purge-valve|CANISTER PRG SOL
+donor|PCM B|low-side-out pwm-out|camshaft-phaser|VVT SOL INT BK 2;CAM PHSR EXH
+donor|PCM B|low-side-out|fuel-pump|F/P RLY CTL;FUEL PMP RELAY GRD
+donor|PCM B|low-side-out|malfunction-lamp|CHECK ENG LT;MIL CTL
+donor|PCM B|frequency-out|engine-speed|TACH SIG TO CLUSTER;ENG RPM O/P
+donor|PCM B|logic-in|park-neutral|PARK/NEUT SW;PNP IN
+donor|PCM B|low-side-out|cooling-fan cooling-fan-high|COOL FAN LO RLY;FAN HI SPD RLY CTL
+donor|PCM B|low-side-out|ac-clutch|A/C CMPR RLY CTL
+donor|PCM B|logic-in|brake-switch|BRK PDL SW;STOP LT SW IN
+donor|PCM B|logic-in|clutch-switch|CLU PDL SW
+donor|PCM B|can|powertrain-data|CAN BUS HI;CAN - 
+donor|PCM B|serial|diagnostic-data|DIAG K;SERIAL DATA DLC
+donor|PCM B|resistive-in analogue-in|oil-temperature|ENG OIL TMP SENS
+donor|PCM B|analogue-in|oil-pressure|ENG OIL PRS SENS
+donor|PCM B|frequency-in|vehicle-speed|VSS IN;VEH SPD SENS +
+donor|PCM B|spare|other|OPEN CAVITY;NOT USED;NO CKT
+donor|PCM B|pwm-out low-side-out|alternator-field|GEN FLD CTL;ALT FIELD PWM
+donor|PCM B|logic-in analogue-in|refrigerant-pressure|A/C PRS SENS;AC HI PRS SW
+donor|PCM B|low-side-out|starter-relay|STRTR RLY CTL
+donor|PCM B|logic-in|ac-request|A/C REQ IN
+host|Dials|frequency-in|engine-speed|revs;tachometer pulses
+host|Dials|frequency-in|vehicle-speed|speedometer pulses
+host|Dials|resistive-in analogue-in|coolant-temperature|engine temperature dial;water temp
+host|Dials|resistive-in analogue-in|fuel-level|petrol level
+host|Dials|resistive-in analogue-in|oil-pressure|oil pressure dial
+host|Dials|load-in logic-in|oil-pressure-warning|oil pressure light
+host|Dials|load-in logic-in|charge-warning|no-charge light
+host|Dials|load-in logic-in|malfunction-lamp|engine fault light
+host|Dials|load-in|lighting|main beam light
+host|Dials|load-in|illumination|lighting of the dials
+host|Dials|load-in|turn-signal|left indicator light;right indicator light
+host|Dials|supply-in|ignition-supply|live with ignition
+host|Dials|supply-in|battery-supply|always live
+host|Dials|ground|ground|earth to body
+host|Dials|load-in logic-in|handbrake brake-fluid|handbrake and brake fluid light
+host|Starter lock|supply-in|battery-supply|from battery;battery feed
+host|Starter lock|supply-out switch-out|ignition-supply|ignition, run and start;run
+host|Starter lock|supply-out switch-out|start-supply starter-request|to starter;crank
+host|Starter lock|supply-out switch-out|accessory-supply|radio position
+host|Dash fuses|supply-out|ignition-supply|F3 out, ignition on;F8 out, run and start
+host|Dash fuses|supply-out|battery-supply|F1 out, battery;F10 out, permanent
+host|Dash fuses|supply-out|accessory-supply|F6 out, accessories
+host|Reverse switch|switch-out|reverse-lamp|closed in reverse gear;to reversing lamps
+host|Clutch pedal switch|switch-out|clutch-switch|closed with pedal down;opens when pressed
+host|Handbrake switch|switch-out|handbrake|to earth when on
+host|Temperature sender|resistive-out|coolant-temperature|to gauge
+host|Radiator fan|load-in motor-in|cooling-fan|motor plus
+host|Radiator fan|ground|ground|motor minus
+host|Body module|logic-in|door|tailgate contact
+host|Body module|can|body-data|body CAN low
+host|Body module|lin|body-data|LIN to wiper motor
+host|Body module|high-side-out|lighting|left dipped beam
+host|Body module|low-side-out high-side-out logic-in|ac-request|air conditioning wanted
+host|Body module|high-side-out low-side-out|horn|horn output
+host|Body module|logic-in|brake-switch|brake pedal contact
+host|Tow socket|load-in|turn-signal lighting brake-switch trailer|left turn;stop;tail left
+host|Tow socket|ground|ground|earth
+`;
+
+export const SPOKEN = `
+donor|Engine ECU plug X|supply-in|battery-supply|12V battery (constant);Battery + via 20A fuse
+donor|Engine ECU plug X|supply-in|ignition-supply|12V with key on;Key-on 12V supply
+donor|Engine ECU plug X|supply-in|relay-supply|12V from ECU relay;Relay-fed supply to ECU
+donor|Engine ECU plug X|low-side-out|main-relay|ECU relay pull-down
+donor|Engine ECU plug X|ground|ground|Engine ground A;Ground to gearbox bolt
+donor|Engine ECU plug X|ground|sensor-ground|Common sensor return;Throttle sensor earth
+donor|Engine ECU plug X|reference-out|sensor-supply|Sensor feed 5V;5V to pedal
+donor|Engine ECU plug X|resistive-in analogue-in|coolant-temperature|Water temperature sensor signal;Cyl head temperature
+donor|Engine ECU plug X|resistive-in analogue-in|intake-air-temperature|Air temperature in inlet
+donor|Engine ECU plug X|resistive-in analogue-in|oil-temperature|Sump oil temperature
+donor|Engine ECU plug X|analogue-in|manifold-pressure|Inlet manifold pressure
+donor|Engine ECU plug X|analogue-in|throttle-position|Throttle angle 1;Throttle valve sensor 2
+donor|Engine ECU plug X|analogue-in|accelerator-position|Gas pedal sensor A
+donor|Engine ECU plug X|motor-out|throttle-motor|Throttle valve motor forward;Throttle plate motor reverse
+donor|Engine ECU plug X|reluctor-in hall-in frequency-in|crankshaft-position|Crank pickup signal;Crank pickup return;Flywheel position sensor
+donor|Engine ECU plug X|hall-in reluctor-in frequency-in|camshaft-position|Inlet cam sensor;Exhaust cam position
+donor|Engine ECU plug X|knock-in|knock|Knock detector 1;Knock signal cylinder 2
+donor|Engine ECU plug X|lambda-in|oxygen|Lambda sensor before cat;Lambda after cat signal
+donor|Engine ECU plug X|low-side-out pwm-out|oxygen-heater|Lambda heater before cat;Heating of lambda sensor 2
+donor|Engine ECU plug X|injector-out|injector|Cylinder 1 injector;Injection cylinder 4
+donor|Engine ECU plug X|coil-out|ignition-coil|Cylinder 3 coil;Ignition cylinder 1
+donor|Engine ECU plug X|low-side-out pwm-out|camshaft-phaser|Inlet cam timing solenoid
+donor|Engine ECU plug X|low-side-out pwm-out|purge-valve|Fuel vapour valve;Carbon filter valve
+donor|Engine ECU plug X|low-side-out pwm-out motor-out|idle-control|Idle air motor coil 2;Idle speed valve
+donor|Engine ECU plug X|low-side-out pwm-out|intake-runner|Inlet length flap;Resonance flap solenoid
+donor|Engine ECU plug X|low-side-out pwm-out|boost-control|Boost valve;Waste gate solenoid
+donor|Engine ECU plug X|low-side-out pwm-out|exhaust-recirculation|Exhaust recirculation valve
+donor|Engine ECU plug X|low-side-out|fuel-pump|Petrol pump relay;Pump relay pull-down
+donor|Engine ECU plug X|low-side-out|cooling-fan cooling-fan-high|Electric fan relay, slow;Electric fan relay, fast
+donor|Engine ECU plug X|low-side-out|ac-clutch|Compressor relay pull-down;Air con relay
+donor|Engine ECU plug X|low-side-out|malfunction-lamp|Engine light;Fault lamp in dash
+donor|Engine ECU plug X|low-side-out|starter-relay|Starter relay pull-down
+donor|Engine ECU plug X|frequency-out|engine-speed|Signal to rev counter;Engine revs out
+donor|Engine ECU plug X|frequency-in|vehicle-speed|Speed from gearbox pickup;Wheel speed pulses (road speed)
+donor|Engine ECU plug X|logic-in|brake-switch|Brake lamp signal;Brake pedal contact
+donor|Engine ECU plug X|logic-in|clutch-switch|Clutch pedal contact
+donor|Engine ECU plug X|logic-in|park-neutral|Park or neutral contact
+donor|Engine ECU plug X|logic-in|ac-request|Air con on
+donor|Engine ECU plug X|logic-in|power-steering-pressure|Power steering pressure contact
+donor|Engine ECU plug X|logic-in|cruise-request|Cruise buttons;Cruise main switch
+donor|Engine ECU plug X|can|powertrain-data|CAN to gearbox high;Data bus low (CAN)
+donor|Engine ECU plug X|serial|diagnostic-data|Diagnosis plug line K
+donor|Engine ECU plug X|pwm-out low-side-out|alternator-field|Alternator field drive
+donor|Engine ECU plug X|pwm-in logic-in frequency-in|alternator-field|Alternator load feedback
+donor|Engine ECU plug X|resistive-in analogue-in|fuel-level|Tank level
+donor|Engine ECU plug X|analogue-in|oil-pressure fuel-pressure refrigerant-pressure|Oil pressure transducer;Fuel rail pressure transducer;Air con pressure transducer
+donor|Engine ECU plug X|spare|other|Unused cavity;Plug seal fitted
+host|Clocks|frequency-in|engine-speed|Rev counter feed from coil;Revs signal
+host|Clocks|frequency-in|vehicle-speed|Electronic speedo signal
+host|Clocks|resistive-in analogue-in|fuel-level coolant-temperature|Fuel float;Temp gauge feed from sender
+host|Clocks|load-in logic-in|oil-pressure-warning charge-warning|Oil lamp earth from switch;Charge lamp to alternator
+host|Clocks|load-in|turn-signal lighting illumination|Indicator repeater lamp;High beam lamp;Clock lighting
+host|Clocks|supply-in|ignition-supply battery-supply|Ignition 12V;Memory 12V
+host|Clocks|ground|ground|Earth tag
+host|Wash/wipe stalk|switch-out supply-out|wiper washer|Slow wipe out;Fast wipe out;Flick wipe;Washer out;Rear wash
+host|Wash/wipe stalk|supply-in|ignition-supply wiper|12V in from fuse
+host|Headlamp relay|load-in|lighting|85 coil earth;86 from switch
+host|Headlamp relay|supply-out|lighting|87 to lamps;87b dip
+host|Headlamp relay|supply-in|battery-supply|30 from battery
+host|Engine bay loom|supply-out|ignition-supply start-supply battery-supply|Ignition to coil;Starter solenoid feed;Permanent feed to ECU
+host|Engine bay loom|resistive-in|coolant-temperature oil-pressure|Gauge wire, water;Gauge wire, oil pressure
+host|Engine bay loom|load-in logic-in|oil-pressure-warning charge-warning reverse-lamp|Oil warning lamp wire;Charge lamp wire;Reversing lamp wire from box
+`;
+
+export const OLD_WIRING = `
+host|P201 dash cross-body|supply-out|ignition-supply accessory-supply battery-supply|Ign. 1 fused 10A;Acc. fused;Batt. fused 20A (memory)
+host|P201 dash cross-body|resistive-in|fuel-level|Fuel lvl sndr
+host|P201 dash cross-body|load-in high-side-out supply-out|lighting turn-signal|LR tail;RR stop/turn;Trunk lamp
+host|P201 dash cross-body|load-in supply-out|fuel-pump|Fuel pmp pwr
+host|P201 dash cross-body|switch-out logic-in|door|LF dr ajar
+host|P201 dash cross-body|supply-out load-in|audio demister window lock|RF spkr +;Rr defog grid;LR window up;Pwr lock
+host|Turn/hazard flasher|supply-in|battery-supply ignition-supply turn-signal|X feed;B from fuse
+host|Turn/hazard flasher|supply-out|turn-signal|L to switch;Load out
+host|Dimmer switch (floor)|supply-in|lighting|From headlamp switch
+host|Dimmer switch (floor)|switch-out supply-out|lighting|Hi beam;Lo beam
+host|Headlight pull switch|supply-in|battery-supply|Battery feed (CB)
+host|Headlight pull switch|switch-out supply-out|lighting illumination|To dimmer sw;Tail & park;Instr lamp rheostat
+host|Wiper sw 3-pos|switch-out supply-out|wiper washer|Lo;Hi;Park;Washer
+host|Heater blower switch|switch-out supply-out|heater-blower|Low;Med;High
+host|Heater blower switch|supply-in|ignition-supply accessory-supply|Feed from acc fuse
+host|Neutral/back-up sw|switch-out supply-out|start-supply park-neutral|To starter solenoid S
+host|Neutral/back-up sw|switch-out supply-out|reverse-lamp|To back-up lamps
+host|Stop lamp sw|supply-in|battery-supply brake-switch|Hot from hazard fuse
+host|Stop lamp sw|switch-out supply-out|brake-switch|To turn switch
+host|Horn relay|load-in|horn|Coil to horn button
+host|Horn relay|supply-out|horn|To horns
+host|Horn relay|supply-in|battery-supply horn|From battery/junction
+host|Volt reg (external)|supply-in|ignition-supply|I from ign sw
+host|Volt reg (external)|supply-out pwm-out high-side-out low-side-out|alternator-field|F to alternator
+host|Volt reg (external)|analogue-in frequency-in supply-in logic-in|charge-warning|S from stator
+host|Volt reg (external)|supply-in|battery-supply|A batt sense
+host|Ammeter|supply-in supply-out|battery-supply|Batt side;Charge side
+host|Oil sender|resistive-out|oil-pressure|To gauge
+host|Temp sender|resistive-out|coolant-temperature|To gauge
+host|Ignition coil|supply-in|ignition-supply|+ resistor wire;+ from sol. I term
+host|Ignition coil|coil-in|ignition-coil|- to dist. points;Neg to distributor
+host|Starter relay (fender)|supply-in|battery-supply|Battery cable
+host|Starter relay (fender)|supply-out|start-supply battery-supply ignition-supply relay-supply|Starter cable;I to coil
+host|Starter relay (fender)|load-in|starter-request starter-relay start-supply|S from neutral switch
+host|Fusible link A|supply-out|battery-supply|To ignition switch and lights
+host|Carb idle solenoid|load-in supply-in|other idle-control ignition-supply|Feed with ign
+host|Electric choke|load-in|other|7V from alternator stator
+host|Seat belt buzzer|load-in supply-in|seat-belt ignition-supply|Ign feed
+host|Cigar lighter|load-in supply-in|other battery-supply accessory-supply|Batt feed
+host|Courtesy lamps|load-in supply-in|lighting battery-supply|Batt feed
+host|Courtesy lamps|load-in switch-out ground|lighting door ground|Door switch ground
+host|Speed control amp|logic-in|cruise-request brake-switch|Set/accel;Coast;Brake lamp feed in
+host|Speed control amp|frequency-in reluctor-in|vehicle-speed|Speed sensor A;Speed sensor B
+host|Speed control amp|supply-in|ignition-supply|Run feed
+host|A/C clutch cycling sw|switch-out|ac-request ac-clutch refrigerant-pressure|To clutch coil
+host|Rear defog switch|supply-in|ignition-supply|Ign feed
+host|Rear defog switch|switch-out supply-out|demister|To grid
+host|Tach (add-on)|frequency-in|engine-speed|Coil neg signal
+host|Tach (add-on)|supply-in load-in|ignition-supply illumination|12V ign;Light
+`;
+
+/** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
+export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
+  ["dotted abbreviations", DOTTED, 62, 94],
+  ["early injection", EARLY_INJECTION, 74, 94],
+  ["a forum's pinout", FORUM, 90, 97],
+  ["a translated diagram", TRANSLATED, 89, 97],
+  ["named terminals", NAMED_TERMINALS, 84, 91],
+  ["a plain list", PLAIN, 90, 96],
+  ["a body's modules", MODULES, 76, 88],
+  ["workshop capitals and dials", WORKSHOP, 87, 97],
+  ["spoken words", SPOKEN, 80, 96],
+  ["old wiring by its parts", OLD_WIRING, 54, 78],
 ];

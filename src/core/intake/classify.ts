@@ -232,8 +232,7 @@ function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<stri
   const switches =
     spoken.has("ground") &&
     (place === "relay"
-      ? spoken.has("coil") ||
-        ((spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86")))
+      ? (spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86"))
       : place === "switch"
         ? SWITCHED.some((concept) => spoken.has(concept))
         : (place === "in-line" || place === "computer") &&
@@ -300,10 +299,12 @@ function terminalOf(
     TERMINAL_RULES.find(
       (one) => one.part.test(part) && one.terminal.test(name.toUpperCase()) && !(one.isWeak === true && isDescribed),
     );
+  // "S from neutral switch": the words begin with the terminal's own label.
+  const first = /^([A-Z]{1,3}\d?\+?|[+-])(?= )/.exec(written)?.[1] ?? written;
   const moulded = ruleOf(cavity);
-  const rule = moulded ?? ruleOf(written);
+  const rule = moulded ?? ruleOf(first);
   if (rule === undefined) return null;
-  const why: IntakeReason = { code: "moulded-terminal", terminal: moulded === undefined ? written : cavity };
+  const why: IntakeReason = { code: "moulded-terminal", terminal: moulded === undefined ? first : cavity };
   return {
     kind: { value: rule.kind, confidence: rule.sure, why },
     quantity: { value: rule.quantity, confidence: rule.sure, why },
@@ -442,6 +443,16 @@ function findQuantity(reading: Reading, label: Label, place: Place, side: Side):
       sure: 0.9,
       why: "with-label",
     };
+  const switched = rankQuantity(label.reading.concepts)?.quantity;
+  if (
+    place === "switch" &&
+    spoken.has("to") &&
+    !spoken.has("from") &&
+    switched !== undefined &&
+    switched !== own?.quantity
+  )
+    if (FAMILIES[switched].type === "contact" && own !== null && FAMILIES[own.quantity].type !== "contact")
+      return { quantity: switched, sure: 0.85, why: "with-label" };
   // What feeds a part of the engine comes on with the ignition.
   const named12 = rankQuantity(label.reading.concepts);
   const isEngines = named12 === null || isOfEngine(FAMILIES[named12.quantity]);

@@ -417,6 +417,7 @@ function bodyAt(at: Situation): KindGuess {
     case "fuse-box":
       return guess(says(at, "coil", "din85", "din86") ? "load-in" : "supply-out", 0.88, "a-way-of-the-fuse-box");
     case "relay":
+      if (says(at, "coil", "din85", "din86")) return guess("load-in", 0.85, "the-relay-coil");
       return says(at, "din87", "out") || isOutput(at) || says(at, "din49")
         ? guess("supply-out", 0.85, "the-relay-switched-contact")
         : says(at, "feed", "supply", "din30", "battery")

@@ -148,7 +148,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\brev(?:olution)? sens(?:or)?\b/g, " speed sensor "],
   [/\b(?:selector|range) code\b|\b[lr][1-4] selector\b/g, " gearrange "],
   [
-    /\btip ?[+-](?!\w)|(?<!window |win |seat |mirror |clutch |brake |pedal )\b(?:up|down) sw(?:itch)?\b|\bpattern (?:select(?:or)?|sw(?:itch)?)\b|\bpower\/eco\w*\b/g,
+    /\btip ?[+-](?!\w)|(?<!window |win |seat |mirror |clutch |brake |pedal |back-|back )\b(?:up|down) sw(?:itch)?\b|\bpattern (?:select(?:or)?|sw(?:itch)?)\b|\bpower\/eco\w*\b/g,
     " shiftmode ",
   ],
   [/\b(?:key|ign(?:ition)?)(?: sw(?:itch)?)? (15|30|50|75)\b/g, " din$1 "],
@@ -199,7 +199,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bselector [prnd1-4]\b/g, " gearrange "],
   [/\bc\/c\b/g, " cruise "],
   [
-    /\bres(?:ume)?\s?\/\s?acc(?:el(?:erate)?)?\b|\bset\s?\/\s?(?:coast|decel?|dec)\b|\bresume(?:[ /]+acc(?:el(?:erate)?)?)?\b/g,
+    /\bres(?:ume)?\s?\/\s?acc(?:el(?:erate)?)?\b|\bset\s?\/\s?(?:coast|decel?|dec|accel?)\b|\bresume(?:[ /]+acc(?:el(?:erate)?)?)?\b/g,
     " cruise set ",
   ],
   [/\bp\/s(?: oil)?\b|\bps(?= (?:press|sw|oil|pump))/g, " powersteering "],

@@ -40,8 +40,8 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
     "computer",
     /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|engine management|black box|cpu|hvac|climate)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
   ],
-  ["relay", /\b(relay|rly|rel)\b|\bflasher (unit|can)\b/],
-  ["regulator", /\bcontrol box\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
+  ["relay", /\b(relay|rly|rel)\b|\bflasher\b/],
+  ["regulator", /\bcontrol box\b|\bvolt(age)? reg\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
   ["ammeter", /\bammeter\b/],
   ["battery", /\b(battery|batt)\b/],
   ["alternator", /\b(alternator|alt|generator|gen|dynamo)\b/],
@@ -65,10 +65,10 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
     "actuator",
     /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
   ],
-  ["in-line", /\b(harness|loom)\b.* to \b|\bto .*\b(harness|loom)\b/],
+  ["in-line", /\b(harness|loom)\b.* to \b|\bto .*\b(harness|loom)\b|\bcross[ -]?(body|car)\b|\bjumper\b/],
   [
     "instruments",
-    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|clocks|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tacho\w*|speedo\w*|rev counter|clock)\b/,
+    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|clocks|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tach\w*|speedo\w*|rev counter|clock)\b/,
   ],
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
   [

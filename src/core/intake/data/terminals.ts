@@ -24,7 +24,7 @@ const of = (
 
 const KEY = /\b(?:ign\w*|key)\.?[ -]?(?:sw\w*|barrel|lock)\b|^key$/;
 const DYNAMO = /\b(?:dynamo|generator)\b/;
-const REGULATOR = /\bcontrol box\b|(?<!pressure )\bregulator\b/;
+const REGULATOR = /\bcontrol box\b|\bvolt(?:age)? reg\b|(?<!pressure )\bregulator\b/;
 const ALTERNATOR = /\balt(?:ernator)?\b/;
 const STARTER = /\bstarter\b(?! (?:relay|rly|switch|button))/;
 const COIL = /^(?:ign\w*\.? )?coil$/;
@@ -69,6 +69,8 @@ export const TERMINAL_RULES: readonly TerminalRule[] = [
   of(STARTER, /^(?:I|R|15A|IGN)$/, "supply-out", "ignition-supply", 0.85),
   of(STARTER, /^(?:BAT|B|B\+|30)$/, "supply-in", "battery-supply"),
   of(STARTER, /^(?:MAIN|BATT?(?:ERY)?) (?:CABLE|FEED)$/, "supply-in", "battery-supply"),
+  of(/\bstart(?:er)? (?:relay|rly)\b/, /^S$/, "load-in", "starter-relay", 0.85),
+  of(/\bstart(?:er)? (?:relay|rly)\b/, /^I$/, "supply-out", "ignition-supply", 0.8),
   of(STARTER, /^M$/, "supply-out", "start-supply", 0.88),
   of(COIL, /^(?:\+|15|SW)$/, "supply-in", "ignition-supply"),
   of(COIL, /^(?:-|1|CB)$/, "coil-in", "ignition-coil"),
