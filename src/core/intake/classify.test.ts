@@ -14,9 +14,9 @@ import {
 } from "../../../tests/support/listed-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
 import { intakeReasonText } from "../words";
-import type { PinReading } from "./classify";
 import { applyPhrases, readConcepts } from "./concepts";
 import { classifyPins, KNOWN_FROM } from "./index";
+import type { PinReading } from "./pin-reading";
 import { rankQuantity } from "./quantity-rank";
 
 interface Expected {

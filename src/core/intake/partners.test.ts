@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { KINDS } from "../forms";
-import type { PinReading } from "./classify";
 import { counterpart, withNeighbour } from "./partners";
+import type { PinReading } from "./pin-reading";
 
 const reading = (kind: PinReading["kind"]["value"], sure: number): PinReading => ({
   kind: { value: kind, confidence: sure, why: { code: "own-words", notUnderstood: [] } },

@@ -1,6 +1,5 @@
 import type { Kind } from "../forms";
-import type { PinReading } from "./classify";
-import { KNOWN_FROM } from "./classify";
+import { KNOWN_FROM, type PinReading } from "./pin-reading";
 
 /** What stands at the other end of a wire, where only one thing is usual. */
 const COUNTERPARTS: Partial<Record<Kind, Kind>> = {

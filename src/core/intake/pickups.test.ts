@@ -1,7 +1,8 @@
 import { expect, test } from "vitest";
 import type { Kind } from "../forms";
-import { classifyPins, type PinReading } from "./classify";
+import { classifyPins } from "./classify";
 import { pickupsByPlug } from "./pickups";
+import type { PinReading } from "./pin-reading";
 
 /** The kinds of one plug's rows, each written as `cavity: description`. */
 const plug = (connector: string, ...rows: readonly string[]) =>

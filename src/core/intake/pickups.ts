@@ -1,5 +1,5 @@
 import type { Kind } from "../forms";
-import type { DescribedPin, PinReading } from "./classify";
+import type { DescribedPin, PinReading } from "./pin-reading";
 
 /** What a signal's row alone leaves open, told by the rows beside it in the same plug. */
 export interface PlugRow {

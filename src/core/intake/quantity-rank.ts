@@ -4,7 +4,7 @@ import { QUANTITY_RULES, type QuantityRule } from "./data/quantity-rules";
 const PER_CONCEPT = 0.08;
 
 /** A return or a reference is what it is, whichever sensor or lamp it serves: "MAP REF 5V" is no pressure. */
-function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly ReadyRule[]> {
+function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly RankedRule[]> {
   const returns = ["ground", "sensorground", "battneg", "return"].some((concept) => concepts.has(concept));
   if (
     returns &&
@@ -19,12 +19,12 @@ function rulesFor(concepts: ReadonlySet<string>): ReadonlyMap<string, readonly R
 }
 
 /** A rule with its alternatives taken apart once, since each row tries all of them. */
-interface ReadyRule extends QuantityRule {
+export interface RankedRule extends QuantityRule {
   readonly terms: readonly (readonly string[])[];
   readonly score: number;
 }
 
-const READY: readonly ReadyRule[] = QUANTITY_RULES.map((rule) => ({
+const READY: readonly RankedRule[] = QUANTITY_RULES.map((rule) => ({
   ...rule,
   terms: rule.all.map((term) => term.split("|")),
   score: rule.sure + PER_CONCEPT * (rule.all.length - 1),
@@ -33,8 +33,8 @@ const READY: readonly ReadyRule[] = QUANTITY_RULES.map((rule) => ({
 /**
  * Rules by each concept that their first term may be met with, so that a row tries only those that its words can meet.
  */
-function indexRules(rules: readonly ReadyRule[]): ReadonlyMap<string, readonly ReadyRule[]> {
-  const index = new Map<string, ReadyRule[]>();
+function indexRules(rules: readonly RankedRule[]): ReadonlyMap<string, readonly RankedRule[]> {
+  const index = new Map<string, RankedRule[]>();
   for (const rule of rules)
     for (const concept of rule.terms[0] ?? []) index.set(concept, [...(index.get(concept) ?? []), rule]);
   return index;
@@ -52,11 +52,11 @@ const REFERENCE_RULES = indexRules(
  * The rule of the highest score that holds, of equals one that the row's own words (`spoken`) meet; null where none
  * does.
  */
-export function rankQuantity(concepts: ReadonlySet<string>, spoken: ReadonlySet<string> = concepts): ReadyRule | null {
+export function rankQuantity(concepts: ReadonlySet<string>, spoken: ReadonlySet<string> = concepts): RankedRule | null {
   const rules = rulesFor(concepts);
-  const worth = (rule: ReadyRule) =>
+  const worth = (rule: RankedRule) =>
     rule.score + (rule.terms.some((term) => term.some((concept) => spoken.has(concept))) ? 0.01 : 0);
-  let best: ReadyRule | null = null;
+  let best: RankedRule | null = null;
   for (const concept of concepts) {
     for (const rule of rules.get(concept) ?? NO_RULES) {
       if ((best === null || worth(rule) > worth(best)) && holds(rule, concepts)) best = rule;
@@ -65,9 +65,9 @@ export function rankQuantity(concepts: ReadonlySet<string>, spoken: ReadonlySet<
   return best;
 }
 
-const NO_RULES: readonly ReadyRule[] = [];
+const NO_RULES: readonly RankedRule[] = [];
 
-function holds(rule: ReadyRule, concepts: ReadonlySet<string>): boolean {
+function holds(rule: RankedRule, concepts: ReadonlySet<string>): boolean {
   for (const term of rule.terms) if (!term.some((concept) => concepts.has(concept))) return false;
   return rule.none?.some((concept) => concepts.has(concept)) !== true;
 }
