@@ -1,15 +1,10 @@
+import type { HeldOut } from "./held-out-rows";
+
 /**
  * Rows of pin tables in one line for many: side, connector, kinds that are right, quantities that are right, and after those the
  * descriptions, a semicolon between them. A kind `unknown` asks that no kind is told.
  */
-export interface ListedRow {
-  readonly side: "donor" | "host";
-  readonly connector: string;
-  readonly cavity: string;
-  readonly description: string;
-  readonly kinds: readonly string[];
-  readonly quantities: readonly string[];
-}
+export type ListedRow = Omit<HeldOut, "unknown">;
 
 export function listedRows(text: string): ListedRow[] {
   return text
