@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -631,6 +631,51 @@ host|Tach (add-on)|frequency-in|engine-speed|Coil neg signal
 host|Tach (add-on)|supply-in load-in|ignition-supply illumination|12V ign;Light
 `;
 
+export const CHANNELS = `
+donor|Main loom to ECU, plug B|injector-out|injector|Inj. bank A #1;Inj. bank B #2 neg.
+donor|Main loom to ECU, plug B|coil-out|ignition-coil|Coil pack ch. 1 trig;Coil-on-plug cyl 4 trig.
+donor|Main loom to ECU, plug B|reluctor-in hall-in frequency-in|crankshaft-position|Crank VR +ve;Crank VR -ve;Crk. sens. sig.
+donor|Main loom to ECU, plug B|hall-in reluctor-in frequency-in|camshaft-position|Cam Hall sig.;Cam sync sens.
+donor|Main loom to ECU, plug B|resistive-in analogue-in|coolant-temperature intake-air-temperature oil-temperature transmission-temperature|CLT sens.;IAT sens.;Oil temp;Gearbox oil temp
+donor|Main loom to ECU, plug B|analogue-in|manifold-pressure oil-pressure fuel-pressure|MAP 3 bar sig.;Oil press. 0-10 bar;Fuel press. sig.
+donor|Main loom to ECU, plug B|lambda-in|oxygen|Wideband sig. in;Lambda bank 2
+donor|Main loom to ECU, plug B|motor-out|throttle-motor|DBW motor +;DBW motor -
+donor|Main loom to ECU, plug B|analogue-in|throttle-position accelerator-position|DBW TPS 1;DBW TPS 2;Pedal PPS 1;Pedal PPS 2
+donor|Main loom to ECU, plug B|low-side-out pwm-out|idle-control boost-control camshaft-phaser purge-valve|Idle PWM;Boost PWM;VVT inlet PWM;Purge PWM
+donor|Main loom to ECU, plug B|low-side-out|fuel-pump cooling-fan ac-clutch main-relay malfunction-lamp|FP relay neg.;Fan 1 relay neg.;A/C clutch relay neg.;ECU main relay neg.;CEL neg.
+donor|Main loom to ECU, plug B|frequency-out|engine-speed|Tacho out 2 ppr
+donor|Main loom to ECU, plug B|frequency-in|vehicle-speed|Speed in (VSS);Gearbox speed Hall
+donor|Main loom to ECU, plug B|logic-in|clutch-switch brake-switch ac-request park-neutral|Clutch sw. (to gnd);Brake sw. (12 V);A/C req. sw.;Neutral sw.
+donor|Main loom to ECU, plug B|supply-in|ignition-supply battery-supply relay-supply|IGN 12 V wake;BAT 12 V perm.;12 V relay fed
+donor|Main loom to ECU, plug B|ground|ground sensor-ground|Batt. neg.;ECU gnd 1;Sens. gnd;Analog gnd
+donor|Main loom to ECU, plug B|reference-out|sensor-supply|5 V sens. A;5 V sens. B
+donor|Main loom to ECU, plug B|can|powertrain-data|CAN H dash;CAN L dash
+donor|Main loom to ECU, plug B|knock-in|knock|Knock sens. 1 +;Knock 2 sig.
+donor|Main loom to ECU, plug B|shield|knock crankshaft-position other|Crank VR screen;Knock screen
+donor|Gearbox plug (5 sp auto)|load-in pwm-in low-side-out|shift-solenoid|Solenoid 1 (1-2, 4-5);Solenoid 2 (2-3);Solenoid 3-4
+donor|Gearbox plug (5 sp auto)|load-in pwm-in low-side-out|pressure-solenoid converter-clutch|Modulating press. valve;Shift press. valve;TCC PWM valve
+donor|Gearbox plug (5 sp auto)|supply-in|ignition-supply relay-supply|Solenoid supply 12 V
+donor|Gearbox plug (5 sp auto)|hall-out reluctor-out frequency-out|transmission-input-speed|Speed sens. N2;Speed sens. N3
+donor|Gearbox plug (5 sp auto)|resistive-out|transmission-temperature|Temp. sens./start lockout
+donor|Gearbox plug (5 sp auto)|ground|sensor-ground ground|Speed sens. gnd
+donor|Gearbox plug (5 sp auto)|supply-in reference-in|sensor-supply ignition-supply|Speed sens. supply 6 V
+host|Multi-plug, scuttle 12 way|supply-out|ignition-supply battery-supply start-supply starter-request|Ign. live;Batt. live;Start (white/red)
+host|Multi-plug, scuttle 12 way|resistive-in|coolant-temperature oil-pressure|Water temp. trans.;Oil press. trans.
+host|Multi-plug, scuttle 12 way|load-in logic-in|oil-pressure-warning charge-warning|Oil w/l;Ign. w/l (alt.)
+host|Multi-plug, scuttle 12 way|frequency-in|engine-speed vehicle-speed|Rev. counter;Speed transducer
+host|Multi-plug, scuttle 12 way|load-in supply-out|reverse-lamp|Rev. light sw.
+host|Multi-plug, scuttle 12 way|supply-out load-in high-side-out|cooling-fan wiper washer horn heater-blower|Rad. fan;Wiper fast;Wiper slow;Washer;Horn
+host|Binnacle rear, 16 way|supply-in|ignition-supply battery-supply|Ign. fused;Perm. fused;Stab. 10 V
+host|Binnacle rear, 16 way|frequency-in|engine-speed vehicle-speed|Rev. count. sig.;Speedo sig.
+host|Binnacle rear, 16 way|resistive-in|fuel-level coolant-temperature|Fuel tank unit;Temp. trans.
+host|Binnacle rear, 16 way|load-in|turn-signal lighting illumination|Dir. ind. L;Dir. ind. R;Main beam w/l;Illum.;Panel lts.
+host|Binnacle rear, 16 way|load-in logic-in|oil-pressure-warning charge-warning handbrake brake-fluid fuel-level other|Oil press. w/l;Charge w/l;H/brake w/l;Brake fluid w/l;Low fuel w/l;Choke w/l
+host|Binnacle rear, 16 way|ground|ground|Earth;Earth (sig.)
+host|Fusebox, driver's side|supply-out|ignition-supply battery-supply accessory-supply lighting wiper heater-blower horn other audio|F1 wipers/washers;F2 heater motor;F4 radio/clock;F5 horn;F7 L sidelamps;F9 R main beam;F12 ign. coil/ECU;F14 perm. feed alarm
+host|Fusebox, driver's side|supply-in|battery-supply ignition-supply|Feed from battery;Ign. feed in
+host|Steering column sw.|switch-out supply-out|turn-signal lighting horn wiper|Ind. L;Ind. R;Dip;Main;Flash;Horn push
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -643,4 +688,5 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["workshop capitals and dials", WORKSHOP, 87, 97],
   ["spoken words", SPOKEN, 80, 96],
   ["old wiring by its parts", OLD_WIRING, 54, 78],
+  ["channels and dotted words", CHANNELS, 88, 94],
 ];

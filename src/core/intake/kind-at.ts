@@ -341,7 +341,7 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
         at.side === "host" &&
         family.used === "body" &&
         says(at, "ignition", "battery", "live", "feed", "out") &&
-        !says(at, "from")
+        !says(at, "from", "lamp", "warning")
       )
         return guess("supply-out", 0.68, "the-vehicle-gives-the-feeds");
       return drives

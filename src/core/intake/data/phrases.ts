@@ -141,6 +141,10 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bfeed (?=from (?:the )?(?:sender|sensor|coil|float))/g, " "],
   // Where a thing is says nothing of which way its wire goes.
   [/\bin (?=(?:the )?(?:dash|cluster|instrument|tank|panel|loom|door|boot|roof|block|manifold)\w*)/g, " "],
+  [/\b(?:dbw|drive[- ]by[- ]wire) (?=motor|mtr)/g, " throttle "],
+  [/\b(?:modulat(?:or|ing|ion)|shift) press(?:ure)? (?:valve|vlv|sol\w*|reg\w*)/g, " pressuresolenoid "],
+  [/\bstab\b/g, " stabiliser "],
+  [/\bh\/ ?brake\b/g, " handbrake "],
   // Gearbox controllers
   [/\bfluid press(?:ure)? sw(?:itch)?\b/g, " gearrange "],
   [/(?<!fuel |rail |oil )\bpress(?:ure)? reg(?:ulator)?\b|\blinear sol(?:enoid)?\b/g, " pressuresolenoid "],

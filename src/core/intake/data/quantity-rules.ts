@@ -82,7 +82,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   ),
   rule(
     "vehicle-speed",
-    0.55,
+    0.62,
     "speed sensor",
     "turbine shaft fan wheel tacho engine input crankshaft camshaft transmission idle wiper",
   ),
