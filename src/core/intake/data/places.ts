@@ -26,7 +26,10 @@ export type Place =
 
 export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b|\b(trailer|tow\w*) (socket|plug)\b/],
-  ["diagnostic", /\b(diag\w*|dlc|obd\w*|aldl|scan)\b/],
+  ["instruments", /\bwarning (lamp|light)s? (panel|cluster|pod)\b/],
+  ["gearbox", /\bvalve body\b/],
+  ["in-line", /\b(dash|engine|body|chassis|gearbox|tail) to (dash|engine|body|chassis|gearbox|tail)\b/],
+  ["diagnostic", /\b(data ?link|diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
   [
     "key-switch",
@@ -34,36 +37,36 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ],
   [
     "fuse-box",
-    /^fb\d?$|\bfuses?\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\b[jr]\/b\b|\bcentral electric\w*\b|\bjunction (box|block)\b|\bdistribution box\b/,
+    /^fb\d?$|\bfuses?\b|\bfusible\b|\b(ip|b|c|s)(dm|jb)\b|\bfuse ?(box|board|block|panel|holder)\b|\bfusebox\b|\bpower distribution\b|\bpdc\b|\b[jr]\/b\b|\bcentral electric\w*\b|\bjunction (box|block)\b|\bdistribution box\b/,
   ],
   [
     "computer",
-    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|engine management|black box|cpu|hvac|climate)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
+    /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|ems|efi (unit|computer)|engine electronics|transmission control|abs (modulator|hydraulic unit)|engine management|black box|cpu|hvac|climate)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
   ],
   ["relay", /\b(relay|rly|rel)\b|\bflasher\b/],
   ["regulator", /\bcontrol box\b|\bvolt(age)? reg\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
   ["ammeter", /\bammeter\b/],
   ["battery", /\b(battery|batt)\b/],
   ["alternator", /\b(alternator|alt|generator|gen|dynamo)\b/],
-  ["throttle-body", /\b(throttle (body|valve|unit|housing|actuator)|tb|etb|electronic throttle)\b/],
+  ["throttle-body", /\b(dbw throttle|throttle (body|valve|unit|housing|actuator)|tb|etb|electronic throttle)\b/],
   ["sensor", /\b(accel\w*|gas|throttle) pedal\b|\bpedal (sensor|unit|assembly|module)\b|^pedal\b/],
   ["switch", /\b(distributor|contact breaker|push)\b/],
   [
     "switch",
-    /\b(switch(es)?|sw|inhibitor|button|push ?button|joystick|paddles?|keypad|knob|rocker|toggle|stalk|column|selector|shifter|lever|contact)\b/,
+    /\b(switch(es)?|sw|thermo ?switch|door jamb|horn (pad|push)|inhibitor|button|push ?button|joystick|paddles?|keypad|knob|rocker|toggle|stalk|column|selector|shifter|lever|contact)\b/,
   ],
   [
     "sensor",
-    /\b(sensors?|snsr|sen|sender|sending|probe|pickup|pick-up|thermistor|ntc|o2s?|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
+    /\b(sensors?|snsr|sen|sender|sending|probe|pickup|pick-up|thermistor|ntc|o2s?|ho2s|air ?(flow|mass) (meter|sensor)|afm|cas|cts|apps?|egt|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
   ],
   [
     "lamp",
-    /\b(tail ?(lamp|light)s?|repeaters?|markers?|number plate|licen[cs]e plate|lamps?|lights?|headlamps?|headlights?|bulb|indicators?|cluster lamp|beacon)\b/,
+    /\b(turn signals?|tail ?(lamp|light)s?|repeaters?|markers?|number plate|licen[cs]e plate|lamps?|lights?|headlamps?|headlights?|bulb|indicators?|cluster lamp|beacon)\b/,
   ],
   ["starter", /\bstarter( motor| solenoid)?\b|\bstrtr\b/],
   [
     "actuator",
-    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iac|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
+    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iacv?|iscv|ocv|cigar(ette)?|lighter|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
   ],
   ["in-line", /\b(harness|loom)\b.* to \b|\bto .*\b(harness|loom)\b|\bcross[ -]?(body|car)\b|\bjumper\b/],
   [
@@ -73,6 +76,6 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
   [
     "in-line",
-    /\b(joint|splice|bulkhead|in-?line|junction|connector|harness|firewall|interface|interconnect|plug|multi-?plug|loom|link|coupler|body connector|x-?over)\b/,
+    /\b(joint|splice|bulkhead|in[- ]?line|junction|connector|harness|firewall|interface|interconnect|plug|multi-?plug|loom|link|coupler|body connector|x-?over)\b/,
   ],
 ];
