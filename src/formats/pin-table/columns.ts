@@ -1,3 +1,4 @@
+import { readColour } from "@/core/intake";
 import { TABLE_COLUMNS, type TableColumn } from "@/job/import-table";
 
 /** The columns of contracts/pin-table.md, in the order in which they are written. */
@@ -161,7 +162,7 @@ const SYNONYMS: Readonly<Record<Column, readonly string[]>> = {
   ],
   part: ["part", "component", "part name", "device", "unit", "item", "consumer", "bauteil"],
   remarks: ["remarks", "remark", "note", "notes", "comment", "comments", "bemerkung"],
-  amps: ["amps", "current", "draw", "current draw", "amp", "ampere", "load amps", "rated current", "strom"],
+  amps: ["amps", "current", "draw", "current draw", "amp", "ampere", "load amps", "rated current", "strom", "a"],
   load: ["load", "watts", "power", "wattage", "leistung"],
   fuse: ["fuse", "fuse rating", "fuse amps", "fuse size", "fused", "fuse no", "sicherung"],
   ohms: ["ohms", "resistance", "ohm", "coil resistance", "widerstand"],
@@ -241,6 +242,32 @@ export function readHeaders(headers: readonly string[], told: ToldColumns = new 
           : (saidOf(header)?.unit ?? unitOf(column, plain[at]?.name ?? "", plain[at]?.unit ?? null)),
     };
   });
+}
+
+/** Heads that say neither number nor colour of a wire: the cells tell. */
+const OF_A_WIRE: ReadonlySet<string> = new Set(["wire", "wires", "cable", "lead", "core", "conductor"]);
+/** So many cells are looked at, and so much of them has to read as colours. */
+const CELLS_READ = 40;
+const COLOURS_FROM = 0.8;
+
+/**
+ * The same columns, with one that is headed *wire* and holds colours taken as the colour where no other is.
+ * @param records below the head
+ * @param told what a person says of some columns: it goes before what their cells say
+ */
+export function withColours(
+  columns: readonly ColumnRead[],
+  records: readonly { readonly cells: readonly string[] }[],
+  told: ToldColumns = new Map(),
+): readonly ColumnRead[] {
+  if (columns.some(({ column }) => column === "colour")) return columns;
+  const at = columns.findIndex(({ header, column }, index) => {
+    if (column !== null || told.has(header.toLowerCase()) || !OF_A_WIRE.has(plainHeader(header).name)) return false;
+    const cells = records.flatMap(({ cells: all }) => all[index]?.trim() || []).slice(0, CELLS_READ);
+    const colours = cells.filter((cell) => readColour(cell).base !== null);
+    return colours.length > 2 && colours.length >= COLOURS_FROM * cells.length;
+  });
+  return columns.map((read, index) => (index === at ? { ...read, column: "colour" } : read));
 }
 
 /**

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { readPinTable } from "./read";
+import { type ReadOptions, readPinTable } from "./read";
 
 const read = (text: string, name = "") => {
   const result = readPinTable(new TextEncoder().encode(text), "donor", { name });
@@ -212,5 +212,40 @@ describe("a head that a person told", () => {
   test("over two lines is the one that says more", () => {
     const columns = read("Plug,Pin,Wire,\nPlug,Pin,Colour,mm2\nC1,1,RD,1\n").columns.map(({ column }) => column);
     expect(columns).toEqual(["connector", "cavity", "colour", "size"]);
+  });
+});
+
+describe("a column headed wire", () => {
+  const columnOf = (text: string, options: ReadOptions = {}) => {
+    const read = readPinTable(new TextEncoder().encode(text), "donor", options);
+    if (!read.ok) throw new Error(read.refusal.code);
+    return {
+      column: read.table.columns[2]?.column,
+      colour: read.table.pins[0]?.colour?.base ?? null,
+      first: read.table.pins[0],
+    };
+  };
+  const rows = (...cells: string[]) =>
+    `conn,pin,Wire,function\n${cells.map((cell, at) => `C,${at + 1},${cell},thing`).join("\n")}\n`;
+  test("is the colour where its cells are colours, and no number is lost where they are none", () => {
+    expect(columnOf(rows("red", "pink/black", "BLK/WHT", "lt blue"))).toMatchObject({ column: "colour", colour: "RD" });
+    const numbers = columnOf(rows("101", "102", "103"));
+    expect(numbers.column).toBeNull();
+    expect(numbers.first?.extra).toEqual({ Wire: "101" });
+    // Two cells are chance; every third one is something else.
+    expect(columnOf(rows("red", "blue")).column).toBeNull();
+    expect(columnOf(rows("red", "blue", "splice", "green", "to ECU")).column).toBeNull();
+  });
+  test("is what a person said of it, now or in an earlier file, and never a second colour", () => {
+    const colours = rows("red", "blue", "green");
+    const kept = [
+      {
+        heads: ["conn", "pin", "wire", "function"],
+        columns: (["connector", "cavity", null, "description"] as const).map((column) => ({ column, unit: null })),
+      },
+    ];
+    expect(columnOf(colours, { remembered: kept }).column).toBeNull();
+    expect(columnOf(colours, { told: new Map([["wire", null]]) }).column).toBeNull();
+    expect(columnOf(colours.replace("function", "colour")).column).toBeNull();
   });
 });

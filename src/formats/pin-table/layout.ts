@@ -12,6 +12,8 @@ export interface Header {
   readonly columns: readonly ColumnRead[];
   /** What stands above it. */
   readonly above: readonly CsvRecord[];
+  /** Somebody told of such a head before what its columns are. */
+  readonly isRemembered: boolean;
 }
 
 const columnsIn = (record: CsvRecord, told: ToldColumns) =>
@@ -40,8 +42,9 @@ export function findHeader(
   told: ToldColumns,
   said: { readonly line?: number; readonly remembered?: readonly RememberedHead[] } = {},
 ): Header | null {
-  const at = (record: CsvRecord, columns: readonly ColumnRead[]): Header => ({
+  const at = (record: CsvRecord, columns: readonly ColumnRead[], isRemembered = false): Header => ({
     record,
+    isRemembered,
     columns,
     above: records.slice(0, records.indexOf(record)),
   });
@@ -57,6 +60,7 @@ export function findHeader(
       return at(
         record,
         record.cells.map((cell, index) => ({ header: cell.trim(), ...(known.columns[index] ?? NOT_TAKEN) })),
+        true,
       );
   }
   let best: Header | null = null;
@@ -69,7 +73,7 @@ export function findHeader(
   }
   if (best !== null) return best;
   const [first] = records;
-  return first === undefined ? null : { record: first, columns: columnsIn(first, told), above: [] };
+  return first === undefined ? null : at(first, columnsIn(first, told));
 }
 
 /** The separator under which the header shows most columns that are known, else the one that splits it most. */

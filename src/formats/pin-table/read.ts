@@ -11,7 +11,7 @@ import {
 import type { ImportedPin } from "@/job/import-table";
 import { type CsvRecord, parseCsv } from "../csv";
 import { decodeText } from "../text";
-import type { ColumnRead, ToldColumns } from "./columns";
+import { type ColumnRead, type ToldColumns, withColours } from "./columns";
 import { missingColumn, type TableRow, withConnectors } from "./connectors";
 import { type TableIssue, type TableRefusal, tableIssue } from "./issues";
 import { findHeader, findSeparator, namedBefore, type RememberedHead } from "./layout";
@@ -121,9 +121,10 @@ export function readRows(paper: Paper, side: Side, options: ReadOptions = {}): P
   const header = findHeader(records, told, { line: headerLine, remembered });
   if (header === null) return lost(refuse("no-header"));
   const { line } = header.record;
-  const columns = options.columns ?? header.columns;
+  const below = records.slice(header.above.length + 1);
+  const columns = options.columns ?? (header.isRemembered ? header.columns : withColours(header.columns, below, told));
   const { rows, issues: naming } = withConnectors(
-    records.slice(header.above.length + 1),
+    below,
     columns,
     options.connector === undefined
       ? namedBefore(header.above, options.name ?? "")
