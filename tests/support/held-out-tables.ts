@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -676,6 +676,64 @@ host|Fusebox, driver's side|supply-in|battery-supply ignition-supply|Feed from b
 host|Steering column sw.|switch-out supply-out|turn-signal lighting horn wiper|Ind. L;Ind. R;Dip;Main;Flash;Horn push
 `;
 
+export const MANUAL = `
+donor|ECM 80-pin blue|spare|other|Cavity plug
+donor|ECM 80-pin blue|can|powertrain-data|CAN data high;CAN data low;LAN high speed (+)
+donor|ECM 80-pin blue|knock-in|knock|Knock signal rear;Knock signal front
+donor|ECM 80-pin blue|ground|sensor-ground|Knock return rear;MAP low reference;TP sensor ground
+donor|ECM 80-pin blue|reference-out|sensor-supply|MAP 5 V ref;CMP 12/5 V reference
+donor|ECM 80-pin blue|supply-in|ignition-supply|Ignition 1 positive voltage;Run crank voltage
+donor|ECM 80-pin blue|supply-in|battery-supply|Battery positive voltage;Fused battery
+donor|ECM 80-pin blue|low-side-out|malfunction-lamp|MIL control output
+donor|ECM 80-pin blue|low-side-out|fuel-pump|Fuel pump relay ground control
+donor|ECM 80-pin blue|logic-in|ac-request|A/C request signal;HVAC A/C request
+donor|ECM 80-pin blue|analogue-in|refrigerant-pressure|A/C refrigerant pressure
+donor|ECM 80-pin blue|frequency-in|vehicle-speed transmission-output-speed|Vehicle speed sensor high;Vehicle speed low
+donor|ECM 80-pin blue|resistive-in|coolant-temperature|ECT signal input
+donor|ECM 80-pin blue|analogue-in resistive-in|intake-air-temperature|IAT signal input
+donor|ECM 80-pin blue|low-side-out pwm-out|transmission-input-speed shift-solenoid pressure-solenoid converter-clutch|1-2 SS valve control;2-3 shift solenoid control;PC solenoid high;TCC PWM solenoid control
+donor|ECM 80-pin blue|resistive-in|transmission-temperature|TFT sensor signal
+donor|ECM 80-pin blue|logic-in|gear-range|TR switch signal A;Trans range signal P
+donor|ECM 80-pin blue|logic-in|brake-switch|TCC/brake switch signal;Brake apply sensor
+donor|ECM 80-pin red|injector-out|injector|Injector 1 control;Fuel injector 8
+donor|ECM 80-pin red|coil-out|ignition-coil|IC 1 control;Ignition control 7;Coil 4 control circuit
+donor|ECM 80-pin red|reluctor-in hall-in frequency-in|crankshaft-position|CKP sensor signal
+donor|ECM 80-pin red|hall-in reluctor-in frequency-in|camshaft-position|CMP sensor signal
+donor|ECM 80-pin red|frequency-in analogue-in|mass-air-flow|MAF sensor signal
+donor|ECM 80-pin red|lambda-in|oxygen|HO2S high signal B1 S1;HO2S low B2 S2
+donor|ECM 80-pin red|low-side-out pwm-out|oxygen-heater|HO2S heater low control B1S2
+donor|ECM 80-pin red|motor-out low-side-out|idle-control|IAC coil A high;IAC coil B low
+donor|ECM 80-pin red|analogue-in|throttle-position|TP sensor signal
+donor|ECM 80-pin red|low-side-out pwm-out|purge-valve|EVAP canister purge solenoid control;EVAP vent solenoid
+donor|ECM 80-pin red|low-side-out pwm-out|exhaust-recirculation|EGR solenoid low
+donor|ECM 80-pin red|analogue-in|exhaust-recirculation|EGR position signal;EGR feedback
+donor|ECM 80-pin red|analogue-in|manifold-pressure|MAP signal
+donor|ECM 80-pin red|pwm-out low-side-out|alternator-field|Generator turn-on
+donor|ECM 80-pin red|pwm-in logic-in|alternator-field|Generator field monitor
+donor|ECM 80-pin red|analogue-in|oil-pressure|Engine oil pressure sensor
+donor|ECM 80-pin red|logic-in|other|Oil level switch;Coolant level switch
+donor|ECM 80-pin red|low-side-out|cooling-fan cooling-fan-high|Fan relay #1 control;Cooling fan relay 2 and 3 control
+donor|ECM 80-pin red|low-side-out|starter-relay|Crank relay control
+donor|ECM 80-pin red|logic-in|clutch-switch|Clutch start switch;CPP signal
+donor|ECM 80-pin red|serial|security-data|Anti-theft security data;Theft deterrent fuel enable
+donor|ECM 80-pin red|frequency-out|engine-speed|Engine speed (tach) output
+host|Under-dash fuse block|supply-out|ignition-supply battery-supply accessory-supply lighting turn-signal brake-switch illumination wiper heater-blower|Turn-B/U 20A;Stop-haz 20A;Ctsy 15A;Gauges 10A;Instr lps 5A;Wiper 25A;Htr-A/C 25A;Radio 10A;Tail lps 20A
+host|IP cluster conn (blk)|supply-in|ignition-supply|Gauges fuse feed
+host|IP cluster conn (blk)|frequency-in|engine-speed vehicle-speed|Tach;VSS signal (4000 p/mi)
+host|IP cluster conn (blk)|resistive-in|fuel-level coolant-temperature oil-pressure|Fuel gauge;Temp gauge;Oil press gauge
+host|IP cluster conn (blk)|load-in logic-in|brake-fluid handbrake|Brake warning
+host|IP cluster conn (blk)|load-in|turn-signal lighting illumination|LH turn;Hi beam;IP lamps
+host|IP cluster conn (blk)|load-in logic-in|malfunction-lamp seat-belt charge-warning oil-pressure-warning|Check engine;Seat belts;Volts lamp;Check gauges
+host|IP cluster conn (blk)|ground|ground|Cluster gnd
+host|Forward lamp harness|load-in|lighting turn-signal horn|LH low beam;RH high beam;LF park;LF turn;Horn
+host|Forward lamp harness|ground|ground|Gnd
+host|C100 bulkhead|supply-out|ignition-supply battery-supply start-supply starter-request|Ign 1 (pink);Batt (orange);Crank (purple)
+host|C100 bulkhead|resistive-in|coolant-temperature oil-pressure|Temp gauge;Oil gauge
+host|C100 bulkhead|load-in|charge-warning|Gen lamp
+host|C100 bulkhead|switch-out|brake-switch ac-request|Brake switch;A/C on
+host|C100 bulkhead|frequency-in|engine-speed vehicle-speed|Tach signal;Speedo signal
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -689,4 +747,5 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["spoken words", SPOKEN, 80, 96],
   ["old wiring by its parts", OLD_WIRING, 54, 78],
   ["channels and dotted words", CHANNELS, 88, 94],
+  ["a manual's cavities", MANUAL, 89, 96],
 ];

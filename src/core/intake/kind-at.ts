@@ -277,7 +277,7 @@ function actuatorAt(at: Situation, family: Extract<Family, { type: "actuator" }>
     case "computer":
       if (
         (says(at, "position") ||
-          (POSITIONED.has(at.quantity) && says(at, "sensor") && !says(at, "solenoid", "valve", "relay"))) &&
+          (POSITIONED.has(at.quantity) && says(at, "sensor", "monitor") && !says(at, "solenoid", "valve", "relay"))) &&
         !says(at, "control", "motor") &&
         at.quantity !== "gear-display"
       )

@@ -79,10 +79,18 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
     own?.quantity === "sensor-ground" && (place === "lamp" || place === "instruments") && !spoken.has("sensor")
       ? { quantity: "ground", sure: 0.8, why: "own-words" }
       : null,
-  // A key switch gives feeds: what is said to crank is the starter's.
-  ({ spoken, place }) =>
-    place === "key-switch" && spoken.has("crankshaft") && !spoken.has("sensor")
-      ? { quantity: "start-supply", sure: 0.9, why: "own-words" }
+  // A key switch and a bulkhead give feeds: what is said to crank is the starter's.
+  ({ spoken, place, side }) => {
+    if (!spoken.has("crankshaft") || SENSED.some((one) => spoken.has(one))) return null;
+    if (place === "key-switch") return { quantity: "start-supply", sure: 0.9, why: "own-words" };
+    return place === "in-line" && side === "host"
+      ? { quantity: "starter-request", sure: 0.75, why: "own-words" }
+      : null;
+  },
+  // Gauges are fed with the ignition.
+  ({ own, spoken, place }) =>
+    place === "fuse-box" && own === null && spoken.has("gauge")
+      ? { quantity: "ignition-supply", sure: 0.62, why: "own-words" }
       : null,
   // What an instrument for the engine's speed has from a coil are pulses.
   ({ spoken, named, place }) =>
@@ -128,6 +136,8 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
       ? { quantity: "ignition-coil", sure: 0.78, why: "own-words" }
       : null,
 ];
+
+const SENSED = ["sensor", "position", "signal", "cranksensor"];
 
 /** Feeds that a relay hands on, or a computer lets a relay hand on. */
 const SWITCHED_FEEDS: ReadonlySet<Quantity> = new Set<Quantity>([

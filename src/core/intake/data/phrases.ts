@@ -145,6 +145,9 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:modulat(?:or|ing|ion)|shift) press(?:ure)? (?:valve|vlv|sol\w*|reg\w*)/g, " pressuresolenoid "],
   [/\bstab\b/g, " stabiliser "],
   [/\bh\/ ?brake\b/g, " handbrake "],
+  [/\blan high speed\b|\bhigh speed lan\b/g, " can powertrain "],
+  [/\bic ?\d* (?:control|ctrl?|sig(?:nal)?)\b/g, " spark "],
+  [/\bvolts? (?:lamp|light)\b/g, " chargewarning lamp "],
   // Gearbox controllers
   [/\bfluid press(?:ure)? sw(?:itch)?\b/g, " gearrange "],
   [/(?<!fuel |rail |oil )\bpress(?:ure)? reg(?:ulator)?\b|\blinear sol(?:enoid)?\b/g, " pressuresolenoid "],

@@ -321,6 +321,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("anti-lock", 0.93, "abs", "wheel"),
   rule("audio", 0.95, "audio"),
   rule("heater-blower", 0.96, "blower"),
+  rule("heater-blower", 0.8, "heater ac", "compressor clutch request"),
   rule("heater-blower", 0.78, "heater stage|speed|resistor|fan", "oxygen seat window mirror"),
   rule("heater-control", 0.9, "flap"),
   rule("heater-control", 0.8, "heater control|valve", "oxygen bankprobe seat"),
