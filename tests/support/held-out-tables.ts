@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -734,6 +734,52 @@ host|C100 bulkhead|switch-out|brake-switch ac-request|Brake switch;A/C on
 host|C100 bulkhead|frequency-in|engine-speed vehicle-speed|Tach signal;Speedo signal
 `;
 
+export const LOOMS = `
+donor|Engine loom C3 (ECU side)|injector-out|injector|Injector No 3 control;Inj 5 drive
+donor|Engine loom C3 (ECU side)|coil-out|ignition-coil|Coil 1 primary switch;Ignition trigger cyl 3
+donor|Engine loom C3 (ECU side)|reluctor-in hall-in frequency-in|crankshaft-position|Crank speed sensor +;Crank speed sensor screen core -
+donor|Engine loom C3 (ECU side)|hall-in reluctor-in frequency-in|camshaft-position|Camshaft sensor output
+donor|Engine loom C3 (ECU side)|resistive-in|coolant-temperature intake-air-temperature|Engine coolant sensor;Inlet air sensor temp
+donor|Engine loom C3 (ECU side)|analogue-in|throttle-position manifold-pressure|Throttle pot signal;Manifold vacuum signal
+donor|Engine loom C3 (ECU side)|low-side-out pwm-out motor-out|idle-control|Stepper idle motor A;Stepper idle motor D
+donor|Engine loom C3 (ECU side)|low-side-out|fuel-pump main-relay|Fuel pump relay drive;Main relay drive
+donor|Engine loom C3 (ECU side)|lambda-in|oxygen|Lambda signal +;Lambda sensor signal
+donor|Engine loom C3 (ECU side)|low-side-out pwm-out|oxygen-heater purge-valve|Lambda heater switch;Purge valve drive
+donor|Engine loom C3 (ECU side)|ground|sensor-ground ground|Sensor 0V;Lambda ground;Throttle pot ground;Power ground (cylinder head)
+donor|Engine loom C3 (ECU side)|reference-out|sensor-supply|Throttle pot 5V;MAP sensor 5V
+donor|Engine loom C3 (ECU side)|supply-in|ignition-supply battery-supply relay-supply|Ignition sense from key;Battery permanent memory;Relay output to ECU
+donor|Engine loom C3 (ECU side)|frequency-out|engine-speed|Rev counter drive
+donor|Engine loom C3 (ECU side)|frequency-in|vehicle-speed|Road speed transducer in
+donor|Engine loom C3 (ECU side)|low-side-out|malfunction-lamp cooling-fan ac-clutch|Engine lamp drive;Fan relay drive;Air con relay drive
+donor|Engine loom C3 (ECU side)|logic-in|ac-request clutch-switch brake-switch park-neutral|Air con request in;Clutch switch in;Brake switch in;Auto box P/N in
+donor|Engine loom C3 (ECU side)|serial|diagnostic-data security-data|Diagnostic K;Immobiliser code in
+donor|Engine loom C3 (ECU side)|spare|other|Not fitted;Spare
+host|Dash loom to engine bay (LH)|supply-out|ignition-supply battery-supply start-supply starter-request|Ignition feed;Battery feed 30A;Crank signal
+host|Dash loom to engine bay (LH)|resistive-in|coolant-temperature|Coolant gauge signal
+host|Dash loom to engine bay (LH)|load-in logic-in|oil-pressure-warning charge-warning|Oil lamp;Charge lamp
+host|Dash loom to engine bay (LH)|frequency-in|engine-speed vehicle-speed|Rev counter signal;Speedo signal
+host|Dash loom to engine bay (LH)|supply-out load-in|lighting turn-signal horn washer wiper|Dip LH;Main RH;Side LH;Indicator RH;Horn;Front wash pump;Wiper fast
+host|Dash loom to engine bay (LH)|switch-out|ac-request brake-switch|Air con switch;Brake switch
+host|Dash loom to engine bay (LH)|load-in|malfunction-lamp|Engine management lamp
+host|Dash loom to engine bay (LH)|serial|diagnostic-data|Diagnostic line
+host|Instrument pack (green)|supply-in|ignition-supply battery-supply illumination|Ignition 15;Permanent 30
+host|Instrument pack (green)|load-in|illumination lighting turn-signal|Illumination 58;Main beam 56a;Indicator L 49a
+host|Instrument pack (green)|frequency-in|engine-speed vehicle-speed|Rev counter 1;Speed signal
+host|Instrument pack (green)|resistive-in|fuel-level coolant-temperature oil-pressure|Fuel sender G;Temp sender T;Oil sender
+host|Instrument pack (green)|load-in logic-in|charge-warning oil-pressure-warning handbrake brake-fluid|Charge 61;Oil warning;Handbrake;Brake fluid
+host|Instrument pack (green)|ground|ground|Earth 31
+host|Fuse/relay board|supply-out|ignition-supply battery-supply wiper lighting heater-blower fuel-pump horn|F1 15A ignition ECU;F2 20A fuel pump;F5 10A side lamps LH;F9 30A heater blower;F11 25A wipers;F14 horn
+host|Fuse/relay board|supply-in|battery-supply ignition-supply|Battery in (stud);Ignition in from switch
+host|Ignition/starter switch|supply-in|battery-supply|Battery supply
+host|Ignition/starter switch|supply-out switch-out|ignition-supply accessory-supply start-supply starter-request|Ignition (run + start);Ignition (run only);Accessories;Starter
+host|Rear loom tail plug|load-in supply-out|lighting turn-signal brake-switch reverse-lamp demister fuel-pump|Tail LH;Stop;Reverse;Indicator LH;Heated screen;Fuel pump feed
+host|Rear loom tail plug|resistive-in resistive-out|fuel-level|Fuel sender
+host|Brake pedal switch|supply-in|battery-supply ignition-supply|Fused battery
+host|Brake pedal switch|switch-out|brake-switch|Stop lamp feed out
+host|Gear selector (auto)|switch-out|park-neutral reverse-lamp gear-range|P/N to starter;R to reverse lamps;D lamp
+host|Gear selector (auto)|supply-in|ignition-supply|Ignition feed
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -748,4 +794,5 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["old wiring by its parts", OLD_WIRING, 54, 78],
   ["channels and dotted words", CHANNELS, 88, 94],
   ["a manual's cavities", MANUAL, 89, 96],
+  ["looms by where they lead", LOOMS, 90, 95],
 ];

@@ -148,6 +148,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\blan high speed\b|\bhigh speed lan\b/g, " can powertrain "],
   [/\bic ?\d* (?:control|ctrl?|sig(?:nal)?)\b/g, " spark "],
   [/\bvolts? (?:lamp|light)\b/g, " chargewarning lamp "],
+  [/^ (?:main|side|dip(?:ped)?) (?:lh?|rh?|left|right|o\/?s|n\/?s) $/g, " headlamp beam "],
   // Gearbox controllers
   [/\bfluid press(?:ure)? sw(?:itch)?\b/g, " gearrange "],
   [/(?<!fuel |rail |oil )\bpress(?:ure)? reg(?:ulator)?\b|\blinear sol(?:enoid)?\b/g, " pressuresolenoid "],

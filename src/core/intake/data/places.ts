@@ -33,7 +33,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],
   [
     "key-switch",
-    /^key\d?$|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\b(steering|starter|starting) (lock|barrel)\b/,
+    /^key\d?$|\bign\w*[ /]+start\w* sw|\bstart\w*[ /]+ign\w* sw|\b(ign\w*|key)[ -]?(sw\w*|barrel|lock|cylinder|start)\b|\b(steering|starter|starting) (lock|barrel)\b/,
   ],
   [
     "fuse-box",
