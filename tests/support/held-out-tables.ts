@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead; plugs of single parts.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -780,6 +780,64 @@ host|Gear selector (auto)|switch-out|park-neutral reverse-lamp gear-range|P/N to
 host|Gear selector (auto)|supply-in|ignition-supply|Ignition feed
 `;
 
+export const PLUGS = `
+donor|Crankshaft sensor X12|reluctor-out hall-out|crankshaft-position|Signal to ECU;Sensor +
+donor|Crankshaft sensor X12|reluctor-out ground|crankshaft-position sensor-ground|Sensor -
+donor|Crankshaft sensor X12|shield|crankshaft-position other|Screen to ECU
+donor|Throttle body X7|motor-in|throttle-motor|Motor supply +;Motor supply -;Actuator +
+donor|Throttle body X7|analogue-out|throttle-position|Pot 1 signal;Pot 2 output
+donor|Throttle body X7|reference-in|sensor-supply|Pot supply 5V
+donor|Throttle body X7|ground|sensor-ground|Pot earth
+donor|Pedal module|analogue-out|accelerator-position|Track 1 signal;Track 2 signal
+donor|Pedal module|reference-in|sensor-supply|Track 1 5V;Track 2 supply
+donor|Pedal module|ground|sensor-ground|Track 1 earth;Track 2 ground
+donor|Air mass meter B3|supply-in|ignition-supply relay-supply|12V from main relay;Supply 12V
+donor|Air mass meter B3|analogue-out frequency-out|mass-air-flow|Mass signal;Output to ECU
+donor|Air mass meter B3|ground|sensor-ground ground|Signal earth;Earth
+donor|Air mass meter B3|resistive-out|intake-air-temperature|Air temp output
+donor|Lambda probe pre-cat|lambda-out|oxygen|Probe signal;Signal +
+donor|Lambda probe pre-cat|ground lambda-out|sensor-ground oxygen|Probe earth;Signal -
+donor|Lambda probe pre-cat|load-in|oxygen-heater|Heater control;Heater -
+donor|Lambda probe pre-cat|supply-in load-in|ignition-supply relay-supply oxygen-heater|Heater supply;Heater +
+donor|Injector 4 plug|supply-in|ignition-supply relay-supply|12V supply;Common feed
+donor|Injector 4 plug|injector-in|injector|ECU control;Switched earth from ECU
+donor|Coil 2 plug|supply-in|ignition-supply relay-supply|Supply 12V;Ignition feed
+donor|Coil 2 plug|coil-in|ignition-coil|Trigger from ECU;ECU pin 34
+donor|Coil 2 plug|ground|ground|Earth to head
+donor|Camshaft solenoid inlet|supply-in|ignition-supply relay-supply|12V supply
+donor|Camshaft solenoid inlet|load-in|camshaft-phaser|Control from ECU;PWM earth
+donor|Oil pressure/temp sensor|analogue-out resistive-out|oil-pressure oil-temperature|Pressure signal;Temp signal
+donor|Oil pressure/temp sensor|reference-in|sensor-supply|5V
+donor|Oil pressure/temp sensor|ground|sensor-ground|Earth
+donor|Knock sensor rear|knock-out|knock|Signal;Sig. earth
+donor|Coolant sensor 4 pin|resistive-out|coolant-temperature|To ECU;To gauge
+donor|Coolant sensor 4 pin|ground|sensor-ground|Earth from ECU
+donor|Starter motor|supply-in|battery-supply|Main cable from battery
+donor|Starter motor|load-in|starter-request start-supply starter-relay|Solenoid trigger from relay
+donor|Alternator 2 pin plug|low-side-out load-in supply-in logic-in|charge-warning|Warning light wire;To charge lamp
+donor|Alternator 2 pin plug|supply-in|battery-supply ignition-supply|Battery sense wire;Ignition wake
+donor|AC compressor plug|load-in|ac-clutch|Clutch feed from relay
+donor|Reverse light switch (gearbox)|supply-in|ignition-supply|Ignition feed in
+donor|Reverse light switch (gearbox)|switch-out|reverse-lamp|Out to lamps
+donor|Speed sensor (gearbox)|supply-in|ignition-supply|12V ignition
+donor|Speed sensor (gearbox)|hall-out frequency-out reluctor-out|vehicle-speed transmission-output-speed|Pulse out
+donor|Speed sensor (gearbox)|ground|sensor-ground ground|Earth
+host|Tank unit/pump plug|resistive-out|fuel-level|Level sender
+host|Tank unit/pump plug|load-in motor-in|fuel-pump|Pump feed;Pump 12V from relay
+host|Tank unit/pump plug|ground|ground sensor-ground|Pump earth;Sender earth
+host|Headlight RH plug|load-in|lighting turn-signal|Dipped feed;Main feed;Side feed;Indicator feed
+host|Headlight RH plug|ground|ground|Earth
+host|Cooling fan plug (2 speed)|load-in|cooling-fan cooling-fan-high|Slow feed;Fast feed
+host|Cooling fan plug (2 speed)|ground|ground|Earth to inner wing
+host|Heater motor plug|load-in motor-in|heater-blower|Feed from resistor;Full speed feed
+host|Handbrake switch|switch-out|handbrake|Earths lamp when on
+host|Door switch LF|switch-out|door|Earths interior lamp
+host|Horn push|switch-out|horn|Earths relay coil
+host|Oil light switch|switch-out|oil-pressure-warning|To lamp
+host|Washer bottle pump|load-in|washer|Feed from stalk
+host|Wiper motor 5 pin|load-in supply-in|wiper ignition-supply|Slow from stalk;Fast from stalk;Park feed (ign);Park return
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -795,4 +853,5 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["channels and dotted words", CHANNELS, 88, 94],
   ["a manual's cavities", MANUAL, 89, 96],
   ["looms by where they lead", LOOMS, 90, 95],
+  ["plugs of single parts", PLUGS, 85, 93],
 ];

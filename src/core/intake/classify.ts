@@ -192,8 +192,10 @@ function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<stri
       ? (spoken.has("from") || spoken.has("control")) && (spoken.has("din85") || spoken.has("din86"))
       : place === "switch"
         ? SWITCHED.some((concept) => spoken.has(concept))
-        : (place === "in-line" || place === "computer") &&
-          (spoken.has("mainrelay") || (spoken.has("relay") && RELAYED.some((concept) => spoken.has(concept)))));
+        : place === "actuator"
+          ? spoken.has("pwm")
+          : (place === "in-line" || place === "computer") &&
+            (spoken.has("mainrelay") || (spoken.has("relay") && RELAYED.some((concept) => spoken.has(concept)))));
   return switches ? new Set([...without(spoken, "ground", "earth"), "groundswitching"]) : spoken;
 }
 const without = (spoken: ReadonlySet<string>, ...words: string[]) => [...spoken].filter((one) => !words.includes(one));

@@ -64,7 +64,7 @@ function supplyAt(at: Situation): KindGuess {
     case "battery":
       return guess("supply-out", 0.95, "it-gives-the-supply");
     case "alternator":
-      return at.quantity === "ignition-supply"
+      return at.quantity === "ignition-supply" || says(at, "monitor")
         ? guess("supply-in", 0.8, "it-is-fed-here")
         : guess("supply-out", 0.95, "it-gives-the-supply");
     case "instruments":

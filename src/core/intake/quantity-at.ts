@@ -61,11 +61,31 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
     if (own === null || labelled === null || labelled === own.quantity) return null;
     if ((place === "switch" || place === "sensor") && OWN_NAMED[labelled]?.includes(own.quantity) === true)
       return { quantity: labelled, sure: 0.9, why: "with-label" };
-    const leadsTo = place === "switch" && spoken.has("to") && !spoken.has("from");
+    const leadsTo = place === "switch" && (spoken.has("to") || spoken.has("groundswitching")) && !spoken.has("from");
     return leadsTo && FAMILIES[labelled].type === "contact" && FAMILIES[own.quantity].type !== "contact"
       ? { quantity: labelled, sure: 0.85, why: "with-label" }
       : null;
   },
+  // Both wires of a knock sensor are its signal.
+  ({ own, labelled, place }) =>
+    place === "sensor" && labelled === "knock" && own?.quantity === "sensor-ground"
+      ? { quantity: "knock", sure: 0.65, why: "with-label" }
+      : null,
+  // What a relay feeds is that load's own wire.
+  ({ own, labelled, place }) => {
+    const family = labelled === null ? null : FAMILIES[labelled];
+    return place === "actuator" &&
+      own?.quantity === "relay-supply" &&
+      family?.type === "actuator" &&
+      family.used === "body"
+      ? { quantity: labelled as Quantity, sure: 0.8, why: "with-label" }
+      : null;
+  },
+  // A regulator wakes with the ignition.
+  ({ own, spoken, place }) =>
+    place === "alternator" && own?.quantity === "wake-up" && spoken.has("ignition")
+      ? { quantity: "ignition-supply", sure: 0.8, why: "own-words" }
+      : null,
   // What feeds a part of the engine comes on with the ignition.
   ({ own, spoken, labelled, place }) =>
     own === null &&

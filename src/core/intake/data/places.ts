@@ -28,6 +28,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b|\b(trailer|tow\w*) (socket|plug)\b/],
   ["instruments", /\bwarning (lamp|light)s? (panel|cluster|pod)\b/],
   ["gearbox", /\bvalve body\b/],
+  ["sensor", /\b(accel\w*|gas|throttle)? ?pedal (sensor|unit|assembly|module)\b/],
   ["in-line", /\b(dash|engine|body|chassis|gearbox|tail) to (dash|engine|body|chassis|gearbox|tail)\b/],
   ["diagnostic", /\b(data ?link|diag\w*|dlc|obd\w*|aldl|scan)\b/],
   ["ground-stud", /\b(earth|ground|gnd|grnd)( ?(stud|point|eyelet|ring|block|strap|bolt))?\b|^g\d+$/],

@@ -29,7 +29,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["choke", "choke"],
   ["dynamo", "dynamo"],
   ["ammeter", "ammeter"],
-  ["position", "position pos posn posit pot potentiometer potmeter angle"],
+  ["position", "position pos posn posit pot potentiometer potmeter angle track"],
   ["throttle position", "tps tp tps1 tps2 vta vtas"],
   ["pedal accelerator position", "app apps pps vpa aps epedal"],
   ["pedal", "pedal ped pdl"],
