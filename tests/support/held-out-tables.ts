@@ -1,7 +1,7 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead; plugs of single parts.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead; plugs of single parts; whole words in capitals.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -838,6 +838,49 @@ host|Washer bottle pump|load-in|washer|Feed from stalk
 host|Wiper motor 5 pin|load-in supply-in|wiper ignition-supply|Slow from stalk;Fast from stalk;Park feed (ign);Park return
 `;
 
+export const CAPITALS = `
+donor|ECU-A (26p)|injector-out|injector|INJECTOR CYL.#1;INJECTOR CYL.#4 (-)
+donor|ECU-A (26p)|low-side-out pwm-out motor-out|idle-control|IDLE CONTROL VALVE OPEN;IDLE CONTROL VALVE CLOSE
+donor|ECU-A (26p)|low-side-out pwm-out|purge-valve exhaust-recirculation oxygen-heater|PURGE CONTROL SOL. VALVE;EGR SOL. VALVE;FRONT O2 SENSOR HEATER
+donor|ECU-A (26p)|low-side-out|ac-clutch fuel-pump cooling-fan cooling-fan-high main-relay malfunction-lamp|A/C COMPRESSOR RELAY;FUEL PUMP RELAY COIL;FAN MOTOR RELAY (LOW);FAN MOTOR RELAY (HIGH);ENGINE CONTROL RELAY;ENGINE WARNING LAMP
+donor|ECU-A (26p)|coil-out|ignition-coil|IGNITION POWER TRANSISTOR A;POWER TR. UNIT B
+donor|ECU-A (26p)|supply-in|relay-supply ignition-supply battery-supply|POWER SUPPLY FROM CONTROL RELAY;BACK-UP POWER SUPPLY;IGNITION SWITCH-IG
+donor|ECU-A (26p)|ground|ground|EARTH (ENGINE);ECU EARTH 2
+donor|ECU-B (16p)|logic-in supply-in|starter-request start-supply|IGNITION SWITCH-ST
+donor|ECU-B (16p)|logic-in|power-steering-pressure ac-request park-neutral other|P/S FLUID PRESSURE SWITCH;A/C SWITCH 2;INHIBITOR SWITCH;ELECTRICAL LOAD SWITCH
+donor|ECU-B (16p)|logic-in|ac-request|A/C SWITCH
+donor|ECU-B (16p)|serial|diagnostic-data|DIAGNOSIS CONTROL TERMINAL;DIAG. OUTPUT
+donor|ECU-B (16p)|frequency-out|engine-speed|TACHOMETER SIGNAL
+donor|ECU-B (16p)|pwm-in logic-in frequency-in analogue-in|alternator-field|ALTERNATOR FR TERMINAL
+donor|ECU-B (16p)|pwm-out low-side-out|alternator-field|ALTERNATOR G TERMINAL CONTROL
+donor|ECU-C (22p)|resistive-in|coolant-temperature intake-air-temperature|ENGINE COOLANT TEMP. SENSOR;INTAKE AIR TEMP. SENSOR
+donor|ECU-C (22p)|analogue-in|throttle-position manifold-pressure accelerator-position|THROTTLE POSITION SENSOR (MAIN);BAROMETRIC PRESSURE SENSOR;APP SENSOR (SUB)
+donor|ECU-C (22p)|frequency-in analogue-in|mass-air-flow|AIR FLOW SENSOR;VOLUME AIR FLOW SIGNAL
+donor|ECU-C (22p)|logic-in|other throttle-position|CLOSED THROTTLE POSITION SWITCH;AIR FLOW SENSOR RESET SIGNAL
+donor|ECU-C (22p)|hall-in reluctor-in frequency-in|camshaft-position crankshaft-position|TDC SENSOR;CAMSHAFT POSITION SENSOR;CRANK ANGLE SENSOR
+donor|ECU-C (22p)|frequency-in|vehicle-speed|VEHICLE SPEED SENSOR;VEHICLE SPEED SIGNAL
+donor|ECU-C (22p)|lambda-in|oxygen|OXYGEN SENSOR (FRONT);OXYGEN SENSOR (REAR)
+donor|ECU-C (22p)|reference-out|sensor-supply|SENSOR POWER SUPPLY (5V)
+donor|ECU-C (22p)|ground|sensor-ground|SENSOR EARTH
+donor|ECU-C (22p)|knock-in|knock|DETONATION SENSOR
+donor|ECU-C (22p)|spare|other|NOT CONNECTED;-
+host|Combination meter (A-12)|supply-in|ignition-supply battery-supply|IG1 FUSE No.11;BATTERY FUSE No.2
+host|Combination meter (A-12)|frequency-in|engine-speed vehicle-speed|TACHOMETER DRIVE;SPEED SENSOR INPUT
+host|Combination meter (A-12)|resistive-in|coolant-temperature fuel-level|WATER TEMP. GAUGE UNIT;FUEL GAUGE UNIT
+host|Combination meter (A-12)|load-in logic-in|oil-pressure-warning charge-warning brake-fluid handbrake seat-belt door fuel-level other|OIL PRESSURE GAUGE SWITCH;CHARGE WARNING (ALT. L);BRAKE FLUID LEVEL SWITCH;PARKING BRAKE SWITCH;SEAT BELT WARNING;DOOR AJAR LAMP;LOW FUEL WARNING
+host|Combination meter (A-12)|load-in|turn-signal lighting illumination|TURN-SIGNAL LAMP (LH);HIGH BEAM INDICATOR;ILLUMINATION LAMP;RHEOSTAT
+host|Combination meter (A-12)|ground|ground|EARTH
+host|Combination meter (A-12)|load-in|malfunction-lamp gear-display|CHECK ENGINE LAMP;A/T POSITION D;N INDICATOR
+host|Column switch (C-05)|switch-out supply-out|lighting turn-signal wiper washer|TAIL LAMP;HEADLAMP LOW;PASSING;TURN SIGNAL RH;WIPER LOW;WIPER INT;WASHER MOTOR
+host|Ignition switch (C-06)|supply-in|battery-supply|FUSIBLE LINK No.2;B1
+host|Ignition switch (C-06)|supply-out switch-out|ignition-supply accessory-supply start-supply starter-request|IG1;IG2;ACC;ST
+host|Stop lamp switch (C-08)|supply-in|battery-supply brake-switch|FUSE No.3 (BATTERY)
+host|Stop lamp switch (C-08)|switch-out|brake-switch|STOP LAMP
+host|Junction block (J/B)|supply-out|ignition-supply accessory-supply battery-supply|IG1 OUT 10A;ACC OUT 15A;BATTERY OUT 10A
+host|Front harness joint (A-30)|supply-out|ignition-supply starter-request start-supply|IG2 TO ECU;ST TO STARTER RELAY
+host|Front harness joint (A-30)|load-in|malfunction-lamp charge-warning|CHECK LAMP TO ECU;CHARGE LAMP TO ALT.
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -853,5 +896,6 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["channels and dotted words", CHANNELS, 88, 94],
   ["a manual's cavities", MANUAL, 89, 96],
   ["looms by where they lead", LOOMS, 90, 95],
-  ["plugs of single parts", PLUGS, 85, 93],
+  ["plugs of single parts", PLUGS, 85, 97],
+  ["whole words in capitals", CAPITALS, 88, 96],
 ];

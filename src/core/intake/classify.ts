@@ -206,7 +206,7 @@ const SWITCHED = ["horn", "relay", "lamp", "interior", "door", "handbrake", "oil
 /** What in a fuse box is no way of it: its own feed, the coils of relays that sit there, a ground. */
 const NO_WAY = ["in", "from", "coil", "control", "relay", "din30", "din85", "din86", "din31", "ground"];
 /** A key switch has one feed: what comes to it. */
-const KEY_FED = ["feed", "live", "supply", "from", "in"];
+const KEY_FED = ["feed", "live", "supply", "from", "in", "fuse"];
 
 const LISTS: ReadonlySet<Place> = new Set([
   "computer",
