@@ -264,3 +264,10 @@ donor|Standalone ECU|lambda-in|oxygen|Lambda 1;WB sense;Lambda IP;wideband in;LS
 donor|Standalone ECU|reference-out|sensor-supply|5V out;+5V sensors;8V out;Sensor 5V;AN 5V
 donor|Standalone ECU|ground|sensor-ground ground|Sensor 0V;0V sensor;AN GND;Ground power;Signal gnd;PGND
 `;
+
+/** What says nothing that anyone could act on: to be asked, not guessed. */
+export const NOTHING_SAID = `
+donor|ECM|unknown|other|signal;output 3;sensor;relay 4;to C105;A5;D;control;data;sensor 2 signal;valve 3;solenoid;position;pressure sensor;motor;S5;switch B;temp 3;input;drive;module;wire;aux;aux 2;user 1;channel 4;load;common;link;test;option;diode;resistor;lamp;x;supply?;to dash;from dash;plug;M;T;R2;tbd;FPM?;low;high;return 3?;LS3;HS2;PWM 4;DI 5;AN 3
+host|Body computer|unknown|other|signal;output 7;input 4;switch;sensor;relay;to module;data;LS 4;P;X
+host|C5|unknown|other|signal;feed?;to C6;lamp?;wire;12;switch;?;see sheet 4;L;R
+`;

@@ -10,6 +10,7 @@ import {
   IN_A_BODY,
   type ListedRow,
   listedRows,
+  NOTHING_SAID,
   OTHER_COMPUTERS,
 } from "../../../tests/support/listed-rows";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
@@ -153,6 +154,8 @@ describe("the trade's names of a cavity, listed by what it is and where", () => 
       told: wrong.map(({ row, reading }) => `${row.connector}: ${row.description} → ${reading.kind.value}`).join("\n"),
     };
   };
+  test("a word that could be anything is asked about, however many words are known", () =>
+    expect(wrongOf(NOTHING_SAID).told).toBe(""));
   test.each<readonly [name: string, rows: string, mostWrong: number]>([
     ["at an engine computer", AT_A_COMPUTER, 0.04],
     ["in a body", IN_A_BODY, 0.04],
