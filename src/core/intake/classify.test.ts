@@ -215,6 +215,13 @@ describe("what a reading leans on", () => {
     expect(one("ECU", "KEY ON FEED 10A", "donor").index).toBeNull();
     expect(one("ECU", "Engine speed output, 2 per rev", "donor").index).toBeNull();
   });
+  test("a ground by where it is stays one, and a sign behind a letter is one of a pair", () => {
+    for (const text of ["Ground in engine bay", "GND, in dash", "B-", "B - (stud)"])
+      expect(one("ECM", text, "donor").kind.value, text).toBe("ground");
+    for (const text of ["Stepper phase B-", "CKP B-", "Knock B -"])
+      expect(one("ECM", text, "donor").quantity.value, text).not.toBe("ground");
+    expect(one("ECM", "P/N switch, ground in park", "donor").kind.value).toBe("logic-in");
+  });
   test("a spare way is a way; a cavity that is not used is spare", () => {
     expect(one("Fuse box", "F2 permanent live, spare way").kind.value).toBe("supply-out");
     expect(one("ECU", "not used (A/C clutch)").kind.value).toBe("spare");

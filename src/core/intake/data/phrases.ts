@@ -68,7 +68,7 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
     /\b(?:b ?\+|batt?(?:ery)?) sw(?:itched)?\b|\brelayed (?:b ?\+|batt?(?:ery)?|12 ?v|feed|supply|power)/g,
     " ignition feed ",
   ],
-  [/(?<!(?:phase|coil|winding|motor|bank|stepper) )\bb ?-(?![\w-])/g, " ground battneg "],
+  [/(?<=^ )b ?-(?![\w-])/g, " ground battneg "],
   [/\bw\/l(?:amp|ight|t)?\b/g, " warning lamp "],
   [/\b(?:return )?to (?:the )?(?:chassis|body|frame)(?=\s*$)/g, " ground "],
   [/\bbrake (?:warn|fail|sys(?:tem)?)\b/g, " brakefluid "],
@@ -100,7 +100,10 @@ export const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/\bne (?:sig(?:nal)?|pick-?up|sensor)\b/g, " crankshaft sensor "],
   [/\b(?:dist(?:ributor)?|dizzy) (?:pick-?up|sig(?:nal)?|sensor|trigger)\b/g, " camshaft sensor "],
   [/\bstabili[sz]ed\b/g, " stabiliser "],
-  [/\bgrounds? (?:when|in|with|if)\b|\bground on\b/g, " groundswitching "],
+  [
+    /\bgrounds? (?:when|with|if)\b|\bgrounds? in (?:park|neutral|gear|reverse|[prnd]\b)|\bground on\b/g,
+    " groundswitching ",
+  ],
   [
     /\b(?:alt(?:ernator)?|gen(?:erator)?) l\b(?: term(?:inal)?)?(?= (?:control|ctrl?|cmd|command))/g,
     " alternator field ",
