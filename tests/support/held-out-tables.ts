@@ -96,7 +96,8 @@ host|Combination meter A|ground|ground|E (signal);E (power)
 export const EARLY_INJECTION = `
 donor|EFI main loom - ECU plug|injector-out|injector|No. 1 Injector;Injector No.4 (-);#2 INJECTOR SIGNAL
 donor|EFI main loom - ECU plug|coil-out|ignition-coil|Igniter signal;Ignition module signal cyl 1&4;DIS coil B
-donor|EFI main loom - ECU plug|hall-in reluctor-in frequency-in|camshaft-position crankshaft-position|Distributor G signal;Distributor NE signal;Dizzy pickup +;CAS 2 pulse/rev
+donor|EFI main loom - ECU plug|hall-in reluctor-in frequency-in|camshaft-position crankshaft-position|Distributor G signal;
+  Distributor NE signal;Dizzy pickup +;CAS 2 pulse/rev
 donor|EFI main loom - ECU plug|frequency-in analogue-in|mass-air-flow|Air flow meter Vs signal;Karman vortex signal
 donor|EFI main loom - ECU plug|resistive-in|intake-air-temperature|Air flow meter temp
 donor|EFI main loom - ECU plug|analogue-in|throttle-position|TPS output voltage;Throttle switch idle-pos sensor
@@ -106,7 +107,8 @@ donor|EFI main loom - ECU plug|low-side-out pwm-out motor-out|idle-control|ISC d
 donor|EFI main loom - ECU plug|supply-in|start-supply starter-request|Cranking signal from key
 donor|EFI main loom - ECU plug|logic-in supply-in|starter-request start-supply|Start signal (12V when cranking)
 donor|EFI main loom - ECU plug|supply-in|battery-supply|Back-up power;Permanent supply from fuse
-donor|EFI main loom - ECU plug|supply-in|ignition-supply relay-supply|Power from EFI relay;Ignition feed from key;Main relay supply 2
+donor|EFI main loom - ECU plug|supply-in|ignition-supply relay-supply|Power from EFI relay;Ignition feed from key;
+  Main relay supply 2
 donor|EFI main loom - ECU plug|ground|ground|Power earth;Injector earth;ECU case earth;Earth - manifold
 donor|EFI main loom - ECU plug|ground|sensor-ground|Sensor earth;Earth for TPS & temp sensors
 donor|EFI main loom - ECU plug|reference-out|sensor-supply|Sensor 5V out;5 volts to TPS/MAP
@@ -132,14 +134,16 @@ host|Rear loom|load-in supply-out|fuel-pump|Pump supply, 12V (green)
 host|Rear loom|load-in supply-out|reverse-lamp|Reverse lamps
 host|Rear loom|load-in supply-out|demister|Heated rear window
 host|Stalk, left|switch-out supply-out|turn-signal lighting horn|L turn out;R turn out;main beam out;flash out;horn contact
-host|Stalk, left|supply-in|turn-signal lighting battery-supply ignition-supply|turn input from flasher can;light switch in;fused live for flash
+host|Stalk, left|supply-in|turn-signal lighting battery-supply ignition-supply|turn input from flasher can;light switch in;
+  fused live for flash
 host|Light switch|supply-in|battery-supply lighting|battery supply;30;live in
 host|Light switch|switch-out supply-out|lighting illumination|side lights;heads;dash illumination;58;56;park;to dip switch
 host|Heater switch|switch-out supply-out|heater-blower|slow;fast;speed 2;to resistor pack
 host|Heater switch|supply-in|ignition-supply|ign feed;from fuse 6
 host|Hazard switch|supply-in|battery-supply ignition-supply|30;15;batt feed;ign feed
 host|Hazard switch|switch-out supply-out|turn-signal hazard|L lamps;R lamps;to flasher 49;left flashers
-host|Instrument pack plug 1|resistive-in|fuel-level coolant-temperature oil-pressure|fuel gauge sender;temp gauge sender;oil gauge sender
+host|Instrument pack plug 1|resistive-in|fuel-level coolant-temperature oil-pressure|fuel gauge sender;temp gauge sender;
+  oil gauge sender
 host|Instrument pack plug 1|load-in logic-in|oil-pressure-warning|oil warning lamp switch
 host|Instrument pack plug 1|load-in|charge-warning|ignition warning lamp (alternator)
 host|Instrument pack plug 1|load-in|turn-signal|L/H direction tell-tale;R/H direction tell-tale
@@ -172,7 +176,8 @@ donor|C1 (grey 32 way)|analogue-in|oil-pressure|Oil pressure sensor signal (3 wi
 donor|C1 (grey 32 way)|logic-in serial|security-data|Anti-theft enable
 donor|C1 (grey 32 way)|pwm-out low-side-out|alternator-field|Alternator L terminal control
 donor|C1 (grey 32 way)|low-side-out pwm-out|purge-valve|EVAP purge solenoid;Vent solenoid evap
-donor|C1 (grey 32 way)|low-side-out pwm-out|shift-solenoid pressure-solenoid converter-clutch|1-2 shift solenoid A;3-2 downshift solenoid;Pressure control sol hi;TCC apply solenoid;TCC PWM sol
+donor|C1 (grey 32 way)|low-side-out pwm-out|shift-solenoid pressure-solenoid converter-clutch|1-2 shift solenoid A;
+  3-2 downshift solenoid;Pressure control sol hi;TCC apply solenoid;TCC PWM sol
 donor|C1 (grey 32 way)|logic-in|gear-range|Trans range A;Fluid press switch B
 donor|C1 (grey 32 way)|injector-out|injector|Inj 5 (black/orange)
 donor|C1 (grey 32 way)|coil-out|ignition-coil|Coil #7 signal;Coil 2
@@ -321,9 +326,11 @@ donor|ENGINE CONTROL COMPUTER E8|low-side-out|malfunction-lamp|W check engine la
 donor|ENGINE CONTROL COMPUTER E8|serial can|diagnostic-data powertrain-data|SIL diagnosis;CANH CAN high;TC diag terminal
 donor|ENGINE CONTROL COMPUTER E8|logic-in|park-neutral|NSW neutral start switch
 donor|ENGINE CONTROL COMPUTER E8|serial|security-data|IMI immobiliser in;IMO immobiliser out
-donor|ENGINE CONTROL COMPUTER E8|low-side-out pwm-out|shift-solenoid pressure-solenoid converter-clutch|S1 shift solenoid;SL1+ shift sol linear;SLT line pressure;SLU lock-up;DSL lock up sol
+donor|ENGINE CONTROL COMPUTER E8|low-side-out pwm-out|shift-solenoid pressure-solenoid converter-clutch|S1 shift solenoid;
+  SL1+ shift sol linear;SLT line pressure;SLU lock-up;DSL lock up sol
 donor|ENGINE CONTROL COMPUTER E8|resistive-in|transmission-temperature|THO1 ATF temp
-donor|ENGINE CONTROL COMPUTER E8|reluctor-in hall-in frequency-in|transmission-input-speed transmission-output-speed|NT+ turbine speed;SP2+ output speed;NC0+ counter gear speed
+donor|ENGINE CONTROL COMPUTER E8|reluctor-in hall-in frequency-in|transmission-input-speed transmission-output-speed|
+  NT+ turbine speed;SP2+ output speed;NC0+ counter gear speed
 donor|ENGINE CONTROL COMPUTER E8|logic-in|gear-range|P shift position P;R shift position R;D position switch
 donor|ENGINE CONTROL COMPUTER E8|pwm-out low-side-out|cooling-fan alternator-field|RFC fan ECU control;RLO alternator control
 donor|ENGINE CONTROL COMPUTER E8|logic-in|ac-request|AC1 air con on;ACS A/C switch
@@ -332,10 +339,12 @@ donor|ENGINE CONTROL COMPUTER E8|logic-in|other|ELS1 electric load tail;ELS3 def
 donor|ENGINE CONTROL COMPUTER E8|logic-in|power-steering-pressure|PSW power steering pressure
 host|Cab junction block A|supply-out|battery-supply|Hazard/stop fuse 15A, battery;Cab dome fuse
 host|Cab junction block A|supply-out|ignition-supply|Gauge fuse, run;Wiper fuse ign
-host|Truck dash connector|resistive-in analogue-in|oil-pressure coolant-temperature fuel-level transmission-temperature other|Air tank 1 pressure sender;Oil psi sender;Water temp sender;Fuel gauge sender
+host|Truck dash connector|resistive-in analogue-in|oil-pressure coolant-temperature fuel-level transmission-temperature other|
+  Air tank 1 pressure sender;Oil psi sender;Water temp sender;Fuel gauge sender
 host|Truck dash connector|load-in|other turn-signal lighting|Low air buzzer;Park brake lamp;LH marker tell-tale;PTO engaged lamp
 host|Truck dash connector|frequency-in|engine-speed vehicle-speed|Tacho, flywheel sensor;Tachograph speed
-host|Truck dash connector|switch-out|other horn cruise-request brake-switch|Engine brake switch;Air horn sw;Cruise set switch;Retarder stalk
+host|Truck dash connector|switch-out|other horn cruise-request brake-switch|Engine brake switch;Air horn sw;Cruise set switch;
+  Retarder stalk
 `;
 
 export const PLAIN = `
@@ -344,12 +353,14 @@ donor|J1 engine side|coil-out|ignition-coil|coil pack A drive;coil pack B drive;
 donor|J1 engine side|reluctor-in hall-in frequency-in|crankshaft-position|crank sensor sig +;crank sensor sig -
 donor|J1 engine side|hall-in reluctor-in frequency-in|camshaft-position|cam phase signal;cam hall output
 donor|J1 engine side|resistive-in|coolant-temperature intake-air-temperature|coolant thermistor;inlet air thermistor
-donor|J1 engine side|analogue-in|manifold-pressure throttle-position oil-pressure fuel-pressure|manifold vacuum sensor;throttle sensor wiper;oil gallery pressure;rail fuel pressure
+donor|J1 engine side|analogue-in|manifold-pressure throttle-position oil-pressure fuel-pressure|manifold vacuum sensor;
+  throttle sensor wiper;oil gallery pressure;rail fuel pressure
 donor|J1 engine side|knock-in|knock|detonation sensor +
 donor|J1 engine side|lambda-in|oxygen|upstream lambda;downstream O2 signal
 donor|J1 engine side|low-side-out pwm-out|oxygen-heater|upstream lambda heater neg;downstream O2 heater
 donor|J1 engine side|low-side-out pwm-out motor-out|idle-control|idle bypass valve;idle motor a;idle motor b
-donor|J1 engine side|low-side-out pwm-out|purge-valve camshaft-phaser exhaust-recirculation|charcoal canister sol;cam timing valve;EGR valve drive
+donor|J1 engine side|low-side-out pwm-out|purge-valve camshaft-phaser exhaust-recirculation|charcoal canister sol;
+  cam timing valve;EGR valve drive
 donor|J1 engine side|reference-out|sensor-supply|5 V to sensors;5V supply MAP/TPS
 donor|J1 engine side|ground|sensor-ground|sensors common ground;0 V to sensors;TPS/temp return
 donor|J1 engine side|ground|ground|ECU power ground (head);chassis ground 2
@@ -357,11 +368,13 @@ donor|J1 engine side|shield|crankshaft-position other|crank cable screen
 donor|J2 vehicle side|supply-in|battery-supply|battery 12 V fused 20 A;keep-alive 12V
 donor|J2 vehicle side|supply-in|ignition-supply|ignition sense;switched ignition 12 V;wake-up from key
 donor|J2 vehicle side|supply-in|relay-supply|supply from main relay contact
-donor|J2 vehicle side|low-side-out|main-relay fuel-pump cooling-fan ac-clutch|main relay drive;pump relay drive;fan relay drive;aircon relay drive
+donor|J2 vehicle side|low-side-out|main-relay fuel-pump cooling-fan ac-clutch|main relay drive;pump relay drive;fan relay drive;
+  aircon relay drive
 donor|J2 vehicle side|low-side-out|malfunction-lamp charge-warning|engine warning lamp drive;check light
 donor|J2 vehicle side|frequency-out|engine-speed|tacho drive;rpm signal to dash
 donor|J2 vehicle side|frequency-in|vehicle-speed|road speed pulses in;speed from gearbox sensor
-donor|J2 vehicle side|logic-in|brake-switch clutch-switch park-neutral ac-request|brake light switch;clutch down switch;neutral contact;aircon demand
+donor|J2 vehicle side|logic-in|brake-switch clutch-switch park-neutral ac-request|brake light switch;clutch down switch;
+  neutral contact;aircon demand
 donor|J2 vehicle side|analogue-in|accelerator-position|pedal track 1;pedal track 2
 donor|J2 vehicle side|reference-out|sensor-supply|pedal 5 V 1;pedal 5V feed 2
 donor|J2 vehicle side|ground|sensor-ground|pedal 0 V 1;pedal ground 2
@@ -376,11 +389,13 @@ host|Engine bay plug 1|load-in logic-in|oil-pressure-warning charge-warning|oil 
 host|Engine bay plug 1|frequency-in|engine-speed|tacho wire
 host|Engine bay plug 1|switch-out|brake-switch ac-request|brake light switch to ECU;aircon switch
 host|Dash loom to gauges|supply-in supply-out|ignition-supply|gauge feed 12 V
-host|Switch panel|switch-out|lighting demister wiper heater-blower hazard|side light switch;headlight switch;rear screen heater switch;wiper switch;fan switch;hazard switch
+host|Switch panel|switch-out|lighting demister wiper heater-blower hazard|side light switch;headlight switch;
+  rear screen heater switch;wiper switch;fan switch;hazard switch
 host|Switch panel|supply-in|ignition-supply battery-supply|ignition feed;battery feed;live feed
 host|Switch panel|load-in|illumination|switch illumination
 host|Switch panel|ground|ground|earth
-host|Fuses and relays|supply-out|lighting wiper horn heater-blower demister fuel-pump cooling-fan ignition-supply battery-supply|side lights left;wipers;horn;heater fan;rear screen;fuel pump;radiator fan;ECU ignition;ECU battery
+host|Fuses and relays|supply-out|lighting wiper horn heater-blower demister fuel-pump cooling-fan ignition-supply battery-supply|
+  side lights left;wipers;horn;heater fan;rear screen;fuel pump;radiator fan;ECU ignition;ECU battery
 host|Fuses and relays|supply-in|battery-supply ignition-supply|battery in;ignition in from key
 host|Rear lamps|load-in|lighting turn-signal brake-switch reverse-lamp|tail;stop;left indicator;reverse;fog
 host|Rear lamps|ground|ground|earth
@@ -398,13 +413,16 @@ host|BCM C1|supply-in logic-in|accessory-supply|Accessory voltage
 host|BCM C1|ground|ground|Ground;Signal ground
 host|BCM C1|serial|body-data diagnostic-data|Low speed serial data;Serial data
 host|BCM C1|lin|body-data|LIN bus 3
-host|BCM C1|low-side-out|horn wiper starter-relay heater-blower|Horn relay control;Wiper relay control;Run/crank relay control;Accessory relay coil
+host|BCM C1|low-side-out|horn wiper starter-relay heater-blower|Horn relay control;Wiper relay control;Run/crank relay control;
+  Accessory relay coil
 host|BCM C1|pwm-out high-side-out|illumination|Instrument panel lamp dimmer;LED backlight dimming ctrl
-host|BCM C1|logic-in|hazard turn-signal lighting washer wiper|Hazard switch signal;Turn signal switch left;Headlamp flash switch;Washer switch signal;Fog lamp switch
+host|BCM C1|logic-in|hazard turn-signal lighting washer wiper|Hazard switch signal;Turn signal switch left;
+  Headlamp flash switch;Washer switch signal;Fog lamp switch
 host|BCM C1|logic-in analogue-in|lighting other wiper|Ambient light sensor signal;Wiper switch low signal;Rain sensor
 host|BCM C1|logic-in|seat-belt handbrake|Driver belt buckle switch;Park brake switch signal
 host|HVAC control|low-side-out|heater-blower|Blower relay control
-host|HVAC control|logic-in analogue-in resistive-in|ambient-temperature heater-control other|Ambient air temp sensor;Evaporator temp sensor;Interior temp sensor
+host|HVAC control|logic-in analogue-in resistive-in|ambient-temperature heater-control other|Ambient air temp sensor;
+  Evaporator temp sensor;Interior temp sensor
 host|HVAC control|low-side-out switch-out high-side-out|ac-request|A/C request signal;Compressor request output
 host|HVAC control|pwm-out low-side-out|heater-blower|Blower motor speed control
 host|HVAC control|motor-out high-side-out|heater-control|Mode actuator control;Blend door motor +;Recirc actuator ctrl
@@ -417,7 +435,8 @@ host|ABS module|frequency-out|vehicle-speed|Vehicle speed output
 host|Radio 16 pin|supply-in|battery-supply accessory-supply ignition-supply|Permanent 12 volt;Accessory 12 volt
 host|Radio 16 pin|high-side-out supply-out load-in|audio aerial|Left front speaker +;Power aerial
 host|Radio 16 pin|load-in|illumination|Dash light dimmer
-host|Steering column switch|switch-out|cruise-request horn turn-signal lighting wiper|Cruise resume switch;Horn contact;Turn signal right;Dip/main beam;Wiper intermittent
+host|Steering column switch|switch-out|cruise-request horn turn-signal lighting wiper|Cruise resume switch;Horn contact;
+  Turn signal right;Dip/main beam;Wiper intermittent
 host|Park/neutral switch|switch-out|park-neutral reverse-lamp|Neutral start circuit;Back-up lamp output
 host|Park/neutral switch|supply-in|ignition-supply battery-supply start-supply|Back-up lamp feed;Crank feed from ign switch
 host|Clutch switch|switch-out|clutch-switch|To starter relay;Output to PCM
@@ -529,7 +548,8 @@ donor|Engine ECU plug X|analogue-in|manifold-pressure|Inlet manifold pressure
 donor|Engine ECU plug X|analogue-in|throttle-position|Throttle angle 1;Throttle valve sensor 2
 donor|Engine ECU plug X|analogue-in|accelerator-position|Gas pedal sensor A
 donor|Engine ECU plug X|motor-out|throttle-motor|Throttle valve motor forward;Throttle plate motor reverse
-donor|Engine ECU plug X|reluctor-in hall-in frequency-in|crankshaft-position|Crank pickup signal;Crank pickup return;Flywheel position sensor
+donor|Engine ECU plug X|reluctor-in hall-in frequency-in|crankshaft-position|Crank pickup signal;Crank pickup return;
+  Flywheel position sensor
 donor|Engine ECU plug X|hall-in reluctor-in frequency-in|camshaft-position|Inlet cam sensor;Exhaust cam position
 donor|Engine ECU plug X|knock-in|knock|Knock detector 1;Knock signal cylinder 2
 donor|Engine ECU plug X|lambda-in|oxygen|Lambda sensor before cat;Lambda after cat signal
@@ -560,7 +580,8 @@ donor|Engine ECU plug X|serial|diagnostic-data|Diagnosis plug line K
 donor|Engine ECU plug X|pwm-out low-side-out|alternator-field|Alternator field drive
 donor|Engine ECU plug X|pwm-in logic-in frequency-in|alternator-field|Alternator load feedback
 donor|Engine ECU plug X|resistive-in analogue-in|fuel-level|Tank level
-donor|Engine ECU plug X|analogue-in|oil-pressure fuel-pressure refrigerant-pressure|Oil pressure transducer;Fuel rail pressure transducer;Air con pressure transducer
+donor|Engine ECU plug X|analogue-in|oil-pressure fuel-pressure refrigerant-pressure|Oil pressure transducer;
+  Fuel rail pressure transducer;Air con pressure transducer
 donor|Engine ECU plug X|spare|other|Unused cavity;Plug seal fitted
 host|Clocks|frequency-in|engine-speed|Rev counter feed from coil;Revs signal
 host|Clocks|frequency-in|vehicle-speed|Electronic speedo signal
@@ -574,13 +595,16 @@ host|Wash/wipe stalk|supply-in|ignition-supply wiper|12V in from fuse
 host|Headlamp relay|load-in|lighting|85 coil earth;86 from switch
 host|Headlamp relay|supply-out|lighting|87 to lamps;87b dip
 host|Headlamp relay|supply-in|battery-supply|30 from battery
-host|Engine bay loom|supply-out|ignition-supply start-supply battery-supply|Ignition to coil;Starter solenoid feed;Permanent feed to ECU
+host|Engine bay loom|supply-out|ignition-supply start-supply battery-supply|Ignition to coil;Starter solenoid feed;
+  Permanent feed to ECU
 host|Engine bay loom|resistive-in|coolant-temperature oil-pressure|Gauge wire, water;Gauge wire, oil pressure
-host|Engine bay loom|load-in logic-in|oil-pressure-warning charge-warning reverse-lamp|Oil warning lamp wire;Charge lamp wire;Reversing lamp wire from box
+host|Engine bay loom|load-in logic-in|oil-pressure-warning charge-warning reverse-lamp|Oil warning lamp wire;Charge lamp wire;
+  Reversing lamp wire from box
 `;
 
 export const OLD_WIRING = `
-host|P201 dash cross-body|supply-out|ignition-supply accessory-supply battery-supply|Ign. 1 fused 10A;Acc. fused;Batt. fused 20A (memory)
+host|P201 dash cross-body|supply-out|ignition-supply accessory-supply battery-supply|Ign. 1 fused 10A;Acc. fused;
+  Batt. fused 20A (memory)
 host|P201 dash cross-body|resistive-in|fuel-level|Fuel lvl sndr
 host|P201 dash cross-body|load-in high-side-out supply-out|lighting turn-signal|LR tail;RR stop/turn;Trunk lamp
 host|P201 dash cross-body|load-in supply-out|fuel-pump|Fuel pmp pwr
@@ -636,16 +660,21 @@ donor|Main loom to ECU, plug B|injector-out|injector|Inj. bank A #1;Inj. bank B 
 donor|Main loom to ECU, plug B|coil-out|ignition-coil|Coil pack ch. 1 trig;Coil-on-plug cyl 4 trig.
 donor|Main loom to ECU, plug B|reluctor-in hall-in frequency-in|crankshaft-position|Crank VR +ve;Crank VR -ve;Crk. sens. sig.
 donor|Main loom to ECU, plug B|hall-in reluctor-in frequency-in|camshaft-position|Cam Hall sig.;Cam sync sens.
-donor|Main loom to ECU, plug B|resistive-in analogue-in|coolant-temperature intake-air-temperature oil-temperature transmission-temperature|CLT sens.;IAT sens.;Oil temp;Gearbox oil temp
-donor|Main loom to ECU, plug B|analogue-in|manifold-pressure oil-pressure fuel-pressure|MAP 3 bar sig.;Oil press. 0-10 bar;Fuel press. sig.
+donor|Main loom to ECU, plug B|resistive-in analogue-in|coolant-temperature intake-air-temperature oil-temperature transmission-temperature|
+  CLT sens.;IAT sens.;Oil temp;Gearbox oil temp
+donor|Main loom to ECU, plug B|analogue-in|manifold-pressure oil-pressure fuel-pressure|MAP 3 bar sig.;Oil press. 0-10 bar;
+  Fuel press. sig.
 donor|Main loom to ECU, plug B|lambda-in|oxygen|Wideband sig. in;Lambda bank 2
 donor|Main loom to ECU, plug B|motor-out|throttle-motor|DBW motor +;DBW motor -
 donor|Main loom to ECU, plug B|analogue-in|throttle-position accelerator-position|DBW TPS 1;DBW TPS 2;Pedal PPS 1;Pedal PPS 2
-donor|Main loom to ECU, plug B|low-side-out pwm-out|idle-control boost-control camshaft-phaser purge-valve|Idle PWM;Boost PWM;VVT inlet PWM;Purge PWM
-donor|Main loom to ECU, plug B|low-side-out|fuel-pump cooling-fan ac-clutch main-relay malfunction-lamp|FP relay neg.;Fan 1 relay neg.;A/C clutch relay neg.;ECU main relay neg.;CEL neg.
+donor|Main loom to ECU, plug B|low-side-out pwm-out|idle-control boost-control camshaft-phaser purge-valve|Idle PWM;Boost PWM;
+  VVT inlet PWM;Purge PWM
+donor|Main loom to ECU, plug B|low-side-out|fuel-pump cooling-fan ac-clutch main-relay malfunction-lamp|FP relay neg.;
+  Fan 1 relay neg.;A/C clutch relay neg.;ECU main relay neg.;CEL neg.
 donor|Main loom to ECU, plug B|frequency-out|engine-speed|Tacho out 2 ppr
 donor|Main loom to ECU, plug B|frequency-in|vehicle-speed|Speed in (VSS);Gearbox speed Hall
-donor|Main loom to ECU, plug B|logic-in|clutch-switch brake-switch ac-request park-neutral|Clutch sw. (to gnd);Brake sw. (12 V);A/C req. sw.;Neutral sw.
+donor|Main loom to ECU, plug B|logic-in|clutch-switch brake-switch ac-request park-neutral|Clutch sw. (to gnd);Brake sw. (12 V);
+  A/C req. sw.;Neutral sw.
 donor|Main loom to ECU, plug B|supply-in|ignition-supply battery-supply relay-supply|IGN 12 V wake;BAT 12 V perm.;12 V relay fed
 donor|Main loom to ECU, plug B|ground|ground sensor-ground|Batt. neg.;ECU gnd 1;Sens. gnd;Analog gnd
 donor|Main loom to ECU, plug B|reference-out|sensor-supply|5 V sens. A;5 V sens. B
@@ -653,25 +682,30 @@ donor|Main loom to ECU, plug B|can|powertrain-data|CAN H dash;CAN L dash
 donor|Main loom to ECU, plug B|knock-in|knock|Knock sens. 1 +;Knock 2 sig.
 donor|Main loom to ECU, plug B|shield|knock crankshaft-position other|Crank VR screen;Knock screen
 donor|Gearbox plug (5 sp auto)|load-in pwm-in low-side-out|shift-solenoid|Solenoid 1 (1-2, 4-5);Solenoid 2 (2-3);Solenoid 3-4
-donor|Gearbox plug (5 sp auto)|load-in pwm-in low-side-out|pressure-solenoid converter-clutch|Modulating press. valve;Shift press. valve;TCC PWM valve
+donor|Gearbox plug (5 sp auto)|load-in pwm-in low-side-out|pressure-solenoid converter-clutch|Modulating press. valve;
+  Shift press. valve;TCC PWM valve
 donor|Gearbox plug (5 sp auto)|supply-in|ignition-supply relay-supply|Solenoid supply 12 V
 donor|Gearbox plug (5 sp auto)|hall-out reluctor-out frequency-out|transmission-input-speed|Speed sens. N2;Speed sens. N3
 donor|Gearbox plug (5 sp auto)|resistive-out|transmission-temperature|Temp. sens./start lockout
 donor|Gearbox plug (5 sp auto)|ground|sensor-ground ground|Speed sens. gnd
 donor|Gearbox plug (5 sp auto)|supply-in reference-in|sensor-supply ignition-supply|Speed sens. supply 6 V
-host|Multi-plug, scuttle 12 way|supply-out|ignition-supply battery-supply start-supply starter-request|Ign. live;Batt. live;Start (white/red)
+host|Multi-plug, scuttle 12 way|supply-out|ignition-supply battery-supply start-supply starter-request|Ign. live;Batt. live;
+  Start (white/red)
 host|Multi-plug, scuttle 12 way|resistive-in|coolant-temperature oil-pressure|Water temp. trans.;Oil press. trans.
 host|Multi-plug, scuttle 12 way|load-in logic-in|oil-pressure-warning charge-warning|Oil w/l;Ign. w/l (alt.)
 host|Multi-plug, scuttle 12 way|frequency-in|engine-speed vehicle-speed|Rev. counter;Speed transducer
 host|Multi-plug, scuttle 12 way|load-in supply-out|reverse-lamp|Rev. light sw.
-host|Multi-plug, scuttle 12 way|supply-out load-in high-side-out|cooling-fan wiper washer horn heater-blower|Rad. fan;Wiper fast;Wiper slow;Washer;Horn
+host|Multi-plug, scuttle 12 way|supply-out load-in high-side-out|cooling-fan wiper washer horn heater-blower|Rad. fan;
+  Wiper fast;Wiper slow;Washer;Horn
 host|Binnacle rear, 16 way|supply-in|ignition-supply battery-supply|Ign. fused;Perm. fused;Stab. 10 V
 host|Binnacle rear, 16 way|frequency-in|engine-speed vehicle-speed|Rev. count. sig.;Speedo sig.
 host|Binnacle rear, 16 way|resistive-in|fuel-level coolant-temperature|Fuel tank unit;Temp. trans.
 host|Binnacle rear, 16 way|load-in|turn-signal lighting illumination|Dir. ind. L;Dir. ind. R;Main beam w/l;Illum.;Panel lts.
-host|Binnacle rear, 16 way|load-in logic-in|oil-pressure-warning charge-warning handbrake brake-fluid fuel-level other|Oil press. w/l;Charge w/l;H/brake w/l;Brake fluid w/l;Low fuel w/l;Choke w/l
+host|Binnacle rear, 16 way|load-in logic-in|oil-pressure-warning charge-warning handbrake brake-fluid fuel-level other|
+  Oil press. w/l;Charge w/l;H/brake w/l;Brake fluid w/l;Low fuel w/l;Choke w/l
 host|Binnacle rear, 16 way|ground|ground|Earth;Earth (sig.)
-host|Fusebox, driver's side|supply-out|ignition-supply battery-supply accessory-supply lighting wiper heater-blower horn other audio|F1 wipers/washers;F2 heater motor;F4 radio/clock;F5 horn;F7 L sidelamps;F9 R main beam;F12 ign. coil/ECU;F14 perm. feed alarm
+host|Fusebox, driver's side|supply-out|ignition-supply battery-supply accessory-supply lighting wiper heater-blower horn other audio|
+  F1 wipers/washers;F2 heater motor;F4 radio/clock;F5 horn;F7 L sidelamps;F9 R main beam;F12 ign. coil/ECU;F14 perm. feed alarm
 host|Fusebox, driver's side|supply-in|battery-supply ignition-supply|Feed from battery;Ign. feed in
 host|Steering column sw.|switch-out supply-out|turn-signal lighting horn wiper|Ind. L;Ind. R;Dip;Main;Flash;Horn push
 `;
@@ -691,7 +725,8 @@ donor|ECM 80-pin blue|analogue-in|refrigerant-pressure|A/C refrigerant pressure
 donor|ECM 80-pin blue|frequency-in|vehicle-speed transmission-output-speed|Vehicle speed sensor high;Vehicle speed low
 donor|ECM 80-pin blue|resistive-in|coolant-temperature|ECT signal input
 donor|ECM 80-pin blue|analogue-in resistive-in|intake-air-temperature|IAT signal input
-donor|ECM 80-pin blue|low-side-out pwm-out|transmission-input-speed shift-solenoid pressure-solenoid converter-clutch|1-2 SS valve control;2-3 shift solenoid control;PC solenoid high;TCC PWM solenoid control
+donor|ECM 80-pin blue|low-side-out pwm-out|transmission-input-speed shift-solenoid pressure-solenoid converter-clutch|
+  1-2 SS valve control;2-3 shift solenoid control;PC solenoid high;TCC PWM solenoid control
 donor|ECM 80-pin blue|resistive-in|transmission-temperature|TFT sensor signal
 donor|ECM 80-pin blue|logic-in|gear-range|TR switch signal A;Trans range signal P
 donor|ECM 80-pin blue|logic-in|brake-switch|TCC/brake switch signal;Brake apply sensor
@@ -717,17 +752,20 @@ donor|ECM 80-pin red|low-side-out|starter-relay|Crank relay control
 donor|ECM 80-pin red|logic-in|clutch-switch|Clutch start switch;CPP signal
 donor|ECM 80-pin red|serial|security-data|Anti-theft security data;Theft deterrent fuel enable
 donor|ECM 80-pin red|frequency-out|engine-speed|Engine speed (tach) output
-host|Under-dash fuse block|supply-out|ignition-supply battery-supply accessory-supply lighting turn-signal brake-switch illumination wiper heater-blower|Turn-B/U 20A;Stop-haz 20A;Ctsy 15A;Gauges 10A;Instr lps 5A;Wiper 25A;Htr-A/C 25A;Radio 10A;Tail lps 20A
+host|Under-dash fuse block|supply-out|ignition-supply battery-supply accessory-supply lighting turn-signal brake-switch illumination wiper heater-blower|
+  Turn-B/U 20A;Stop-haz 20A;Ctsy 15A;Gauges 10A;Instr lps 5A;Wiper 25A;Htr-A/C 25A;Radio 10A;Tail lps 20A
 host|IP cluster conn (blk)|supply-in|ignition-supply|Gauges fuse feed
 host|IP cluster conn (blk)|frequency-in|engine-speed vehicle-speed|Tach;VSS signal (4000 p/mi)
 host|IP cluster conn (blk)|resistive-in|fuel-level coolant-temperature oil-pressure|Fuel gauge;Temp gauge;Oil press gauge
 host|IP cluster conn (blk)|load-in logic-in|brake-fluid handbrake|Brake warning
 host|IP cluster conn (blk)|load-in|turn-signal lighting illumination|LH turn;Hi beam;IP lamps
-host|IP cluster conn (blk)|load-in logic-in|malfunction-lamp seat-belt charge-warning oil-pressure-warning|Check engine;Seat belts;Volts lamp;Check gauges
+host|IP cluster conn (blk)|load-in logic-in|malfunction-lamp seat-belt charge-warning oil-pressure-warning|Check engine;
+  Seat belts;Volts lamp;Check gauges
 host|IP cluster conn (blk)|ground|ground|Cluster gnd
 host|Forward lamp harness|load-in|lighting turn-signal horn|LH low beam;RH high beam;LF park;LF turn;Horn
 host|Forward lamp harness|ground|ground|Gnd
-host|C100 bulkhead|supply-out|ignition-supply battery-supply start-supply starter-request|Ign 1 (pink);Batt (orange);Crank (purple)
+host|C100 bulkhead|supply-out|ignition-supply battery-supply start-supply starter-request|Ign 1 (pink);Batt (orange);
+  Crank (purple)
 host|C100 bulkhead|resistive-in|coolant-temperature oil-pressure|Temp gauge;Oil gauge
 host|C100 bulkhead|load-in|charge-warning|Gen lamp
 host|C100 bulkhead|switch-out|brake-switch ac-request|Brake switch;A/C on
@@ -737,28 +775,36 @@ host|C100 bulkhead|frequency-in|engine-speed vehicle-speed|Tach signal;Speedo si
 export const LOOMS = `
 donor|Engine loom C3 (ECU side)|injector-out|injector|Injector No 3 control;Inj 5 drive
 donor|Engine loom C3 (ECU side)|coil-out|ignition-coil|Coil 1 primary switch;Ignition trigger cyl 3
-donor|Engine loom C3 (ECU side)|reluctor-in hall-in frequency-in|crankshaft-position|Crank speed sensor +;Crank speed sensor screen core -
+donor|Engine loom C3 (ECU side)|reluctor-in hall-in frequency-in|crankshaft-position|Crank speed sensor +;
+  Crank speed sensor screen core -
 donor|Engine loom C3 (ECU side)|hall-in reluctor-in frequency-in|camshaft-position|Camshaft sensor output
-donor|Engine loom C3 (ECU side)|resistive-in|coolant-temperature intake-air-temperature|Engine coolant sensor;Inlet air sensor temp
+donor|Engine loom C3 (ECU side)|resistive-in|coolant-temperature intake-air-temperature|Engine coolant sensor;
+  Inlet air sensor temp
 donor|Engine loom C3 (ECU side)|analogue-in|throttle-position manifold-pressure|Throttle pot signal;Manifold vacuum signal
 donor|Engine loom C3 (ECU side)|low-side-out pwm-out motor-out|idle-control|Stepper idle motor A;Stepper idle motor D
 donor|Engine loom C3 (ECU side)|low-side-out|fuel-pump main-relay|Fuel pump relay drive;Main relay drive
 donor|Engine loom C3 (ECU side)|lambda-in|oxygen|Lambda signal +;Lambda sensor signal
 donor|Engine loom C3 (ECU side)|low-side-out pwm-out|oxygen-heater purge-valve|Lambda heater switch;Purge valve drive
-donor|Engine loom C3 (ECU side)|ground|sensor-ground ground|Sensor 0V;Lambda ground;Throttle pot ground;Power ground (cylinder head)
+donor|Engine loom C3 (ECU side)|ground|sensor-ground ground|Sensor 0V;Lambda ground;Throttle pot ground;
+  Power ground (cylinder head)
 donor|Engine loom C3 (ECU side)|reference-out|sensor-supply|Throttle pot 5V;MAP sensor 5V
-donor|Engine loom C3 (ECU side)|supply-in|ignition-supply battery-supply relay-supply|Ignition sense from key;Battery permanent memory;Relay output to ECU
+donor|Engine loom C3 (ECU side)|supply-in|ignition-supply battery-supply relay-supply|Ignition sense from key;
+  Battery permanent memory;Relay output to ECU
 donor|Engine loom C3 (ECU side)|frequency-out|engine-speed|Rev counter drive
 donor|Engine loom C3 (ECU side)|frequency-in|vehicle-speed|Road speed transducer in
-donor|Engine loom C3 (ECU side)|low-side-out|malfunction-lamp cooling-fan ac-clutch|Engine lamp drive;Fan relay drive;Air con relay drive
-donor|Engine loom C3 (ECU side)|logic-in|ac-request clutch-switch brake-switch park-neutral|Air con request in;Clutch switch in;Brake switch in;Auto box P/N in
+donor|Engine loom C3 (ECU side)|low-side-out|malfunction-lamp cooling-fan ac-clutch|Engine lamp drive;Fan relay drive;
+  Air con relay drive
+donor|Engine loom C3 (ECU side)|logic-in|ac-request clutch-switch brake-switch park-neutral|Air con request in;Clutch switch in;
+  Brake switch in;Auto box P/N in
 donor|Engine loom C3 (ECU side)|serial|diagnostic-data security-data|Diagnostic K;Immobiliser code in
 donor|Engine loom C3 (ECU side)|spare|other|Not fitted;Spare
-host|Dash loom to engine bay (LH)|supply-out|ignition-supply battery-supply start-supply starter-request|Ignition feed;Battery feed 30A;Crank signal
+host|Dash loom to engine bay (LH)|supply-out|ignition-supply battery-supply start-supply starter-request|Ignition feed;
+  Battery feed 30A;Crank signal
 host|Dash loom to engine bay (LH)|resistive-in|coolant-temperature|Coolant gauge signal
 host|Dash loom to engine bay (LH)|load-in logic-in|oil-pressure-warning charge-warning|Oil lamp;Charge lamp
 host|Dash loom to engine bay (LH)|frequency-in|engine-speed vehicle-speed|Rev counter signal;Speedo signal
-host|Dash loom to engine bay (LH)|supply-out load-in|lighting turn-signal horn washer wiper|Dip LH;Main RH;Side LH;Indicator RH;Horn;Front wash pump;Wiper fast
+host|Dash loom to engine bay (LH)|supply-out load-in|lighting turn-signal horn washer wiper|Dip LH;Main RH;Side LH;Indicator RH;
+  Horn;Front wash pump;Wiper fast
 host|Dash loom to engine bay (LH)|switch-out|ac-request brake-switch|Air con switch;Brake switch
 host|Dash loom to engine bay (LH)|load-in|malfunction-lamp|Engine management lamp
 host|Dash loom to engine bay (LH)|serial|diagnostic-data|Diagnostic line
@@ -766,13 +812,17 @@ host|Instrument pack (green)|supply-in|ignition-supply battery-supply illuminati
 host|Instrument pack (green)|load-in|illumination lighting turn-signal|Illumination 58;Main beam 56a;Indicator L 49a
 host|Instrument pack (green)|frequency-in|engine-speed vehicle-speed|Rev counter 1;Speed signal
 host|Instrument pack (green)|resistive-in|fuel-level coolant-temperature oil-pressure|Fuel sender G;Temp sender T;Oil sender
-host|Instrument pack (green)|load-in logic-in|charge-warning oil-pressure-warning handbrake brake-fluid|Charge 61;Oil warning;Handbrake;Brake fluid
+host|Instrument pack (green)|load-in logic-in|charge-warning oil-pressure-warning handbrake brake-fluid|Charge 61;Oil warning;
+  Handbrake;Brake fluid
 host|Instrument pack (green)|ground|ground|Earth 31
-host|Fuse/relay board|supply-out|ignition-supply battery-supply wiper lighting heater-blower fuel-pump horn|F1 15A ignition ECU;F2 20A fuel pump;F5 10A side lamps LH;F9 30A heater blower;F11 25A wipers;F14 horn
+host|Fuse/relay board|supply-out|ignition-supply battery-supply wiper lighting heater-blower fuel-pump horn|F1 15A ignition ECU;
+  F2 20A fuel pump;F5 10A side lamps LH;F9 30A heater blower;F11 25A wipers;F14 horn
 host|Fuse/relay board|supply-in|battery-supply ignition-supply|Battery in (stud);Ignition in from switch
 host|Ignition/starter switch|supply-in|battery-supply|Battery supply
-host|Ignition/starter switch|supply-out switch-out|ignition-supply accessory-supply start-supply starter-request|Ignition (run + start);Ignition (run only);Accessories;Starter
-host|Rear loom tail plug|load-in supply-out|lighting turn-signal brake-switch reverse-lamp demister fuel-pump|Tail LH;Stop;Reverse;Indicator LH;Heated screen;Fuel pump feed
+host|Ignition/starter switch|supply-out switch-out|ignition-supply accessory-supply start-supply starter-request|
+  Ignition (run + start);Ignition (run only);Accessories;Starter
+host|Rear loom tail plug|load-in supply-out|lighting turn-signal brake-switch reverse-lamp demister fuel-pump|Tail LH;Stop;
+  Reverse;Indicator LH;Heated screen;Fuel pump feed
 host|Rear loom tail plug|resistive-in resistive-out|fuel-level|Fuel sender
 host|Brake pedal switch|supply-in|battery-supply ignition-supply|Fused battery
 host|Brake pedal switch|switch-out|brake-switch|Stop lamp feed out
@@ -841,23 +891,30 @@ host|Wiper motor 5 pin|load-in supply-in|wiper ignition-supply|Slow from stalk;F
 export const CAPITALS = `
 donor|ECU-A (26p)|injector-out|injector|INJECTOR CYL.#1;INJECTOR CYL.#4 (-)
 donor|ECU-A (26p)|low-side-out pwm-out motor-out|idle-control|IDLE CONTROL VALVE OPEN;IDLE CONTROL VALVE CLOSE
-donor|ECU-A (26p)|low-side-out pwm-out|purge-valve exhaust-recirculation oxygen-heater|PURGE CONTROL SOL. VALVE;EGR SOL. VALVE;FRONT O2 SENSOR HEATER
-donor|ECU-A (26p)|low-side-out|ac-clutch fuel-pump cooling-fan cooling-fan-high main-relay malfunction-lamp|A/C COMPRESSOR RELAY;FUEL PUMP RELAY COIL;FAN MOTOR RELAY (LOW);FAN MOTOR RELAY (HIGH);ENGINE CONTROL RELAY;ENGINE WARNING LAMP
+donor|ECU-A (26p)|low-side-out pwm-out|purge-valve exhaust-recirculation oxygen-heater|PURGE CONTROL SOL. VALVE;EGR SOL. VALVE;
+  FRONT O2 SENSOR HEATER
+donor|ECU-A (26p)|low-side-out|ac-clutch fuel-pump cooling-fan cooling-fan-high main-relay malfunction-lamp|
+  A/C COMPRESSOR RELAY;FUEL PUMP RELAY COIL;FAN MOTOR RELAY (LOW);FAN MOTOR RELAY (HIGH);ENGINE CONTROL RELAY;
+  ENGINE WARNING LAMP
 donor|ECU-A (26p)|coil-out|ignition-coil|IGNITION POWER TRANSISTOR A;POWER TR. UNIT B
-donor|ECU-A (26p)|supply-in|relay-supply ignition-supply battery-supply|POWER SUPPLY FROM CONTROL RELAY;BACK-UP POWER SUPPLY;IGNITION SWITCH-IG
+donor|ECU-A (26p)|supply-in|relay-supply ignition-supply battery-supply|POWER SUPPLY FROM CONTROL RELAY;BACK-UP POWER SUPPLY;
+  IGNITION SWITCH-IG
 donor|ECU-A (26p)|ground|ground|EARTH (ENGINE);ECU EARTH 2
 donor|ECU-B (16p)|logic-in supply-in|starter-request start-supply|IGNITION SWITCH-ST
-donor|ECU-B (16p)|logic-in|power-steering-pressure ac-request park-neutral other|P/S FLUID PRESSURE SWITCH;A/C SWITCH 2;INHIBITOR SWITCH;ELECTRICAL LOAD SWITCH
+donor|ECU-B (16p)|logic-in|power-steering-pressure ac-request park-neutral other|P/S FLUID PRESSURE SWITCH;A/C SWITCH 2;
+  INHIBITOR SWITCH;ELECTRICAL LOAD SWITCH
 donor|ECU-B (16p)|logic-in|ac-request|A/C SWITCH
 donor|ECU-B (16p)|serial|diagnostic-data|DIAGNOSIS CONTROL TERMINAL;DIAG. OUTPUT
 donor|ECU-B (16p)|frequency-out|engine-speed|TACHOMETER SIGNAL
 donor|ECU-B (16p)|pwm-in logic-in frequency-in analogue-in|alternator-field|ALTERNATOR FR TERMINAL
 donor|ECU-B (16p)|pwm-out low-side-out|alternator-field|ALTERNATOR G TERMINAL CONTROL
 donor|ECU-C (22p)|resistive-in|coolant-temperature intake-air-temperature|ENGINE COOLANT TEMP. SENSOR;INTAKE AIR TEMP. SENSOR
-donor|ECU-C (22p)|analogue-in|throttle-position manifold-pressure accelerator-position|THROTTLE POSITION SENSOR (MAIN);BAROMETRIC PRESSURE SENSOR;APP SENSOR (SUB)
+donor|ECU-C (22p)|analogue-in|throttle-position manifold-pressure accelerator-position|THROTTLE POSITION SENSOR (MAIN);
+  BAROMETRIC PRESSURE SENSOR;APP SENSOR (SUB)
 donor|ECU-C (22p)|frequency-in analogue-in|mass-air-flow|AIR FLOW SENSOR;VOLUME AIR FLOW SIGNAL
 donor|ECU-C (22p)|logic-in|other throttle-position|CLOSED THROTTLE POSITION SWITCH;AIR FLOW SENSOR RESET SIGNAL
-donor|ECU-C (22p)|hall-in reluctor-in frequency-in|camshaft-position crankshaft-position|TDC SENSOR;CAMSHAFT POSITION SENSOR;CRANK ANGLE SENSOR
+donor|ECU-C (22p)|hall-in reluctor-in frequency-in|camshaft-position crankshaft-position|TDC SENSOR;CAMSHAFT POSITION SENSOR;
+  CRANK ANGLE SENSOR
 donor|ECU-C (22p)|frequency-in|vehicle-speed|VEHICLE SPEED SENSOR;VEHICLE SPEED SIGNAL
 donor|ECU-C (22p)|lambda-in|oxygen|OXYGEN SENSOR (FRONT);OXYGEN SENSOR (REAR)
 donor|ECU-C (22p)|reference-out|sensor-supply|SENSOR POWER SUPPLY (5V)
@@ -867,11 +924,15 @@ donor|ECU-C (22p)|spare|other|NOT CONNECTED;-
 host|Combination meter (A-12)|supply-in|ignition-supply battery-supply|IG1 FUSE No.11;BATTERY FUSE No.2
 host|Combination meter (A-12)|frequency-in|engine-speed vehicle-speed|TACHOMETER DRIVE;SPEED SENSOR INPUT
 host|Combination meter (A-12)|resistive-in|coolant-temperature fuel-level|WATER TEMP. GAUGE UNIT;FUEL GAUGE UNIT
-host|Combination meter (A-12)|load-in logic-in|oil-pressure-warning charge-warning brake-fluid handbrake seat-belt door fuel-level other|OIL PRESSURE GAUGE SWITCH;CHARGE WARNING (ALT. L);BRAKE FLUID LEVEL SWITCH;PARKING BRAKE SWITCH;SEAT BELT WARNING;DOOR AJAR LAMP;LOW FUEL WARNING
-host|Combination meter (A-12)|load-in|turn-signal lighting illumination|TURN-SIGNAL LAMP (LH);HIGH BEAM INDICATOR;ILLUMINATION LAMP;RHEOSTAT
+host|Combination meter (A-12)|load-in logic-in|oil-pressure-warning charge-warning brake-fluid handbrake seat-belt door fuel-level other|
+  OIL PRESSURE GAUGE SWITCH;CHARGE WARNING (ALT. L);BRAKE FLUID LEVEL SWITCH;PARKING BRAKE SWITCH;SEAT BELT WARNING;
+  DOOR AJAR LAMP;LOW FUEL WARNING
+host|Combination meter (A-12)|load-in|turn-signal lighting illumination|TURN-SIGNAL LAMP (LH);HIGH BEAM INDICATOR;
+  ILLUMINATION LAMP;RHEOSTAT
 host|Combination meter (A-12)|ground|ground|EARTH
 host|Combination meter (A-12)|load-in|malfunction-lamp gear-display|CHECK ENGINE LAMP;A/T POSITION D;N INDICATOR
-host|Column switch (C-05)|switch-out supply-out|lighting turn-signal wiper washer|TAIL LAMP;HEADLAMP LOW;PASSING;TURN SIGNAL RH;WIPER LOW;WIPER INT;WASHER MOTOR
+host|Column switch (C-05)|switch-out supply-out|lighting turn-signal wiper washer|TAIL LAMP;HEADLAMP LOW;PASSING;TURN SIGNAL RH;
+  WIPER LOW;WIPER INT;WASHER MOTOR
 host|Ignition switch (C-06)|supply-in|battery-supply|FUSIBLE LINK No.2;B1
 host|Ignition switch (C-06)|supply-out switch-out|ignition-supply accessory-supply start-supply starter-request|IG1;IG2;ACC;ST
 host|Stop lamp switch (C-08)|supply-in|battery-supply brake-switch|FUSE No.3 (BATTERY)

@@ -50,8 +50,8 @@ function wordsToRead(pin: DescribedPin, sparks: ReadonlySet<string>): string {
   if (sparks.has(pin.connector) && NUMBERED_IGNITION.test(description)) return `spark ${description}`;
   if (/\b(relay|rly)\b/i.test(pin.connector) && /^(30|85|86|87a?)$/i.test(pin.cavity))
     return `${description} terminal ${pin.cavity}`;
-  const told = /^(30|8[5-7])[ab]?\b(?!\s*(?:a|amps?)\b)/i.test(description);
-  if (told && /\b(relay|rly)\b/i.test(pin.connector)) return `terminal ${description}`;
+  const isNumbered = /^(30|8[5-7])[ab]?\b(?!\s*(?:a|amps?)\b)/i.test(description);
+  if (isNumbered && /\b(relay|rly)\b/i.test(pin.connector)) return `terminal ${description}`;
   const terminal = /^(15|30|31|50|49|53|54|56|58|61|75|85|86|87)[a-z]?$/i;
   if (description === "" && terminal.test(pin.cavity)) return `terminal ${pin.cavity}`;
   return terminal.test(description) ? `terminal ${description}` : description;
@@ -88,7 +88,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   const isGround = /^(?:earth|ground|gnd)\b/i.test(pin.description?.trim() ?? "");
   const concepts = conceptsAt(
     isGround && place === "switch" ? "unknown" : place,
-    isToItself ? new Set([...reading.concepts].filter((one) => one !== "to")) : reading.concepts,
+    isToItself ? new Set(without(reading.concepts, "to")) : reading.concepts,
   );
   if (concepts.has("unclear")) return nothing({ code: "said-unknown" }, reading);
   // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
@@ -143,7 +143,7 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     return readPin(
       pin,
       { ...reading, concepts: new Set([...concepts, "transmission"]) },
-      { ...label, reading: { ...label.reading, concepts: new Set() } },
+      { ...label, quantity: null, reading: { ...label.reading, concepts: new Set() } },
       place,
       side,
     );

@@ -180,7 +180,7 @@ export function findQuantity(reading: Reading, label: Label, place: Place, side:
     spoken,
     own,
     named: label.reading.concepts,
-    labelled: rankQuantity(label.reading.concepts)?.quantity ?? null,
+    labelled: label.quantity,
     index: reading.index,
     place,
     side,

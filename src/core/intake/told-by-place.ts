@@ -6,36 +6,35 @@ import { TERMINAL_RULES } from "./data/terminals";
 import { kindAt } from "./kind-at";
 import { type Label, plainLabel } from "./label";
 import { type DescribedPin, nothing, type PinReading, told } from "./pin-reading";
-import { rankQuantity } from "./quantity-rank";
 import type { IntakeReason } from "./reasons";
 
 /** One of a pickup's pair, a coil's or battery's negative; elsewhere a sign, or nothing. */
 export function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
   if (place === "battery") return GROUND_POST;
   if (isGroundedLoad(label, place)) return LOAD_NEGATIVE;
-  const found = rankQuantity(label.reading.concepts);
-  const family = found === null ? null : FAMILIES[found.quantity];
+  const { quantity } = label;
+  const family = quantity === null ? null : FAMILIES[quantity];
   const isPickup = place === "sensor" && family?.type === "sensor" && PICKUPS.has(family.out);
   // A thermistor's or a potentiometer's negative is its return; a valve of the engine is worked in its ground.
   if (place === "sensor" && family?.type === "sensor" && RETURNED.has(family.out))
     return told("ground", "sensor-ground", { code: "load-negative" });
-  if (place === "actuator" && family?.type === "actuator" && family.used === "engine" && found !== null)
-    return told(family.in, found.quantity, { code: "worked-in-ground" });
-  if (!isPickup || found === null) {
+  if (place === "actuator" && family?.type === "actuator" && family.used === "engine" && quantity !== null)
+    return told(family.in, quantity, { code: "worked-in-ground" });
+  if (!isPickup || quantity === null) {
     const terminal = terminalOf(pin, label, false);
     return terminal ?? nothing({ code: "dash-alone" }, reading);
   }
   const kind = kindAt({
-    quantity: found.quantity,
+    quantity,
     place,
     concepts: label.reading.concepts,
     label: label.reading.concepts,
     side,
   });
-  const why: IntakeReason = { code: "form", quantity: found.quantity, place, side, form: kind.why, notUnderstood: [] };
+  const why: IntakeReason = { code: "form", quantity, place, side, form: kind.why, notUnderstood: [] };
   return {
     kind: { value: kind.kind, confidence: 0.8, why },
-    quantity: { value: found.quantity, confidence: 0.85, why: { code: "with-label", notUnderstood: [] } },
+    quantity: { value: quantity, confidence: 0.85, why: { code: "with-label", notUnderstood: [] } },
     index: reading.index,
   };
 }

@@ -6,7 +6,7 @@ import { heldOption, type Neighbours } from "./held-rules";
 import { linkOptions } from "./link-options";
 import { connectorKey, Mates, otherSide, push, sameIndex, studConnectors } from "./mates";
 import { VERDICT_RANK } from "./option-builder";
-import { stayingWith, switchedFeedOf } from "./own-side";
+import { laidFeedOf, stayingWith, switchedFeedOf } from "./own-side";
 import type { UnmatchedReason } from "./reasons";
 import { type LinkOption, type ProposedLink, pointOf, type SignalPin, type Surroundings } from "./types";
 import { noProviderReason, type Unmatched, unreadReason } from "./unmatched";
@@ -153,7 +153,7 @@ export class Matcher {
       this.reasons.set(consumer.id, { code: "own-side", partner: pointOf(stays) });
       return;
     }
-    const laid = this.laidFeedOf(consumer);
+    const laid = laidFeedOf(consumer, this.byCircuit.get(`${otherSide(consumer.side)} ${consumer.circuit}`) ?? []);
     if (laid !== undefined) {
       this.reasons.set(consumer.id, { code: "laid-to", partner: pointOf(laid) });
       return;
@@ -179,14 +179,6 @@ export class Matcher {
     } else {
       this.reasons.set(consumer.id, noProviderReason(quantity, consumer, providers.pins));
     }
-  }
-
-  /** The feed of the other side that a wire which somebody laid brings to a consumer of one, whatever both are called. */
-  private laidFeedOf({ form, side, circuit, isLaid }: SignalPin): SignalPin | undefined {
-    if (form.kind !== "supply-in" || isLaid !== true) return undefined;
-    return (this.byCircuit.get(`${otherSide(side)} ${circuit}`) ?? []).find(
-      (pin) => pin.leaves !== true && pin.form.kind === "supply-out",
-    );
   }
 
   /** A value that no wire of the other side brings may travel on its bus. */

@@ -45,3 +45,13 @@ export const switchedFeedOf = (consumer: SignalPin, onCircuit: readonly SignalPi
   isSwitched(consumer)
     ? onCircuit.find((pin) => pin.form.kind === "supply-out" && isSwitched(pin) && pin.leaves !== true)
     : undefined;
+
+/**
+ * The feed that a wire which somebody laid brings to a consumer of one, whatever both are called.
+ *
+ * @param across what is on the circuit of the same name on the other side
+ */
+export const laidFeedOf = ({ form, isLaid }: SignalPin, across: readonly SignalPin[]): SignalPin | undefined =>
+  form.kind === "supply-in" && isLaid === true
+    ? across.find((pin) => pin.leaves !== true && pin.form.kind === "supply-out")
+    : undefined;
