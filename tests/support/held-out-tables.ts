@@ -859,7 +859,8 @@ donor|Camshaft solenoid inlet|load-in|camshaft-phaser|Control from ECU;PWM earth
 donor|Oil pressure/temp sensor|analogue-out resistive-out|oil-pressure oil-temperature|Pressure signal;Temp signal
 donor|Oil pressure/temp sensor|reference-in|sensor-supply|5V
 donor|Oil pressure/temp sensor|ground|sensor-ground|Earth
-donor|Knock sensor rear|knock-out|knock|Signal;Sig. earth
+donor|Knock sensor rear|knock-out|knock|Signal
+donor|Knock sensor rear|knock-out ground|knock sensor-ground|Sig. earth
 donor|Coolant sensor 4 pin|resistive-out|coolant-temperature|To ECU;To gauge
 donor|Coolant sensor 4 pin|ground|sensor-ground|Earth from ECU
 donor|Starter motor|supply-in|battery-supply|Main cable from battery

@@ -222,6 +222,10 @@ describe("what a reading leans on", () => {
       expect(one("ECM", text, "donor").quantity.value, text).not.toBe("ground");
     expect(one("ECM", "P/N switch, ground in park", "donor").kind.value).toBe("logic-in");
   });
+  test("what says that it is a sensor's earth stays its ground, whose pickup it may be", () => {
+    for (const name of ["Knock sensor", "Crank sensor", "Coolant sensor"])
+      expect(one(name, "Sensor earth", "donor").quantity.value, name).toBe("sensor-ground");
+  });
   test("a spare way is a way; a cavity that is not used is spare", () => {
     expect(one("Fuse box", "F2 permanent live, spare way").kind.value).toBe("supply-out");
     expect(one("ECU", "not used (A/C clutch)").kind.value).toBe("spare");

@@ -66,11 +66,6 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
       ? { quantity: labelled, sure: 0.85, why: "with-label" }
       : null;
   },
-  // Both wires of a knock sensor are its signal.
-  ({ own, labelled, place }) =>
-    place === "sensor" && labelled === "knock" && own?.quantity === "sensor-ground"
-      ? { quantity: "knock", sure: 0.65, why: "with-label" }
-      : null,
   // What a relay feeds is that load's own wire.
   ({ own, labelled, place }) => {
     const family = labelled === null ? null : FAMILIES[labelled];

@@ -79,7 +79,7 @@ export function BusFile({ source, side, onDone }: Props) {
           <label className="flex items-center gap-2 text-[13px] font-semibold">
             Its bus is at
             <select
-              className="field w-44 font-mono"
+              className="field w-72 font-mono"
               value={bus.row.id}
               onChange={(event) => setPinId(event.target.value)}
             >

@@ -71,7 +71,7 @@ export function GatewayView({ gateway }: { gateway: Gateway }) {
               <th className="font-semibold">Made of it</th>
               <th className="font-semibold">To the host</th>
               <th className="w-28 font-semibold">Each, ms</th>
-              <th className="w-28 font-semibold">Silent after, ms</th>
+              <th className="w-28 pr-3 font-semibold">Silent after, ms</th>
               <th className="w-48 font-semibold">Then</th>
               <th className="w-28 pr-4" />
             </tr>
@@ -124,7 +124,7 @@ function Bus({ bus }: { bus: BusTold }) {
 function SentFile({ sends: { side, messages, unplaced } }: { sends: SentMessages }) {
   const { job } = useJob().document;
   return (
-    <p className="mt-2 flex flex-wrap items-center gap-3 text-[13px] print:hidden">
+    <p className="mt-2 -ml-1.5 flex flex-wrap items-center gap-3 text-[13px] print:hidden">
       {messages.length > 0 && (
         <Button onClick={() => saveFile(`${job.name} gateway to ${side}.dbc`, writeDbc(messages), "text/plain")}>
           Save what it sends to the {side} as DBC
@@ -172,7 +172,7 @@ function Relay({ row }: { row: RelayRow }) {
             <Value value={source} />
           )}
         </td>
-        <td className="pr-3 font-mono text-[13px]">
+        <td className="pr-3 font-mono text-[13px] whitespace-nowrap">
           {serves.type === "wire"
             ? (WIRE_OUTPUT_WORDS[serves.output] ?? serves.output)
             : conversion === null
