@@ -1,3 +1,4 @@
+import { applyPhrase } from "@/core/intake/concepts";
 import { PHRASES } from "@/core/intake/data/phrases";
 import { QUANTITY_RULES, type QuantityRule } from "@/core/intake/data/quantity-rules";
 
@@ -6,10 +7,7 @@ import { QUANTITY_RULES, type QuantityRule } from "@/core/intake/data/quantity-r
  * For tests and the bench.
  */
 export function plainPhrases(text: string): string {
-  return PHRASES.reduce(
-    (so, [pattern, replacement]) => so.replace(pattern, replacement),
-    ` ${text.toLowerCase().normalize("NFKC").replace(/_/g, " ")} `,
-  );
+  return PHRASES.reduce(applyPhrase, ` ${text.toLowerCase().normalize("NFKC").replace(/_/g, " ")} `);
 }
 
 const score = (rule: QuantityRule) => rule.sure + 0.08 * (rule.all.length - 1);

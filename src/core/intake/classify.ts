@@ -184,7 +184,13 @@ function deviceReading({ device, kind, sure }: DeviceForm, reading: Reading, pla
 function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<string> {
   if (place === "instruments") {
     const isSwitched = spoken.has("ground") && spoken.has("lamp") && (spoken.has("switch") || spoken.has("from"));
-    return new Set([...(isSwitched ? without(spoken, "ground", "earth") : spoken), "instrument"]);
+    // "Oil pressure low" is a lamp's.
+    const isLimit = LIMITS.some((one) => spoken.has(one)) && LIMITED.some((one) => spoken.has(one));
+    return new Set([
+      ...(isSwitched ? without(spoken, "ground", "earth") : spoken),
+      ...(isLimit && !MEASURED.some((one) => spoken.has(one)) ? ["warning", "lamp"] : []),
+      "instrument",
+    ]);
   }
   const switches =
     spoken.has("ground") &&
@@ -198,6 +204,9 @@ function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<stri
             (spoken.has("mainrelay") || (spoken.has("relay") && RELAYED.some((concept) => spoken.has(concept)))));
   return switches ? new Set([...without(spoken, "ground", "earth"), "groundswitching"]) : spoken;
 }
+const LIMITS = ["low", "high"];
+const LIMITED = ["pressure", "level", "temperature", "fuel", "coolant", "oil", "fluid", "tyre"];
+const MEASURED = ["sender", "sensor", "gauge", "signal", "can", "speed"];
 const without = (spoken: ReadonlySet<string>, ...words: string[]) => [...spoken].filter((one) => !words.includes(one));
 /** Loads whose relay a computer pulls to ground: "pump relay earth" is that wire. */
 const RELAYED = ["pump", "fan", "horn", "ac", "glow", "wiper"];

@@ -37,6 +37,9 @@ const CONCEPTS: ReadonlySet<string> = new Set([
   "monitor",
   "solidstate",
   "switchlamp",
+  "mute",
+  "rheostat",
+  "actuator",
 ]);
 
 /**
@@ -53,8 +56,14 @@ const GATED = Array.from({ length: Math.ceil(PHRASES.length / GROUP_SIZE) }, (_,
 export function applyPhrases(text: string): string {
   let spaced = ` ${text.toLowerCase().normalize("NFKC").replace(/_/g, " ")} `;
   for (const { gate, phrases } of GATED)
-    if (gate.test(spaced)) for (const [pattern, replacement] of phrases) spaced = spaced.replace(pattern, replacement);
+    if (gate.test(spaced)) for (const phrase of phrases) spaced = applyPhrase(spaced, phrase);
   return spaced;
+}
+
+/** A phrase replaced stands between single spaces, as the words did, so that a later phrase may begin or end with it. */
+export function applyPhrase(text: string, [pattern, replacement]: readonly [RegExp, string]): string {
+  const replaced = text.replace(pattern, replacement);
+  return replaced === text ? text : replaced.replace(/ {2,}/g, " ");
 }
 
 /** Takes a description or a connector's label apart. Empty text gives an empty reading. */

@@ -14,7 +14,8 @@ export function kindAt(at: Situation): KindGuess {
     case "supply":
       return supplyAt(at);
     case "ground":
-      return guess("ground", 1, "a-return-to-ground");
+      // "85 … earth" may be where the coil's end goes.
+      return guess("ground", at.place === "relay" && says(at, "din85", "din86") ? 0.85 : 1, "a-return-to-ground");
     case "reference":
       return referenceAt(at);
     case "bus":
@@ -54,6 +55,7 @@ function supplyAt(at: Situation): KindGuess {
         : guess("supply-out", 0.94, "a-way-of-the-fuse-box");
     case "relay":
       if (says(at, "din85", "din86", "coil", "control")) return guess("load-in", 0.85, "the-relay-coil");
+      if (says(at, "din30") && !says(at, "out", "din87")) return guess("supply-in", 0.9, "the-contact-feed");
       // A relay is told to start by the key: what comes from there is its coil's.
       if (at.quantity === "start-supply" && says(at, "from", "switch")) return guess("load-in", 0.75, "the-relay-coil");
       return says(at, "din87", "out") || isOutput(at)
@@ -82,7 +84,8 @@ function supplyAt(at: Situation): KindGuess {
         ? guess("supply-out", 0.85, "said-to-be-an-output")
         : guess("supply-in", 0.97, "it-is-fed-here");
     default:
-      return isOutput(at)
+      // A socket of the vehicle's hands its feeds on to what is plugged in.
+      return isOutput(at) || at.label.has("trailer")
         ? guess("supply-out", 0.85, "said-to-be-an-output")
         : guess("supply-in", 0.97, "it-is-fed-here");
   }
@@ -201,7 +204,7 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
       return says(at, "lamp", "stoplamp")
         ? guess("high-side-out", 0.85, "drives-a-lamp")
         : guess("low-side-out", 0.85, "said-to-go-out");
-    if (at.quantity === "reverse-lamp" && !says(at, "switch", "signal", "in"))
+    if (at.quantity === "reverse-lamp" && !says(at, "switch", "signal") && !isInput(at))
       return guess("high-side-out", says(at, "buzzer") ? 0.75 : 0.55, "drives-the-lamps");
     // "Stop lamp" is the pedal's switch in most tables; in a few a lamp that says stop.
     const isSure = !says(at, "stoplamp") || says(at, "switch");

@@ -66,6 +66,11 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
       ? { quantity: labelled, sure: 0.85, why: "with-label" }
       : null;
   },
+  // Coil's ends are the relay's, whatever they are called.
+  ({ spoken, labelled, place }) =>
+    place === "relay" && labelled !== null && (spoken.has("din85") || spoken.has("din86")) && !spoken.has("ground")
+      ? { quantity: labelled, sure: 0.9, why: "with-label" }
+      : null,
   // What a relay feeds is that load's own wire.
   ({ own, labelled, place }) => {
     const family = labelled === null ? null : FAMILIES[labelled];
@@ -75,6 +80,23 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
       family.used === "body"
       ? { quantity: labelled as Quantity, sure: 0.8, why: "with-label" }
       : null;
+  },
+  // What a relay named after a load gives is that load's.
+  ({ own, labelled, place }) =>
+    place === "relay" && own?.quantity === "relay-supply" && labelled !== null && FAMILIES[labelled].type === "body"
+      ? { quantity: labelled, sure: 0.8, why: "with-label" }
+      : null,
+  // The fan of a heater is its blower.
+  ({ own, labelled, place }) =>
+    place === "actuator" && own?.quantity === "cooling-fan" && labelled === "heater-blower"
+      ? { quantity: labelled, sure: 0.9, why: "with-label" }
+      : null,
+  // Instruments show what has been chosen; they ask for nothing.
+  ({ own, spoken, place }) => {
+    const shown = place === "instruments" && own !== null ? SHOWN[own.quantity] : undefined;
+    return shown === undefined || own === null || ASKING.some((one) => spoken.has(one))
+      ? null
+      : { quantity: shown, sure: own.sure * 0.8, why: "own-words" };
   },
   // A regulator wakes with the ignition.
   ({ own, spoken, place }) =>
@@ -91,7 +113,9 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
       : null,
   // The negative of a load is no sensor's return.
   ({ own, spoken, place }) =>
-    own?.quantity === "sensor-ground" && (place === "lamp" || place === "instruments") && !spoken.has("sensor")
+    own?.quantity === "sensor-ground" &&
+    (place === "lamp" || place === "instruments" || place === "diagnostic") &&
+    !spoken.has("sensor")
       ? { quantity: "ground", sure: 0.8, why: "own-words" }
       : null,
   // A key switch and a bulkhead give feeds: what is said to crank is the starter's.
@@ -151,6 +175,9 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
       ? { quantity: "ignition-coil", sure: 0.78, why: "own-words" }
       : null,
 ];
+
+const SHOWN: Partial<Record<Quantity, Quantity>> = { "cruise-request": "cruise-active", "shift-mode": "gear-display" };
+const ASKING = ["switch", "request", "in", "from", "signal"];
 
 const SENSED = ["sensor", "position", "signal", "cranksensor"];
 
@@ -241,6 +268,7 @@ const KEY_GIVES: Partial<Record<Quantity, Quantity>> = {
   "ignition-coil": "ignition-supply",
   audio: "accessory-supply",
   "park-neutral": "start-supply",
+  "starter-relay": "start-supply",
 };
 /** Engine loads that a fuse feeds are worked in their ground: it hands on a feed. */
 const FUSE_GIVES: Partial<Record<Quantity, Quantity>> = {

@@ -26,4 +26,4 @@ export const says = (at: Situation, ...words: string[]) => words.some((word) => 
 /** A pair of forms at an in-line plug: what leaves the table's own side is `-out`. */
 export const leaving = (at: Situation, madeAt: "engine" | "body") => (madeAt === "engine") === (at.side === "donor");
 export const isOutput = (at: Situation) => says(at, "out") || (says(at, "to") && !says(at, "in", "from"));
-export const isInput = (at: Situation) => says(at, "in", "from") && !says(at, "out");
+export const isInput = (at: Situation) => says(at, "in", "input", "from") && !says(at, "out");

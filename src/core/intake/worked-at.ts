@@ -20,7 +20,14 @@ export function actuatorAt(at: Situation, family: Extract<Family, { type: "actua
         return guess("logic-in", 0.75, "the-computer-reads-it");
       if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay")))
         return guess("logic-in", 0.75, "said-to-come-in");
-      return guess(drivenBy(at, family), 0.95, "the-computer-drives-it");
+      if (at.quantity === "idle-control" && says(at, "switch") && !says(at, "control", "out", "valve", "motor"))
+        return guess("logic-in", 0.7, "the-computer-reads-a-contact");
+      // An actuator is a motor, or a can that a solenoid gives its pressure.
+      return guess(
+        drivenBy(at, family),
+        says(at, "actuator") && MOTOR_DRIVEN.has(at.quantity) ? 0.6 : 0.95,
+        "the-computer-drives-it",
+      );
     case "instruments":
     case "lamp":
       return guess("load-in", 0.93, "a-lamp-or-display");
@@ -116,6 +123,9 @@ function workedAs(at: Situation, family: Extract<Family, { type: "actuator" }>):
     : family.in;
 }
 
+const LIT: ReadonlySet<Quantity> = new Set<Quantity>(["illumination", "lighting"]);
+const FLASHED: ReadonlySet<Quantity> = new Set<Quantity>(["turn-signal", "hazard"]);
+
 /** What a panel switches rather than shows. */
 const SWITCHED_ON_PANELS: ReadonlySet<Quantity> = new Set<Quantity>([
   "horn",
@@ -130,7 +140,10 @@ export function bodyAt(at: Situation): KindGuess {
   switch (at.place) {
     case "lamp":
     case "actuator":
-      return guess("load-in", 0.9, "the-part-is-fed");
+      // A radio raises its aerial, and is told to be silent.
+      if (at.quantity === "aerial" && at.label.has("audio")) return guess("supply-out", 0.75, "it-gives-the-supply");
+      if (says(at, "mute")) return guess("logic-in", 0.75, "said-to-come-in");
+      return guess("load-in", at.quantity === "audio" ? 0.8 : 0.9, "the-part-is-fed");
     case "switch":
       if (says(at, "switchlamp")) return guess("load-in", 0.75, "a-lamp");
       return isInput(at) || (says(at, "feed", "supply", "battery", "ignition", "live") && !isOutput(at))
@@ -150,14 +163,25 @@ export function bodyAt(at: Situation): KindGuess {
       return guess(says(at, "coil", "din85", "din86") ? "load-in" : "supply-out", 0.88, "a-way-of-the-fuse-box");
     case "relay":
       if (says(at, "coil", "din85", "din86")) return guess("load-in", 0.85, "the-relay-coil");
+      // A flasher is fed by what comes to it.
+      if (FLASHED.has(at.quantity) && says(at, "in", "input") && !says(at, "out"))
+        return guess("supply-in", 0.75, "the-contact-feed");
       return says(at, "din87", "out") || isOutput(at) || says(at, "din49")
         ? guess("supply-out", 0.85, "the-relay-switched-contact")
         : says(at, "feed", "supply", "din30", "battery")
           ? guess("supply-in", 0.8, "the-contact-feed")
           : guess("load-in", 0.8, "the-relay-coil");
     case "computer":
-      if (says(at, "switch", "in", "request", "sensor", "from") && !says(at, "out"))
+      // A wiper says where it rests, a dimmer and an eye for daylight how far.
+      if (at.quantity === "wiper" && says(at, "park") && !says(at, "out", "motor", "relay", "control"))
+        return guess("logic-in", 0.75, "the-computer-reads-it");
+      if (LIT.has(at.quantity) && says(at, "rheostat", "sensor") && !says(at, "out"))
+        return guess("analogue-in", 0.65, "the-computer-reads-it");
+      if (at.quantity === "anti-lock" && says(at, "sensor") && !says(at, "switch"))
+        return guess("analogue-in", 0.65, "the-computer-reads-it");
+      if (says(at, "switch", "in", "input", "request", "sensor", "level", "from") && !says(at, "out"))
         return guess("logic-in", 0.9, "the-computer-reads-it");
+      if (says(at, "speed") && !says(at, "control", "out")) return guess("frequency-in", 0.6, "the-computer-reads-it");
       if (says(at, "pwm")) return guess("pwm-out", 0.85, "the-computer-drives-it");
       if (says(at, "warning") && says(at, "lamp")) return guess("low-side-out", 0.7, "drives-a-lamp");
       if (at.side === "donor" && says(at, "lamp")) return guess("low-side-out", 0.8, "drives-a-lamp");

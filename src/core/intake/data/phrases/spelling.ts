@@ -54,7 +54,7 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/\banalog(?:ue)? (?:ground|gnd|earth)\b/g, " sensorground "],
   [/^ \+ $/g, " positive "],
   [/\bs terminal\b|\bterminal s\b/g, " start "],
-  [/\bturn on\b/g, " on "],
+  [/\bturn[- ]on\b/g, " on "],
   [/\bwait to start\b/g, " glow lamp "],
   [
     /\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g,

@@ -172,7 +172,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   ],
   [
     /\b(?:sport|winter|economy|power|snow|tow(?:\/haul)?|hold|kick[- ]?down|manual|overdrive|o\/d|od)(?: cancel| off)? ?(?:mode|sw(?:itch)?|button|program(?:me)?|select)\b|\bkick[- ]?down\b|\bmanual (?:up|down)(?: switch)?\b|\b(?:up|down)[- ]?shift\b|\bo\/d (?:off|cancel)\b|\btip (?:up|down)\b/g,
-    " shiftmode ",
+    " shiftmode switch ",
   ],
   [
     /\b4\s?[x×]\s?4\b|\b4 ?wd\b|\bfour[- ]wheel[- ]drive\b|\ball[- ]wheel[- ]drive\b|\btransfer (?:case|box)\b|\bfront axle\b/g,
@@ -182,7 +182,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:hand|park(?:ing)?|emergency)[ -]?(?:brake|brk)\b/g, " handbrake "],
   // "Hi beam ind", "neutral ind" are lamps; a side alone makes an indicator of the turn.
   [
-    /\bind(?:icator)?\b(?<=\b(?:beam|neutral|gear|oil|fuel|choke|fog|brake|charge|temp|trailer|abs|mil|fault|glow|heat|set|on) ind(?:icator)?)/g,
+    /\bind(?:icator)?\b(?<=[a-z]{3} ind(?:icator)?)(?<!\b(?:left|right|front|rear|side|turn|direction|dir|wing|mirror|door|nearside|offside|hazard|flasher|signal|trailer) ind(?:icator)?)(?! (?:left|right|lh|rh|l|r|relay|unit|switch|stalk|flasher)\b)/g,
     " lamp ",
   ],
   [/\bo\/d\b/g, " overdrive "],
@@ -270,6 +270,6 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
     /\bstepper\b(?<!\b(?:gauge|head ?lamp|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b.*)(?: motor)?(?: (?:coil|phase|ph|winding))?\b(?!.*\b(?:gauge|lamp|level+ing|flap|heater|egr|turbo|boost|mirror)\b)/g,
     " idle motor stepper phase ",
   ],
-  [/\b(?:common |fuel )?rail (?:press(?:ure)?|sensor)\b/g, " fuel pressure "],
+  [/\b(?:common |fuel )?rail (?:\d )?(?:press(?:ure)?|sensor)\b/g, " fuel pressure "],
   [/\btank unit\b/g, " fuel sender "],
 ];
