@@ -33,8 +33,18 @@ const importedPin = (cavity: string, part: Partial<ImportedPin> = {}): ImportedP
   otherEnd: null,
   part: null,
   note: "",
-  kind: { value: "ground", confidence: 0.9, source: "proposed", why: { code: "own-words", notUnderstood: [] } },
-  quantity: { value: "ground", confidence: 0.9, source: "proposed", why: { code: "own-words", notUnderstood: [] } },
+  kind: {
+    value: "ground",
+    confidence: 0.9,
+    source: "proposed",
+    why: { code: "own-words", notUnderstood: [], readAs: [] },
+  },
+  quantity: {
+    value: "ground",
+    confidence: 0.9,
+    source: "proposed",
+    why: { code: "own-words", notUnderstood: [], readAs: [] },
+  },
   ...part,
 });
 const ids = () => {

@@ -1,7 +1,8 @@
 /**
  * Tables written down before they were read, in the form of listed-rows.ts: dotted abbreviations, a loom for any car, a
  * combination meter; a carburettor age's injection; a forum's pinout; a diagram translated word by word; a computer whose terminals
- * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead; plugs of single parts; whole words in capitals.
+ * have names; a plain list; a body's modules; workshop capitals; words as they are spoken; old wiring by its parts; channels and dotted words; a manual's cavities; looms by where they lead; plugs of single parts; whole words in capitals;
+ * notes in haste with slips of the pen.
  */
 export const DOTTED = `
 donor|PCM conn. A|spare|other|Not Conn.
@@ -943,6 +944,59 @@ host|Front harness joint (A-30)|supply-out|ignition-supply starter-request start
 host|Front harness joint (A-30)|load-in|malfunction-lamp charge-warning|CHECK LAMP TO ECU;CHARGE LAMP TO ALT.
 `;
 
+export const HASTE = `
+donor|ECM plug|resistive-in analogue-in|coolant-temperature|coolent temprature sensr;watr temp sendr;engin coolant tmprature;
+  Coolant Temperture Senser
+donor|ECM plug|analogue-in|throttle-position|throtle postion sensor;throttel pot signl;TPS singal;Thrttl posn
+donor|ECM plug|injector-out|injector|ingector 3;injecter no 2;injctr cyl 4;Fuel Injetor 1
+donor|ECM plug|coil-out|ignition-coil|ignitoin coil 2;igniton coil drivr;Ign coyl 3 contrl
+donor|ECM plug|reluctor-in hall-in frequency-in|crankshaft-position|crankshft sensor;crank senser sig;Crankshaft postion;flywheel senser
+donor|ECM plug|hall-in reluctor-in frequency-in|camshaft-position|camshft posn sensor;cam sensr;Cam positon signal
+donor|ECM plug|low-side-out|fuel-pump|fuel pump realy;Fuel Pmp Relya;feul pump relay
+donor|ECM plug|lambda-in|oxygen|lamda sensor;oxigen sensor bank 1;O2 senser upstream
+donor|ECM plug|low-side-out pwm-out|oxygen-heater|lamda heater;o2 heatr bank 2
+donor|ECM plug|knock-in|knock|nock sensor;knok sensor 2;Knock sensr
+donor|ECM plug|low-side-out|malfunction-lamp|check enigne light;Chek engine lamp;malfuntion lamp
+donor|ECM plug|supply-in|battery-supply|permenant live;batery feed;perm feed frm battery;constant 12v suply
+donor|ECM plug|supply-in|ignition-supply|igniton feed;switchd live;Ignitn switched supply
+donor|ECM plug|ground|ground|engine grnd;Power groud;chasis earth;main erth
+donor|ECM plug|ground|sensor-ground|sensor groud;sensr return;sensor erth
+donor|ECM plug|reference-out|sensor-supply|5v refrence;sensor suply 5v;5 volt referance
+donor|ECM plug|low-side-out|cooling-fan|radiatr fan relay;cooling fan realy;Coolng fan 1
+donor|ECM plug|low-side-out|ac-clutch|a/c compresor relay;air con compresser clutch
+donor|ECM plug|logic-in|brake-switch|brake pedel switch;brake swich;stop lite switch
+donor|ECM plug|logic-in|clutch-switch|clucth switch;Clutch pedle sw
+donor|ECM plug|logic-in|park-neutral|nuetral switch;park/nuetral;Neutrl sfty switch
+donor|ECM plug|analogue-in|accelerator-position|accelarator pedal sensor;pedel position 1;Accel peddal pos
+donor|ECM plug|motor-out|throttle-motor|throtle motor +;throttle moter -
+donor|ECM plug|motor-out pwm-out low-side-out|idle-control|idle contol valve;idel air valve;IAC vavle
+donor|ECM plug|analogue-in|manifold-pressure|manifld pressure;MAP senser;mainfold pressure sensor
+donor|ECM plug|frequency-in analogue-in|mass-air-flow|air flow meater;mass airflw sensor
+donor|ECM plug|low-side-out pwm-out|purge-valve|purge solenod;cannister purge;purge vavle
+donor|ECM plug|low-side-out pwm-out|exhaust-recirculation|egr solonoid;exaust gas recirculation valve
+donor|ECM plug|frequency-out|engine-speed|tacho outptu;rev countr output;tachmeter signal
+donor|ECM plug|frequency-in logic-in|vehicle-speed|speedo senser;vehical speed signal;vehicle spead sensor
+donor|ECM plug|serial|diagnostic-data|diagnositc line;K lien
+donor|ECM plug|can|powertrain-data|can hi;CAN lo;Can bus hgih
+donor|ECM plug|spare|other|not conected;no conection;un used
+host|Dash clocks|resistive-in|fuel-level|fuel guage sender;feul gauge
+host|Dash clocks|resistive-in|coolant-temperature|temp guage;temprature gauge sender
+host|Dash clocks|load-in logic-in|oil-pressure-warning|oil presure light;oil warnig lamp
+host|Dash clocks|load-in|charge-warning|chargeing light;batery warning light;alternater light
+host|Dash clocks|load-in|lighting|main beem warning;hi beam tell tale
+host|Dash clocks|load-in|turn-signal|left indicater lamp;rite indicator
+host|Dash clocks|supply-in|ignition-supply battery-supply|igntion supply;feed from iginition
+host|Dash clocks|load-in supply-in|illumination|dash iluminaton;instument lights
+host|Fuse box|supply-out|lighting|head lite feed;tail lites;dip beem left
+host|Fuse box|supply-out|horn|horn feed;Horne
+host|Fuse box|supply-out|wiper|wipper motor;wiper moter feed
+host|Fuse box|supply-out|heater-blower|heater blowr;heatr fan
+host|Ignition barrel|supply-out switch-out|accessory-supply|acessory;accesories
+host|Ignition barrel|supply-out switch-out|start-supply starter-request|startr;Starter soleniod
+host|Ignition barrel|supply-out switch-out|ignition-supply|ignitoin;Igniton on
+host|Ignition barrel|supply-in|battery-supply|Batery in;permanant live in
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -960,4 +1014,6 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["looms by where they lead", LOOMS, 90, 95],
   ["plugs of single parts", PLUGS, 85, 97],
   ["whole words in capitals", CAPITALS, 88, 96],
+  // 47 of a hundred before slips of the pen were read.
+  ["notes in haste", HASTE, 89, 95],
 ];

@@ -1,5 +1,5 @@
 import type { Quantity } from "../forms";
-import { readConcepts } from "./concepts";
+import { clarityOf, readConcepts } from "./concepts";
 import { rankQuantity } from "./quantity-rank";
 
 /** A value on a bus, by its name and its unit. */
@@ -43,13 +43,12 @@ export function busQuantity({ name, unit }: BusValue): { readonly quantity: Quan
     .replace(/([a-z0-9])([A-Z])/g, "$1 $2")
     .replace(/([A-Z]+)([A-Z][a-z])/g, "$1 $2")
     .replace(/[_.]+/g, " ");
-  const { concepts, known, unknownWords } = readConcepts(words);
+  const reading = readConcepts(words);
   const allowed = UNITS.find(([pattern]) => pattern.test(unit.trim()))?.[1];
-  const found = rankQuantity(concepts);
+  const found = rankQuantity(reading.concepts);
   if (found === null || NEVER.has(found.quantity)) return null;
   if (allowed !== undefined && !allowed.test(found.quantity)) return null;
-  const clarity = 1 - (0.4 * unknownWords.length) / (known + unknownWords.length || 1);
-  const sure = found.sure * clarity;
+  const sure = found.sure * clarityOf(reading);
   return { quantity: found.quantity, sure: Math.round(100 * (allowed === undefined ? sure * 0.9 : sure)) / 100 };
 }
 

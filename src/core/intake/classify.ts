@@ -1,5 +1,5 @@
 import type { Quantity, Side } from "../forms";
-import { type Reading, readConcepts } from "./concepts";
+import { clarityOf, type Reading, readConcepts } from "./concepts";
 import { FAMILIES } from "./data/families";
 import type { Place } from "./data/places";
 import { type DeviceForm, deviceForm } from "./device-form";
@@ -151,18 +151,17 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     place === "sensor" && side === "donor"
       ? sensorReturn(supplyInstead(found, concepts, place))
       : supplyInstead(found, concepts, place);
-  const clarity = 1 - (0.4 * reading.unknownWords.length) / (reading.known + reading.unknownWords.length || 1);
-  const sure = quantity.sure * clarity;
+  const sure = quantity.sure * clarityOf(reading);
   if (device !== null && sure < KNOWN_FROM) return deviceReading(device, reading, place);
   const kind = kindAt({ quantity: quantity.quantity, place, concepts, label: label.reading.concepts, side });
-  const notUnderstood = reading.unknownWords;
+  const { unknownWords: notUnderstood, readAs } = reading;
   return {
     kind: {
       value: kind.kind,
       confidence: round(kind.sure * Math.min(1, sure + 0.05)),
-      why: { code: "form", quantity: quantity.quantity, place, side, form: kind.why, notUnderstood },
+      why: { code: "form", quantity: quantity.quantity, place, side, form: kind.why, notUnderstood, readAs },
     },
-    quantity: { value: quantity.quantity, confidence: round(sure), why: { code: quantity.why, notUnderstood } },
+    quantity: { value: quantity.quantity, confidence: round(sure), why: { code: quantity.why, notUnderstood, readAs } },
     index: NUMBERED.has(quantity.quantity) ? reading.index : null,
   };
 }
@@ -172,7 +171,8 @@ const TO_COMPUTER = /\bto (?:the )?(?:ecu|ecm|pcm|ems|computer)\b/i;
 
 /** What it is for is in no list of ours; what it is, the row says. */
 function deviceReading({ device, kind, sure }: DeviceForm, reading: Reading, place: Place): PinReading {
-  const why: IntakeReason = { code: "device", device, place, notUnderstood: reading.unknownWords };
+  const { unknownWords: notUnderstood, readAs } = reading;
+  const why: IntakeReason = { code: "device", device, place, notUnderstood, readAs };
   return {
     kind: { value: kind, confidence: sure, why },
     quantity: { value: "other", confidence: 0.55, why },

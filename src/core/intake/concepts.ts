@@ -1,6 +1,7 @@
 import { PHRASES } from "./data/phrases";
 import { QUANTITY_RULES } from "./data/quantity-rules";
 import { FILLERS, WORD_CONCEPTS } from "./data/words";
+import { nearestWord, type ReadAs } from "./misspelt";
 
 /** A description taken apart: what it speaks of, and which of its words nobody could read. */
 export interface Reading {
@@ -8,6 +9,8 @@ export interface Reading {
   /** Words that carry meaning and were understood. */
   readonly known: number;
   readonly unknownWords: readonly string[];
+  /** Words that are misspelt or cut short, and what they were read as: among the known, and less sure. */
+  readonly readAs: readonly ReadAs[];
   /** Cylinder, bank, stage or line number; `high` or `low` of a bus. Null where none is said. */
   readonly index: string | null;
 }
@@ -66,8 +69,34 @@ export function applyPhrase(text: string, [pattern, replacement]: readonly [RegE
   return replaced === text ? text : replaced.replace(/ {2,}/g, " ");
 }
 
-/** Takes a description or a connector's label apart. Empty text gives an empty reading. */
+/**
+ * Takes a description or a connector's label apart. Empty text gives an empty reading. Words that nobody knows are taken for those
+ * that they are nearest to, and the text is read again.
+ */
 export function readConcepts(text: string): Reading {
+  const reading = readAsWritten(text);
+  const readAs = reading.unknownWords.flatMap((written) => {
+    const word = nearestWord(written);
+    return word === null ? [] : [{ written, word }];
+  });
+  if (readAs.length === 0) return reading;
+  const meant = readAs.reduce(
+    (so, { written, word }) => so.replace(new RegExp(`(?<![a-z])${written}(?![a-z])`, "i"), word),
+    text,
+  );
+  return { ...readAsWritten(meant), readAs };
+}
+
+/**
+ * How clear a description is, 0.6 … 1: a word that nobody understood may say something else, and so may, to half, one that was
+ * misspelt.
+ */
+export function clarityOf({ known, unknownWords, readAs }: Reading): number {
+  const doubtful = unknownWords.length + readAs.length / 2;
+  return 1 - (0.4 * doubtful) / (known + unknownWords.length || 1);
+}
+
+function readAsWritten(text: string): Reading {
   const spaced = applyPhrases(text);
 
   const concepts = new Set<string>();
@@ -87,6 +116,7 @@ export function readConcepts(text: string): Reading {
     concepts,
     known,
     unknownWords: unknownWords.filter((word) => !codes.has(word)),
+    readAs: [],
     index: indexOf(spaced, concepts),
   };
 }

@@ -4,8 +4,8 @@ import { counterpart, withNeighbour } from "./partners";
 import type { PinReading } from "./pin-reading";
 
 const reading = (kind: PinReading["kind"]["value"], sure: number): PinReading => ({
-  kind: { value: kind, confidence: sure, why: { code: "own-words", notUnderstood: [] } },
-  quantity: { value: "fuel-pump", confidence: sure, why: { code: "own-words", notUnderstood: [] } },
+  kind: { value: kind, confidence: sure, why: { code: "own-words", notUnderstood: [], readAs: [] } },
+  quantity: { value: "fuel-pump", confidence: sure, why: { code: "own-words", notUnderstood: [], readAs: [] } },
   index: null,
 });
 const open: PinReading = {

@@ -1,6 +1,7 @@
 import type { Quantity, Side } from "../forms";
 import type { Device } from "./data/devices";
 import type { Place } from "./data/places";
+import type { ReadAs } from "./misspelt";
 
 /** Why a quantity has a form at a place. */
 export const FORM_REASONS = [
@@ -68,9 +69,10 @@ export const FORM_REASONS = [
 ] as const;
 export type FormReason = (typeof FORM_REASONS)[number];
 
-/** Words of a description that nobody could read. */
-interface NotUnderstood {
+/** Words of a description that nobody could read, and those that were taken for others. */
+interface HowRead {
   readonly notUnderstood: readonly string[];
+  readonly readAs: readonly ReadAs[];
 }
 
 /** Why a cavity is taken for what it is. Words: core/words/intake.ts. */
@@ -89,7 +91,7 @@ export type IntakeReason =
   /** A feed beside a pickup's signal, or none beside its two wires. */
   | { readonly code: "pickup-fed" | "pickup-unfed" }
   /** What it is for is not known; the noun that names the device tells its form. */
-  | ({ readonly code: "device"; readonly device: Device; readonly place: Place } & NotUnderstood)
+  | ({ readonly code: "device"; readonly device: Device; readonly place: Place } & HowRead)
   | { readonly code: "said-not-connected" }
   | { readonly code: "spare-carries-nothing" }
   | { readonly code: "no-description" }
@@ -103,14 +105,14 @@ export type IntakeReason =
   | { readonly code: "relay-feed" }
   | { readonly code: "relay-purpose-untold" }
   | { readonly code: "key-switch-feed" | "switch-feed" | "fuse-box-way" | "load-negative" | "worked-in-ground" }
-  | ({ readonly code: QuantityReason } & NotUnderstood)
+  | ({ readonly code: QuantityReason } & HowRead)
   | ({
       readonly code: "form";
       readonly quantity: Quantity;
       readonly place: Place;
       readonly side: Side;
       readonly form: FormReason;
-    } & NotUnderstood);
+    } & HowRead);
 
 /** Where a quantity was read from. */
 export type QuantityReason =

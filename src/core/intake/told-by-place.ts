@@ -31,10 +31,10 @@ export function lonelyDash(pin: DescribedPin, reading: Reading, label: Label, pl
     label: label.reading.concepts,
     side,
   });
-  const why: IntakeReason = { code: "form", quantity, place, side, form: kind.why, notUnderstood: [] };
+  const why: IntakeReason = { code: "form", quantity, place, side, form: kind.why, notUnderstood: [], readAs: [] };
   return {
     kind: { value: kind.kind, confidence: 0.8, why },
-    quantity: { value: quantity, confidence: 0.85, why: { code: "with-label", notUnderstood: [] } },
+    quantity: { value: quantity, confidence: 0.85, why: { code: "with-label", notUnderstood: [], readAs: [] } },
     index: reading.index,
   };
 }

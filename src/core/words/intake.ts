@@ -67,7 +67,7 @@ export function intakeReasonText(reason: IntakeReason): string {
     case "pickup-unfed":
       return "Two wires and no feed: a coil that makes its own voltage";
     case "device":
-      return `${DEVICE_WORDS[reason.device]} at ${PLACE_WORDS[reason.place]}; what it is for is not known${notUnderstoodText(reason)}`;
+      return `${DEVICE_WORDS[reason.device]} at ${PLACE_WORDS[reason.place]}; what it is for is not known${howReadText(reason)}`;
     case "said-not-connected":
       return "The description says that nothing is connected";
     case "spare-carries-nothing":
@@ -103,9 +103,9 @@ export function intakeReasonText(reason: IntakeReason): string {
     case "relay-purpose-untold":
       return "What this relay works is not said";
     case "form":
-      return `${quantityHead(reason.quantity)} at ${PLACE_WORDS[reason.place]}: ${formReasonText(reason.form, reason.side)}${notUnderstoodText(reason)}`;
+      return `${quantityHead(reason.quantity)} at ${PLACE_WORDS[reason.place]}: ${formReasonText(reason.form, reason.side)}${howReadText(reason)}`;
     default:
-      return `${QUANTITY_REASON_WORDS[reason.code]}${notUnderstoodText(reason)}`;
+      return `${QUANTITY_REASON_WORDS[reason.code]}${howReadText(reason)}`;
   }
 }
 
@@ -116,8 +116,17 @@ function formReasonText(reason: FormReason, side: Side): string {
 
 const clipped = (text: string) => (text.length > 40 ? `${text.slice(0, 39)}…` : text);
 
-const notUnderstoodText = ({ notUnderstood }: { readonly notUnderstood: readonly string[] }) =>
-  notUnderstood.length === 0 ? "" : `; not understood: ${notUnderstood.slice(0, 3).join(", ")}`;
+const howReadText = ({
+  notUnderstood,
+  readAs,
+}: Pick<IntakeReason & { code: "own-words" }, "notUnderstood" | "readAs">) =>
+  [
+    "",
+    ...(readAs.length === 0
+      ? []
+      : [`taken for ${readAs.map(({ written, word }) => `“${word}”: ${written}`).join(", ")}`]),
+    ...(notUnderstood.length === 0 ? [] : [`not understood: ${notUnderstood.slice(0, 3).join(", ")}`]),
+  ].join("; ");
 
 const QUANTITY_REASON_WORDS: Readonly<Record<QuantityReason, string>> = {
   "own-words": "Read from its description",

@@ -67,7 +67,15 @@ describe("what a newer table changes", () => {
 
 describe("why a cavity is taken for what it is", () => {
   const form = (place: Place, why: FormReason, notUnderstood: readonly string[] = []) =>
-    intakeReasonText({ code: "form", quantity: "engine-speed", place, side: "donor", form: why, notUnderstood });
+    intakeReasonText({
+      code: "form",
+      quantity: "engine-speed",
+      place,
+      side: "donor",
+      form: why,
+      notUnderstood,
+      readAs: [],
+    });
   test.each([
     [
       form("computer", "made-by-the-engine-computer-from-its-pickup"),
@@ -83,7 +91,7 @@ describe("why a cavity is taken for what it is", () => {
       `No word of “${"x".repeat(39)}…” is known`,
     ],
     [
-      intakeReasonText({ code: "own-words", notUnderstood: ["a", "b", "c", "d"] }),
+      intakeReasonText({ code: "own-words", notUnderstood: ["a", "b", "c", "d"], readAs: [] }),
       "Read from its description; not understood: a, b, c",
     ],
   ])("%s", (found, text) => expect(found).toBe(text));

@@ -2,6 +2,7 @@
 export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/[‐‑–—−]/g, "-"],
   [/[’`]/g, "'"],
+  [/(?<=\b|head|tail|stop|brake|side)lite(s?)\b/g, "light$1"],
   // Words with dots: "L.H.", "Ign. sw.", "N.C." at a switch
   [/\b([lr])\. ?h\./g, " $1h "],
   [/(?<=\b(?:sw|switch|contact)s?\.? .*)\bn\.? ?[co]\.?(?![a-z])/g, " "],
@@ -40,7 +41,7 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/\b(?:up|gear)[- ]?shift (?:light|lamp|indicator)\b/g, " shift lamp "],
   // Nothing there, or nothing said
   [
-    /\b((?:not|nothing) (?:used|conn(?:ected)?|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un-?used|n\/[ua]|not in use|no pin)\b|^\s*n[/ ]?c\s*$/g,
+    /\b((?:not|nothing) (?:used|conn(?:ected)?|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un[- ]?used|n\/[ua]|not in use|no pin)\b|^\s*n[/ ]?c\s*$/g,
     " notused ",
   ],
   [/\bstart(?:er)? enable\b(?=.*\b(?:ls|low ?side)\b)/g, " starterrelay "],

@@ -1,0 +1,138 @@
+import { FILLERS, PHRASE_WORDS, WORD_CONCEPTS } from "./data/words";
+
+/** A word that nobody knows, and the word of the vocabulary that it was read as. */
+export interface ReadAs {
+  readonly written: string;
+  readonly word: string;
+}
+
+const VOWELS = /[aeiou]/g;
+/** A word's consonants behind its first letter, doubled ones once. */
+const bones = (word: string) => (word.charAt(0) + word.slice(1).replace(VOWELS, "")).replace(/(.)\1/g, "$1");
+
+/** Words long enough that a slip leaves them recognisable. What means the same stands for one another. */
+const KNOWN: ReadonlyMap<string, readonly Candidate[]> = (() => {
+  const byInitial = new Map<string, Candidate[]>();
+  const add = (word: string, meaning: string) => {
+    if (!/^[a-z]{4,}$/.test(word)) return;
+    const initial = word.charAt(0);
+    byInitial.set(initial, [...(byInitial.get(initial) ?? []), { word, meaning, bones: bones(word) }]);
+  };
+  for (const [word, concepts] of WORD_CONCEPTS) add(word, concepts.join(" "));
+  for (const word of FILLERS) if (!WORD_CONCEPTS.has(word)) add(word, "");
+  for (const word of PHRASE_WORDS) if (!WORD_CONCEPTS.has(word) && !FILLERS.has(word)) add(word, word);
+  return byInitial;
+})();
+
+interface Candidate {
+  readonly word: string;
+  readonly meaning: string;
+  readonly bones: string;
+}
+
+/**
+ * The word of the vocabulary that somebody who writes in haste means: its vowels left out ("prssr"), cut short ("compr"), or a slip
+ * of the pen ("temprature"). Null where words of different meaning are as near, or none is near enough. The first letter is taken as
+ * written.
+ */
+export function nearestWord(written: string): string | null {
+  if (!/^[a-z]{3,24}$/.test(written)) return null;
+  const candidates = KNOWN.get(written.charAt(0)) ?? [];
+  for (const nearness of [withoutVowels, cutShort, misspelt]) {
+    const costs = candidates.map((one) => nearness(written, one));
+    const least = Math.min(...costs);
+    if (least === Number.POSITIVE_INFINITY) continue;
+    const nearest = candidates.filter((_, at) => costs[at] === least);
+    const isOne = nearest.every((one) => one.meaning === nearest[0]?.meaning);
+    if (isOne) return nearest[0]?.word ?? null;
+  }
+  return null;
+}
+
+/** "prssr": the consonants in their order, most vowels left out. */
+function withoutVowels(written: string, { word, bones: own }: Candidate): number {
+  const vowels = (written.slice(1).match(VOWELS) ?? []).length;
+  if (word.length < 5) return Number.POSITIVE_INFINITY;
+  const isBare = vowels * 2 <= (word.slice(1).match(VOWELS) ?? []).length && written.length < word.length;
+  return isBare && own.length >= 3 && bones(written) === own && isSubsequence(written, word)
+    ? word.length - written.length
+    : Number.POSITIVE_INFINITY;
+}
+
+/** "compr": a beginning that only words of one meaning share. */
+const cutShort = (written: string, { word }: Candidate): number =>
+  written.length >= 5 && word.length > written.length && word.startsWith(written) ? 0 : Number.POSITIVE_INFINITY;
+
+function isSwapped(written: string, word: string): boolean {
+  const at = [...word].findIndex((letter, index) => written[index] !== letter);
+  return at >= 0 && written === word.slice(0, at) + word.charAt(at + 1) + word.charAt(at) + word.slice(at + 2);
+}
+
+function isSubsequence(short: string, long: string): boolean {
+  let at = 0;
+  for (const letter of long) if (letter === short[at]) at += 1;
+  return at === short.length;
+}
+
+/** What slips cost: letters that change places, vowels and doubled letters little, another consonant much. */
+const LIGHT = 1;
+const HEAVY = 1.5;
+const OTHER = 2;
+
+function misspelt(written: string, { word }: Candidate): number {
+  const longest = Math.max(written.length, word.length);
+  // Of four letters two may have changed places, no more: "feul".
+  if (written.length === 4 || word.length === 4)
+    return written.length === word.length && isSwapped(written, word) ? LIGHT : Number.POSITIVE_INFINITY;
+  if (written.length < 5 || Math.abs(written.length - word.length) > 2) return Number.POSITIVE_INFINITY;
+  const allowed = longest >= 8 ? 2 : longest >= 6 ? HEAVY : LIGHT;
+  const cost = slipCost(written, word);
+  return cost <= allowed ? cost : Number.POSITIVE_INFINITY;
+}
+
+/**
+ * The cheapest way from one word to the other by dropping, adding, exchanging letters or letting two change places
+ * (Damerau 1964, optimal string alignment; Wagner & Fischer 1974 for weighted costs).
+ */
+export function slipCost(written: string, word: string): number {
+  const table: number[][] = [];
+  for (let row = 0; row <= written.length; row++) {
+    const costs: number[] = [];
+    for (let column = 0; column <= word.length; column++) {
+      if (row === 0 && column === 0) {
+        costs.push(0);
+        continue;
+      }
+      const ways: number[] = [];
+      const above = table[row - 1];
+      if (above !== undefined) ways.push((above[column] as number) + single(written, row - 1));
+      if (column > 0) ways.push((costs[column - 1] as number) + single(word, column - 1));
+      if (above !== undefined && column > 0)
+        ways.push((above[column - 1] as number) + exchange(written[row - 1] as string, word[column - 1] as string));
+      const before = table[row - 2];
+      if (
+        before !== undefined &&
+        column > 1 &&
+        written[row - 1] === word[column - 2] &&
+        written[row - 2] === word[column - 1]
+      )
+        ways.push((before[column - 2] as number) + LIGHT);
+      costs.push(Math.min(...ways));
+    }
+    table.push(costs);
+  }
+  return table[written.length]?.[word.length] as number;
+}
+
+const isVowel = (letter: string) => "aeiouy".includes(letter);
+/** A letter too many or too few: a vowel or one of a pair slips easily. */
+const single = (word: string, at: number) =>
+  isVowel(word[at] as string) || word[at] === word[at - 1] || word[at] === word[at + 1] ? LIGHT : HEAVY;
+
+/** Consonants that sound alike. */
+const ALIKE = ["cs", "sz", "gj", "ck"];
+function exchange(one: string, other: string): number {
+  if (one === other) return 0;
+  if (isVowel(one) && isVowel(other)) return LIGHT;
+  return ALIKE.some((pair) => pair.includes(one) && pair.includes(other)) ? HEAVY : OTHER;
+}
