@@ -6,9 +6,16 @@ export interface ReadAs {
   readonly word: string;
 }
 
+const FAR = Number.POSITIVE_INFINITY;
 const VOWELS = /[aeiou]/g;
 /** A word's consonants behind its first letter, doubled ones once. */
 const bones = (word: string) => (word.charAt(0) + word.slice(1).replace(VOWELS, "")).replace(/(.)\1/g, "$1");
+
+const spelt = (word: string): Spelt => ({
+  word,
+  bones: bones(word),
+  vowels: (word.slice(1).match(VOWELS) ?? []).length,
+});
 
 /** Words long enough that a slip leaves them recognisable. What means the same stands for one another. */
 const KNOWN: ReadonlyMap<string, readonly Candidate[]> = (() => {
@@ -16,7 +23,7 @@ const KNOWN: ReadonlyMap<string, readonly Candidate[]> = (() => {
   const add = (word: string, meaning: string) => {
     if (!/^[a-z]{4,}$/.test(word)) return;
     const initial = word.charAt(0);
-    byInitial.set(initial, [...(byInitial.get(initial) ?? []), { word, meaning, bones: bones(word) }]);
+    byInitial.set(initial, [...(byInitial.get(initial) ?? []), { ...spelt(word), meaning }]);
   };
   for (const [word, concepts] of WORD_CONCEPTS) add(word, concepts.join(" "));
   for (const word of FILLERS) if (!WORD_CONCEPTS.has(word)) add(word, "");
@@ -24,10 +31,14 @@ const KNOWN: ReadonlyMap<string, readonly Candidate[]> = (() => {
   return byInitial;
 })();
 
-interface Candidate {
+/** A word with what is compared of it. */
+interface Spelt {
   readonly word: string;
-  readonly meaning: string;
   readonly bones: string;
+  readonly vowels: number;
+}
+interface Candidate extends Spelt {
+  readonly meaning: string;
 }
 
 /**
@@ -37,11 +48,12 @@ interface Candidate {
  */
 export function nearestWord(written: string): string | null {
   if (!/^[a-z]{3,24}$/.test(written)) return null;
+  const own = spelt(written);
   const candidates = KNOWN.get(written.charAt(0)) ?? [];
   for (const nearness of [withoutVowels, cutShort, misspelt]) {
-    const costs = candidates.map((one) => nearness(written, one));
+    const costs = candidates.map((one) => nearness(own, one));
     const least = Math.min(...costs);
-    if (least === Number.POSITIVE_INFINITY) continue;
+    if (least === FAR) continue;
     const nearest = candidates.filter((_, at) => costs[at] === least);
     const isOne = nearest.every((one) => one.meaning === nearest[0]?.meaning);
     if (isOne) return nearest[0]?.word ?? null;
@@ -50,18 +62,15 @@ export function nearestWord(written: string): string | null {
 }
 
 /** "prssr": the consonants in their order, most vowels left out. */
-function withoutVowels(written: string, { word, bones: own }: Candidate): number {
-  const vowels = (written.slice(1).match(VOWELS) ?? []).length;
-  if (word.length < 5) return Number.POSITIVE_INFINITY;
-  const isBare = vowels * 2 <= (word.slice(1).match(VOWELS) ?? []).length && written.length < word.length;
-  return isBare && own.length >= 3 && bones(written) === own && isSubsequence(written, word)
-    ? word.length - written.length
-    : Number.POSITIVE_INFINITY;
+function withoutVowels(written: Spelt, known: Spelt): number {
+  if (written.bones !== known.bones || known.bones.length < 3 || known.word.length < 5) return FAR;
+  const isBare = written.vowels * 2 <= known.vowels && written.word.length < known.word.length;
+  return isBare && isSubsequence(written.word, known.word) ? known.word.length - written.word.length : FAR;
 }
 
 /** "compr": a beginning that only words of one meaning share. */
-const cutShort = (written: string, { word }: Candidate): number =>
-  written.length >= 5 && word.length > written.length && word.startsWith(written) ? 0 : Number.POSITIVE_INFINITY;
+const cutShort = ({ word: written }: Spelt, { word }: Spelt): number =>
+  written.length >= 5 && word.length > written.length && word.startsWith(written) ? 0 : FAR;
 
 function isSwapped(written: string, word: string): boolean {
   const at = [...word].findIndex((letter, index) => written[index] !== letter);
@@ -79,15 +88,15 @@ const LIGHT = 1;
 const HEAVY = 1.5;
 const OTHER = 2;
 
-function misspelt(written: string, { word }: Candidate): number {
+function misspelt({ word: written }: Spelt, { word }: Spelt): number {
   const longest = Math.max(written.length, word.length);
   // Of four letters two may have changed places, no more: "feul".
   if (written.length === 4 || word.length === 4)
-    return written.length === word.length && isSwapped(written, word) ? LIGHT : Number.POSITIVE_INFINITY;
-  if (written.length < 5 || Math.abs(written.length - word.length) > 2) return Number.POSITIVE_INFINITY;
+    return written.length === word.length && isSwapped(written, word) ? LIGHT : FAR;
+  if (written.length < 5 || Math.abs(written.length - word.length) > 2) return FAR;
   const allowed = longest >= 8 ? 2 : longest >= 6 ? HEAVY : LIGHT;
   const cost = slipCost(written, word);
-  return cost <= allowed ? cost : Number.POSITIVE_INFINITY;
+  return cost <= allowed ? cost : FAR;
 }
 
 /**

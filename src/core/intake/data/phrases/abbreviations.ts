@@ -6,7 +6,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   ],
   [/(?<=^ )b ?-(?![\w-])/g, " ground battneg "],
   // What fails is a system's own warning; an engine's is its lamp.
-  [/(?<!\b(?:eng|engn|engine)\b.*)(?<=[a-z]{3} )malfunction\b(?! (?:ind|lamp|light))/g, " warning lamp "],
+  [/\bmalfunction\b(?<=[a-z]{3} malfunction)(?<!\b(?:eng|engn|engine)\b.*)(?! (?:ind|lamp|light))/g, " warning lamp "],
   [/\bfuel reserve\b|\breserve fuel\b/g, " fuel level low warning lamp "],
   [/\b(?:worn )?(?:brake )?(?:lining|pad)s?(?: wear| worn)?\b(?<!(?:horn|key) pads?)/g, " brakewear "],
   [/\b(?:supplement\w*|passive|occupant) restraint(?: system)?\b/g, " airbag "],
@@ -24,7 +24,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:active )?engine mount(?:ing)?s?\b/g, " enginemount solenoid "],
   [/\bbattery saver\b/g, " interior "],
   [/\b(?:ambient light|twilight|dusk|daylight|photo\w*) (?:sens(?:or)?|snsr|cell)\b/g, " headlamp sensor "],
-  [/(?<=\b(?:level|temp|temperature|press|pressure|speed|revs) )ind(?:icator)?\b/g, "gauge "],
+  [/\bind(?:icator)?\b(?<=\b(?:level|temp|temperature|press|pressure|speed|revs) ind(?:icator)?)/g, "gauge "],
   [/\bfuel contents\b/g, " fuel level "],
   [/\beng(?:ine)? revolutions?(?: ind(?:icator)?)?\b/g, " tacho "],
   [/\blocal interconnect(?: network)?\b/g, " lin "],
@@ -34,7 +34,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bmaster light(?:ing)? sw(?:itch)?\b|(?<=^ )lighting switch\b/g, " headlamp lamp switch "],
   [/\bmanifold (?:diff(?:erential)?|surface) press(?:ure)?\b/g, " manifold pressure "],
   [/\b(?:profile )?ign(?:ition)? (?:pick-?up|ref(?:erence)?(?: pulse| signal| sig)?)\b/g, " crankshaft sensor "],
-  [/(?<=\b(?:cmp|cam|camshaft|ckp|crank|crankshaft) )ref(?:erence)? (?=(?:sig(?:nal)?|pulse)\b)/g, ""],
+  [/\bref(?:erence)? (?=(?:sig(?:nal)?|pulse)\b)(?<=\b(?:cmp|cam|camshaft|ckp|crank|crankshaft) ref(?:erence)? )/g, ""],
   [/\bservice remind\w*(?: ind(?:icator)?| lamp| light)?\b/g, " mil lamp "],
   [/\bclosed[- ]throttle(?: pos(?:ition)?)?\b/g, " closedthrottle switch "],
   [/\b(?:wot )?a\/c cut-?(?:off|out)\b/g, " ac compressor relay "],
@@ -46,7 +46,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g, " ethanol "],
   [/\b(?:positive|negative|pump(?:ing)?) current(?: (?:control|trim))?\b/g, " oxygen wideband "],
   [
-    /(?<=\b(?:o2|o2s|oxygen|ho2s|a\/f|lambda|afr)(?: (?:sensor|probe))? )ref(?:erence)? (?:voltage|ground|cell)\b/g,
+    /\bref(?:erence)? (?:voltage|ground|cell)\b(?<=\b(?:o2|o2s|oxygen|ho2s|a\/f|lambda|afr)(?: (?:sensor|probe))? ref(?:erence)? [a-z]+)/g,
     " wideband ",
   ],
   [

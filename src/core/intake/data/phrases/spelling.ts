@@ -2,10 +2,10 @@
 export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/[‐‑–—−]/g, "-"],
   [/[’`]/g, "'"],
-  [/(?<=\b|head|tail|stop|brake|side)lite(s?)\b/g, "light$1"],
+  [/lite(s?)\b(?<=(?:\b|head|tail|stop|brake|side)lites?)/g, "light$1"],
   // Words with dots: "L.H.", "Ign. sw.", "N.C." at a switch
   [/\b([lr])\. ?h\./g, " $1h "],
-  [/(?<=\b(?:sw|switch|contact)s?\.? .*)\bn\.? ?[co]\.?(?![a-z])/g, " "],
+  [/\bn\.? ?[co]\.?(?![a-z])(?<=\b(?:sw|switch|contact)s?\.? .*)/g, " "],
   [/(?<=[a-z])\.(?=\s|$)/g, ""],
   [/(?<=[a-z])\.(?=[a-z])/g, " "],
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],

@@ -76,7 +76,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   [/\bhome (?:signal|sensor)\b/g, " camshaft sensor "],
   [/\bcontact breaker(?: points)?\b/g, " points "],
   [/\bballast (?:bypass|resistor)\b/g, " ballast "],
-  [/\bcondenser\b.*|.*\bcondenser\b/g, " unclear "],
+  [/^.*\bcondenser\b.*$/g, " unclear "],
   [/\b(?:volt(?:age)?|inst(?:rument)?)\.? ?stab(?:ili[sz]er)?\b|\bstabili[sz]er\b/g, " stabiliser "],
   // Engine
   [
