@@ -458,6 +458,97 @@ host|Climate control module|low-side-out can serial high-side-out switch-out|ac-
 host|Climate control module|analogue-in logic-in|refrigerant-pressure|A/C High Side Pressure Sensor
 `;
 
+/** Wires of a car by what BS AU 7 says that each colour is for, at a plug of the main harness. */
+export const COLOUR_CODE = `
+host|Main harness plug|supply-out supply-in|battery-supply|Main battery feed;Battery to ammeter or starter solenoid;
+  Alternator main battery lead;Battery feed from starter solenoid to fuse box;Unfused battery supply to lighting switch
+host|Main harness plug|load-in supply-out low-side-out logic-in|charge-warning|Alternator to no charge warning light;
+  Dynamo D to control box D and no charge warning light;Charge warning lamp to alternator IND
+host|Main harness plug|load-in supply-out pwm-out|alternator-field|Dynamo F to control box F;Alternator regulator field F
+host|Main harness plug|supply-out load-in switch-out|lighting|Headlamp dip beam LH fused;Headlamp main beam, right hand;
+  Dip switch to headlamp main beam;Side lamp left;Number plate illumination;Fog lamp switch to fog lamp;Headlamp relay to headlamp fuse;
+  Tail lamp RH
+host|Main harness plug|supply-out load-in logic-in|lighting|Main beam warning light;Headlamp flasher to headlamp relay
+host|Main harness plug|supply-out load-in switch-out|illumination|Panel light switch to panel lights;Instrument illumination dimmed;
+  Panel illumination
+host|Main harness plug|supply-out supply-in|ignition-supply|Ignition controlled circuit, unfused;Fused ignition controlled auxiliary feed;
+  Ignition switch to ballast resistor;Fuse box to instruments, ignition controlled;Ignition relay to fuse box;
+  Ignition switch to coil, direct
+host|Main harness plug|coil-out coil-in load-in low-side-out|ignition-coil|Coil CB to distributor contact breaker;
+  Ignition coil negative to distributor points
+host|Main harness plug|frequency-in frequency-out|engine-speed|Ignition coil or distributor to tachometer;Tachometer, coil contact
+host|Main harness plug|supply-out load-in switch-out|start-supply starter-request starter-relay|Ignition switch to starter solenoid;
+  Starter relay to solenoid;Starter inhibitor switch to starter solenoid
+host|Main harness plug|supply-out load-in|fuel-pump|Fuel pump feed;Inertia switch to electric fuel pump
+host|Main harness plug|load-in logic-in switch-out supply-out|oil-pressure-warning|Oil pressure switch to warning lamp
+host|Main harness plug|resistive-in|oil-pressure|Oil pressure gauge to sender
+host|Main harness plug|resistive-in|coolant-temperature|Water temperature gauge to transmitter;Temperature sender unit
+host|Main harness plug|resistive-in resistive-out|fuel-level|Fuel gauge to fuel tank unit;Fuel tank sender
+host|Main harness plug|supply-out load-in switch-out|turn-signal|Flasher unit to flasher switch;Left hand flasher lamps;
+  Right-hand flasher lamps and repeater;Flasher warning light
+host|Main harness plug|supply-out load-in switch-out|hazard turn-signal|Hazard switch to flasher unit
+host|Main harness plug|supply-out load-in switch-out|brake-switch|Stop lamp switch to stop lamps;Brake light feed
+host|Main harness plug|supply-out load-in switch-out|reverse-lamp|Reverse lamp switch to reverse lamps
+host|Main harness plug|supply-out load-in switch-out|wiper|Wiper motor to switch, low speed;Wiper switch to wiper motor, high speed;
+  Windscreen wiper park
+host|Main harness plug|supply-out load-in switch-out|washer|Screen washer switch to motor
+host|Main harness plug|supply-out load-in switch-out|heater-blower|Heater motor to switch slow;Blower motor fast
+host|Main harness plug|supply-out load-in switch-out|horn|Horn relay to horn;Horn push to horn relay
+host|Main harness plug|supply-out load-in switch-out|door lighting|Interior light to door switch;Courtesy light door switch
+host|Main harness plug|supply-out load-in switch-out|lighting|Interior lamp feed, fused;Boot lamp;Glove box lamp
+host|Main harness plug|supply-out load-in|audio accessory-supply|Radio feed from accessories;Radio supply
+host|Main harness plug|supply-out load-in switch-out|window|Window lift switch to motor, up;Electric window motor down
+host|Main harness plug|supply-out load-in switch-out|lock|Door lock motor, unlock;Central locking control to actuator
+host|Main harness plug|supply-out load-in switch-out|demister|Heated rear window switch to element;Rear screen heater relay
+host|Main harness plug|ground|ground|Earth connections;Earth to body;All earths
+host|Main harness plug|load-in switch-out logic-in|handbrake brake-fluid|Handbrake switch to warning lamp;Brake failure warning lamp
+host|Main harness plug|load-in switch-out logic-in|seat-belt|Seat belt warning lamp switch
+host|Main harness plug|load-in switch-out logic-in|fuel-level|Low fuel warning lamp
+host|Main harness plug|load-in switch-out logic-in supply-out|other|Choke switch to choke warning lamp;
+  Cigar lighter illumination and feed;Clock feed
+host|Main harness plug|supply-out load-in|cooling-fan|Radiator fan motor to thermal switch;Fan relay to cooling fan
+host|Main harness plug|supply-out load-in switch-out low-side-out|idle-control other|Anti-run-on valve;Carburettor idle solenoid
+host|Main harness plug|supply-out load-in|seat-heater|Heated seat element feed
+host|Main harness plug|supply-out load-in|mirror|Door mirror motor, horizontal
+host|Main harness plug|supply-out load-in high-side-out|trailer turn-signal|Trailer left indicator feed
+host|Main harness plug|frequency-in frequency-out|vehicle-speed|Speed transducer to speedometer;Road speed sensor
+`;
+
+/** A boat's engine plug and panel by the circuits of ABYC E-11 and E-2, and by NMEA's and ISO 10133's words. */
+export const BOAT_CODE = `
+donor|Engine harness 10-way|ground|ground|DC negative conductor;Return, DC main;Ground
+donor|Engine harness 10-way|supply-in supply-out|battery-supply|DC positive main, unfused;Fused 12 V battery feed, engine harness;
+  Battery + to key switch
+donor|Engine harness 10-way|supply-in load-in|start-supply starter-request starter-relay|Starting circuit, switch to solenoid;Start;
+  Starter solenoid from key
+donor|Engine harness 10-way|supply-in|ignition-supply|Ignition, switch to coil and electrical instruments;Ignition run feed;
+  Purple, switched 12V
+donor|Engine harness 10-way|frequency-out|engine-speed|Tachometer;Tach signal to gauge;Alternator W terminal to tachometer
+donor|Engine harness 10-way|resistive-out analogue-out|oil-pressure|Oil pressure sender to gauge;Oil pressure gauge
+donor|Engine harness 10-way|resistive-out|coolant-temperature|Water temperature sender to gauge;Coolant temp gauge
+donor|Engine harness 10-way|low-side-out load-in supply-out supply-in pwm-in|charge-warning alternator-field|Alternator to charge light;
+  Alternator exciter
+donor|Engine harness 10-way|switch-out|oil-pressure-warning|Low oil pressure alarm switch
+donor|Engine harness 10-way|switch-out|coolant-temperature|High water temperature alarm switch;Overheat switch
+donor|Engine harness 10-way|load-in supply-in low-side-out|other|Engine stop solenoid;Fuel shutdown solenoid
+donor|Engine harness 10-way|load-in supply-in|glow-plug|Preheat solenoid;Glow plugs
+host|Helm panel|switch-out supply-out|lighting|Navigation lights switch;Cabin lights;Anchor light;Compass light;Spreader lights
+host|Helm panel|switch-out supply-out|other heater-blower|Bilge pump manual;Bilge blower
+host|Helm panel|switch-out supply-out|horn|Horn button
+host|Helm panel|switch-out supply-out|wiper|Windscreen wipers
+host|Helm panel|switch-out supply-out|other|Trim up;Tilt down;Live-well pump;Fresh water pump switch;Trim tab port up
+host|Helm panel|supply-in|accessory-supply battery-supply ignition-supply|Accessory feed, fused;Panel feed
+host|Gauge cluster|resistive-in|fuel-level|Fuel gauge, sender to gauge;Tank sender
+host|Gauge cluster|frequency-in|engine-speed|Tachometer input
+host|Gauge cluster|resistive-in|coolant-temperature oil-pressure|Temperature sender lead;Oil sender lead
+host|Gauge cluster|supply-in|ignition-supply|Instrument feed, switched
+host|Gauge cluster|illumination supply-in load-in|illumination|Instrument lights;Gauge illumination
+host|Gauge cluster|ground|ground|Instrument common ground;DC negative
+host|Gauge cluster|can|powertrain-data body-data|NET-H;NET-L;NMEA 2000 bus high
+host|Gauge cluster|load-in logic-in|other|Trim gauge warning;Low oil level alarm;Water in fuel alarm
+host|Gauge cluster|resistive-in analogue-in|other|Trim position sender;Rudder angle sender;Fresh water tank level sender
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const STANDARD_NAMES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["circuits of an engine's faults", CIRCUITS, 83, 94],
@@ -468,4 +559,6 @@ export const STANDARD_NAMES: readonly (readonly [name: string, rows: string, atF
   ["controls and tell-tales by regulation", CONTROLS, 83, 95],
   ["an engine computer in standard terms", TERMS, 83, 96],
   ["circuits of a body's faults", CHASSIS, 84, 96],
+  ["wires by a colour code", COLOUR_CODE, 77, 95],
+  ["a boat's engine and panel", BOAT_CODE, 57, 73],
 ];

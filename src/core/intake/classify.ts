@@ -93,15 +93,16 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
   if (concepts.has("unclear")) return nothing({ code: "said-unknown" }, reading);
   // A dash is "nothing" in a computer's list, the negative at a battery, and one of a pair at a part.
   if (concepts.has("lonedash") && !LISTS.has(place)) return lonelyDash(pin, reading, label, place, side);
-  // "Not used" settles it; a "spare way" or "spare lamp" is still a way or a lamp.
+  // "Not used" settles it, unless it was misspelt; a "spare way" or "spare lamp" is still a way or a lamp.
   if (
     concepts.has("notused") ||
     concepts.has("lonedash") ||
     (concepts.has("spare") && rankQuantity(concepts) === null)
   ) {
+    const clarity = reading.readAs.length === 0 ? 1 : clarityOf(reading);
     return {
-      kind: { value: "spare", confidence: 0.97, why: { code: "said-not-connected" } },
-      quantity: { value: null, confidence: 0.97, why: { code: "spare-carries-nothing" } },
+      kind: { value: "spare", confidence: round(0.97 * clarity), why: { code: "said-not-connected" } },
+      quantity: { value: null, confidence: round(0.97 * clarity), why: { code: "spare-carries-nothing" } },
       index: null,
     };
   }

@@ -122,10 +122,16 @@ function sensorAt(at: Situation, family: Extract<Family, { type: "sensor" }>): K
     case "instruments":
       if (at.quantity === "fuel-level" && says(at, "low") && !says(at, "sender", "sensor", "gauge", "signal"))
         return guess("load-in", 0.8, "a-lamp-in-the-instruments");
-      return isOutput(at) ? guess(out, 0.85, "said-to-be-an-output") : guess(into, 0.95, "the-instrument-reads-it");
+      return isOutput(at) && !says(at, "sender", "gauge")
+        ? guess(out, 0.85, "said-to-be-an-output")
+        : guess(into, 0.95, "the-instrument-reads-it");
     case "computer":
       return sensorAtComputer(at, out, into);
     case "in-line":
+      if (says(at, "lamp") && !says(at, "gauge"))
+        return leaving(at, family.made)
+          ? guess("switch-out", 0.65, "contact-on-this-side")
+          : guess("load-in", 0.65, "a-lamp");
       if (says(at, "in", "out") && says(at, "in") !== says(at, "out"))
         return says(at, "in") ? guess(into, 0.85, "said-to-come-in") : guess(out, 0.85, "said-to-go-out");
       return leaving(at, family.made) ? guess(out, 0.82, "made-on-this-side") : guess(into, 0.82, "read-on-this-side");
@@ -220,6 +226,8 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
     return at.side === "host"
       ? guess("supply-out", 0.75, "the-vehicle-gives-the-feeds")
       : guess("supply-in", 0.75, "the-engine-harness-takes-the-feeds");
+  if (at.place === "in-line" && at.quantity === "starter-request" && at.side === "donor" && says(at, "solenoid"))
+    return guess("load-in", 0.75, "worked-on-this-side");
   if (at.place === "in-line" && at.quantity === "starter-request" && at.side === "host")
     return guess("supply-out", 0.7, "the-key-works-the-starter");
   if (at.place === "in-line" && at.side === "host" && says(at, "stoplamp") && !says(at, "switch", "signal", "in"))

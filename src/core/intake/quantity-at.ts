@@ -237,7 +237,7 @@ export function findQuantity(reading: Reading, label: Label, place: Place, side:
     );
   }
   // One word is enough where an instrument stands for few things.
-  if (place === "instruments" && own === null) {
+  if (place === "instruments" && own === null && !spoken.has("pump") && !spoken.has("switch")) {
     const [, quantity, sure] = GAUGED.find(([concept]) => spoken.has(concept)) ?? [];
     if (quantity !== undefined && sure !== undefined) return { quantity, sure, why: "with-label" };
   }

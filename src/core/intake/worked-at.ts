@@ -150,14 +150,20 @@ export function bodyAt(at: Situation): KindGuess {
         ? guess("supply-in", 0.75, "the-switch-feed")
         : guess("switch-out", 0.9, "a-contact");
     case "instruments":
+      if (says(at, "sender") && says(at, "level")) return guess("resistive-in", 0.7, "the-instrument-reads-it");
       if (says(at, "switch") && !says(at, "lamp", "warning"))
         return says(at, "feed", "supply")
           ? guess("supply-in", 0.8, "the-switch-feed")
           : guess("switch-out", 0.7, "a-contact");
       if (SWITCHED_ON_PANELS.has(at.quantity) && !says(at, "lamp", "warning"))
         return guess("switch-out", 0.45, "which-way-it-goes-is-not-said");
+      // A panel may hold the switch of a lamp that is no tell-tale.
       return at.quantity === "illumination" || says(at, "lamp", "warning") || !isOutput(at)
-        ? guess("load-in", 0.93, "a-lamp-in-the-instruments")
+        ? guess(
+            "load-in",
+            at.quantity === "lighting" && !says(at, "warning", "beam", "fog") ? 0.8 : 0.93,
+            "a-lamp-in-the-instruments",
+          )
         : guess("switch-out", 0.6, "said-to-be-an-output");
     case "fuse-box":
       return guess(says(at, "coil", "din85", "din86") ? "load-in" : "supply-out", 0.88, "a-way-of-the-fuse-box");

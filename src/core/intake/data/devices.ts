@@ -22,7 +22,7 @@ export const DEVICE_CONCEPTS: readonly (readonly [Device, readonly string[]])[] 
   ["solenoid", ["solenoid", "valve"]],
   ["switch", ["switch", "request", "enable"]],
   ["thermistor", ["temperature"]],
-  ["gauge", ["gauge"]],
+  ["gauge", ["gauge", "sender"]],
   ["level", ["level"]],
   ["motor", ["motor"]],
   ["sensor", ["sensor", "pressure", "position"]],
@@ -55,7 +55,12 @@ export const DEVICE_FORMS: Readonly<Partial<Record<Place, Readonly<Partial<Recor
   lamp: { lamp: ["load-in", 0.7] },
   actuator: { solenoid: ["load-in", 0.65], motor: ["load-in", 0.6], lamp: ["load-in", 0.65] },
   switch: { switch: ["switch-out", 0.65], lamp: ["switch-out", 0.6] },
-  sensor: { thermistor: ["resistive-out", 0.65], switch: ["switch-out", 0.65], lamp: ["switch-out", 0.6] },
+  sensor: {
+    thermistor: ["resistive-out", 0.65],
+    gauge: ["resistive-out", 0.62],
+    switch: ["switch-out", 0.65],
+    lamp: ["switch-out", 0.6],
+  },
   "fuse-box": { motor: ["supply-out", 0.65], lamp: ["supply-out", 0.65], solenoid: ["supply-out", 0.6] },
 };
 

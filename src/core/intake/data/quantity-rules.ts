@@ -143,7 +143,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("fuel-level", 0.85, "tank level"),
   rule("fuel-level", 0.95, "fuel gauge|sender|sensor", "pressure pump temperature filterpressure"),
   rule("fuel-level", 0.82, "fuel lamp|warning"),
-  rule("fuel-level", 0.7, "sender", "oil coolant temperature pressure"),
+  rule("fuel-level", 0.7, "sender", "oil coolant temperature pressure position"),
   rule("power-steering-pressure", 0.95, "powersteering pressure|switch"),
   rule("power-steering-pressure", 0.7, "powersteering"),
   rule("knock", 0.97, "knock"),

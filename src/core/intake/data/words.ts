@@ -228,7 +228,10 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["headlamp", "headlamp headlamps headlight headlights heads"],
   ["beam", "beam dip dipped dim beams beem"],
   ["beam lamp", "beacon beacons strobe worklamp worklight"],
-  ["sidelamp", "sidelamp sidelamps sidelight sidelights marker position-lamp parkinglamp taillamp tail tails"],
+  [
+    "sidelamp",
+    "navigation nav anchor sidelamp sidelamps sidelight sidelights marker position-lamp parkinglamp taillamp tail tails",
+  ],
   ["fog", "fog foglamp foglamps"],
   ["numberplate", "plate licence license"],
   ["interior", "interior dome courtesy map-lamp roof cabin ctsy crtsy"],
@@ -274,14 +277,14 @@ export const FILLERS: ReadonlySet<string> = new Set(
     "o voltage volt volts rt lf rf lr rr fl lhf rhf lhr rhr l/h r/h n/s o/s rep " +
     "driver passenger driver's passenger's nearside offside ns os second first third 1st 2nd 3rd 4th only when while is are all times time closed open closes opens " +
     "assembly assy module mod ecm ecu pcm computer not type new old ohm ohms amp amps 10a 15a 5a 20a 30a 25a 7.5a 40a " +
-    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation phase winding level-sensor stage normal normally loop windscreen windshield system rite"
+    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation phase winding level-sensor stage normal normally loop windscreen windshield system rite hand up down unfused"
   ).split(" "),
 );
 
 /** Words that say something within a phrase only; listed so that they are recognised misspelt. */
 export const PHRASE_WORDS: readonly string[] = (
   "counter vehicle conditioning conditioner connected connection booster servo condenser interlock controlled windscreen windshield " +
-  "evaporator transfer revolution position neutral return unused"
+  "evaporator transfer revolution position neutral return"
 ).split(" ");
 
 /** word → concepts, made once from the lines above. */

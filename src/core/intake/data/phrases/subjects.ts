@@ -119,7 +119,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:lift|transfer|feed) pump\b/g, " fuel pump "],
   [/\bexh(?:aust)? brake\b/g, " exhaustbrake "],
   [/\b(?:remote|engine|emergency) (?:stop|kill)\b|\bstop (?:lamp|light) (?:engine|amber)\b/g, " enginestop switch "],
-  [/\bstop solenoid\b|\bfuel (?:cut|shut)[- ]?off (?:sol(?:enoid)?|valve)\b|\bfss\b/g, " fuelstop solenoid "],
+  [/\bstop solenoid\b|\bfuel (?:cut|shut)[- ]?(?:off|down) (?:sol(?:enoid)?|valve)\b|\bfss\b/g, " fuelstop solenoid "],
   [/\bthrottle inhibit\b/g, " enginestop request "],
   [/\bcanister\b|\bevap\b/g, " purge "],
   [
