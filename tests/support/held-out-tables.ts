@@ -997,6 +997,171 @@ host|Ignition barrel|supply-out switch-out|ignition-supply|ignitoin;Igniton on
 host|Ignition barrel|supply-in|battery-supply|Batery in;permanant live in
 `;
 
+/** A technician's own notes: sentences. */
+export const SENTENCES = `
+donor|Engine ECU plug A|low-side-out|fuel-pump|Grounds the fuel pump relay when cranking and running;This wire turns on the pump relay;
+  Fuel pump relay coil, ECU pulls it low
+donor|Engine ECU plug A|low-side-out|cooling-fan|Pulls fan relay to ground at 98 degrees;Switches on the radiator fan
+donor|Engine ECU plug A|low-side-out|malfunction-lamp|Turns on the check engine light;Sinks the MIL bulb
+donor|Engine ECU plug A|low-side-out|ac-clutch|Grounds AC clutch relay
+donor|Engine ECU plug A|frequency-out|engine-speed|Drives the tacho;Gives 2 pulses per rev for the rev counter;
+  Sends engine rpm to the dash
+donor|Engine ECU plug A|logic-in|ac-request|Gets 12V when the AC is switched on;Tells the ECU that A/C is wanted
+donor|Engine ECU plug A|logic-in|brake-switch|Sees 12V when the brake pedal is pressed;From brake light switch, 12v when braking
+donor|Engine ECU plug A|logic-in|clutch-switch|Goes to ground when clutch pushed in;Clutch switch closes when pedal is down
+donor|Engine ECU plug A|logic-in|park-neutral|Grounded in park and neutral;ECU knows it is in neutral from this
+donor|Engine ECU plug A|logic-in|starter-request|Gets 12V while cranking from the key
+donor|Engine ECU plug A|logic-in|power-steering-pressure|Power steering pressure switch closes at full lock
+donor|Engine ECU plug A|supply-in|battery-supply|Always 12V, keeps the memory;Straight from the battery, never switched off;
+  Constant battery for ECU memory
+donor|Engine ECU plug A|supply-in|ignition-supply|Comes live with the key;12V with ignition on;Ignition switched power to the ECU
+donor|Engine ECU plug A|supply-in|relay-supply|12V from the main relay;Power from ECU relay
+donor|Engine ECU plug A|low-side-out|main-relay|ECU grounds this to pull in the main relay
+donor|Engine ECU plug A|ground|ground|Bolts to the engine block;Ground for the injector drivers;Earth to cylinder head
+donor|Engine ECU plug A|ground|sensor-ground|Shared ground for the sensors;Return for coolant and air temp sensors
+donor|Engine ECU plug A|reference-out|sensor-supply|Feeds 5V to TPS and MAP;5 volts for the sensors
+donor|Engine ECU plug A|resistive-in analogue-in|coolant-temperature|Reads the coolant temp sensor;
+  Signal from the two pin water temp sensor
+donor|Engine ECU plug A|analogue-in|throttle-position|Signal back from the TPS;Reads the throttle position, 0.5V closed
+donor|Engine ECU plug A|analogue-in|manifold-pressure|Vacuum signal from the MAP sensor
+donor|Engine ECU plug A|reluctor-in hall-in frequency-in|crankshaft-position|Pickup on the crank, plus side;
+  Crank trigger from the flywheel
+donor|Engine ECU plug A|injector-out|injector|Fires injector on cylinder 3;Injector 6 ground side
+donor|Engine ECU plug A|coil-out|ignition-coil|Triggers coil 2;Fires the coil for cylinders 1 and 4;Negative side of coil pack B
+donor|Engine ECU plug A|motor-out pwm-out low-side-out|idle-control|Opens the idle valve;Holds the idle up
+donor|Engine ECU plug A|low-side-out pwm-out|purge-valve|Opens the charcoal canister valve
+donor|Engine ECU plug A|low-side-out pwm-out|boost-control|Bleeds the wastegate
+donor|Engine ECU plug A|low-side-out pwm-out|camshaft-phaser|Oil valve for the VVT;Advances the intake cam
+donor|Engine ECU plug A|frequency-in logic-in|vehicle-speed|Road speed from the gearbox sensor;Speed pulses come in here
+donor|Engine ECU plug A|lambda-in|oxygen|Signal of the lambda sensor before the cat
+donor|Engine ECU plug A|low-side-out pwm-out|oxygen-heater|Ground for the O2 heater, switched by ECU
+donor|Engine ECU plug A|serial|diagnostic-data|Talks to the scan tool;Goes to pin 7 of the diagnostic plug
+donor|Engine ECU plug A|can|powertrain-data|Twisted pair to the gearbox computer, high;CAN high to the ABS
+donor|Engine ECU plug A|serial|security-data|Talks to the immobiliser box
+donor|Engine ECU plug A|spare|other|Nothing here;No pin in this hole;Empty hole
+host|Dash plug B|load-in|malfunction-lamp|Lights the engine warning lamp when grounded
+host|Dash plug B|resistive-in|fuel-level|Comes from the sender in the tank;Fuel gauge reads this
+host|Dash plug B|resistive-in|coolant-temperature|Temp gauge needle;Goes to the temp sender on the engine
+host|Dash plug B|load-in logic-in|oil-pressure-warning|Oil light, grounds with no pressure
+host|Dash plug B|load-in|charge-warning|Battery light to the alternator
+host|Dash plug B|load-in logic-in|handbrake brake-fluid|Handbrake light, grounds when pulled up
+host|Dash plug B|load-in|turn-signal|Green arrow, left
+host|Dash plug B|load-in|lighting|Blue light for main beam
+host|Dash plug B|supply-in|ignition-supply|Power for the gauges with key on
+host|Dash plug B|supply-in|battery-supply|Keeps the clock going
+host|Dash plug B|load-in supply-in|illumination|Lights the dials at night
+host|Dash plug B|ground|ground|Earth for the whole dash
+host|Dash plug B|frequency-in|engine-speed vehicle-speed|Makes the rev counter work;Speedo input from the gearbox
+`;
+
+/** What a meter or a scope shows at the pin, with a name. */
+export const BEHAVIOUR = `
+donor|ECU-1|analogue-in|throttle-position|TPS 0.5-4.5V;Throttle pot, 0.6 V closed 4.2 V WOT
+donor|ECU-1|analogue-in|manifold-pressure|MAP 1.2V idle / 4.6V key on;3-bar MAP 0-5V
+donor|ECU-1|resistive-in analogue-in|coolant-temperature|CLT NTC 2.5k @20C;Coolant sender 300 ohm hot
+donor|ECU-1|resistive-in analogue-in|intake-air-temperature|IAT 2k2 at 20 deg
+donor|ECU-1|lambda-in|oxygen|Narrowband 0-1V;Wideband pump current;O2 0.1-0.9V switching
+donor|ECU-1|frequency-in analogue-in|mass-air-flow|MAF 2-10 kHz;AFM 0-5V
+donor|ECU-1|reluctor-in hall-in frequency-in|crankshaft-position|Crank VR 36-1;CKP 60-2 hall;Crank sensor AC sine 1V cranking
+donor|ECU-1|hall-in reluctor-in frequency-in|camshaft-position|Cam hall 5V square;CMP 1 pulse per 720
+donor|ECU-1|knock-in|knock|Knock 6 kHz
+donor|ECU-1|injector-out|injector|Inj 1 12 ohm;INJ#3 14.5R saturated;Inj 2 peak & hold
+donor|ECU-1|coil-out|ignition-coil|Coil 1 5V trigger;IGN2 logic out;COP cyl 4 0-5V dwell 3ms
+donor|ECU-1|pwm-out low-side-out motor-out|idle-control|IAC 100 Hz PWM;Idle stepper A+
+donor|ECU-1|pwm-out low-side-out|boost-control|Boost sol 30 Hz
+donor|ECU-1|pwm-out low-side-out|camshaft-phaser|VVT sol 250Hz
+donor|ECU-1|low-side-out pwm-out|fuel-pump|FP relay 0V on;Fuel pump PWM 25 Hz
+donor|ECU-1|low-side-out|cooling-fan|Fan 1 relay, GND = on
+donor|ECU-1|frequency-out|engine-speed|Tach 12V square 2 ppr;RPM out, 4 pulses/rev
+donor|ECU-1|frequency-in logic-in|vehicle-speed|VSS 8 pulses/rev 0-12V;Speed 4000 ppkm
+donor|ECU-1|logic-in|brake-switch|Brake sw 12V = pressed
+donor|ECU-1|logic-in|clutch-switch|Clutch 0V pressed
+donor|ECU-1|logic-in|park-neutral|P/N 0V = neutral
+donor|ECU-1|logic-in|ac-request|AC req +12V on
+donor|ECU-1|supply-in|battery-supply|+12V perm 10A;B+ 12.6V key off
+donor|ECU-1|supply-in|ignition-supply|IGN 12V 15A fuse;12V key on
+donor|ECU-1|ground|ground|GND 0.1 ohm to block;0V power
+donor|ECU-1|ground|sensor-ground|Sensor 0V;5V rtn
+donor|ECU-1|reference-out|sensor-supply|5.00V ref;+5V out sensors 100mA
+donor|ECU-1|analogue-in|accelerator-position|APP1 0.8-4.0V;APP2 0.4-2.0V
+donor|ECU-1|motor-out|throttle-motor|ETB motor + 12V PWM;DBW mot -
+donor|ECU-1|can|powertrain-data|CAN H 2.5V idle 120R;CAN-L 500k
+donor|ECU-1|lin serial|body-data alternator-field|LIN 19.2k alternator
+donor|ECU-1|serial|diagnostic-data|K-line 12V idle 10400 baud
+donor|ECU-1|analogue-in|oil-pressure|Oil press 0.5-4.5V 0-10 bar
+donor|ECU-1|analogue-in|fuel-pressure|Fuel press 100 psi 5V
+donor|ECU-1|resistive-in analogue-in|exhaust-temperature|EGT K type;EGT PT200
+donor|ECU-1|frequency-in analogue-in|other|Flex fuel 50-150 Hz
+host|Clocks|frequency-in|engine-speed|Tacho 12V 2ppr
+host|Clocks|resistive-in|fuel-level|Fuel 10-180 ohm;Fuel sender 73 ohm empty
+host|Clocks|resistive-in|coolant-temperature|Temp 250R cold 20R hot
+host|Clocks|resistive-in|oil-pressure|Oil 10-184 ohm
+host|Clocks|load-in|charge-warning|Charge lamp 2W
+host|Clocks|load-in logic-in|oil-pressure-warning|Oil light 0V = on
+host|Clocks|load-in|lighting|Main beam 1.2W
+`;
+
+/** Names with the thing first and what is told of it behind commas. */
+export const REVERSED = `
+donor|ECM-B|resistive-in analogue-in|coolant-temperature|Sensor, coolant temperature, signal;Temperature, engine coolant
+donor|ECM-B|resistive-in analogue-in|intake-air-temperature|Sensor, air temperature, intake;Temperature, charge air
+donor|ECM-B|analogue-in|throttle-position|Sensor, throttle position, wiper;Position, throttle, signal 2
+donor|ECM-B|analogue-in|manifold-pressure|Sensor, pressure, manifold
+donor|ECM-B|analogue-in|accelerator-position|Sensor, pedal, track 1;Position, accelerator pedal
+donor|ECM-B|reference-out|sensor-supply|Supply, 5 V, throttle sensor;Reference, sensors, 5 V
+donor|ECM-B|ground|sensor-ground|Ground, sensors;Return, throttle sensor;Earth, sensor
+donor|ECM-B|ground|ground|Ground, power;Earth, engine;Ground, ECU
+donor|ECM-B|supply-in|battery-supply|Supply, battery, permanent;Feed, battery
+donor|ECM-B|supply-in|ignition-supply|Supply, ignition;Feed, switched, ignition
+donor|ECM-B|supply-in|relay-supply|Supply, from main relay
+donor|ECM-B|low-side-out|fuel-pump|Relay, fuel pump, control;Control, pump relay, fuel
+donor|ECM-B|low-side-out|cooling-fan|Relay, fan, low speed;Relay, cooling fan
+donor|ECM-B|low-side-out|cooling-fan-high|Relay, fan, high speed
+donor|ECM-B|low-side-out|ac-clutch|Relay, compressor clutch;Relay, A/C
+donor|ECM-B|low-side-out|starter-relay|Relay, starter, control
+donor|ECM-B|low-side-out|malfunction-lamp|Lamp, malfunction indicator;Lamp, check engine
+donor|ECM-B|low-side-out glow-plug|glow-plug|Lamp, glow;Relay, glow plugs
+donor|ECM-B|injector-out|injector|Injector, cylinder 4;Valve, injection, cyl 2
+donor|ECM-B|coil-out|ignition-coil|Coil, ignition, cylinder 1;Coil, cyl 6
+donor|ECM-B|low-side-out pwm-out|purge-valve|Valve, purge, canister
+donor|ECM-B|low-side-out pwm-out|exhaust-recirculation|Valve, exhaust gas recirculation;Solenoid, EGR
+donor|ECM-B|low-side-out pwm-out|camshaft-phaser|Valve, camshaft timing, inlet;Solenoid, VVT, exhaust
+donor|ECM-B|motor-out pwm-out low-side-out|idle-control|Valve, idle speed;Motor, idle, phase 1
+donor|ECM-B|motor-out|throttle-motor|Motor, throttle, positive
+donor|ECM-B|reluctor-in hall-in frequency-in|crankshaft-position|Sensor, crankshaft, signal;Sensor, engine speed, crankshaft
+donor|ECM-B|hall-in reluctor-in frequency-in|camshaft-position|Sensor, camshaft, bank 2;Sensor, phase, camshaft
+donor|ECM-B|knock-in|knock|Sensor, knock, 1
+donor|ECM-B|lambda-in|oxygen|Sensor, oxygen, upstream;Probe, lambda, signal
+donor|ECM-B|low-side-out pwm-out|oxygen-heater|Heater, oxygen sensor, bank 1;Heater, lambda probe
+donor|ECM-B|shield|oxygen knock crankshaft-position|Screen, crankshaft sensor;Shield, knock sensor
+donor|ECM-B|logic-in|brake-switch|Switch, brake pedal;Switch, stop lamp
+donor|ECM-B|logic-in|clutch-switch|Switch, clutch pedal
+donor|ECM-B|logic-in|park-neutral|Switch, park/neutral;Switch, neutral
+donor|ECM-B|logic-in|oil-pressure-warning|Switch, oil pressure
+donor|ECM-B|logic-in|ac-request|Request, air conditioning;Switch, A/C
+donor|ECM-B|logic-in|cruise-request|Switch, cruise control, set;Switch, cruise, cancel
+donor|ECM-B|frequency-out|engine-speed|Output, tachometer;Signal, engine speed, to instruments
+donor|ECM-B|frequency-in logic-in|vehicle-speed|Signal, road speed;Sensor, vehicle speed
+donor|ECM-B|can|powertrain-data|Bus, CAN, high;Data line, CAN L
+donor|ECM-B|serial|diagnostic-data|Line, diagnostic, K;Data line, diagnosis
+donor|ECM-B|serial|security-data|Line, immobiliser
+donor|ECM-B|spare|other|Spare;Not used
+host|Fuse board|supply-out|lighting|Lamps, tail, left;Lamp, dipped beam, right;Lamps, fog, rear
+host|Fuse board|supply-out|horn|Horn, supply
+host|Fuse board|supply-out|wiper|Motor, wiper, front
+host|Fuse board|supply-out|heater-blower|Motor, blower
+host|Fuse board|supply-out|window|Motor, window lift, left
+host|Fuse board|supply-out|demister|Window, rear, heated
+host|Fuse board|supply-out|fuel-pump|Pump, fuel
+host|Meter set|load-in|turn-signal|Lamp, direction indicator, left;Tell-tale, trailer indicators
+host|Meter set|load-in|lighting|Tell-tale, main beam
+host|Meter set|load-in logic-in|oil-pressure-warning|Lamp, oil pressure
+host|Meter set|load-in|charge-warning|Lamp, charge
+host|Meter set|resistive-in|fuel-level|Gauge, fuel
+host|Meter set|resistive-in|coolant-temperature|Gauge, temperature, coolant
+host|Meter set|load-in supply-in|illumination|Lighting, instruments
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -1016,4 +1181,7 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["whole words in capitals", CAPITALS, 88, 96],
   // 47 of a hundred before slips of the pen were read.
   ["notes in haste", HASTE, 89, 95],
+  ["notes in sentences", SENTENCES, 82, 97],
+  ["what a meter shows", BEHAVIOUR, 76, 96],
+  ["names with the thing first", REVERSED, 99, 98],
 ];

@@ -107,7 +107,7 @@ const BARE_FEED: ReadonlySet<string> = new Set(["feed", "supply", "live", "twelv
 function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
   if (says(at, "highside")) return "high-side-out";
   if (says(at, "relay", "lamp", "lowside")) return "low-side-out";
-  if (says(at, "pwm")) return "pwm-out";
+  if (says(at, "pwm") && at.quantity !== "throttle-motor") return "pwm-out";
   if (says(at, "motor") && MOTOR_DRIVEN.has(at.quantity) && !says(at, "solenoid")) return "motor-out";
   if (at.quantity === "idle-control" && says(at, "valve", "solenoid", "idlevalve") && !says(at, "motor", "coil"))
     return "pwm-out";

@@ -51,7 +51,10 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bnmea ?2000\b/g, " can powertrain "],
   [/\bnet-(h|l)\b/g, " can can$1 "],
   [/\bspeed limiter\b/g, " cruise "],
-  [/\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g, " ethanol "],
+  [
+    /\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g,
+    " ethanol sensor ",
+  ],
   [/\b(?:positive|negative|pump(?:ing)?) current(?: (?:control|trim))?\b/g, " oxygen wideband "],
   [
     /\bref(?:erence)? (?:voltage|ground|cell)\b(?<=\b(?:o2|o2s|oxygen|ho2s|a\/f|lambda|afr)(?: (?:sensor|probe))? ref(?:erence)? [a-z]+)/g,
@@ -149,7 +152,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bfeed (?=from (?:the )?(?:sender|sensor|coil|float))/g, " "],
   // Where a thing is says nothing of which way its wire goes.
   [/\bin (?=(?:the )?(?:dash|cluster|instrument|tank|panel|loom|door|boot|roof|block|manifold)\w*)/g, " "],
-  [/\b(?:dbw|drive[- ]by[- ]wire) (?=motor|mtr)/g, " throttle "],
+  [/\b(?:dbw|drive[- ]by[- ]wire) (?=mot|mtr)/g, " throttle "],
   [/\b(?:modulat(?:or|ing|ion)|shift) press(?:ure)? (?:valve|vlv|sol\w*|reg\w*)/g, " pressuresolenoid "],
   [/\bstab\b/g, " stabiliser "],
   [/\bh\/ ?brake\b/g, " handbrake "],

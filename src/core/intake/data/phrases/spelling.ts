@@ -10,6 +10,21 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/(?<=[a-z])\.(?=[a-z])/g, " "],
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
   [/\b\d(?:\.\d)?\s?(?:-|to|…|\.\.)\s?\d(?:\.\d)?\s?v(?:olts?)?\b/g, " "],
+  // What a meter shows is no feed: a value and how it was met, volts that are no whole feed, volts in a state.
+  [/\b(?:5|12) ?v(?:olts?)? (?=\d+ ?(?:ppr|pulses?|ppkm|k?hz))/g, " "],
+  [/\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?k?hz\b/g, " frequency "],
+  [
+    /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:r|k\d?|k?ohms?|kω|ω|psi|bar|m?bar|kpa|ms|ma|mv|baud|ppr|ppm|ppkm|pulses?\/\w+|%)(?![\w-])(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full|closed|open))?(?: \d(?:[.,]\d+)? ?v\b)?/g,
+    " ",
+  ],
+  [/(?<![\d.,])(?:5|8)[.,]0+(?= ?v)/g, "5"],
+  [
+    /(?<![\d.,])(?!0 ?v|5 ?v|8 ?v|12 ?v)\d{1,2}(?:[.,]\d+)? ?v(?:olts?)?\b(?: (?:closed|open|idle|hot|cold|wot|key on|key off|cranking|=|\/))*/g,
+    " ",
+  ],
+  [/\b(?:5|12) ?v(?:olts?)? (?=square|trig|pulse|pwm|logic|signal when)/g, " "],
+  [/\b0 ?v(?:olts?)?(?= (?:=|on|off|when|if|while|pressed|closed|open|in|with)(?: |$))/g, " "],
+  [/\b(?:12 ?v(?:olts?)?|live|hot) (?:=|when|while|if)(?! (?:the )?(?:key|ign|ignition|run|engine running)\b)/g, " "],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) turn[- ]?on\b/g, " alternator field control "],
   // A computer's own names of its terminals, alone in their row
   [/^ e ?0?1\d? $/g, " ground "],
@@ -55,10 +70,21 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/\banalog(?:ue)? (?:ground|gnd|earth)\b/g, " sensorground "],
   [/^ \+ $/g, " positive "],
   [/\bs terminal\b|\bterminal s\b/g, " start "],
-  [/\bturn[- ]on\b/g, " on "],
+  [/\bturn(?:s|ed)?[- ](?:on|off)\b/g, " on "],
+  [/\bpull(?:s|ed)? in\b/g, " control "],
+  [/\bnothing (?:here|there|in it)\b|\bempty (?:hole|cavity|pin|way|slot|terminal)\b|^ empty $/g, " notused "],
+  [/\b(?:negative|neg|ground|earth|minus) side (?:of )?/g, " "],
+  [/\b(?:ground|earth)\b(?= .*\b(?:switched|controlled|pulsed|driven|worked) by\b)/g, " groundswitching "],
+  [
+    /\b(?:bolts?|bolted|screwed) to (?:the )?(?:engine|block|body|chassis|cylinder|head|firewall|gearbox)\b(?: (?:block|head))?/g,
+    " ground ",
+  ],
+  [/\blive (?:with|from|by|at|on) (?:the )?(?:key|ign(?:ition)?)\b/g, " ignition feed "],
+  [/\blights? (?:up )?(?:the )?(?:dials|clocks|gauges|instruments|dash)\b/g, " illumination "],
+  [/\b(?:advance|retard|move)s? (?:the )?(?:(?:intake|exhaust|inlet) )?cam(?:shaft)?\b/g, " phaser "],
   [/\bwait to start\b/g, " glow lamp "],
   [
-    /\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g,
+    /\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other|text|remark|below|above|table|fig|drawing|\d).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g,
     " unclear ",
   ],
 ];

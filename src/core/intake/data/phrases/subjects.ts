@@ -34,7 +34,10 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   [/\bign\s?\+/g, " ignition feed "],
   [/\bw (?:terminal|alt(?:ernator)?)\b|\b(?:terminal|alt(?:ernator)?) w\b/g, " wterminal "],
   // References and returns
-  [/\b(?:\+ ?)?(?:5|8)\s?-?\s?v(?:olts?)?\b(?: ?ref(?:erence)?)?|\bv[ -]?ref\b|\bvcc\b/g, " fivevolt reference "],
+  [
+    /(?<![\d.,])(?:\+ ?)?(?:5|8)\s?-?\s?v(?:olts?)?\b(?: ?ref(?:erence)?)?|\bv[ -]?ref\b|\bvcc\b/g,
+    " fivevolt reference ",
+  ],
   [/\b(?:sensor|snsr|sens) (?:supply|feed|power|pwr|voltage)\b/g, " fivevolt reference "],
   [
     /\blow ref(?:erence)?\b|\b(?:ref(?:erence)?|sig(?:nal)?) (?:low|lo|return|rtn|gnd|ground|earth)\b|\b0 ?v(?:olts?)?\b/g,
