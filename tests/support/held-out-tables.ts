@@ -1162,6 +1162,146 @@ host|Meter set|resistive-in|coolant-temperature|Gauge, temperature, coolant
 host|Meter set|load-in supply-in|illumination|Lighting, instruments
 `;
 
+/** More rows of hands known by now, these too written before they were read. */
+export const HASTE_2 = `
+donor|PCM|resistive-in analogue-in|coolant-temperature|clnt tempreture sendor;wtr tmp snsr;engin temp sendr sig
+donor|PCM|resistive-in analogue-in|intake-air-temperature|intak air temp;inlet air tempature;air temprtr sensor
+donor|PCM|analogue-in|throttle-position|thottle sensor;trottle pos;TPS siganl
+donor|PCM|analogue-in|manifold-pressure|manifold presure snsor;map sensr signl;boost preasure sensor
+donor|PCM|injector-out|injector|injectr 2;inj 5 drvr;injecor #6
+donor|PCM|coil-out|ignition-coil|ign coil 3 triger;coil pak A;igniton coil1
+donor|PCM|reluctor-in hall-in frequency-in|crankshaft-position|crank sensro +;cranck sensor;crankshaft positn
+donor|PCM|low-side-out|fuel-pump|fuel pmp rely;fual pump relay;Fuel pump rlay cntrl
+donor|PCM|low-side-out|cooling-fan|fan rely 1;coolling fan relay;rad fan rly
+donor|PCM|low-side-out pwm-out|purge-valve|purge solinoid;evap purg valve
+donor|PCM|low-side-out pwm-out|camshaft-phaser|vvt solenoide;cam phazer
+donor|PCM|low-side-out|malfunction-lamp|chk engine lite;engine warnng lamp
+donor|PCM|supply-in|battery-supply|batt perminent;permanet 12v;batttery +
+donor|PCM|supply-in|ignition-supply|ign switchd 12v;igntion on;key on powr
+donor|PCM|ground|ground|grond engine;chassie ground;ground (blok)
+donor|PCM|ground|sensor-ground|sensr gnd;signal grnd;sens retrun
+donor|PCM|reference-out|sensor-supply|5v ref sensrs;refernce 5V
+donor|PCM|logic-in|brake-switch|brk swtch;brake lamp swich;break pedal switch
+donor|PCM|logic-in|clutch-switch|cluth pedal swtch;clutch swch
+donor|PCM|logic-in|park-neutral|park nuetral swtich;netural safety sw
+donor|PCM|logic-in|ac-request|aircon reqest;A/C requst
+donor|PCM|logic-in|starter-request|start reqest;crank signl from key
+donor|PCM|frequency-out|engine-speed|tach singal out;rev couter;Tacometer output
+donor|PCM|frequency-in logic-in|vehicle-speed|vehicle spd sensr;speedo sendr
+donor|PCM|lambda-in|oxygen|oxygn sensor;O2 sesnor sig;lambada sensor
+donor|PCM|knock-in|knock|knock sensro;knock snsr bnk 2
+donor|PCM|shift-solenoid low-side-out pwm-out|shift-solenoid|shft solnoid A;shift solenid B
+donor|PCM|resistive-in analogue-in|transmission-temperature|trans temp snsr;gearbox oil tempreture
+donor|PCM|can|powertrain-data|can buss hi;CAN-low
+donor|PCM|serial|diagnostic-data|diagnostc k line;obd seriel
+host|Clock pod|resistive-in|fuel-level|fuel lvl sendr;petrol guage
+host|Clock pod|resistive-in|oil-pressure|oil presure gage
+host|Clock pod|load-in logic-in|oil-pressure-warning|oil pressur warning lite
+host|Clock pod|load-in|turn-signal|indicatr left;r/h indictor
+host|Clock pod|load-in|lighting|high beem indicator;foglite warning
+host|Clock pod|load-in supply-in|illumination|panal lights;illumniation
+host|Clock pod|load-in logic-in|handbrake|hand break warning;parkng brake
+host|Clock pod|frequency-in|engine-speed|tachometr signal
+host|Fusebox|supply-out|wiper|frnt wiper;wipers motr
+host|Fusebox|supply-out|lighting|dip beam lft;side lite right;fog lamps rr
+host|Fusebox|supply-out|demister|heatd rear window;rear demistr
+host|Fusebox|supply-out|audio accessory-supply|radio suply
+host|Fusebox|supply-out|cooling-fan|cooling fn motor
+host|Fusebox|supply-out|lock|centrl locking
+`;
+
+export const SENTENCES_2 = `
+donor|ECU white plug|low-side-out|fuel-pump|Takes the pump relay to ground for 2 seconds at key on;ECU switches the fuel pump with this
+donor|ECU white plug|low-side-out|cooling-fan|Fan comes on when the ECU grounds this;Earths the fan relay
+donor|ECU white plug|low-side-out|malfunction-lamp|Other side of the check engine bulb;Pulls the engine light down
+donor|ECU white plug|logic-in|brake-switch|Goes to 12V with the brakes on;Same wire as the brake lights
+donor|ECU white plug|logic-in|clutch-switch|Open circuit until the clutch is pressed;Clutch pedal microswitch
+donor|ECU white plug|logic-in|park-neutral|Closes to earth in neutral;Neutral switch on the gearbox
+donor|ECU white plug|logic-in|ac-request|From the AC button in the dash;AC switch sends 12V here
+donor|ECU white plug|logic-in|starter-request|Has battery voltage only while cranking
+donor|ECU white plug|supply-in|battery-supply|Hot all the time through a 10 amp fuse;Memory power, direct off the battery
+donor|ECU white plug|supply-in|ignition-supply|Dead with key off, 12V with key on;Wakes the ECU when the ignition is on
+donor|ECU white plug|supply-in|relay-supply|Comes from the EFI relay;Output of the main relay to the ECU
+donor|ECU white plug|ground|ground|Eyelet on the back of the head;Main earth of the ECU;Power ground to the chassis
+donor|ECU white plug|ground|sensor-ground|Clean ground for sensors only;Signal ground of the TPS
+donor|ECU white plug|reference-out|sensor-supply|5V supply to the MAP sensor;Gives the TPS its 5 volts
+donor|ECU white plug|resistive-in analogue-in|coolant-temperature|Coolant temperature, resistance falls as it warms;
+  Wire from the ECT in the thermostat housing
+donor|ECU white plug|resistive-in analogue-in|intake-air-temperature|Air temp sensor in the intake pipe
+donor|ECU white plug|analogue-in|throttle-position|Middle wire of the throttle pot;Throttle opening signal
+donor|ECU white plug|analogue-in|accelerator-position|Pedal signal number two
+donor|ECU white plug|reluctor-in hall-in frequency-in|crankshaft-position|One side of the crank pickup;Crank sensor behind the pulley
+donor|ECU white plug|hall-in reluctor-in frequency-in|camshaft-position|Cam sensor tells which cylinder is firing
+donor|ECU white plug|knock-in|knock|Knock sensor on the block, shielded
+donor|ECU white plug|injector-out|injector|Switched side of injector 4;Injector number 2, other wire is 12V
+donor|ECU white plug|coil-out|ignition-coil|Coil for cylinder 6;Spark signal to coil 3
+donor|ECU white plug|motor-out pwm-out low-side-out|idle-control|Idle motor, one of four wires;Works the idle valve
+donor|ECU white plug|low-side-out pwm-out|purge-valve|Canister purge, pulses when warm
+donor|ECU white plug|frequency-out|engine-speed|Tacho signal to the dash, square wave;RPM signal for the gearbox computer
+donor|ECU white plug|frequency-in logic-in|vehicle-speed|From the speed sensor on the box;Vehicle speed from the ABS
+donor|ECU white plug|lambda-in|oxygen|Front oxygen sensor, black wire
+donor|ECU white plug|serial|diagnostic-data|K line to the OBD port;For the diagnostic tool
+donor|ECU white plug|can|powertrain-data|CAN bus between ECU and gearbox, low wire
+donor|ECU white plug|spare|other|Not connected on this engine;No wire fitted
+donor|ECU white plug|low-side-out|starter-relay|Lets the starter relay work
+donor|ECU white plug|low-side-out|main-relay|Turns on its own main relay
+host|Cluster plug|load-in|malfunction-lamp|Earth this to light the engine lamp
+host|Cluster plug|resistive-in|fuel-level|Fuel tank float;Moves the fuel needle
+host|Cluster plug|resistive-in|coolant-temperature|Moves the temperature needle;Wire to the temperature sender
+host|Cluster plug|load-in logic-in|oil-pressure-warning|Oil lamp, the switch on the engine grounds it
+host|Cluster plug|load-in|charge-warning|Charging light, other end on alternator D+
+host|Cluster plug|load-in|turn-signal|Left indicator repeater light;Flashes with the right indicators
+host|Cluster plug|load-in|lighting|High beam on lamp
+host|Cluster plug|supply-in|ignition-supply|12V only with the key on
+host|Cluster plug|supply-in|battery-supply|12V all the time for the clock
+host|Cluster plug|load-in supply-in|illumination|Dash lights from the dimmer
+host|Cluster plug|ground|ground|Black, earth
+host|Cluster plug|frequency-in|vehicle-speed|Speed pulses from the sensor
+host|Cluster plug|frequency-in|engine-speed|From coil negative, for the tacho
+`;
+
+export const BEHAVIOUR_2 = `
+donor|Control unit|analogue-in|throttle-position|TP 0.45V shut / 4.7V full;TPS2 4.5V closed
+donor|Control unit|analogue-in|manifold-pressure|MAP 100 kPa 4.0V;Boost 2.5 bar abs sensor
+donor|Control unit|resistive-in analogue-in|coolant-temperature|ECT 320 ohm at 80 C;Coolant 2.2k cold
+donor|Control unit|resistive-in analogue-in|oil-temperature|Oil temp 10k NTC
+donor|Control unit|lambda-in|oxygen|O2 B1 0.45V bias;LSU pump cell 82 ohm
+donor|Control unit|frequency-in analogue-in|mass-air-flow|MAF 1.0V idle;Air meter 4.5V max
+donor|Control unit|reluctor-in hall-in frequency-in|crankshaft-position|Crank 12-1 reluctor 850 ohm;CKP 0-5V square
+donor|Control unit|hall-in reluctor-in frequency-in|camshaft-position|Cam sync 5V pulse;CMP hall 12V
+donor|Control unit|injector-out|injector|Inj 7 12V batch;INJ 8 2.3R P&H
+donor|Control unit|coil-out|ignition-coil|Coil 8 5V smart;IGN 3 dwell 2.8 ms;Coil 2 0.6R direct
+donor|Control unit|pwm-out low-side-out|boost-control|WG sol 20Hz 12V
+donor|Control unit|pwm-out low-side-out|purge-valve|EVAP 10 Hz
+donor|Control unit|low-side-out|fuel-pump|Pump relay 0V = run
+donor|Control unit|low-side-out|cooling-fan|Fan relay earth at 95C
+donor|Control unit|low-side-out|malfunction-lamp|CEL 0V lit
+donor|Control unit|frequency-out|engine-speed|Tacho 3 ppr 12V
+donor|Control unit|frequency-in logic-in|vehicle-speed|VSS 12V 4 pulse
+donor|Control unit|logic-in|brake-switch|Brake 12V on
+donor|Control unit|logic-in|clutch-switch|Clutch sw open = pressed
+donor|Control unit|logic-in|ac-request|AC 12V = on request
+donor|Control unit|logic-in|starter-request|Start sw 12V crank
+donor|Control unit|supply-in|battery-supply|12V always 7.5A
+donor|Control unit|supply-in|ignition-supply|12V ign 10A;Key on 12V
+donor|Control unit|ground|ground|Power gnd < 0.05 ohm
+donor|Control unit|ground|sensor-ground|Sensor gnd 0V;Analog 0V
+donor|Control unit|reference-out|sensor-supply|5V 50 mA sensor supply
+donor|Control unit|analogue-in|accelerator-position|Pedal A 0.75V rest;PPS2 0.37-2.1V
+donor|Control unit|motor-out|throttle-motor|Throttle motor 12V H-bridge
+donor|Control unit|can|powertrain-data|CANH 60 ohm to CANL;CAN2 L 1 Mbit
+donor|Control unit|analogue-in|oil-pressure|Oil P 150 psi 0.5-4.5
+donor|Control unit|analogue-in|fuel-pressure|Fuel P 10 bar
+host|Dash gauges|resistive-in|fuel-level|Fuel 240-33 ohm;Tank unit 0-90 ohm
+host|Dash gauges|resistive-in|coolant-temperature|Water temp 700 ohm cold
+host|Dash gauges|resistive-in|oil-pressure|Oil psi 240-33
+host|Dash gauges|frequency-in|engine-speed|Tach 4 cyl 2 pulses;RPM 12V coil
+host|Dash gauges|frequency-in|vehicle-speed|Speedo 5 Hz/mph
+host|Dash gauges|load-in|charge-warning|Charge lamp 2.2W 12V
+host|Dash gauges|supply-in|ignition-supply|12V ign gauges
+host|Dash gauges|load-in supply-in|illumination|Illum 0-12V dim
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -1184,4 +1324,7 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["notes in sentences", SENTENCES, 82, 97],
   ["what a meter shows", BEHAVIOUR, 76, 96],
   ["names with the thing first", REVERSED, 99, 98],
+  ["notes in haste, more", HASTE_2, 94, 98],
+  ["notes in sentences, more", SENTENCES_2, 85, 95],
+  ["what a meter shows, more", BEHAVIOUR_2, 75, 98],
 ];

@@ -549,6 +549,82 @@ host|Gauge cluster|load-in logic-in|other|Trim gauge warning;Low oil level alarm
 host|Gauge cluster|resistive-in analogue-in|other|Trim position sender;Rudder angle sender;Fresh water tank level sender
 `;
 
+export const CIRCUITS_2 = `
+donor|PCM C1|low-side-out pwm-out|camshaft-phaser|Exhaust "B" Camshaft Profile Control Circuit;Rocker Arm Actuator Control Circuit Bank 1
+donor|PCM C1|lambda-in|oxygen|O2 Sensor Negative Current Control Circuit Bank 2 Sensor 1;HO2S Circuit Bank 2 Sensor 3
+donor|PCM C1|low-side-out pwm-out|oxygen-heater|HO2S Heater Resistance Bank 1 Sensor 2
+donor|PCM C1|low-side-out pwm-out|boost-control|Turbocharger Boost Control Position Actuator;Supercharger Bypass Valve Control Circuit;
+  Turbocharger/Supercharger Wastegate Solenoid "B"
+donor|PCM C1|analogue-in|boost-control manifold-pressure|Turbocharger Boost Control "A" Position Sensor
+donor|PCM C1|analogue-in|manifold-pressure|Turbocharger/Supercharger Boost Sensor B;Intake Manifold Absolute Pressure Sensor 2
+donor|PCM C1|injector-out|injector|Injector Control Circuit "B";Cylinder 2 Injector "A" Circuit
+donor|PCM C1|low-side-out pwm-out|fuel-pump|Fuel Pump "B" Control Circuit;Fuel Transfer Pump Control Circuit
+donor|PCM C1|knock-in|knock|Knock Sensor 2 Circuit Bank 2
+donor|PCM C1|low-side-out pwm-out|exhaust-recirculation|Exhaust Gas Recirculation Throttle Control Circuit;EGR Solenoid "B" Control
+donor|PCM C1|analogue-in|exhaust-recirculation|Exhaust Gas Recirculation Sensor "B" Circuit;EGR Lift Sensor
+donor|PCM C1|low-side-out|cooling-fan|Fan 3 Control Circuit
+donor|PCM C1|reluctor-in hall-in frequency-in analogue-in|cooling-fan other|Fan Speed Sensor Circuit
+donor|PCM C1|supply-out high-side-out supply-in|cooling-fan ignition-supply battery-supply relay-supply|Fan Power Supply Circuit
+donor|PCM C1|resistive-in analogue-in|exhaust-temperature|Exhaust Gas Temperature Sensor Circuit Bank 2 Sensor 2;
+  Catalyst Temperature Sensor Circuit
+donor|PCM C1|logic-in|cruise-request|Cruise Control Multi-Function Input "B";Cruise Cancel Switch;Cruise Main Switch
+donor|PCM C1|logic-in|brake-switch|Brake Switch A/B Input
+donor|PCM C1|low-side-out pwm-out|alternator-field|Generator Control Circuit Low;Alternator Regulator Control
+donor|PCM C1|reference-out|sensor-supply|Sensor Reference Voltage "C" Circuit;5 Volt Reference Bus 2
+donor|PCM C1|low-side-out|main-relay|Power Relay Coil Control;PCM Main Relay Control Circuit
+donor|PCM C1|supply-in|relay-supply|Main Relay Switched Supply
+donor|PCM C1|motor-out|throttle-motor|Throttle Actuator Control Motor Circuit +;Electronic Throttle Motor Close
+donor|PCM C1|analogue-in logic-in|gear-range|Transmission Range Sensor "A" Circuit;Shift Position Switch D
+donor|PCM C1|low-side-out pwm-out|shift-solenoid|Shift Solenoid "E" Control Circuit High;Shift/Timing Solenoid
+donor|PCM C1|low-side-out pwm-out|pressure-solenoid|Pressure Control Solenoid "C" Control Circuit;Line Pressure Solenoid
+donor|PCM C1|low-side-out pwm-out|converter-clutch|Torque Converter Clutch Solenoid Circuit Electrical;TCC Enable Solenoid
+donor|PCM C1|reluctor-in hall-in frequency-in|transmission-input-speed|Input/Turbine Speed Sensor "B"
+donor|PCM C1|logic-in|shift-mode|Tow/Haul Switch;Sport Mode Switch Circuit;Overdrive Cancel Switch
+donor|PCM C1|analogue-in|refrigerant-pressure|A/C Refrigerant Pressure Sensor "B"
+donor|PCM C1|low-side-out|ac-clutch|A/C Compressor Clutch Relay "A" Control
+donor|PCM C1|resistive-in analogue-in|other|Fuel Tank Temperature Sensor;Humidity Sensor Circuit;Evaporator Temperature Sensor Circuit
+donor|PCM C1|analogue-in|other|Fuel Tank Pressure Sensor Circuit;Crankcase Pressure Sensor;Air Filter Restriction Sensor
+donor|PCM C1|low-side-out pwm-out high-side-out|other|Engine Coolant Bypass Valve Control;Auxiliary Coolant Pump Relay;
+  Active Grille Air Shutter;Crankcase Ventilation Heater
+donor|PCM C1|can|powertrain-data|HS CAN Bus (+);Vehicle Communication Bus A
+donor|PCM C1|logic-in|four-wheel-drive|4WD Low Switch Circuit;Transfer Case Neutral Switch
+donor|PCM C1|low-side-out|starter-relay|Starter Relay Control Circuit "B"
+donor|PCM C1|logic-in|power-steering-pressure|Power Steering Pressure Switch Circuit High
+donor|PCM C1|serial|security-data|Immobilizer Communication;Theft Deterrent Data
+`;
+
+export const COLOUR_CODE_2 = `
+host|Body loom plug|supply-out supply-in|battery-supply|Battery to fuse box;Fusible link output to body
+host|Body loom plug|supply-out|ignition-supply|Fuse to instruments and warning lamps;Ignition switch to fuse 5
+host|Body loom plug|supply-out load-in switch-out|lighting|Light switch to side lamps;Rear fog switch to rear fog lamps;
+  Dipped beam fuse to left lamp;Daytime running lamps
+host|Body loom plug|supply-out load-in switch-out|turn-signal|Direction indicator switch to front left lamp;Flasher to hazard switch
+host|Body loom plug|supply-out load-in switch-out|brake-switch|Stop lamp switch to rear lamps
+host|Body loom plug|supply-out load-in switch-out|reverse-lamp|Gearbox reverse switch to lamps
+host|Body loom plug|supply-out load-in switch-out|wiper|Delay unit to wiper motor;Rear wiper switch to motor
+host|Body loom plug|supply-out load-in switch-out|washer|Rear washer pump feed
+host|Body loom plug|supply-out load-in switch-out|window|Window switch to driver's motor
+host|Body loom plug|supply-out load-in switch-out|lock|Locking relay to door motors
+host|Body loom plug|supply-out load-in switch-out|horn|Horn button earth
+host|Body loom plug|supply-out load-in switch-out|heater-blower|Blower switch to resistor
+host|Body loom plug|supply-out load-in switch-out|demister|Heated screen timer to element
+host|Body loom plug|resistive-in resistive-out|fuel-level|Tank unit to gauge
+host|Body loom plug|resistive-in|coolant-temperature|Temperature transmitter to gauge
+host|Body loom plug|load-in switch-out logic-in|oil-pressure-warning|Oil lamp to switch
+host|Body loom plug|load-in switch-out logic-in|brake-fluid|Brake fluid level switch to lamp
+host|Body loom plug|load-in switch-out logic-in|handbrake|Handbrake lamp
+host|Body loom plug|load-in supply-out low-side-out logic-in|charge-warning|Ignition warning light to alternator
+host|Body loom plug|frequency-in|engine-speed|Coil to tachometer
+host|Body loom plug|ground|ground|Earth for rear lamps;Door earth
+host|Body loom plug|supply-out load-in switch-out|audio|Radio memory;Speaker, left door
+host|Body loom plug|supply-out load-in switch-out|cooling-fan|Fan switch to fan relay
+host|Body loom plug|supply-out load-in switch-out|start-supply starter-request starter-relay|Ignition switch start position to relay;
+  Inhibitor to starter relay
+host|Body loom plug|supply-out load-in|seat-heater mirror|Seat heater, passenger;Heated mirror, left
+host|Body loom plug|supply-out load-in switch-out|door lighting|Door switch to courtesy lamp
+host|Body loom plug|supply-out load-in|fuel-pump|Pump relay to fuel pump
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const STANDARD_NAMES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["circuits of an engine's faults", CIRCUITS, 83, 94],
@@ -561,4 +637,6 @@ export const STANDARD_NAMES: readonly (readonly [name: string, rows: string, atF
   ["circuits of a body's faults", CHASSIS, 84, 96],
   ["wires by a colour code", COLOUR_CODE, 77, 95],
   ["a boat's engine and panel", BOAT_CODE, 57, 73],
+  ["circuits of an engine's faults, more", CIRCUITS_2, 81, 91],
+  ["wires by a colour code, more", COLOUR_CODE_2, 82, 81],
 ];

@@ -133,6 +133,8 @@ function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place
     return told("supply-in", null, { code: "switch-feed" });
   if (found === null && place === "key-switch" && KEY_FED.some((one) => concepts.has(one)) && !concepts.has("out"))
     return told("supply-in", "battery-supply", { code: "key-switch-feed" });
+  if (found === null && place === "in-line" && side === "host" && concepts.has("fuse") && !concepts.has("relay"))
+    return told("supply-out", null, { code: "fuse-box-way" });
   if (found === null && place === "fuse-box" && !NO_WAY.some((one) => concepts.has(one)))
     return told("supply-out", null, { code: "fuse-box-way" });
   const device = deviceForm({ ...reading, concepts }, place, side);
@@ -181,8 +183,41 @@ function deviceReading({ device, kind, sure }: DeviceForm, reading: Reading, pla
   };
 }
 
+/** Words that make volts a feed. */
+const FED = ["given", "feed", "live", "positive", "fuse", "permanent", "battery", "ignition", "accessory", "mainrelay"];
+
+/**
+ * What is named beside volts at a computer or instrument, with the volts as what a meter shows there: "brake 12 V on" is the brake's
+ * switch, "MIL 0 V lit" its lamp. Where nothing else is named, or a feed is, they are a feed or a ground.
+ */
+function withoutValues(place: Place, spoken: ReadonlySet<string>): ReadonlySet<string> {
+  if (place !== "computer" && place !== "instruments") return spoken;
+  const drop = (...words: string[]) => new Set(without(spoken, ...words));
+  const typeOf = (rest: ReadonlySet<string>) => {
+    const best = rankQuantity(rest);
+    return best === null || best.sure < 0.7 ? null : FAMILIES[best.quantity].type;
+  };
+  if (spoken.has("twelve") && !FED.some((one) => spoken.has(one))) {
+    const rest = drop("twelve", "supply");
+    const type = typeOf(rest);
+    if (type !== null && NAMED.has(type)) return rest;
+  }
+  if (spoken.has("zerovolt")) {
+    const rest = drop("zerovolt", "sensorground");
+    const type = typeOf(rest);
+    if (type === "actuator" || type === "contact") return rest;
+  }
+  if (spoken.has("fivevolt")) {
+    const rest = drop("fivevolt", "reference");
+    if (typeOf(rest) === "actuator") return rest;
+  }
+  return spoken;
+}
+const NAMED: ReadonlySet<string> = new Set(["sensor", "actuator", "contact"]);
+
 /** A switch that leads its wire to ground has that for its ground, not a terminal of its own. */
-function conceptsAt(place: Place, spoken: ReadonlySet<string>): ReadonlySet<string> {
+function conceptsAt(place: Place, said: ReadonlySet<string>): ReadonlySet<string> {
+  const spoken = withoutValues(place, said);
   if (place === "instruments") {
     const isSwitched = spoken.has("ground") && spoken.has("lamp") && (spoken.has("switch") || spoken.has("from"));
     // "Oil pressure low" is a lamp's.

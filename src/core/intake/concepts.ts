@@ -41,6 +41,8 @@ const CONCEPTS: ReadonlySet<string> = new Set([
   "solidstate",
   "switchlamp",
   "mute",
+  "given",
+  "zerovolt",
   "rheostat",
   "actuator",
 ]);

@@ -9,7 +9,8 @@ export function actuatorAt(at: Situation, family: Extract<Family, { type: "actua
       if (
         (says(at, "position") ||
           (POSITIONED.has(at.quantity) && says(at, "sensor", "monitor") && !says(at, "solenoid", "valve", "relay"))) &&
-        !says(at, "control", "motor") &&
+        (!says(at, "control", "motor") ||
+          (POSITIONED.has(at.quantity) && says(at, "position") && says(at, "sensor"))) &&
         at.quantity !== "gear-display"
       )
         return guess("analogue-in", 0.7, "its-position-is-read-back");
@@ -20,12 +21,17 @@ export function actuatorAt(at: Situation, family: Extract<Family, { type: "actua
         return guess("logic-in", 0.75, "the-computer-reads-it");
       if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay")))
         return guess("logic-in", 0.75, "said-to-come-in");
+      if (at.quantity === "cooling-fan" && says(at, "speed") && says(at, "sensor"))
+        return guess("frequency-in", 0.7, "the-computer-reads-it");
       if (at.quantity === "idle-control" && says(at, "switch") && !says(at, "control", "out", "valve", "motor"))
         return guess("logic-in", 0.7, "the-computer-reads-a-contact");
       // An actuator is a motor, or a can that a solenoid gives its pressure.
       return guess(
         drivenBy(at, family),
-        says(at, "actuator") && MOTOR_DRIVEN.has(at.quantity) ? 0.6 : 0.95,
+        (says(at, "actuator") && MOTOR_DRIVEN.has(at.quantity)) ||
+          (says(at, "supply", "feed") && !says(at, "relay", "control", "out", "lamp"))
+          ? 0.6
+          : 0.95,
         "the-computer-drives-it",
       );
     case "instruments":

@@ -50,6 +50,10 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\bnmea ?2000\b/g, " can powertrain "],
   [/\bnet-(h|l)\b/g, " can can$1 "],
+  [/\bcam(?:shaft)? profile\b|\brocker arm\b/g, " phaser "],
+  [/\bcommunications? bus\b/g, " can bus "],
+  [/\bshift pos(?:ition)? sw(?:itch)?\b(?: [prnd1-4l]\b)?/g, " gearrange "],
+  [/\btransfer (?:case|box) neutral(?: sw(?:itch)?)?\b/g, " fourwheel switch "],
   [/\bspeed limiter\b/g, " cruise "],
   [
     /\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g,
@@ -78,7 +82,10 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bj ?-?1939\b|\biso ?11898\b|\bj ?-?2284\b/g, " can powertrain "],
   [/\bj ?-?(?:1708|1587|1850)\b|\biso ?14230\b/g, " serial diagnosis "],
   [/\bw\/l(?:amp|ight|t)?\b/g, " warning lamp "],
-  [/\b(?:return )?to (?:the )?(?:chassis|body|frame)(?=\s*$)/g, " ground "],
+  [
+    /\b(?:return )?to (?:the )?(?:chassis|body|frame)(?=\s*$)(?<!(?:output|feed|supply|plug|loom|harness|link) to (?:the )?\w+)/g,
+    " ground ",
+  ],
   [/(?<!lock |lock|abs )\bbrake (?:warn|fail|sys(?:tem)?)\b/g, " brakefluid "],
   [/\bp\/?k?[- ]?(?:brake|brk)\b/g, " handbrake "],
   [/\bb-?can\b/g, " can comfort "],

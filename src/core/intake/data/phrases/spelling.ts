@@ -2,7 +2,7 @@
 export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/[‐‑–—−]/g, "-"],
   [/[’`]/g, "'"],
-  [/lite(s?)\b(?<=(?:\b|head|tail|stop|brake|side)lites?)/g, "light$1"],
+  [/lite(s?)\b(?<=(?:\b|head|tail|stop|brake|side|fog|spot)lites?)/g, "light$1"],
   // Words with dots: "L.H.", "Ign. sw.", "N.C." at a switch
   [/\b([lr])\. ?h\./g, " $1h "],
   [/\bn\.? ?[co]\.?(?![a-z])(?<=\b(?:sw|switch|contact)s?\.? .*)/g, " "],
@@ -14,7 +14,11 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/\b(?:5|12) ?v(?:olts?)? (?=\d+ ?(?:ppr|pulses?|ppkm|k?hz))/g, " "],
   [/\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?k?hz\b/g, " frequency "],
   [
-    /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:r|k\d?|k?ohms?|kω|ω|psi|bar|m?bar|kpa|ms|ma|mv|baud|ppr|ppm|ppkm|pulses?\/\w+|%)(?![\w-])(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full|closed|open))?(?: \d(?:[.,]\d+)? ?v\b)?/g,
+    /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:r|k\d?|k?ohms?|kω|ω)(?![\w-])(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full))?/g,
+    " ohms ",
+  ],
+  [
+    /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:psi|bar|m?bar|kpa|ms|ma|mv|baud|ppr|ppm|ppkm|pulses?\/\w+|%)(?![\w-])(?: (?:abs|gauge|g|a)\b)?(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full|closed|open))?(?: \d(?:[.,]\d+)? ?v\b)?/g,
     " ",
   ],
   [/(?<![\d.,])(?:5|8)[.,]0+(?= ?v)/g, "5"],
@@ -24,7 +28,22 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:5|12) ?v(?:olts?)? (?=square|trig|pulse|pwm|logic|signal when)/g, " "],
   [/\b0 ?v(?:olts?)?(?= (?:=|on|off|when|if|while|pressed|closed|open|in|with)(?: |$))/g, " "],
-  [/\b(?:12 ?v(?:olts?)?|live|hot) (?:=|when|while|if)(?! (?:the )?(?:key|ign|ignition|run|engine running)\b)/g, " "],
+  [/\b(?:goes|switches|changes|pulled) to (?=12 ?v|batt|live|high|low)/g, " "],
+  [
+    /\b(?:12 ?v(?:olts?)?|batt(?:ery)? volt(?:age|s)|live|hot) (?:only )?(?:=|when|while|if|with)(?! (?:the )?(?:key|ign|ignition|run|engine running)\b)/g,
+    " ",
+  ],
+  [/\b(?:hot|live|on|12 ?v(?:olts?)?|power(?:ed)?) all (?:of )?the time\b/g, " battery permanent feed "],
+  [
+    /\b(?:ecu|ecm|pcm|computer|module|it) (?:grounds?|earths?)\b|\b(?:grounds?|earths?) (?:this|it|the)\b|\bto (?:ground|earth) for\b/g,
+    " groundswitching ",
+  ],
+  [/\bother (?:wire|side|end|pin|terminal) (?:is|on|to|at|goes)\b.*$/g, " "],
+  [/\b(?:signl|sgnl|singal|siganl)\b/g, "signal"],
+  [/\b(hand ?)?break(?= (?:pedal|switch|light|lamp|fluid|warning|lever))/g, "$1brake"],
+  [/\b(oil|fuel|boost|manifold|brake) p\b/g, "$1 pressure"],
+  [/\bair meter\b/g, " airflow "],
+  [/\bign(?:ition)? ?(\d) (?=dwell|trig|out|logic|coil)/g, " spark $1 "],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) turn[- ]?on\b/g, " alternator field control "],
   // A computer's own names of its terminals, alone in their row
   [/^ e ?0?1\d? $/g, " ground "],

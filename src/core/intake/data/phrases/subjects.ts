@@ -27,7 +27,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   [/\bignition (?:switched|sw(?:itch)?)(?: feed| supply| power| voltage)?\b/g, " ignition feed "],
   [/\bswitched (?:feed|supply|power|battery|b\+)\b/g, " ignition feed "],
   [/\b(?:kl|klemme|terminal|term|t)\.? ?(15|30|31|49|50|53|54|56|58|61|75|85|86|87)(?:(?<!31)[a-elr])?\b/g, " din$1 "],
-  [/(?:\b|[+b]\s?)12 ?v(?:olts?)?\b ?\+?(?! ?ref)/g, " supply twelve "],
+  [/(?:\b|[+b]\s?)12 ?v(?:olts?)?\b ?\+?(?! ?ref)/g, " twelve "],
   [/\bb\s?\+|\bbat(?:t(?:ery)?)? ?\+|\bbat(?:tery)? pos(?:itive)?\b|\+ ?b\d?\b/g, " battery permanent "],
   [/\bbat(?:t(?:ery)?)? ?(?:-(?!\w)|neg(?:ative)?\b)/g, " ground battneg "],
   [/\bd\s?\+/g, " dplus charge "],
@@ -40,9 +40,10 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:sensor|snsr|sens) (?:supply|feed|power|pwr|voltage)\b/g, " fivevolt reference "],
   [
-    /\blow ref(?:erence)?\b|\b(?:ref(?:erence)?|sig(?:nal)?) (?:low|lo|return|rtn|gnd|ground|earth)\b|\b0 ?v(?:olts?)?\b/g,
+    /\blow ref(?:erence)?\b|\b(?:ref(?:erence)?|sig(?:nal)?) (?:low|lo|return|rtn|gnd|ground|earth)\b/g,
     " sensorground ",
   ],
+  [/\b0 ?v(?:olts?)?\b/g, " zerovolt "],
   [
     /\b(?:sensor|snsr|sens|sen) (?:ground|gnd|grnd|earth|return|rtn|grd|low)\b|(?<!crank|crankshaft|cam|camshaft|knock|speed|spd|shaft|ckp|knk|pos) (?:sensor|snsr|sens|sen) -(?!\w)/g,
     " sensorground ",
