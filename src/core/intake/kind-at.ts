@@ -14,8 +14,7 @@ export function kindAt(at: Situation): KindGuess {
     case "supply":
       return supplyAt(at);
     case "ground":
-      // "85 … earth" may be where the coil's end goes.
-      return guess("ground", at.place === "relay" && says(at, "din85", "din86") ? 0.85 : 1, "a-return-to-ground");
+      return guess("ground", isPerhapsSwitched(at) ? 0.85 : 1, "a-return-to-ground");
     case "reference":
       return referenceAt(at);
     case "bus":
@@ -30,6 +29,12 @@ export function kindAt(at: Situation): KindGuess {
       return bodyAt(at);
   }
 }
+
+/** "85 … earth" may be where a coil's end goes, "horn button earth" what the button leads to ground. */
+const isPerhapsSwitched = (at: Situation) =>
+  at.place === "relay"
+    ? says(at, "din85", "din86")
+    : at.place === "in-line" && says(at, "switch") && !says(at, "sensor");
 
 function supplyAt(at: Situation): KindGuess {
   switch (at.place) {

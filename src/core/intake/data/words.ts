@@ -281,7 +281,7 @@ export const FILLERS: ReadonlySet<string> = new Set(
     "o voltage volt volts rt lf rf lr rr fl lhf rhf lhr rhr l/h r/h n/s o/s rep " +
     "driver passenger driver's passenger's nearside offside ns os second first third 1st 2nd 3rd 4th only when while is are all times time closed open closes opens " +
     "assembly assy module mod ecm ecu pcm computer not type new old ohm ohms amp amps 10a 15a 5a 20a 30a 25a 7.5a 40a " +
-    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation phase winding level-sensor stage normal normally loop windscreen windshield system rite hand up down unfused gets sees comes goes reads gives drives fires sends switches pulls grounds lights opens holds triggers turns tells keeps makes this these that it its here pressed pushed straight some cold warm full"
+    "primary secondary drivers via between per x y z c b s p n d e u v w t g from/to via tap load direct pressed when degrees deg wiring connection connected circuits point bay common plus minus operation operated coded variable electronic electric electrical rotation phase winding level-sensor stage normal normally loop windscreen windshield system rite hand up down unfused gets sees comes goes reads gives drives fires sends switches pulls grounds lights opens holds triggers turns tells keeps makes this these that it its here daytime pressed pushed straight some cold warm full"
   ).split(" "),
 );
 

@@ -54,6 +54,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bcommunications? bus\b/g, " can bus "],
   [/\bshift pos(?:ition)? sw(?:itch)?\b(?: [prnd1-4l]\b)?/g, " gearrange "],
   [/\btransfer (?:case|box) neutral(?: sw(?:itch)?)?\b/g, " fourwheel switch "],
+  [/\bfusible link\b/g, " battery fuse "],
   [/\bspeed limiter\b/g, " cruise "],
   [
     /\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g,
