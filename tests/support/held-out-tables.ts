@@ -1302,6 +1302,102 @@ host|Dash gauges|supply-in|ignition-supply|12V ign gauges
 host|Dash gauges|load-in supply-in|illumination|Illum 0-12V dim
 `;
 
+export const SENTENCES_3 = `
+donor|Black 52-way plug|low-side-out|fuel-pump|When the ECU earths this the fuel pump runs;Fuel pump relay, other coil end is on ignition
+donor|Black 52-way plug|low-side-out|cooling-fan|Starts the electric fan through a relay
+donor|Black 52-way plug|low-side-out|malfunction-lamp|Engine light in the dash, ECU earths it
+donor|Black 52-way plug|low-side-out|ac-clutch|Cuts the compressor at full throttle
+donor|Black 52-way plug|logic-in|brake-switch|Knows when the brake is on;From the brake light side of the pedal switch
+donor|Black 52-way plug|logic-in|clutch-switch|Clutch in signal for cruise
+donor|Black 52-way plug|logic-in|park-neutral|In gear or not, from the auto box
+donor|Black 52-way plug|logic-in|ac-request|A/C on request, raises the idle
+donor|Black 52-way plug|supply-in|battery-supply|Feed from the battery, 15 amp fuse;Live at all times even with the key out
+donor|Black 52-way plug|supply-in|ignition-supply|Ignition feed, fuse 7;Goes live when the key is turned
+donor|Black 52-way plug|supply-in|relay-supply|Switched by the main relay
+donor|Black 52-way plug|ground|ground|To the earth point by the battery;One of three grounds
+donor|Black 52-way plug|ground|sensor-ground|Earth side of the coolant and TPS sensors
+donor|Black 52-way plug|reference-out|sensor-supply|Supplies five volts to the throttle pot
+donor|Black 52-way plug|resistive-in analogue-in|coolant-temperature|Engine temperature for the ECU, not the gauge
+donor|Black 52-way plug|resistive-in analogue-in|intake-air-temperature|Measures inlet air temperature
+donor|Black 52-way plug|frequency-in analogue-in|mass-air-flow|Air flow meter output
+donor|Black 52-way plug|analogue-in|manifold-pressure|Senses manifold vacuum
+donor|Black 52-way plug|reluctor-in hall-in frequency-in|crankshaft-position|Engine position from the flywheel teeth;Trigger wheel sensor
+donor|Black 52-way plug|hall-in reluctor-in frequency-in|camshaft-position|Cam position, one pulse each two turns
+donor|Black 52-way plug|injector-out|injector|Earths injectors 1 and 3;Injector three
+donor|Black 52-way plug|coil-out|ignition-coil|Earth side of the ignition coil, switched by ECU;Tells the igniter to fire
+donor|Black 52-way plug|motor-out pwm-out low-side-out|idle-control|Extra air for cold idle
+donor|Black 52-way plug|low-side-out pwm-out|boost-control|Lets the turbo make more boost
+donor|Black 52-way plug|low-side-out pwm-out|intake-runner|Opens the second set of intake runners
+donor|Black 52-way plug|low-side-out pwm-out|exhaust-recirculation|Works the EGR
+donor|Black 52-way plug|frequency-out|engine-speed|Output to the rev counter
+donor|Black 52-way plug|frequency-in logic-in|vehicle-speed|How fast the car goes, from the speedo drive
+donor|Black 52-way plug|lambda-in|oxygen|Mixture signal from the exhaust probe
+donor|Black 52-way plug|low-side-out pwm-out|oxygen-heater|Heats the lambda probe
+donor|Black 52-way plug|serial|diagnostic-data|For reading fault codes
+donor|Black 52-way plug|serial|security-data|Permission to start from the immobiliser
+donor|Black 52-way plug|shield|crankshaft-position|Braid around the crank sensor wires
+donor|Black 52-way plug|spare|other|Blanked off;Not used with manual gearbox
+host|Main dash connector|load-in|malfunction-lamp|Check engine bulb, ECU side
+host|Main dash connector|resistive-in|fuel-level|Fuel sender wire from the tank
+host|Main dash connector|resistive-in|oil-pressure|Oil pressure gauge sender wire
+host|Main dash connector|resistive-in|coolant-temperature|Coolant gauge, goes to ground through the sender
+host|Main dash connector|load-in logic-in|oil-pressure-warning|Comes on when oil pressure is low
+host|Main dash connector|load-in|charge-warning|Goes out when the alternator charges
+host|Main dash connector|load-in|turn-signal|Both indicators tell-tale
+host|Main dash connector|load-in|lighting|Lights up with main beam
+host|Main dash connector|supply-in|ignition-supply|Instrument feed, live with ignition
+host|Main dash connector|supply-in|battery-supply|Permanent feed for the odometer
+host|Main dash connector|load-in supply-in|illumination|Panel bulbs
+host|Main dash connector|ground|ground|Instrument earth
+host|Main dash connector|load-in logic-in|seat-belt|Fasten belts light
+host|Main dash connector|load-in logic-in|door|Comes on with any door open
+`;
+
+export const BEHAVIOUR_3 = `
+donor|EMU|analogue-in|throttle-position|TPS sig 4.1 V @ WOT;Throttle 12-88 %
+donor|EMU|analogue-in|manifold-pressure|MAP sig 4.9V at 250 kPa;Baro 101 kPa 4V
+donor|EMU|resistive-in analogue-in|coolant-temperature|CLT 3.2V @ 20degC;Water temp NTC 2k5
+donor|EMU|resistive-in analogue-in|intake-air-temperature|IAT 3V at 25C
+donor|EMU|lambda-in|oxygen|Lambda 450 mV;Sonde 0.2-0.8V
+donor|EMU|frequency-in analogue-in|mass-air-flow|MAF 1.4 V = 10 kg/h
+donor|EMU|reluctor-in hall-in frequency-in|crankshaft-position|CKP + 60-2, 1.1k;Crank hall 12V sig
+donor|EMU|hall-in reluctor-in frequency-in|camshaft-position|CMP + 0-12V 1 tooth
+donor|EMU|knock-in|knock|KS1 4.9 Mohm
+donor|EMU|injector-out|injector|INJ4 16 ohm LS;Injector 1 gnd pulse 3 ms
+donor|EMU|coil-out|ignition-coil|Coil 5 logic 5V rising;IGN coil 2 12V primary 0.5 ohm
+donor|EMU|pwm-out low-side-out motor-out|idle-control|Idle valve 250 Hz 9 ohm;ISC stepper 2 50 ohm
+donor|EMU|pwm-out low-side-out|boost-control|Boost valve 31 Hz 28 ohm
+donor|EMU|pwm-out low-side-out|camshaft-phaser|VVT intake 200 Hz 7R
+donor|EMU|low-side-out|fuel-pump|FP relay LS 0.2A
+donor|EMU|low-side-out|main-relay|Main relay LS 0V on
+donor|EMU|low-side-out|cooling-fan|Fan2 relay GND on at 102C
+donor|EMU|frequency-out|engine-speed|Tacho out 0-12V 2/rev
+donor|EMU|frequency-in logic-in|vehicle-speed|VSS hall 5 Hz per km/h
+donor|EMU|logic-in|brake-switch|Brake light sw +12 on press
+donor|EMU|logic-in|clutch-switch|Clutch sw GND on press
+donor|EMU|logic-in|ac-request|A/C sw 12V active
+donor|EMU|supply-in|battery-supply|+12 perm, 2 mA sleep
+donor|EMU|supply-in|ignition-supply|+12 ign, 0.3A;IGN sw 12.4V
+donor|EMU|supply-in|relay-supply|+12 from relay 87
+donor|EMU|ground|ground|PGND 5A;GND 0.02V drop
+donor|EMU|ground|sensor-ground|SGND 0V
+donor|EMU|reference-out|sensor-supply|VREF 5V 200mA max
+donor|EMU|analogue-in|accelerator-position|APP A 0.7V idle 3.9V full
+donor|EMU|motor-out|throttle-motor|ETC M+ 12V 2 kHz
+donor|EMU|can|powertrain-data|CAN1-H 500 kbit/s
+donor|EMU|serial|diagnostic-data|K 12V idle
+donor|EMU|analogue-in|oil-pressure|Oil pres 0.5V = 0 bar
+donor|EMU|analogue-in|fuel-pressure|Fuel pres 4 bar 2.1V
+donor|EMU|resistive-in analogue-in|oil-temperature|Oil T NTC 90C 0.9V
+host|Instr. panel|resistive-in|fuel-level|Fuel full 33 empty 240 ohm
+host|Instr. panel|resistive-in|coolant-temperature|H2O temp 40 ohm hot
+host|Instr. panel|frequency-in|engine-speed|Tach 6-cyl 3 ppr
+host|Instr. panel|load-in|lighting|HB lamp 12V on
+host|Instr. panel|load-in logic-in|brake-fluid handbrake|Brake lamp 0V = on
+host|Instr. panel|supply-in|ignition-supply|12V key
+host|Instr. panel|supply-in|battery-supply|12V perm 10 mA
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -1327,4 +1423,7 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   ["notes in haste, more", HASTE_2, 94, 98],
   ["notes in sentences, more", SENTENCES_2, 85, 95],
   ["what a meter shows, more", BEHAVIOUR_2, 75, 98],
+  // 86 of a hundred in quantity: the plug, named by its colour and ways, was not taken for the computer's.
+  ["notes in sentences, once more", SENTENCES_3, 54, 94],
+  ["what a meter shows, once more", BEHAVIOUR_3, 83, 94],
 ];

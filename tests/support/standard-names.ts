@@ -625,6 +625,42 @@ host|Body loom plug|supply-out load-in switch-out|door lighting|Door switch to c
 host|Body loom plug|supply-out load-in|fuel-pump|Pump relay to fuel pump
 `;
 
+export const CIRCUITS_3 = `
+donor|ECM X1|low-side-out pwm-out|other|Cold Start Injector Air Valve;Intake Air Heater Relay Control;Fuel Heater Relay;
+  Vacuum Pump Relay Control;Engine Mount Solenoid 2;Exhaust Flap Actuator Control Solenoid
+donor|ECM X1|low-side-out pwm-out|boost-control|Charge Air Bypass Valve Solenoid;Turbo Vane Control Solenoid
+donor|ECM X1|analogue-in|other|Exhaust Back Pressure Sensor;Differential Pressure Sensor DPF;Fuel Filter Pressure Sensor;NOx Sensor Signal
+donor|ECM X1|analogue-in|fuel-pressure|High Pressure Fuel Sensor;Low Side Fuel Pressure Sensor;Rail Pressure Sensor Signal 2
+donor|ECM X1|resistive-in analogue-in|intake-air-temperature|Charge Air Temperature Sensor Signal;Intake Manifold Temperature;
+  Mass Air Flow Sensor Air Temperature
+donor|ECM X1|resistive-in analogue-in|exhaust-temperature|Turbine Inlet Temperature;Exhaust Temperature Before DPF
+donor|ECM X1|resistive-in analogue-in|coolant-temperature|Coolant Temperature at Radiator Outlet;Engine Temperature Sensor 2
+donor|ECM X1|logic-in|other|Coolant Level Switch;Oil Level Switch;Torque Limit Switch
+donor|ECM X1|logic-in|cruise-request|Cruise On/Off Switch;Set/Decel Switch;Resume/Accel Switch
+donor|ECM X1|logic-in|handbrake door|Parking Brake Switch Input;Hood Switch
+donor|ECM X1|logic-in|four-wheel-drive|Transfer Case Low Range Switch
+donor|ECM X1|frequency-in|vehicle-speed|Vehicle Speed Signal from Cluster;Speed Signal (from ABS)
+donor|ECM X1|frequency-out|vehicle-speed|Vehicle Speed Signal Output to Radio
+donor|ECM X1|pwm-out low-side-out high-side-out|fuel-pump|Fuel Pump Control Module Command;Fuel Pump PWM
+donor|ECM X1|logic-in pwm-in|fuel-pump|Fuel Pump Control Module Feedback;Fuel Pump Diagnostic Signal
+donor|ECM X1|low-side-out|glow-plug|Glow Plug Indicator Lamp;Glow Plug Relay Control
+donor|ECM X1|low-side-out|starter-relay|Crank Relay Control;Starter Solenoid Relay Ground
+donor|ECM X1|low-side-out|cooling-fan|Radiator Fan Relay No. 1 Control
+donor|ECM X1|pwm-out low-side-out|cooling-fan|Fan Control Module PWM Signal
+donor|ECM X1|motor-out|throttle-motor|Throttle Control Motor -;TAC Motor 1
+donor|ECM X1|analogue-in|throttle-position|TP Sensor 2 Signal;Throttle Valve Potentiometer
+donor|ECM X1|ground|sensor-ground|TP Sensor Low Reference;ECT Sensor Return;Pedal Sensor 1 Ground;MAP Sensor Ground
+donor|ECM X1|reference-out|sensor-supply|TP Sensor 5V Reference;Pedal Sensor 2 Supply;MAP Sensor 5 Volt Supply
+donor|ECM X1|lambda-in|oxygen|O2 Sensor B2S2 High Signal;A/F Sensor 1 (+);HO2S Low Signal Bank 1 Sensor 1
+donor|ECM X1|coil-out|ignition-coil|Ignition Coil 7 Control;IC Control Cylinder 3;Spark Command A
+donor|ECM X1|logic-in|ignition-coil|Ignition Confirmation Signal
+donor|ECM X1|injector-out|injector|Fuel Injector 2 Control;Direct Injector 5 High Side;Injector Common Bank 1
+donor|ECM X1|low-side-out pwm-out|camshaft-phaser|CMP Actuator Solenoid Exhaust Control;Variable Cam Timing Solenoid 2
+donor|ECM X1|knock-in|knock|Knock Sensor 1 Signal;Knock Sensor 2 Low
+donor|ECM X1|can|powertrain-data|CAN-C Bus Low
+donor|ECM X1|serial lin|alternator-field body-data|Alternator LIN;Generator Serial Data
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const STANDARD_NAMES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["circuits of an engine's faults", CIRCUITS, 83, 94],
@@ -638,5 +674,6 @@ export const STANDARD_NAMES: readonly (readonly [name: string, rows: string, atF
   ["wires by a colour code", COLOUR_CODE, 77, 95],
   ["a boat's engine and panel", BOAT_CODE, 57, 73],
   ["circuits of an engine's faults, more", CIRCUITS_2, 81, 91],
+  ["circuits of an engine's faults, once more", CIRCUITS_3, 81, 94],
   ["wires by a colour code, more", COLOUR_CODE_2, 82, 81],
 ];

@@ -74,13 +74,21 @@ function placeConnectors(
     const quantities = [...(seen.get(connector) ?? [])] as Quantity[];
     const types = new Set(quantities.map((quantity) => FAMILIES[quantity].type));
     const busy = quantities.length >= 5 && types.has("actuator") && (types.has("sensor") || types.has("contact"));
-    const hidden =
-      label.place === "unknown" ||
-      (label.place === "in-line" && /^(c|j|x|p)?\s?\d*\s?(plug|connector)$/i.test(connector));
+    const hidden = label.place === "unknown" || (label.place === "in-line" && isUntold(connector));
     places.set(connector, hidden ? (busy && side === "donor" ? "computer" : "in-line") : label.place);
   }
   return places;
 }
+
+/** "C2 plug", "Black 52-way connector", "Plug A (24 pin)": a plug whose name says nothing of what it belongs to. */
+const isUntold = (connector: string) =>
+  connector
+    .trim()
+    .toLowerCase()
+    .split(/[\s()-]+/)
+    .every((word) => UNTOLD.test(word));
+const UNTOLD =
+  /^(?:|[a-z]?\d*|black|brown|red|orange|yellow|green|blue|violet|gr[ea]y|white|pink|natural|clear|large|small|big|main|left|right|upper|lower|round|square|\d*(?:way|pins?|p|cavit(?:y|ies))|plug|connector|conn\.?)$/;
 
 function readPin(pin: DescribedPin, reading: Reading, label: Label, place: Place, side: Side): PinReading {
   const isToItself = place === "computer" && TO_COMPUTER.test(pin.description ?? "");
@@ -197,7 +205,8 @@ function withoutValues(place: Place, spoken: ReadonlySet<string>): ReadonlySet<s
     const best = rankQuantity(rest);
     return best === null || best.sure < 0.7 ? null : FAMILIES[best.quantity].type;
   };
-  if (spoken.has("twelve") && !FED.some((one) => spoken.has(one))) {
+  const isFed = FED.some((one) => spoken.has(one) && !(one === "ignition" && spoken.has("coil")));
+  if (spoken.has("twelve") && !isFed) {
     const rest = drop("twelve", "supply");
     const type = typeOf(rest);
     if (type !== null && NAMED.has(type)) return rest;
@@ -245,7 +254,7 @@ const LIMITED = ["pressure", "level", "temperature", "fuel", "coolant", "oil", "
 const MEASURED = ["sender", "sensor", "gauge", "signal", "can", "speed"];
 const without = (spoken: ReadonlySet<string>, ...words: string[]) => [...spoken].filter((one) => !words.includes(one));
 /** Loads whose relay a computer pulls to ground: "pump relay earth" is that wire. */
-const RELAYED = ["pump", "fan", "horn", "ac", "glow", "wiper"];
+const RELAYED = ["pump", "fan", "horn", "ac", "glow", "wiper", "starterrelay"];
 const SWITCHED = ["horn", "relay", "lamp", "interior", "door", "handbrake", "oilwarning"];
 
 /** What in a fuse box is no way of it: its own feed, the coils of relays that sit there, a ground. */

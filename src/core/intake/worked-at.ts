@@ -19,7 +19,7 @@ export function actuatorAt(at: Situation, family: Extract<Family, { type: "actua
       // A body's computer reads what the alternator says; it is the engine's that may drive the lamp.
       if (at.quantity === "charge-warning" && at.side === "host" && says(at, "dplus") && !says(at, "lamp"))
         return guess("logic-in", 0.75, "the-computer-reads-it");
-      if (says(at, "monitor") || (isInput(at) && !says(at, "control", "relay")))
+      if (says(at, "monitor", "diagnosis") || (isInput(at) && !says(at, "control", "relay")))
         return guess("logic-in", 0.75, "said-to-come-in");
       if (at.quantity === "cooling-fan" && says(at, "speed") && says(at, "sensor"))
         return guess("frequency-in", 0.7, "the-computer-reads-it");
@@ -111,7 +111,7 @@ const POSITIONED: ReadonlySet<Quantity> = new Set<Quantity>([
 const BARE_FEED: ReadonlySet<string> = new Set(["feed", "supply", "live", "twelve", "positive", "fuse", "permanent"]);
 
 function drivenBy(at: Situation, family: Extract<Family, { type: "actuator" }>): Kind {
-  if (says(at, "highside")) return "high-side-out";
+  if (says(at, "highside") && at.quantity !== "injector") return "high-side-out";
   if (says(at, "relay", "lamp", "lowside")) return "low-side-out";
   if (says(at, "pwm") && at.quantity !== "throttle-motor") return "pwm-out";
   if (says(at, "motor") && MOTOR_DRIVEN.has(at.quantity) && !says(at, "solenoid")) return "motor-out";

@@ -46,7 +46,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["camsensor", "cmp cmps"],
   ["phaser", "phaser vvt vct cvvt ocv phasing cmpact actuatorcam vtc phsr"],
   ["knock", "knock nock knok knk ks detonation piezo ping"],
-  ["oxygen", "oxygen o2 lambda ho2s o2s ego hego lsu afr uego ox wbo2 oxy wb narrowband"],
+  ["oxygen", "oxygen o2 lambda ho2s o2s ego hego lsu afr uego ox wbo2 oxy wb narrowband sonde"],
   ["wideband", "wideband lsu uego nernst wbo2 wb"],
   ["heater", "heater htr heating heat heated htd"],
   ["wheel", "wheel whl wss"],

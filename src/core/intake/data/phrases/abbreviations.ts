@@ -55,6 +55,9 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bshift pos(?:ition)? sw(?:itch)?\b(?: [prnd1-4l]\b)?/g, " gearrange "],
   [/\btransfer (?:case|box) neutral(?: sw(?:itch)?)?\b/g, " fourwheel switch "],
   [/\bfusible link\b/g, " battery fuse "],
+  [/\b(?:charge air|turbo(?:charger)?|supercharger) (?:bypass|recirc\w*|diverter|dump|blow-?off)\b/g, " boost "],
+  [/\bturbine (?:inlet|outlet) temp(?:erature)?\b/g, " exhaust temperature "],
+  [/\bign(?:ition)? (?:confirm\w*|fail\w*|feedback|monitor)\b/g, " spark monitor "],
   [/\bspeed limiter\b/g, " cruise "],
   [
     /\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g,
