@@ -1398,6 +1398,292 @@ host|Instr. panel|supply-in|ignition-supply|12V key
 host|Instr. panel|supply-in|battery-supply|12V perm 10 mA
 `;
 
+/** Four tables in the plain manner of the reference tables: 97.6 of a hundred right in kind, 97.2 in quantity at first sight. */
+export const PLAIN_ECU = `
+donor|ECU J1|supply-in|battery-supply|BATT FEED;B+ MEM;UNSW BATT
+donor|ECU J1|supply-in|ignition-supply|IGN 1 FEED;SW IGN 12V;RUN/CRANK
+donor|ECU J1|supply-in|relay-supply|MAIN RLY OUT;EFI RLY PWR
+donor|ECU J1|ground|ground|PWR GND 1;ENG GND;CASE GND
+donor|ECU J1|ground|sensor-ground|SENS GND A;SIG RTN;APP 2 RTN;LOW REF
+donor|ECU J1|reference-out|sensor-supply|5V REF B;VREF 1;APP1 5V
+donor|ECU J1|resistive-in analogue-in|coolant-temperature|ECT;COOLANT TEMP SIG;ENG CLNT TEMP
+donor|ECU J1|resistive-in analogue-in|intake-air-temperature|IAT SIG;INLET AIR TEMP
+donor|ECU J1|resistive-in analogue-in|oil-temperature|EOT SIG;OIL TEMP
+donor|ECU J1|analogue-in|oil-pressure|OIL PRESS SIG;EOP
+donor|ECU J1|analogue-in|manifold-pressure|MAP SIG;BOOST PRESS SIG;BARO
+donor|ECU J1|frequency-in analogue-in|mass-air-flow|MAF SIG;MAF FREQ
+donor|ECU J1|analogue-in|throttle-position|TPS1 SIG;TP2;THROTTLE POS
+donor|ECU J1|analogue-in|accelerator-position|APP1 SIG;PEDAL POS 2;ACCEL PED SNSR
+donor|ECU J1|analogue-in|fuel-pressure|FUEL RAIL PRESS;FRP SIG
+donor|ECU J1|reluctor-in hall-in frequency-in|crankshaft-position|CKP SIG;CRANK +;CRANK SNSR LO
+donor|ECU J1|hall-in reluctor-in frequency-in|camshaft-position|CMP B1 INT;CAM SNSR EXH B2;CAM SIG
+donor|ECU J1|knock-in|knock|KS 1 SIG;KNOCK 2 +;KNK LO B1
+donor|ECU J1|lambda-in|oxygen|O2 B1S2;HO2S 2/1 SIG;WB O2 IP;LAMBDA SIG
+donor|ECU J1|low-side-out pwm-out|oxygen-heater|O2 HTR B1S1;HO2S HTR CTRL 2/2
+donor|ECU J1|injector-out|injector|INJ 5;INJ #2 CTRL;FUEL INJ 8
+donor|ECU J1|coil-out|ignition-coil|IGN COIL 1;COIL 8 CTRL;EST 3;SPARK 6
+donor|ECU J1|motor-out|throttle-motor|TAC MTR OPEN;ETB MTR -;THROTTLE MTR 1
+donor|ECU J1|motor-out pwm-out low-side-out|idle-control|IAC A LO;IDLE VLV;ISC
+donor|ECU J1|low-side-out pwm-out|camshaft-phaser|VVT SOL INT B1;CAM PHASER EXH;OCV B2
+donor|ECU J1|low-side-out pwm-out|purge-valve|EVAP PURGE;CANISTER PURGE SOL
+donor|ECU J1|low-side-out pwm-out other|other purge-valve|EVAP VENT SOL
+donor|ECU J1|low-side-out pwm-out motor-out|exhaust-recirculation|EGR CTRL;EGR SOL
+donor|ECU J1|analogue-in|exhaust-recirculation|EGR POS SIG
+donor|ECU J1|low-side-out pwm-out|boost-control|WG SOL;BOOST CTRL VLV;BYPASS VLV SC
+donor|ECU J1|low-side-out pwm-out|intake-runner|IMRC;VIS VLV
+donor|ECU J1|low-side-out|fuel-pump|FP RLY CTRL;FUEL PUMP PRIME
+donor|ECU J1|low-side-out|cooling-fan|FAN 1 RLY;FAN LO RLY CTRL;CLG FAN
+donor|ECU J1|low-side-out|cooling-fan-high|FAN HI RLY
+donor|ECU J1|low-side-out|ac-clutch|A/C CLUTCH RLY;AC RLY
+donor|ECU J1|low-side-out|starter-relay|STARTER RLY CTRL;CRANK RLY
+donor|ECU J1|low-side-out|malfunction-lamp|MIL;CHECK ENG LT
+donor|ECU J1|low-side-out|main-relay|EFI MAIN RLY CTRL;PWR RLY COIL
+donor|ECU J1|frequency-out|engine-speed|TACH OUT;RPM SIG TO IP
+donor|ECU J1|frequency-in logic-in reluctor-in|vehicle-speed|VSS;VEH SPD SIG IN
+donor|ECU J1|frequency-out|vehicle-speed|VSS OUT
+donor|ECU J1|logic-in|brake-switch|BRAKE SW;BOO;STOP LT SIG
+donor|ECU J1|logic-in|clutch-switch|CLUTCH SW;CPP
+donor|ECU J1|logic-in|park-neutral|PNP SW;P/N;NEUT SW
+donor|ECU J1|logic-in|ac-request|A/C REQ;AC SW
+donor|ECU J1|logic-in|power-steering-pressure|PSP SW
+donor|ECU J1|logic-in|cruise-request|CRUISE SET;CC ON/OFF;RES/ACCEL
+donor|ECU J1|logic-in|starter-request|START REQ;CRANK SW
+donor|ECU J1|logic-in|oil-pressure-warning|OIL PRESS SW
+donor|ECU J1|analogue-in|refrigerant-pressure|A/C PRESS SIG;REFRIG PRESS
+donor|ECU J1|analogue-in resistive-in|fuel-level|FUEL LVL SIG
+donor|ECU J1|pwm-out low-side-out|alternator-field|ALT FIELD;GEN L CTRL;ALT CMD
+donor|ECU J1|pwm-in logic-in frequency-in analogue-in|alternator-field|GEN F FB;ALT LOAD
+donor|ECU J1|low-side-out|charge-warning|CHARGE LAMP CTRL
+donor|ECU J1|can|powertrain-data|CAN HI;HSCAN-;CAN L
+donor|ECU J1|serial|diagnostic-data|K-LINE;SER DATA;DLC
+donor|ECU J1|serial|security-data|IMMO DATA;VATS SIG
+donor|ECU J1|low-side-out|security-lamp|SECURITY LT
+donor|ECU J1|low-side-out pwm-out|shift-solenoid|SHIFT SOL A;SS2
+donor|ECU J1|low-side-out pwm-out|pressure-solenoid|PC SOL;LINE PRESS SOL
+donor|ECU J1|low-side-out pwm-out|converter-clutch|TCC SOL;LOCKUP SOL
+donor|ECU J1|resistive-in analogue-in|transmission-temperature|TFT SIG;TRANS OIL TEMP
+donor|ECU J1|reluctor-in hall-in frequency-in|transmission-input-speed|ISS HI;TURBINE SPD
+donor|ECU J1|reluctor-in hall-in frequency-in|transmission-output-speed|OSS LO;OUTPUT SHAFT SPD
+donor|ECU J1|logic-in analogue-in|gear-range|RANGE SW A;TR SIG P
+donor|ECU J1|logic-in|shift-mode|TOW/HAUL SW;MANUAL UP;OD CANCEL
+donor|ECU J1|logic-in|four-wheel-drive|4WD LO SW
+donor|ECU J1|low-side-out|reverse-lockout|REV LOCKOUT SOL
+donor|ECU J1|shield|crankshaft-position knock camshaft-position|CKP SHLD;KS SHIELD
+donor|ECU J1|spare|other|NOT USED;-;N/C;NO CONN
+donor|ECU J1|unknown|other|SEE NOTE 3;TBD;?
+donor|ECU J1|low-side-out pwm-out|glow-plug|GLOW RLY;GLOW LT
+`;
+
+export const PLAIN_BODY = `
+host|Instrument cluster|frequency-in|engine-speed|Tach input;rpm signal from engine;rev counter
+host|Instrument cluster|frequency-in|vehicle-speed|Speedometer signal;vehicle speed in
+host|Instrument cluster|resistive-in|coolant-temperature|Coolant temp sender;water temp gauge
+host|Instrument cluster|resistive-in|oil-pressure|Oil pressure sender;oil gauge
+host|Instrument cluster|resistive-in|fuel-level|Fuel level sender;fuel gauge
+host|Instrument cluster|load-in logic-in|oil-pressure-warning|Oil warning lamp;low oil pressure light
+host|Instrument cluster|load-in|charge-warning|Charge lamp;battery warning;alternator lamp
+host|Instrument cluster|load-in|malfunction-lamp|Check engine lamp;MIL
+host|Instrument cluster|load-in|turn-signal|Left turn indicator;RH indicator lamp
+host|Instrument cluster|load-in|lighting|High beam indicator;front fog tell-tale
+host|Instrument cluster|load-in logic-in|handbrake|Park brake lamp;handbrake switch
+host|Instrument cluster|load-in logic-in|brake-fluid|Brake fluid level lamp;brake warning
+host|Instrument cluster|load-in logic-in|anti-lock airbag|ABS lamp;airbag lamp
+host|Instrument cluster|load-in logic-in|seat-belt|Seat belt lamp
+host|Instrument cluster|load-in logic-in|glow-plug|Glow plug lamp
+host|Instrument cluster|load-in logic-in|fuel-level|Low fuel lamp
+host|Instrument cluster|load-in|gear-display|Gear indicator P;D lamp
+host|Instrument cluster|load-in|security-lamp|Security lamp
+host|Instrument cluster|load-in|cruise-active|Cruise lamp
+host|Instrument cluster|supply-in|battery-supply|Battery;constant 12V
+host|Instrument cluster|supply-in|ignition-supply|Ignition;run feed
+host|Instrument cluster|ground|ground|Ground;earth
+host|Instrument cluster|load-in supply-in pwm-in|illumination|Illumination;dash lights dimmed
+host|Instrument cluster|can|body-data powertrain-data|CAN high;body CAN L
+host|Ignition switch|supply-in|battery-supply|Battery feed;30
+host|Ignition switch|supply-out switch-out|ignition-supply|Ignition output;run;15
+host|Ignition switch|supply-out switch-out|accessory-supply|Accessory;ACC out
+host|Ignition switch|supply-out switch-out|start-supply starter-request|Start output;crank;50
+host|Fuse box|supply-out|lighting|Left headlamp low;main beam RH;tail lamps;interior lamps
+host|Fuse box|supply-out|wiper|Wipers;rear wiper motor
+host|Fuse box|supply-out|horn|Horn
+host|Fuse box|supply-out|window|Power windows
+host|Fuse box|supply-out|lock|Central locking
+host|Fuse box|supply-out|audio|Radio
+host|Fuse box|supply-out|heater-blower|Blower motor
+host|Fuse box|supply-out|demister|Rear defogger
+host|Fuse box|supply-out|fuel-pump|Fuel pump
+host|Fuse box|supply-out|ignition-supply|Ignition feed to engine bay;ECU ign 10A
+host|Fuse box|supply-out|battery-supply|ECU battery 15A;permanent live
+host|Fuse box|supply-out|anti-lock airbag|ABS pump;SRS
+host|Brake light switch|supply-in|battery-supply ignition-supply brake-switch|Fused battery
+host|Brake light switch|switch-out|brake-switch|Output to stop lamps
+host|Clutch pedal switch|switch-out|clutch-switch|Switch output
+host|Gear selector switch|switch-out|park-neutral gear-range|P/N contact;neutral start
+host|Gear selector switch|switch-out|reverse-lamp|Reverse lamps
+host|Fuel tank|resistive-out|fuel-level|Level sender
+host|Fuel tank|load-in supply-in|fuel-pump|Pump +
+host|Fuel tank|ground|ground sensor-ground fuel-pump|Pump ground;sender earth
+host|A/C controls|switch-out low-side-out logic-out supply-out|ac-request|A/C request to ECU
+host|A/C controls|switch-out supply-out|heater-blower|Fan speed 2
+host|Body control module|logic-in|door|Driver door switch;tailgate ajar
+host|Body control module|high-side-out|lighting turn-signal|Left indicator output;interior lamp output
+host|Body control module|logic-in|wiper washer|Wiper switch low;washer switch
+host|Body control module|low-side-out high-side-out|horn|Horn relay
+host|Body control module|lin|body-data|LIN
+host|Diagnostic connector|can|powertrain-data diagnostic-data|CAN H;CAN low
+host|Diagnostic connector|serial|diagnostic-data|K line
+host|Diagnostic connector|supply-out|battery-supply|Battery +
+host|Diagnostic connector|ground|ground|Chassis ground;signal ground
+host|Engine bay bulkhead plug|supply-out|ignition-supply|Ignition feed to engine
+host|Engine bay bulkhead plug|resistive-in|coolant-temperature|Temp gauge to sender
+host|Engine bay bulkhead plug|load-in logic-in|oil-pressure-warning|Oil light
+host|Engine bay bulkhead plug|load-in supply-out|charge-warning|Alternator light
+host|Engine bay bulkhead plug|supply-out|start-supply starter-request|Starter solenoid
+host|Engine bay bulkhead plug|frequency-in|engine-speed|Tacho
+host|Engine bay bulkhead plug|supply-out load-in switch-out|reverse-lamp|Reverse light switch feed
+`;
+
+export const PLAIN_ECU_2 = `
+donor|Engine computer A|supply-in|battery-supply|Battery 12V;Permanent supply from fuse;Battery voltage, constant
+donor|Engine computer A|supply-in|ignition-supply|Ignition voltage;Ignition supply (terminal 15);Key-on supply
+donor|Engine computer A|supply-in|relay-supply|Supply from main relay;Main relay output voltage
+donor|Engine computer A|ground|ground|Ground, engine;Power ground 2;Chassis ground
+donor|Engine computer A|ground|sensor-ground|Sensor ground;Throttle sensor ground;Coolant sensor return
+donor|Engine computer A|reference-out|sensor-supply|5 V sensor supply;Pedal sensor 1 reference voltage;MAP sensor supply
+donor|Engine computer A|resistive-in analogue-in|coolant-temperature|Engine coolant temperature;Coolant sensor signal
+donor|Engine computer A|resistive-in analogue-in|intake-air-temperature|Intake air temperature;Charge air temperature sensor signal
+donor|Engine computer A|resistive-in analogue-in|other|Fuel temperature sensor
+donor|Engine computer A|resistive-in analogue-in|oil-temperature|Oil temperature sensor signal
+donor|Engine computer A|analogue-in|manifold-pressure|Boost pressure sensor signal;Intake manifold pressure;Atmospheric pressure sensor
+donor|Engine computer A|analogue-in|fuel-pressure|Rail pressure sensor signal;Fuel rail pressure
+donor|Engine computer A|frequency-in analogue-in|mass-air-flow|Air mass meter signal;Mass air flow sensor
+donor|Engine computer A|analogue-in|accelerator-position|Accelerator pedal position 1;Pedal sensor signal 2
+donor|Engine computer A|logic-in|accelerator-position other|Pedal idle switch;Low idle validation switch
+donor|Engine computer A|analogue-in|throttle-position|Throttle valve position;Throttle position sensor 1 signal
+donor|Engine computer A|reluctor-in hall-in frequency-in|crankshaft-position|Crankshaft speed sensor +;Crankshaft sensor signal
+donor|Engine computer A|hall-in reluctor-in frequency-in|camshaft-position|Camshaft position sensor signal;Camshaft sensor, exhaust
+donor|Engine computer A|knock-in|knock|Knock sensor 1 signal
+donor|Engine computer A|lambda-in|oxygen|Oxygen sensor signal, bank 1 sensor 1;Lambda sensor after catalyst
+donor|Engine computer A|low-side-out pwm-out|oxygen-heater|Oxygen sensor heater, bank 2 sensor 1;Lambda sensor heating
+donor|Engine computer A|injector-out|injector|Injector cylinder 1 high;Injector cylinder 4 control;Injector 2 -
+donor|Engine computer A|coil-out|ignition-coil|Ignition coil cylinder 3;Ignition coil 2 control
+donor|Engine computer A|motor-out|throttle-motor|Throttle motor +;Throttle actuator motor -
+donor|Engine computer A|low-side-out pwm-out|other|Fuel metering valve;Fuel quantity control valve;Swirl flap valve;
+  Rail pressure control valve
+donor|Engine computer A|low-side-out pwm-out motor-out|exhaust-recirculation|EGR valve control;EGR valve motor +
+donor|Engine computer A|analogue-in|exhaust-recirculation|EGR valve position
+donor|Engine computer A|low-side-out pwm-out|boost-control|Turbocharger wastegate valve;Boost pressure control valve;VGT solenoid
+donor|Engine computer A|low-side-out pwm-out|camshaft-phaser|Camshaft adjuster valve, intake;Variable valve timing solenoid bank 2
+donor|Engine computer A|low-side-out pwm-out|purge-valve|Tank vent valve;Purge control valve
+donor|Engine computer A|low-side-out pwm-out|intake-runner|Variable intake manifold valve
+donor|Engine computer A|low-side-out|fuel-pump|Fuel pump relay control;Low pressure fuel pump relay
+donor|Engine computer A|low-side-out|glow-plug|Glow plug relay;Glow indicator lamp
+donor|Engine computer A|low-side-out|cooling-fan|Radiator fan relay 1;Cooling fan relay
+donor|Engine computer A|low-side-out|cooling-fan-high|Radiator fan relay, high speed
+donor|Engine computer A|low-side-out|ac-clutch|A/C compressor relay
+donor|Engine computer A|low-side-out|main-relay|Main relay control
+donor|Engine computer A|low-side-out|starter-relay|Starter relay control
+donor|Engine computer A|low-side-out|malfunction-lamp|Engine warning lamp;MIL control
+donor|Engine computer A|frequency-out|engine-speed|Engine speed signal output;Tachometer signal
+donor|Engine computer A|frequency-in logic-in|vehicle-speed|Vehicle speed signal;Road speed input
+donor|Engine computer A|logic-in|brake-switch|Brake pedal switch 1;Brake light switch signal
+donor|Engine computer A|logic-in|clutch-switch|Clutch pedal switch
+donor|Engine computer A|logic-in|park-neutral|Neutral switch;Park/neutral signal
+donor|Engine computer A|logic-in|ac-request|A/C request signal;Air conditioning switch
+donor|Engine computer A|logic-in|cruise-request|Cruise control set;Cruise control resume
+donor|Engine computer A|logic-in|starter-request|Starter switch signal;Start request
+donor|Engine computer A|logic-in|oil-pressure-warning|Oil pressure switch
+donor|Engine computer A|logic-in|other|Water in fuel sensor;Coolant level sensor;Immobiliser bypass
+donor|Engine computer A|can|powertrain-data|CAN high;CAN low;Powertrain CAN +
+donor|Engine computer A|serial|diagnostic-data|K line;Diagnostic line
+donor|Engine computer A|serial|security-data|Immobiliser signal
+donor|Engine computer A|pwm-out low-side-out|alternator-field|Alternator control signal
+donor|Engine computer A|pwm-in logic-in frequency-in analogue-in|alternator-field|Alternator load signal
+donor|Engine computer A|shield|crankshaft-position knock|Crankshaft sensor shield;Knock sensor screen
+donor|Engine computer A|spare|other|Not used;Not connected
+donor|Gearbox computer|low-side-out pwm-out|shift-solenoid|Shift solenoid 1;Solenoid valve 2, shift
+donor|Gearbox computer|low-side-out pwm-out|pressure-solenoid|Line pressure solenoid;Pressure control valve
+donor|Gearbox computer|low-side-out pwm-out|converter-clutch|Lock-up clutch solenoid
+donor|Gearbox computer|reluctor-in hall-in frequency-in|transmission-input-speed|Turbine speed sensor;Input speed sensor +
+donor|Gearbox computer|reluctor-in hall-in frequency-in|transmission-output-speed|Output speed sensor signal
+donor|Gearbox computer|resistive-in analogue-in|transmission-temperature|Gearbox oil temperature;Fluid temperature sensor
+donor|Gearbox computer|logic-in analogue-in|gear-range|Selector position D;Range sensor signal
+donor|Gearbox computer|logic-in|shift-mode|Sport switch;Kickdown switch
+donor|Gearbox computer|logic-in|brake-switch|Brake switch
+donor|Gearbox computer|low-side-out|reverse-lamp|Reverse lamp relay
+donor|Gearbox computer|low-side-out|starter-relay park-neutral|Starter lockout relay
+`;
+
+export const PLAIN_BODY_2 = `
+host|Dashboard|frequency-in|engine-speed|Tachometer signal;Engine speed from coil
+host|Dashboard|frequency-in|vehicle-speed|Speed sensor signal;Speedometer
+host|Dashboard|resistive-in|coolant-temperature|Temperature gauge;Coolant temperature sender
+host|Dashboard|resistive-in|fuel-level|Fuel gauge sender;Tank sender
+host|Dashboard|resistive-in|oil-pressure|Oil pressure gauge
+host|Dashboard|load-in logic-in|oil-pressure-warning|Oil pressure warning light
+host|Dashboard|load-in|charge-warning|Ignition warning light;Generator light
+host|Dashboard|load-in|turn-signal|Direction indicators;Left flasher
+host|Dashboard|load-in|lighting|Main beam warning;Rear fog indicator
+host|Dashboard|load-in logic-in|handbrake|Handbrake warning
+host|Dashboard|load-in logic-in|brake-fluid|Brake fluid warning
+host|Dashboard|load-in|malfunction-lamp|Engine management light
+host|Dashboard|load-in logic-in|other door|Choke warning light;Door open warning;Washer level warning
+host|Dashboard|load-in supply-in|illumination|Panel illumination;Instrument lights
+host|Dashboard|supply-in|ignition-supply|Switched feed;Voltage stabiliser feed
+host|Dashboard|supply-in|battery-supply|Permanent feed, clock
+host|Dashboard|ground|ground|Earth
+host|Key switch|supply-in|battery-supply|Feed from battery
+host|Key switch|supply-out switch-out|ignition-supply|Ignition;Output to fuse box, ignition
+host|Key switch|supply-out switch-out|accessory-supply|Auxiliary;Accessories
+host|Key switch|supply-out switch-out|start-supply starter-request|Starter;Start
+host|Fuse panel|supply-out|lighting|Dip beam left;Side lamps right;Fog lamps;Interior light
+host|Fuse panel|supply-out|wiper|Wiper motor
+host|Fuse panel|supply-out|horn|Horns
+host|Fuse panel|supply-out|heater-blower|Heater fan
+host|Fuse panel|supply-out|demister|Heated rear screen
+host|Fuse panel|supply-out|fuel-pump|Fuel pump
+host|Fuse panel|supply-out|brake-switch|Brake lights
+host|Fuse panel|supply-out|turn-signal hazard|Indicators;Hazards
+host|Fuse panel|supply-out|audio accessory-supply|Radio
+host|Fuse panel|supply-out|cooling-fan|Radiator fan
+host|Fuse panel|supply-out|other|Cigar lighter
+host|Fuse panel|supply-in|battery-supply|Feed from battery
+host|Column switch|switch-out supply-out|turn-signal|Indicator left;Indicator right
+host|Column switch|switch-out supply-out|lighting|Headlamp dip;Headlamp main;Headlamp flash
+host|Column switch|switch-out supply-out|wiper|Wiper slow;Wiper fast;Wiper intermittent
+host|Column switch|switch-out supply-out|washer|Washer
+host|Column switch|switch-out supply-out|horn|Horn
+host|Column switch|supply-in|turn-signal ignition-supply|Feed from flasher unit;Ignition feed
+host|Reverse light switch|switch-out supply-out|reverse-lamp|To reverse lamps
+host|Reverse light switch|supply-in|ignition-supply reverse-lamp|Ignition feed
+host|Handbrake switch|switch-out|handbrake|To warning light
+host|Stop lamp switch|switch-out|brake-switch|To stop lamps
+host|Stop lamp switch|supply-in|battery-supply ignition-supply brake-switch|Fused feed
+host|Oil pressure switch|switch-out|oil-pressure-warning|Warning light
+host|Coolant temperature sender|resistive-out|coolant-temperature|To gauge
+host|Fuel tank unit|resistive-out|fuel-level|Gauge
+host|Fuel tank unit|switch-out|fuel-level|Low level warning
+host|Fuel tank unit|ground|ground sensor-ground|Earth
+host|Fuel pump|load-in supply-in|fuel-pump|Positive
+host|Fuel pump|ground|ground|Negative
+host|Radiator fan|load-in supply-in|cooling-fan|Fan feed
+host|Alternator|load-in low-side-out|charge-warning|Warning lamp;D+
+host|Alternator|supply-out|battery-supply|Main output;B+
+host|Starter motor|supply-in|battery-supply|Battery cable
+host|Starter motor|load-in|starter-request start-supply starter-relay|Solenoid;Terminal 50
+host|Horn relay|load-in|horn|Coil, from horn push
+host|Horn relay|supply-out|horn|To horns
+host|Horn relay|supply-in|battery-supply horn|Battery feed
+host|Left headlamp|load-in|lighting|Dip;Main beam
+host|Left headlamp|ground|ground|Earth
+host|Rear lamp right|load-in|lighting|Tail lamp;Fog lamp
+host|Rear lamp right|load-in|brake-switch lighting|Stop lamp
+host|Rear lamp right|load-in|turn-signal|Indicator
+host|Rear lamp right|load-in|reverse-lamp|Reverse lamp
+host|Wiper motor|load-in supply-in|wiper|Slow speed;Fast speed
+host|Heater blower motor|load-in|heater-blower|Speed 1;Speed 2
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const TABLES: readonly (readonly [name: string, rows: string, atFirstSight: number, since: number])[] = [
   ["dotted abbreviations", DOTTED, 62, 94],
@@ -1426,4 +1712,8 @@ export const TABLES: readonly (readonly [name: string, rows: string, atFirstSigh
   // 86 of a hundred in quantity: the plug, named by its colour and ways, was not taken for the computer's.
   ["notes in sentences, once more", SENTENCES_3, 54, 94],
   ["what a meter shows, once more", BEHAVIOUR_3, 83, 94],
+  ["a plain computer, short", PLAIN_ECU, 97, 99],
+  ["a plain body", PLAIN_BODY, 97, 99],
+  ["a plain computer, in words", PLAIN_ECU_2, 95, 96],
+  ["a plain old car", PLAIN_BODY_2, 95, 99],
 ];

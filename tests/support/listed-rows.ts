@@ -8,21 +8,24 @@ import type { HeldOut } from "./held-out-rows";
 export type ListedRow = Omit<HeldOut, "unknown">;
 
 export function listedRows(text: string): ListedRow[] {
-  return text
-    .trim()
-    .replace(/(?<=[;|])\n {2}/g, "")
-    .split("\n")
-    .flatMap((line) => {
-      const [side, connector = "", kinds = "", quantities = "", list = ""] = line.split("|");
-      return list.split(";").map((description) => ({
-        side: side === "host" ? ("host" as const) : ("donor" as const),
-        connector,
-        description,
-        kinds: kinds.split(" "),
-        quantities: quantities.split(" "),
-      }));
-    })
-    .map((row, at) => ({ ...row, cavity: String(at + 1) }));
+  return (
+    text
+      .trim()
+      .replace(/(?<=[;|])\n {2}/g, "")
+      .split("\n")
+      .flatMap((line) => {
+        const [side, connector = "", kinds = "", quantities = "", list = ""] = line.split("|");
+        return list.split(";").map((description) => ({
+          side: side === "host" ? ("host" as const) : ("donor" as const),
+          connector,
+          description,
+          kinds: kinds.split(" "),
+          quantities: quantities.split(" "),
+        }));
+      })
+      // Beyond the numbers that are moulded at relays and key switches.
+      .map((row, at) => ({ ...row, cavity: String(at + 101) }))
+  );
 }
 
 /** How an engine computer's cavities are called, by what they are. */

@@ -207,8 +207,8 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
     if (says(at, "relay")) return guess("low-side-out", 0.85, "works-a-relay");
     if (says(at, "stoplamp") && at.side === "host" && !says(at, "switch", "in"))
       return guess("high-side-out", 0.75, "drives-the-lamps");
-    if (says(at, "lamp") && !isInput(at) && at.quantity !== "reverse-lamp")
-      return guess("low-side-out", 0.8, "drives-a-lamp");
+    const isRead = at.quantity === "reverse-lamp" || (at.quantity === "brake-switch" && says(at, "signal"));
+    if (says(at, "lamp") && !isInput(at) && !isRead) return guess("low-side-out", 0.8, "drives-a-lamp");
     // The climate control asks; every other computer is asked.
     if (at.quantity === "ac-request" && at.label.has("ac")) return guess("low-side-out", 0.7, "said-to-go-out");
     if (isOutput(at))

@@ -51,7 +51,10 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["alternator", /\b(alternator|alt|generator|gen|dynamo)\b/],
   ["throttle-body", /\b(dbw throttle|throttle (body|valve|unit|housing|actuator)|tb|etb|electronic throttle)\b/],
   ["sensor", /\b(accel\w*|gas|throttle) pedal\b|\bpedal (sensor|unit|assembly|module)\b|^pedal\b/],
-  ["switch", /\b(distributor|contact breaker|push)\b|\b(control|switch) (panel|pod|pack|bank|console)\b/],
+  [
+    "switch",
+    /\b(distributor|contact breaker|push)\b|\b(control|switch) (panel|pod|pack|bank|console)\b|\b(a\/c|heater|climate|hvac|ventilation) controls?\b(?! (unit|module|box))/,
+  ],
   [
     "switch",
     /\b(switch(es)?|sw|thermo ?switch|door jamb|horn (pad|push)|inhibitor|button|push ?button|joystick|paddles?|keypad|knob|rocker|toggle|stalk|column|selector|shifter|lever|contact)\b/,

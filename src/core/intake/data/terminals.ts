@@ -40,7 +40,7 @@ export const TERMINAL_RULES: readonly TerminalRule[] = [
   of(/\bbatt?(?:ery)?\b(?! (?:fuse|box|sensor|isolator))/, /^(?:-|NEG|31)$/, "ground", "ground"),
   of(KEY, /^(?:BATT?|30|AM1?)$/, "supply-in", "battery-supply"),
   of(KEY, /^(?:IGN?[12]?|15|ON|COIL)$/, "supply-out", "ignition-supply"),
-  of(KEY, /^(?:ACCY?|75)$/, "supply-out", "accessory-supply"),
+  of(KEY, /^(?:ACCY?|AUX(?:ILIARY)?|75)$/, "supply-out", "accessory-supply"),
   of(KEY, /^(?:ST|START|50|CRANK)$/, "supply-out", "start-supply"),
   of(KEY, /^B$/, "supply-in", "battery-supply", 0.85, true),
   of(KEY, /^I$/, "supply-out", "ignition-supply", 0.8, true),

@@ -18,7 +18,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["fuel pressure", "frp rps frps"],
   ["fuel level", "flvl fli fls"],
   ["manifold pressure", "map pim mapsensor"],
-  ["atmosphere pressure", "baro barometric"],
+  ["atmosphere pressure", "baro barometric atmospheric"],
   ["airflow", "maf mafs airflow afm airmass hfm karman vortex"],
   ["mass", "mass"],
   ["flow", "flow meter"],

@@ -58,6 +58,11 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:charge air|turbo(?:charger)?|supercharger) (?:bypass|recirc\w*|diverter|dump|blow-?off)\b/g, " boost "],
   [/\bturbine (?:inlet|outlet) temp(?:erature)?\b/g, " exhaust temperature "],
   [/\bign(?:ition)? (?:confirm\w*|fail\w*|feedback|monitor)\b/g, " spark monitor "],
+  [/\bcrank(?:ing)? sw(?:itch)?\b/g, " starterrequest "],
+  [/\bcc (?=on|off|set|res|cancel|coast)/g, " cruise "],
+  [/\bbypass v(?:a)?lve? sc\b|\bsc bypass v(?:a)?lve?\b/g, " boost valve "],
+  [/\bidle valid(?:ation)?\b/g, " closedthrottle "],
+  [/\b(relay|rly) (30|85|86|87)a?\b/g, " $1 din$2 "],
   [/\bspeed limiter\b/g, " cruise "],
   [
     /\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g,
@@ -176,7 +181,7 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bign(?:ition)? sw(?:itch)?[- ]+st(?:art)?\b/g, " starterrequest "],
   [/\bign(?:ition)? sw(?:itch)?[- ]+ig[12]?\b/g, " ignition feed "],
   [/(?<!wheel |whl |shaft |turbine |fan )\bspeed sensor in(?:put)?\b/g, " vehiclespeed incoming "],
-  [/^ [prndl1-5] ind(?:icator)?(?: lamp)? $/g, " gear display "],
+  [/^ [prndl1-5] (?:ind(?:icator)?(?: lamp)?|lamp|light) $/g, " gear display "],
   [/\bpassing\b/g, " headlamp beam switch "],
   // Gearbox controllers
   [/(?<!p\/s |steering )\bfluid press(?:ure)? sw(?:itch)?\b/g, " gearrange "],

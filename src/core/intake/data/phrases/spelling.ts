@@ -77,7 +77,7 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/\b(?:up|gear)[- ]?shift (?:light|lamp|indicator)\b/g, " shift lamp "],
   // Nothing there, or nothing said
   [
-    /\b((?:not|nothing) (?:used|conn(?:ected)?|fitted|populated|assigned)|no (?:wire|connection|connect|terminal|circuit)|un[- ]?used|n\/[ua]|not in use|no pin)\b|^\s*n[/ ]?c\s*$/g,
+    /\b((?:not|nothing) (?:used|conn(?:ected)?|fitted|populated|assigned)|no (?:wire|connection|connect|conn|terminal|circuit)|un[- ]?used|n\/[ua]|not in use|no pin)\b|^\s*n[/ ]?c\s*$/g,
     " notused ",
   ],
   [/\bstart(?:er)? enable\b(?=.*\b(?:ls|low ?side)\b)/g, " starterrelay "],
