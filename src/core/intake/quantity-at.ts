@@ -68,7 +68,10 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
   },
   // Coil's ends are the relay's, whatever they are called.
   ({ spoken, labelled, place }) =>
-    place === "relay" && labelled !== null && (spoken.has("din85") || spoken.has("din86")) && !spoken.has("ground")
+    place === "relay" &&
+    labelled !== null &&
+    ["din85", "din86", "coil"].some((one) => spoken.has(one)) &&
+    !spoken.has("ground")
       ? { quantity: labelled, sure: 0.9, why: "with-label" }
       : null,
   // What a relay feeds is that load's own wire.
@@ -90,6 +93,11 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
   ({ own, labelled, place }) =>
     place === "actuator" && own?.quantity === "cooling-fan" && labelled === "heater-blower"
       ? { quantity: labelled, sure: 0.9, why: "with-label" }
+      : null,
+  // A single gear is an instrument's lamp.
+  ({ spoken, place }) =>
+    place === "instruments" && spoken.has("gearposition")
+      ? { quantity: "gear-display", sure: 0.9, why: "own-words" }
       : null,
   // Instruments show what has been chosen; they ask for nothing.
   ({ own, spoken, place }) => {

@@ -63,6 +63,13 @@ export const ABBREVIATIONS: readonly (readonly [RegExp, string])[] = [
   [/\bbypass v(?:a)?lve? sc\b|\bsc bypass v(?:a)?lve?\b/g, " boost valve "],
   [/\bidle valid(?:ation)?\b/g, " closedthrottle "],
   [/\b(relay|rly) (30|85|86|87)a?\b/g, " $1 din$2 "],
+  [/\b(?:pick-?up|pulser?|trigger) coil\b/g, " crankshaft sensor "],
+  [/\be?fi (?:ind(?:icator)?|lamp|light|warning)(?: lamp| light)?\b/g, " mil lamp "],
+  [
+    /\b(?:crank|start) (?:(?:signal|sig|feed|wire) )?to (?:the )?(?:starter )?(?:solenoid|sol)\b/g,
+    " starterrelay solenoid ",
+  ],
+  [/^ (?:a\/?t|shift|gear) pos(?:ition)? ?-?[prndl1-6] $/g, " gearposition "],
   [/\bspeed limiter\b/g, " cruise "],
   [
     /\bflex(?:ible)?[- ]?fuel\b|\b(?:ethanol|alcohol)(?: content| composition)?\b|\bfuel composition\b/g,

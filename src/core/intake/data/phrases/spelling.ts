@@ -37,7 +37,7 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:hot|live|on|12 ?v(?:olts?)?|power(?:ed)?) all (?:of )?the time\b/g, " battery permanent feed "],
   [
-    /\b(?:ecu|ecm|pcm|computer|module|it) (?:grounds?|earths?)\b|\b(?:grounds?|earths?) (?:this|it|the)\b|\bto (?:ground|earth) for\b/g,
+    /\b(?:ecu|ecm|pcm|computer|module|it) (?:grounds|earths)\b(?= [a-z])|\b(?:grounds|earths) (?:this|it|the)\b|\b(?:ground|earth) this\b|\bto (?:ground|earth) for\b/g,
     " groundswitching ",
   ],
   [/\bother (?:wire|side|end|pin|terminal) (?:is|on|to|at|goes)\b.*$/g, " "],
