@@ -41,7 +41,9 @@ function supplyAt(at: Situation): KindGuess {
     case "starter":
       return at.quantity === "start-supply"
         ? guess("load-in", 0.85, "the-solenoid-coil")
-        : guess("supply-in", 0.95, "the-starter-cable");
+        : isOutput(at)
+          ? guess("supply-out", 0.7, "it-gives-the-supply")
+          : guess("supply-in", 0.95, "the-starter-cable");
     case "battery":
       return guess("supply-out", 0.95, "it-gives-the-supply");
     case "alternator":
@@ -164,6 +166,8 @@ function sensorAtComputer(at: Situation, out: Kind, into: Kind): KindGuess {
   }
   if (isOutput(at) || (says(at, "instrument") && !says(at, "from"))) return guess(out, 0.96, "said-to-go-out");
   if (isInput(at) || says(at, "sensor", "input")) return guess(into, 0.93, "said-to-come-in");
+  if (at.quantity === "engine-speed" && (at.label.has("transmission") || at.label.has("abs")))
+    return guess(into, 0.8, "the-computer-reads-it");
   // An engine computer knows the engine's speed from its own pickup, so a wire of that name leaves it.
   return at.quantity === "engine-speed" && at.side === "donor"
     ? guess(out, 0.85, "made-by-the-engine-computer-from-its-pickup")

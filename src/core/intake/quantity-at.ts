@@ -94,6 +94,37 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
     place === "actuator" && own?.quantity === "cooling-fan" && labelled === "heater-blower"
       ? { quantity: labelled, sure: 0.9, why: "with-label" }
       : null,
+  // A starter is told to turn by the key, and its post hands the battery on.
+  ({ own, spoken, place }) => {
+    if (place !== "starter") return null;
+    if (own?.quantity === "ignition-supply" && spoken.has("from") && !spoken.has("battery"))
+      return { quantity: "start-supply", sure: 0.85, why: "own-words" };
+    return spoken.has("alternator") ? { quantity: "battery-supply", sure: 0.8, why: "own-words" } : null;
+  },
+  // A pickup of the engine's speed is the crankshaft's.
+  ({ own, spoken, place, side }) =>
+    side === "donor" && place === "computer" && own?.quantity === "engine-speed" && spoken.has("sensor")
+      ? { quantity: "crankshaft-position", sure: 0.85, why: "own-words" }
+      : null,
+  // What feeds an instrument is no reading of it.
+  ({ own, spoken, place }) =>
+    place === "instruments" && own === null && FEED_WORDS.some((one) => spoken.has(one))
+      ? { quantity: "ignition-supply", sure: 0.62, why: "part-feed" }
+      : null,
+  // A lamp stays one, whichever switch leads it to ground.
+  ({ own, labelled, place }) =>
+    place === "lamp" && labelled === "lighting" && own?.quantity === "door"
+      ? { quantity: "lighting", sure: 0.85, why: "with-label" }
+      : null,
+  // What a body sends to a coil is its feed.
+  ({ own, spoken, place, side }) =>
+    side === "host" &&
+    place === "in-line" &&
+    own?.quantity === "ignition-coil" &&
+    spoken.has("to") &&
+    !["negative", "points", "control", "spark", "out"].some((one) => spoken.has(one))
+      ? { quantity: "ignition-supply", sure: 0.68, why: "part-feed" }
+      : null,
   // A single gear is an instrument's lamp.
   ({ spoken, place }) =>
     place === "instruments" && spoken.has("gearposition")

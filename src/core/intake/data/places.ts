@@ -61,7 +61,7 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ],
   [
     "sensor",
-    /\b(sensors?|snsr|sen|sender|sending|probe|pickup|pick-up|thermistor|ntc|o2s?|ho2s|air ?(flow|mass) (meter|sensor)|afm|cas|cts|apps?|egt|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
+    /\b(sensors?|snsr|sen|sender|sending|transmitter|probe|pickup|pick-up|thermistor|ntc|o2s?|ho2s|air ?(flow|mass) (meter|sensor)|afm|cas|cts|apps?|egt|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
   ],
   [
     "lamp",

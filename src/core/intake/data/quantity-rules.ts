@@ -371,6 +371,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("other", 0.9, "brake pressure", "vacuum handbrake switch"),
   rule("other", 0.95, "battery temperature"),
   rule("other", 0.96, "boost speed"),
+  rule("other", 0.85, "retard"),
   rule("other", 0.9, "brakewear"),
   rule("other", 0.95, "washer level"),
   rule("other", 0.9, "tyre"),

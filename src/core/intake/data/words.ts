@@ -193,7 +193,7 @@ const CONCEPT_WORDS: readonly (readonly [concepts: string, words: string])[] = [
   ["metering", "metering"],
   ["switch", "button switch sw swi switches swtch swt contact contacts microswitch restriction stalk"],
   ["sensor", "sensor snsr sens sen sensr probe pickup pick-up transducer accelerometer sndr sensors snr xducer"],
-  ["sender", "sender sndr sending float"],
+  ["sender", "sender sndr sending float transmitter"],
   ["signal", "signal sig sgnl signl"],
   ["request", "request req rqst reqst demand wanted"],
   ["control", "control ctrl cntrl ctl cont cntl cmd command drv driver drive control- duty trigger"],

@@ -119,7 +119,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:exhaust gas|exh gas) recirc(?:ulation)?\b/g, " recirculation "],
   [/\bglow[- ]?plugs?\b|\bpre-?heat(?:er|ing)?\b|\b(?:intake|inlet|grid|manifold) (?:air )?heater\b/g, " glow "],
-  [/\bwater[- ]in[- ]fuel\b|\bwif\b/g, " waterinfuel sensor "],
+  [/\bwater[- ]in[- ](?:fuel|diesel)\b|\bwif\b/g, " waterinfuel sensor "],
   [/\b(?:lift|transfer|feed) pump\b/g, " fuel pump "],
   [/\bexh(?:aust)? brake\b/g, " exhaustbrake "],
   [/\b(?:remote|engine|emergency) (?:stop|kill)\b|\bstop (?:lamp|light) (?:engine|amber)\b/g, " enginestop switch "],
@@ -171,7 +171,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\bgear (?:position )?(?:display|indicator|indication)\b/g, " gear display "],
   [
-    /\b(?:gear|trans(?:mission)?|selector) (?:range|position|pos|select(?:or)?)(?: sw(?:itch)?| sensor| snsr)?(?: ?[abcp])?\b|\brange (?:sw(?:itch)?|sensor|snsr|sig(?:nal)?|code)(?: ?[abcp])?\b|\bprnd\w*\b|\b(?:selector|gear) lever\b/g,
+    /\b(?:gear|trans(?:mission)?|selector) (?:range|position|pos|select(?:or)?)(?: sw(?:itch)?| sensor| snsr)?(?: ?[abcp])?\b|\brange (?:sw(?:itch)?|sensor|snsr|sig(?:nal)?|code)(?: ?[abcp])?\b|\bprnd\w*\b|\b(?:selector|gear) lever\b(?! (?:inter)?lock)/g,
     " gearrange ",
   ],
   [
@@ -259,7 +259,7 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
   [/\boil (?:press(?:ure)? )?(?:warning|sw(?:itch)?)\b|\blow oil pressure\b/g, " oilwarning "],
   [/\boil (?:gauge|sender|press(?:ure)? (?:gauge|sender|sensor|snsr|transducer))\b/g, " oil pressure "],
   [
-    /\b(?:fan|cooling fan) (?:high|hi|2|stage 2|speed 2|fast|second)\b|\b(?:high|hi|second)[- ](?:speed )?(?:cooling )?fan\b|\bfan high speed\b/g,
+    /\b(?:fan|cooling fan)(?: relay| rly)? (?:high|hi|2|stage 2|speed 2|fast|second)\b|\b(?:high|hi|second)[- ](?:speed )?(?:cooling )?fan\b|\bfan high speed\b/g,
     " fan fanhigh ",
   ],
   [
