@@ -2,7 +2,6 @@ import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { heronTables } from "@/demo/heron";
 import { type HeldOut, ROUNDS } from "../../../tests/support/held-out-rows";
-import { TABLES } from "../../../tests/support/held-out-tables";
 import { CASES, type Case } from "../../../tests/support/intake-rows";
 import {
   AT_A_COMPUTER,
@@ -13,8 +12,9 @@ import {
   NOTHING_SAID,
   OTHER_COMPUTERS,
 } from "../../../tests/support/listed-rows";
+import { TABLES } from "../../../tests/support/pin-tables";
 import { plainBest, plainPhrases } from "../../../tests/support/plain-reading";
-import { STANDARD_NAMES } from "../../../tests/support/standard-names";
+
 import { intakeReasonText } from "../words";
 import { applyPhrases, readConcepts } from "./concepts";
 import { classifyPins, KNOWN_FROM } from "./index";
@@ -162,7 +162,7 @@ describe("the trade's names of a cavity, listed by what it is and where", () => 
     ["in a body", IN_A_BODY, 0.04],
     ["at single parts", AT_PARTS, 0.06],
     ["at other computers", OTHER_COMPUTERS, 0.07],
-    ...[...TABLES, ...STANDARD_NAMES].map(([name, rows, , since]) => [name, rows, 1 - since / 100] as const),
+    ...TABLES.map(([name, rows, , since]) => [name, rows, 1 - since / 100] as const),
   ])("%s", (_name, rows, mostWrong) => {
     const { share, surely, told } = wrongOf(rows);
     expect(share, told).toBeLessThanOrEqual(mostWrong);

@@ -215,6 +215,8 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
     if (says(at, "lamp") && !isInput(at) && !isRead) return guess("low-side-out", 0.8, "drives-a-lamp");
     // The climate control asks; every other computer is asked.
     if (at.quantity === "ac-request" && at.label.has("ac")) return guess("low-side-out", 0.7, "said-to-go-out");
+    if (at.quantity === "ac-request" && at.side === "host" && says(at, "request") && !isInput(at))
+      return guess("low-side-out", 0.55, "said-to-go-out");
     if (isOutput(at))
       return says(at, "lamp", "stoplamp")
         ? guess("high-side-out", 0.85, "drives-a-lamp")

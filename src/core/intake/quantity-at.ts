@@ -125,6 +125,14 @@ const AT_PLACES: readonly ((at: Spoken) => Found | null)[] = [
     !["negative", "points", "control", "spark", "out"].some((one) => spoken.has(one))
       ? { quantity: "ignition-supply", sure: 0.68, why: "part-feed" }
       : null,
+  // "Crank signal" at an engine's computer is the starter's or the crankshaft's: asked, unless it comes from the key.
+  ({ spoken, place, side }) =>
+    side === "donor" &&
+    place === "computer" &&
+    spoken.has("cranksignal") &&
+    !["key", "from", "switch", "starter"].some((one) => spoken.has(one))
+      ? { quantity: "starter-request", sure: 0.45, why: "own-words" }
+      : null,
   // A single gear is an instrument's lamp.
   ({ spoken, place }) =>
     place === "instruments" && spoken.has("gearposition")

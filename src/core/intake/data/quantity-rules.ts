@@ -223,6 +223,7 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("alternator-field", 0.45, "alternator signal"),
   rule("alternator-field", 0.75, "alternator monitor"),
   rule("starter-request", 0.95, "starterrequest"),
+  rule("starter-request", 0.9, "cranksignal"),
   rule("starter-request", 0.9, "start switch|enable", "relay lamp park neutral solenoid"),
   rule("starter-request", 0.85, "starter switch", "relay lamp park neutral solenoid"),
   rule("starter-relay", 0.95, "starterrelay"),

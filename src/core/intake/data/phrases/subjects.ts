@@ -241,9 +241,10 @@ export const SUBJECTS: readonly (readonly [RegExp, string])[] = [
     " starterrelay ",
   ],
   [
-    /\bkey (?:start|crank)\b|\bstart(?:er)? (?:request|signal|sig|switch|sw|req|input|enable|in|sense)\b|\bcrank (?:request|signal|sig|req|input|sense|relay request)\b/g,
+    /\bkey (?:start|crank)\b|\bstart(?:er)? (?:request|signal|sig|switch|sw|req|input|enable|in|sense)\b|\bcrank (?:request|req|input|sense|relay request)\b/g,
     " starterrequest ",
   ],
+  [/\bcrank (?:signal|sig)\b/g, " cranksignal "],
   [
     /\bcharg(?:e|ing) (?:lamp|light|warning|indicator|ind|telltale)\b|\b(?:alt(?:ernator)?|gen(?:erator)?|battery|ignition) (?:lamp|warning(?: lamp| light)?|light|telltale|ind(?:icator)?)\b|\bno[- ]charge(?: lamp| light)?\b/g,
     " chargewarning lamp ",
