@@ -50,7 +50,7 @@ donor|ECM|hall-in reluctor-in frequency-in|camshaft-position|CMP SIG;CAM HI;G2+;
   camshaft position sensor bank 2;cyl ID sensor;phase sensor sig;cam angle sensor;CMP INT;CID signal
 donor|ECM|knock-in|knock|KS1;KNK1;knock sensor 2 sig;KS B1 HI;KS B2 LO;KNOCK+;detonation sensor;Knock sens 1 sig;KNOCK SNS 1 SIG
 donor|ECM|lambda-in|oxygen|O2S11;HO2S B1S1 HI;OX1;O2 sensor sig B2 S2;lambda probe signal;EGO left;HEGO R;A/F sensor +;
-  AFR B1 sig;O2 pre cat bank 1;lambda signal, post cat;WBO2 IP;UEGO Vs;LSU pump current
+  AFR B1 sig;O2 pre cat bank 1;lambda signal, post cat;WBO2 IP;UEGO Vs;wideband pump current
 donor|ECM|low-side-out pwm-out|oxygen-heater|HO2S HTR B1S1;O2 heater 1/1;HT1A;lambda heater ctrl;HEGO heater ctl;A/F heater B2;
   O2 htr low side;HO2S 12 heater
 donor|ECM|injector-out|injector|INJ 1;INJ#3;INJECTOR 5 CTRL;#10;fuel injector cylinder 2;Inj. cyl. 4 driver;INJ A;
@@ -380,7 +380,7 @@ donor|Standalone ECU|frequency-out low-side-out|engine-speed|Tacho out;Tach driv
 donor|Standalone ECU|logic-in|ac-request clutch-switch park-neutral other|AC request in;Clutch sw DI4;DI1 launch;Neutral in;
   Digital 2 AC switch
 donor|Standalone ECU|can|powertrain-data|CAN1 H;CAN 2 LO;CAN+;CAN-
-donor|Standalone ECU|lambda-in|oxygen|Lambda 1;WB sense;Lambda IP;wideband in;LSU Vm
+donor|Standalone ECU|lambda-in|oxygen|Lambda 1;WB sense;Lambda IP;wideband in;WB Vm
 donor|Standalone ECU|reference-out|sensor-supply|5V out;+5V sensors;8V out;Sensor 5V;AN 5V
 donor|Standalone ECU|ground|sensor-ground ground|Sensor 0V;0V sensor;AN GND;Ground power;Signal gnd;PGND
 `;

@@ -1,51 +1,5 @@
-/** Dots, signs, ranges and colours; what says that nothing is there; terminals alone in their row. */
+/** A computer's own names of its terminals, what says that nothing is there, terminals alone in their row. */
 export const SPELLING: readonly (readonly [RegExp, string])[] = [
-  [/[‐‑–—−]/g, "-"],
-  [/[’`]/g, "'"],
-  [/lite(s?)\b(?<=(?:\b|head|tail|stop|brake|side|fog|spot)lites?)/g, "light$1"],
-  // Words with dots: "L.H.", "Ign. sw.", "N.C." at a switch
-  [/\b([lr])\. ?h\./g, " $1h "],
-  [/\bn\.? ?[co]\.?(?![a-z])(?<=\b(?:sw|switch|contact)s?\.? .*)/g, " "],
-  [/(?<=[a-z])\.(?=\s|$)/g, ""],
-  [/(?<=[a-z])\.(?=[a-z])/g, " "],
-  [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
-  [/\b\d(?:\.\d)?\s?(?:-|to|…|\.\.)\s?\d(?:\.\d)?\s?v(?:olts?)?\b/g, " "],
-  // What a meter shows is no feed: a value and how it was met, volts that are no whole feed, volts in a state.
-  [/\b(?:5|12) ?v(?:olts?)? (?=\d+ ?(?:ppr|pulses?|ppkm|k?hz))/g, " "],
-  [/\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?k?hz\b/g, " frequency "],
-  [
-    /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:r|k\d?|k?ohms?|kω|ω)(?![\w-])(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full))?/g,
-    " ohms ",
-  ],
-  [
-    /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:psi|bar|m?bar|kpa|ms|ma|mv|baud|ppr|ppm|ppkm|pulses?\/\w+|%)(?![\w-])(?: (?:abs|gauge|g|a)\b)?(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full|closed|open))?(?: \d(?:[.,]\d+)? ?v\b)?/g,
-    " ",
-  ],
-  [/(?<![\d.,])(?:5|8)[.,]0+(?= ?v)/g, "5"],
-  [
-    /(?<![\d.,])(?!0 ?v|5 ?v|8 ?v|12 ?v)\d{1,2}(?:[.,]\d+)? ?v(?:olts?)?\b(?: (?:closed|open|idle|hot|cold|wot|key on|key off|cranking|=|\/))*/g,
-    " ",
-  ],
-  [/\b(?:5|12) ?v(?:olts?)? (?=square|trig|pulse|pwm|logic|signal when)/g, " "],
-  [/\b12 ?v(?:olts?)? idle\b/g, " "],
-  [/(?<=\s)\+ ?12(?! ?v|[\d.,])/g, "12v"],
-  [/\b0 ?v(?:olts?)?(?= (?:=|on|off|when|if|while|pressed|closed|open|in|with)(?: |$))/g, " "],
-  [/\b(?:goes|switches|changes|pulled) to (?=12 ?v|batt|live|high|low)/g, " "],
-  [
-    /\b(?:12 ?v(?:olts?)?|batt(?:ery)? volt(?:age|s)|live|hot) (?:only )?(?:=|when|while|if|with)(?! (?:the )?(?:key|ign|ignition|run|engine running)\b)/g,
-    " ",
-  ],
-  [/\b(?:hot|live|on|12 ?v(?:olts?)?|power(?:ed)?) all (?:of )?the time\b/g, " battery permanent feed "],
-  [
-    /\b(?:ecu|ecm|pcm|computer|module|it) (?:grounds|earths)\b(?= [a-z])|\b(?:grounds|earths) (?:this|it|the)\b|\b(?:ground|earth) this\b|\bto (?:ground|earth) for\b/g,
-    " groundswitching ",
-  ],
-  [/\bother (?:wire|side|end|pin|terminal) (?:is|on|to|at|goes)\b.*$/g, " "],
-  [/\b(?:signl|sgnl|singal|siganl)\b/g, "signal"],
-  [/\b(hand ?)?break(?= (?:pedal|switch|light|lamp|fluid|warning|lever))/g, "$1brake"],
-  [/\b(oil|fuel|boost|manifold|brake) p\b/g, "$1 pressure"],
-  [/\bair meter\b/g, " airflow "],
-  [/\bign(?:ition)? ?(\d) (?=dwell|trig|out|logic|coil)/g, " spark $1 "],
   [/\b(?:gen(?:erator)?|alt(?:ernator)?) turn[- ]?on\b/g, " alternator field control "],
   // A computer's own names of its terminals, alone in their row
   [/^ e ?0?1\d? $/g, " ground "],
@@ -91,28 +45,6 @@ export const SPELLING: readonly (readonly [RegExp, string])[] = [
   [/\banalog(?:ue)? (?:ground|gnd|earth)\b/g, " sensorground "],
   [/^ \+ $/g, " positive "],
   [/\bs terminal\b|\bterminal s\b/g, " start "],
-  [/\bturn(?:s|ed)?[- ](?:on|off)\b/g, " on "],
-  [/\bpull(?:s|ed)? in\b/g, " control "],
-  [/\bnothing (?:here|there|in it)\b|\bempty (?:hole|cavity|pin|way|slot|terminal)\b|^ empty $/g, " notused "],
-  [/\b(?:negative|ground|earth) side (?:of )?(?=.*\bsensors?\b)/g, " sensorground "],
-  [/\b(?:negative|neg|ground|earth|minus) side (?:of )?/g, " "],
-  [/^ (?:grounds|earths) (?=[a-z])(?!(?:for|of|on|at|in|to|from|and)\b)/g, " groundswitching "],
-  [/\b(?:gnd|ground|earth) pulse\b/g, " groundswitching "],
-  [/\b(?:switched|fed|powered) (?:by|from|through|via) (?:the )?(?:main|efi|ecu) (?:relay|rly)\b/g, " mainrelay out "],
-  [/\bfault codes?\b|\bdtcs?\b/g, " diagnosis serial "],
-  [/\bfrom (?:the )?abs\b/g, " from "],
-  [/\bexh(?:aust)? (?:gas )?probe\b/g, " oxygen sensor "],
-  [/\b(?:ground|earth)\b(?= .*\b(?:switched|controlled|pulsed|driven|worked) by\b)/g, " groundswitching "],
-  [
-    /\b(?:bolts?|bolted|screwed) to (?:the )?(?:engine|block|body|chassis|cylinder|head|firewall|gearbox)\b(?: (?:block|head))?/g,
-    " ground ",
-  ],
-  [
-    /\b(?:live|hot|12 ?v) (?:with|from|by|at|on|when|if|once)? ?(?:the )?(?:key|ign(?:ition)?)(?: is)?(?: turned)?(?: on)?\b/g,
-    " ignition feed ",
-  ],
-  [/\blights? (?:up )?(?:the )?(?:dials|clocks|gauges|instruments|dash)\b/g, " illumination "],
-  [/\b(?:advance|retard|move)s? (?:the )?(?:(?:intake|exhaust|inlet) )?cam(?:shaft)?\b/g, " phaser "],
   [/\bwait to start\b/g, " glow lamp "],
   [
     /\b(per build sheet|w\/o opt\b.*|continues? on .*|see (?:note|sheet|page|diagram|book|other|text|remark|below|above|table|fig|drawing|\d).*|purpose unclear|function unknown|as required|refer to .*|to be (?:confirmed|checked|traced)|not (?:known|identified|traced)|unidentified|goes (?:to|somewhere) .*\?|who knows.*|tbc|tbd|\?+)/g,

@@ -1,0 +1,36 @@
+/** How people write of a wire in their own notes: what it does, in sentences. */
+export const NOTES: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:hot|live|on|12 ?v(?:olts?)?|power(?:ed)?) all (?:of )?the time\b/g, " battery permanent feed "],
+  [
+    /\b(?:ecu|ecm|pcm|computer|module|it) (?:grounds|earths)\b(?= [a-z])|\b(?:grounds|earths) (?:this|it|the)\b|\b(?:ground|earth) this\b|\bto (?:ground|earth) for\b/g,
+    " groundswitching ",
+  ],
+  [/\bother (?:wire|side|end|pin|terminal) (?:is|on|to|at|goes)\b.*$/g, " "],
+  [/\b(?:signl|sgnl|singal|siganl)\b/g, "signal"],
+  [/\b(hand ?)?break(?= (?:pedal|switch|light|lamp|fluid|warning|lever))/g, "$1brake"],
+  [/\b(oil|fuel|boost|manifold|brake) p\b/g, "$1 pressure"],
+  [/\bair meter\b/g, " airflow "],
+  [/\bign(?:ition)? ?(\d) (?=dwell|trig|out|logic|coil)/g, " spark $1 "],
+  [/\bturn(?:s|ed)?[- ](?:on|off)\b(?<!\b(?:gen|alt)\w* turn[- ]on)/g, " on "],
+  [/\bpull(?:s|ed)? in\b/g, " control "],
+  [/\bnothing (?:here|there|in it)\b|\bempty (?:hole|cavity|pin|way|slot|terminal)\b|^ empty $/g, " notused "],
+  [/\b(?:negative|ground|earth) side (?:of )?(?=.*\bsensors?\b)/g, " sensorground "],
+  [/\b(?:negative|neg|ground|earth|minus) side (?:of )?/g, " "],
+  [/^ (?:grounds|earths) (?=[a-z])(?!(?:for|of|on|at|in|to|from|and)\b)/g, " groundswitching "],
+  [/\b(?:gnd|ground|earth) pulse\b/g, " groundswitching "],
+  [/\b(?:switched|fed|powered) (?:by|from|through|via) (?:the )?(?:main|efi|ecu) (?:relay|rly)\b/g, " mainrelay out "],
+  [/\bfault codes?\b|\bdtcs?\b/g, " diagnosis serial "],
+  [/\bfrom (?:the )?abs\b/g, " from "],
+  [/\bexh(?:aust)? (?:gas )?probe\b/g, " oxygen sensor "],
+  [/\b(?:ground|earth)\b(?= .*\b(?:switched|controlled|pulsed|driven|worked) by\b)/g, " groundswitching "],
+  [
+    /\b(?:bolts?|bolted|screwed) to (?:the )?(?:engine|block|body|chassis|cylinder|head|firewall|gearbox)\b(?: (?:block|head))?/g,
+    " ground ",
+  ],
+  [
+    /\b(?:live|hot|12 ?v) (?:with|from|by|at|on|when|if|once)? ?(?:the )?(?:key|ign(?:ition)?)(?: is)?(?: turned)?(?: on)?\b/g,
+    " ignition feed ",
+  ],
+  [/\blights? (?:up )?(?:the )?(?:dials|clocks|gauges|instruments|dash)\b/g, " illumination "],
+  [/\b(?:advance|retard|move)s? (?:the )?(?:(?:intake|exhaust|inlet) )?cam(?:shaft)?\b/g, " phaser "],
+];
