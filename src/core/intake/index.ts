@@ -8,6 +8,7 @@ export { readConcepts } from "./concepts";
 export type { Device } from "./data/devices";
 export type { Place } from "./data/places";
 export { type MeasureHints, readLength, readSize } from "./measures";
+export { slipCost } from "./misspelt";
 export { nextCavity } from "./next-cavity";
 export { KnownPlaces, type OtherEnd, readOtherEnds } from "./other-end";
 export { counterpart, type Neighbour, withNeighbour } from "./partners";

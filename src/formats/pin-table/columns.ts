@@ -1,4 +1,4 @@
-import { readColour } from "@/core/intake";
+import { readColour, slipCost } from "@/core/intake";
 import { TABLE_COLUMNS, type TableColumn } from "@/job/import-table";
 
 /** The columns of contracts/pin-table.md, in the order in which they are written. */
@@ -209,6 +209,19 @@ export const COLUMN_UNITS: Partial<Record<Column, readonly string[]>> = {
   load: ["W", "A"],
 };
 
+/** The one column whose word a head misspells ("Colr", "Lenght"); null where none or several are as near. */
+function misspeltColumn(name: string): Column | null {
+  const near = ALL_COLUMNS.filter((column) =>
+    SYNONYMS[column].some((word) => {
+      const longest = Math.max(word.length, name.length);
+      // A slip is one letter or two: a head that is longer is no such word, and may be a whole file without line ends.
+      if (longest < 5 || Math.abs(word.length - name.length) > 2) return false;
+      return slipCost(name, word) <= (longest >= 6 ? 1.5 : 1);
+    }),
+  );
+  return near.length === 1 ? (near[0] ?? null) : null;
+}
+
 /**
  * Tells what each header means. A column that is not known, or is claimed twice, keeps its header and goes to `extra`.
  * @param told what a person says of some: it goes before what their words say
@@ -230,6 +243,11 @@ export function readHeaders(headers: readonly string[], told: ToldColumns = new 
       if (at >= 0 && !owner.has(column)) owner.set(column, at);
     }
   }
+  headers.forEach((header, at) => {
+    if (saidOf(header) !== undefined || [...owner.values()].includes(at)) return;
+    const column = misspeltColumn(plain[at]?.name ?? "");
+    if (column !== null && !owner.has(column)) owner.set(column, at);
+  });
   const columnAt = new Map([...owner].map(([column, at]) => [at, column]));
   return headers.map((header, at) => {
     const column = columnAt.get(at) ?? null;

@@ -69,6 +69,25 @@ describe("dialects", () => {
     const columns = read(`${header}\n`).columns.map((one) => one.column);
     expect(columns).toEqual(expected.replace("pin", "cavity").split(","));
   });
+  test("heads that are misspelt, as long as they are near one column's word only", () => {
+    const columnsOf = (header: string) => read(`${header}\n`).columns.map((one) => one.column);
+    expect(columnsOf("Conector;Pin;Colr;Guage;Lenght;Desciption")).toEqual([
+      "connector",
+      "cavity",
+      "colour",
+      "size",
+      "length",
+      "description",
+    ]);
+    // Words of their own stay beside the row.
+    expect(columnsOf("connector;pin;from;side;lead;shelf;bin;date;price;status")).toEqual([
+      "connector",
+      "cavity",
+      ...Array(8).fill(null),
+    ]);
+    // What is spelt right goes before.
+    expect(columnsOf("connector;pin;colr;colour")).toEqual(["connector", "cavity", null, "colour"]);
+  });
   test("a bare number under a gauge header is AWG, with a decimal point mm²", () => {
     const table = read("connector,pin,gauge\nC1,1,20\nC1,2,0.5\n");
     expect(table.pins.map((pin) => pin.sizeMm2)).toEqual([0.5176, 0.5]);
