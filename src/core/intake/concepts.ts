@@ -89,13 +89,17 @@ export function readConcepts(text: string): Reading {
   return { ...readAsWritten(meant), readAs };
 }
 
+/** What rests on a misspelt word is never as sure as 0.9. */
+const MISSPELT = 0.87;
+
 /**
  * How clear a description is, 0.6 … 1: a word that nobody understood may say something else, and so may, to half, one that was
  * misspelt.
  */
 export function clarityOf({ known, unknownWords, readAs }: Reading): number {
   const doubtful = unknownWords.length + readAs.length / 2;
-  return 1 - (0.4 * doubtful) / (known + unknownWords.length || 1);
+  const clarity = 1 - (0.4 * doubtful) / (known + unknownWords.length || 1);
+  return readAs.length === 0 ? clarity : Math.min(clarity, MISSPELT);
 }
 
 function readAsWritten(text: string): Reading {

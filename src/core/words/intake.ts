@@ -119,12 +119,12 @@ const clipped = (text: string) => (text.length > 40 ? `${text.slice(0, 39)}…` 
 const howReadText = ({
   notUnderstood,
   readAs,
-}: Pick<IntakeReason & { code: "own-words" }, "notUnderstood" | "readAs">) =>
+}: Pick<Extract<IntakeReason, { code: "device" }>, "notUnderstood" | "readAs">) =>
   [
     "",
     ...(readAs.length === 0
       ? []
-      : [`taken for ${readAs.map(({ written, word }) => `“${word}”: ${written}`).join(", ")}`]),
+      : [readAs.map(({ written, word }, at) => `“${written}” ${at === 0 ? "read " : ""}as ${word}`).join(", ")]),
     ...(notUnderstood.length === 0 ? [] : [`not understood: ${notUnderstood.slice(0, 3).join(", ")}`]),
   ].join("; ");
 

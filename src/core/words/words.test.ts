@@ -91,6 +91,17 @@ describe("why a cavity is taken for what it is", () => {
       `No word of “${"x".repeat(39)}…” is known`,
     ],
     [
+      intakeReasonText({
+        code: "own-words",
+        notUnderstood: ["seat"],
+        readAs: [
+          { written: "coolent", word: "coolant" },
+          { written: "senser", word: "sensor" },
+        ],
+      }),
+      "Read from its description; “coolent” read as coolant, “senser” as sensor; not understood: seat",
+    ],
+    [
       intakeReasonText({ code: "own-words", notUnderstood: ["a", "b", "c", "d"], readAs: [] }),
       "Read from its description; not understood: a, b, c",
     ],
