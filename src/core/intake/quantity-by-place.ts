@@ -120,6 +120,11 @@ const RULES: readonly ((at: Spoken) => Found | null)[] = [
     !["key", "from", "switch", "starter"].some((one) => spoken.has(one))
       ? { quantity: "starter-request", sure: 0.45, why: "own-words" }
       : null,
+  // What a computer sends out to let the engine start works the relay.
+  ({ own, spoken, place }) =>
+    place === "computer" && own?.quantity === "starter-request" && spoken.has("out")
+      ? { quantity: "starter-relay", sure: 0.85, why: "own-words" }
+      : null,
   // A single gear is an instrument's lamp.
   ({ spoken, place }) =>
     place === "instruments" && spoken.has("gearposition")

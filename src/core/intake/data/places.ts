@@ -25,6 +25,14 @@ export type Place =
   | "unknown";
 
 export const PLACES: readonly (readonly [Place, RegExp])[] = [
+  ["lamp", /\bmap (lamp|light)\b/],
+  [
+    "in-line",
+    /(?<!dash |panel |instrument )\b(loom|harness) (plug|connector)\b|\bin-?line (plug|connector)\b|\bextension (lead|loom|harness)\b/,
+  ],
+  ["fuse-box", /\brelay box\b|\belectrical cent(re|er)\b/],
+  ["computer", /\bdriver (box|module)\b/],
+  ["throttle-body", /\bdrive[- ]by[- ]wire throttle\b/],
   ["lamp", /\b(rear|tail|front) (cluster|lamp unit)\b|\blamp cluster\b|\b(trailer|tow\w*) (socket|plug)\b/],
   ["instruments", /\bwarning (lamp|light)s? (panel|cluster|pod)\b/],
   ["gearbox", /\bvalve body\b/],
@@ -44,6 +52,10 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
     "computer",
     /\b([a-z]{1,3}cm|ec[um]|tcu|pcu|gcu|bcu|eec|module|modul|computer|controllers?|control unit|control module|gateway|processor|ecu\w*|amplifier|amp|ems|efi (unit|computer)|engine electronics|transmission control|abs (modulator|hydraulic unit)|engine management|black box|cpu|hvac|climate)\b|\b(abs|srs|air ?bag|cruise|immobili[sz]er|alarm|door|central locking|climate|a\/c|heater|gearbox|engine|transmission) (control )?(unit|box)\b|\bcm ?[a-z]?\d\b/,
   ],
+  [
+    "computer",
+    /\b(central|body|comfort|convenience|master|electronics?) (body |comfort |electronics? )*(control )?(unit|box|electronics)\b/,
+  ],
   ["relay", /\b(relay|rly|rel)\b|\bflasher\b/],
   ["regulator", /\bcontrol box\b|\bvolt(age)? reg\b|(?<!pressure )\bregulator\b|\bstabili[sz]er\b|\bballast\b/],
   ["ammeter", /\bammeter\b/],
@@ -57,11 +69,11 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ],
   [
     "switch",
-    /\b(switch(es)?|sw|thermo ?switch|door jamb|horn (pad|push)|inhibitor|button|push ?button|joystick|paddles?|keypad|knob|rocker|toggle|stalk|column|selector|shifter|lever|contact)\b/,
+    /\b(switch(es)?|sw|thermo ?switch|door jamb|horn (pad|push)|inhibitor|buttons?|push ?button|inertia|joystick|paddles?|keypad|knob|rocker|toggle|stalk|column|selector|shifter|lever|contact)\b/,
   ],
   [
     "sensor",
-    /\b(sensors?|snsr|sen|sender|sending|transmitter|probe|pickup|pick-up|thermistor|ntc|o2s?|ho2s|air ?(flow|mass) (meter|sensor)|afm|cas|cts|apps?|egt|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
+    /\b(sensors?|snsr|sen|sender|sending|transmitter|pot|potentiometer|probe|pickup|pick-up|thermistor|ntc|o2s?|ho2s|air ?(flow|mass) (meter|sensor)|afm|cas|cts|apps?|egt|lambda|maf|tps|map|knock|ckp|cmp|ect|iat|transducer|float|vss|oxygen|tank unit)\b/,
   ],
   [
     "lamp",
@@ -70,12 +82,12 @@ export const PLACES: readonly (readonly [Place, RegExp])[] = [
   ["starter", /\bstarter( motor| solenoid)?\b|\bstrtr\b/],
   [
     "actuator",
-    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iacv?|iscv|ocv|cigar(ette)?|lighter|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window)\b/,
+    /\b(choke|motor|fan|pump|solenoid|sol|valve|vlv|injectors?|inj|coils?|compressor|clutch|horn|siren|buzzer|latch|servo|stepper|regulator motor|wiper|washer|blower|actuator|heater|htr|phaser|glow|purge|egr|vvt|iacv?|iscv|ocv|cigar(ette)?|lighter|idle|wastegate|lock|mirror|radio|speaker|immobiliser ring|demister|rear window|heated (wind)?screen)\b/,
   ],
   ["in-line", /\b(harness|loom)\b.* to \b|\bto .*\b(harness|loom)\b|\bcross[ -]?(body|car)\b|\bjumper\b/],
   [
     "instruments",
-    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|information (display|cent\w+)|message cent\w+|dials?|clocks|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tach\w*|speedo\w*|rev counter|clock)\b/,
+    /\b((?<!mass |flow |airflow )meters?( assy)?|combi(nation)?([ -]?(instrument|meter))?|(information|driver) (display|cent\w+)|message cent\w+|dials?|clocks|odometer|instruments?|cluster|binnacle|gauges?|dash(board)?|ipc?|panel|tach\w*|speedo\w*|rev counter|clock)\b/,
   ],
   ["gearbox", /\b(gearbox|transmission|trans|auto ?box|automatic|valve body)\b/],
   [

@@ -1,6 +1,7 @@
 /** Terms of standards, regulations and people's own notes, before shorthand is read. */
 export const TERMS: readonly (readonly [RegExp, string])[] = [
   // Feeds, starting, buses
+  [/\bkey(?:ed)? (?:power|pwr|feed|supply)\b/g, " ignition feed "],
   [/\bstart(?:er)? disable\b/g, " starterrelay "],
   [/\blocal interconnect(?: network)?\b/g, " lin "],
   [
@@ -68,6 +69,10 @@ export const TERMS: readonly (readonly [RegExp, string])[] = [
   [/\bthermostat (?:heater|control|valve|sol(?:enoid)?)\b/g, " thermostat solenoid "],
   [/\bamber (?:warning|engine) (?:lamp|light)\b/g, " mil lamp "],
   // Gearbox and drive
+  [/\b(?:low|high) range\b/g, " fourwheel "],
+  [/^ lever pos(?:ition)?\b/g, " gearrange "],
+  [/\bshift (?:up|down)\b/g, " shiftmode switch "],
+  [/\brange ind(?:icator)?(?: lamp)?\b/g, " gear display lamp "],
   [/\bdiff(?:erential)? lock\b/g, " fourwheel "],
   [/\b(?:manual|shift|selector|gear) lever(?: pos(?:ition)?)?\b(?! (?:inter)?lock)/g, " gearrange "],
   [/\bcoast clutch\b(?: sol(?:enoid)?)?|\b[1-6]-[1-6] timing\b/g, " shiftsolenoid "],
@@ -81,6 +86,8 @@ export const TERMS: readonly (readonly [RegExp, string])[] = [
   [/\bpos(?:ition)? ind(?:icator)? ?[prndl1-5]\b/g, " gear display "],
   [/\b(?:gear )?(?:shift(?:er)?|selector)(?: lever)? (?:inter)?lock\b(?: sol(?:enoid)?)?/g, " shiftlock solenoid "],
   // Body and instruments
+  [/\balarm (?:led|lamp|light|ind(?:icator)?)\b/g, " security lamp "],
+  [/\bdial (?:light(?:ing|s)?|lamps?|illum(?:ination)?)\b/g, " illumination "],
   // What fails is a system's own warning; an engine's is its lamp.
   [/\bmalfunction\b(?<=[a-z]{3} malfunction)(?<!\b(?:eng|engn|engine)\b.*)(?! (?:ind|lamp|light))/g, " warning lamp "],
   [/\bfuel reserve\b|\breserve fuel\b/g, " fuel level low warning lamp "],
