@@ -11,11 +11,15 @@ const VOWELS = /[aeiou]/g;
 /** A word's consonants behind its first letter, doubled ones once. */
 const bones = (word: string) => (word.charAt(0) + word.slice(1).replace(VOWELS, "")).replace(/(.)\1/g, "$1");
 
-const spelt = (word: string): Spelt => ({
-  word,
-  bones: bones(word),
-  vowels: (word.slice(1).match(VOWELS) ?? []).length,
-});
+function spelt(word: string): Spelt {
+  const letters = new Uint8Array(26);
+  for (let at = 0; at < word.length; at++) {
+    const letter = word.charCodeAt(at) - A;
+    letters[letter] = (letters[letter] as number) + 1;
+  }
+  return { word, bones: bones(word), vowels: (word.slice(1).match(VOWELS) ?? []).length, letters };
+}
+const A = "a".charCodeAt(0);
 
 /** Words long enough that a slip leaves them recognisable. What means the same stands for one another. */
 const KNOWN: ReadonlyMap<string, readonly Candidate[]> = (() => {
@@ -36,6 +40,8 @@ interface Spelt {
   readonly word: string;
   readonly bones: string;
   readonly vowels: number;
+  /** How often each letter stands in it, a … z. */
+  readonly letters: Uint8Array;
 }
 interface Candidate extends Spelt {
   readonly meaning: string;
@@ -51,12 +57,17 @@ export function nearestWord(written: string): string | null {
   const own = spelt(written);
   const candidates = KNOWN.get(written.charAt(0)) ?? [];
   for (const nearness of [withoutVowels, cutShort, misspelt]) {
-    const costs = candidates.map((one) => nearness(own, one));
-    const least = Math.min(...costs);
-    if (least === FAR) continue;
-    const nearest = candidates.filter((_, at) => costs[at] === least);
-    const isOne = nearest.every((one) => one.meaning === nearest[0]?.meaning);
-    if (isOne) return nearest[0]?.word ?? null;
+    let least = FAR;
+    let nearest: Candidate | null = null;
+    let isOne = true;
+    for (const candidate of candidates) {
+      const cost = nearness(own, candidate);
+      if (cost > least || cost === FAR) continue;
+      isOne = cost < least || (isOne && candidate.meaning === nearest?.meaning);
+      if (cost < least) nearest = candidate;
+      least = cost;
+    }
+    if (nearest !== null && isOne) return nearest.word;
   }
   return null;
 }
@@ -71,6 +82,13 @@ function withoutVowels(written: Spelt, known: Spelt): number {
 /** "compr": a beginning that only words of one meaning share. */
 const cutShort = ({ word: written }: Spelt, { word }: Spelt): number =>
   written.length >= 5 && word.length > written.length && word.startsWith(written) ? 0 : FAR;
+
+/** Two slips exchange, drop or add two letters at most: where more than four stand in one word only, no cost need be reckoned. */
+function isApart(one: Uint8Array, other: Uint8Array): boolean {
+  let apart = 0;
+  for (let at = 0; at < 26; at++) apart += Math.abs((one[at] as number) - (other[at] as number));
+  return apart > 4;
+}
 
 function isSwapped(written: string, word: string): boolean {
   const at = [...word].findIndex((letter, index) => written[index] !== letter);
@@ -88,13 +106,16 @@ const LIGHT = 1;
 const HEAVY = 1.5;
 const OTHER = 2;
 
-function misspelt({ word: written }: Spelt, { word }: Spelt): number {
+function misspelt(own: Spelt, known: Spelt): number {
+  const { word: written } = own;
+  const { word } = known;
   const longest = Math.max(written.length, word.length);
   // Of four letters two may have changed places, no more: "feul".
   if (written.length === 4 || word.length === 4)
     return written.length === word.length && isSwapped(written, word) ? LIGHT : FAR;
   if (written.length < 5 || Math.abs(written.length - word.length) > 2) return FAR;
   const allowed = longest >= 8 ? 2 : longest >= 6 ? HEAVY : LIGHT;
+  if (isApart(own.letters, known.letters)) return FAR;
   const cost = slipCost(written, word);
   return cost <= allowed ? cost : FAR;
 }
