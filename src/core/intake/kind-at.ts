@@ -41,7 +41,7 @@ function supplyAt(at: Situation): KindGuess {
     case "starter":
       return at.quantity === "start-supply"
         ? guess("load-in", 0.85, "the-solenoid-coil")
-        : isOutput(at)
+        : isOutput(at) && says(at, "alternator")
           ? guess("supply-out", 0.7, "it-gives-the-supply")
           : guess("supply-in", 0.95, "the-starter-cable");
     case "battery":
@@ -212,7 +212,7 @@ function contactAt(at: Situation, made: "engine" | "body"): KindGuess {
     if (says(at, "stoplamp") && at.side === "host" && !says(at, "switch", "in"))
       return guess("high-side-out", 0.75, "drives-the-lamps");
     const isRead = at.quantity === "reverse-lamp" || (at.quantity === "brake-switch" && says(at, "signal"));
-    if (says(at, "lamp") && !isInput(at) && !isRead) return guess("low-side-out", 0.8, "drives-a-lamp");
+    if (says(at, "lamp") && !says(at, "in", "from") && !isRead) return guess("low-side-out", 0.8, "drives-a-lamp");
     // The climate control asks; every other computer is asked.
     if (at.quantity === "ac-request" && at.label.has("ac")) return guess("low-side-out", 0.7, "said-to-go-out");
     if (at.quantity === "ac-request" && at.side === "host" && says(at, "request") && !isInput(at))

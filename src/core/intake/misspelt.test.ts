@@ -1,5 +1,6 @@
 import { expect, test } from "vitest";
-import { WORD_CONCEPTS } from "./data/words";
+import { OTHER_WORDS } from "./data/other-words";
+import { PHRASE_WORDS, WORD_CONCEPTS } from "./data/words";
 import { classifyPins } from "./index";
 import { nearestWord, slipCost } from "./misspelt";
 
@@ -42,6 +43,10 @@ test("nine of ten words written in haste are taken for the word that is meant, a
 });
 test("words of other things stay unread", () =>
   expect(OTHERS.filter((word) => !WORD_CONCEPTS.has(word) && nearestWord(word) !== null)).toEqual([]));
+test("words of English that are near one of ours stay unread, and words of our wordings are not misspelt", () => {
+  for (const word of [...OTHER_WORDS, ...PHRASE_WORDS]) expect(nearestWord(word), word).toBeNull();
+  expect(OTHER_WORDS.has("blind") && OTHER_WORDS.has("metre") && OTHER_WORDS.has("trail")).toBe(true);
+});
 test("a table of words that nobody knows is no long work", () => {
   const words = OTHERS.flatMap((word) => [..."abcdefghijklmnopqrst"].map((letter) => `${word}${letter}`));
   const before = performance.now();

@@ -1,3 +1,4 @@
+import { OTHER_WORDS } from "./data/other-words";
 import { FILLERS, PHRASE_WORDS, WORD_CONCEPTS } from "./data/words";
 
 /** A word that nobody knows, and the word of the vocabulary that it was read as. */
@@ -53,7 +54,7 @@ interface Candidate extends Spelt {
  * written.
  */
 export function nearestWord(written: string): string | null {
-  if (!/^[a-z]{3,24}$/.test(written)) return null;
+  if (!/^[a-z]{3,24}$/.test(written) || OTHER_WORDS.has(written)) return null;
   const own = spelt(written);
   const candidates = KNOWN.get(written.charAt(0)) ?? [];
   for (const nearness of [withoutVowels, cutShort, misspelt]) {
@@ -67,7 +68,7 @@ export function nearestWord(written: string): string | null {
       if (cost < least) nearest = candidate;
       least = cost;
     }
-    if (nearest !== null && isOne) return nearest.word;
+    if (nearest !== null && isOne) return nearest.word === written ? null : nearest.word;
   }
   return null;
 }

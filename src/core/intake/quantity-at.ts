@@ -40,7 +40,8 @@ export function findQuantity(reading: Reading, label: Label, place: Place, side:
     own !== null &&
     own.sure >= 0.74 &&
     shared?.terms.every((term) => !term.some((concept) => spoken.has(concept))) === true;
-  const strong = own !== null && !keyCoil && (own.sure >= 0.82 || apart);
+  const isBus = own !== null && FAMILIES[own.quantity].type === "bus";
+  const strong = own !== null && !keyCoil && (own.sure >= 0.82 || apart || isBus);
   // A plug that is named after one thing ("Oil sender") outweighs a word that many things share ("gauge").
   const labelHelps =
     shared !== null &&

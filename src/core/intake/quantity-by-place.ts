@@ -112,6 +112,11 @@ const RULES: readonly ((at: Spoken) => Found | null)[] = [
     !["negative", "points", "control", "spark", "out"].some((one) => spoken.has(one))
       ? { quantity: "ignition-supply", sure: 0.68, why: "part-feed" }
       : null,
+  // "Crank signal" of a pickup is the crankshaft's.
+  ({ spoken }) =>
+    spoken.has("cranksignal") && ["reluctor", "hall", "sensor"].some((one) => spoken.has(one))
+      ? { quantity: "crankshaft-position", sure: 0.9, why: "own-words" }
+      : null,
   // "Crank signal" at an engine's computer is the starter's or the crankshaft's: asked, unless it comes from the key.
   ({ spoken, place, side }) =>
     side === "donor" &&
@@ -152,9 +157,7 @@ const RULES: readonly ((at: Spoken) => Found | null)[] = [
       : null,
   // The negative of a load is no sensor's return.
   ({ own, spoken, place }) =>
-    own?.quantity === "sensor-ground" &&
-    (place === "lamp" || place === "instruments" || place === "diagnostic") &&
-    !spoken.has("sensor")
+    own?.quantity === "sensor-ground" && (place === "lamp" || place === "instruments") && !spoken.has("sensor")
       ? { quantity: "ground", sure: 0.8, why: "own-words" }
       : null,
   // A key switch and a bulkhead give feeds: what is said to crank is the starter's.

@@ -139,7 +139,7 @@ host|Body control module|lin|body-data|LIN
 host|Diagnostic connector|can|powertrain-data diagnostic-data|CAN H;CAN low
 host|Diagnostic connector|serial|diagnostic-data|K line
 host|Diagnostic connector|supply-out|battery-supply|Battery +
-host|Diagnostic connector|ground|ground|Chassis ground;signal ground
+host|Diagnostic connector|ground|ground sensor-ground|Chassis ground;signal ground
 host|Engine bay bulkhead plug|supply-out|ignition-supply|Ignition feed to engine
 host|Engine bay bulkhead plug|resistive-in|coolant-temperature|Temp gauge to sender
 host|Engine bay bulkhead plug|load-in logic-in|oil-pressure-warning|Oil light
@@ -510,7 +510,7 @@ host|Body computer|logic-in|brake-fluid handbrake seat-belt|handbrake contact;br
 host|Diagnostic socket|supply-out|battery-supply|battery live
 host|Diagnostic socket|serial|diagnostic-data|K line
 host|Diagnostic socket|can|powertrain-data diagnostic-data|CAN high
-host|Diagnostic socket|ground|ground|earth;signal earth
+host|Diagnostic socket|ground|ground sensor-ground|earth;signal earth
 host|Bulkhead plug|resistive-in|coolant-temperature|temperature gauge sender
 host|Bulkhead plug|load-in logic-in|oil-pressure-warning|oil lamp
 host|Bulkhead plug|load-in supply-out|charge-warning|charge lamp

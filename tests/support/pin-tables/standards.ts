@@ -293,7 +293,7 @@ host|OBD connector|serial can|diagnostic-data|K line of ISO 9141-2 and ISO 14230
   Bus negative line of SAE J1850 PWM;SAE J1850 bus +
 host|OBD connector|can|powertrain-data diagnostic-data|CAN_H line of ISO 15765-4;CAN_L line of ISO 15765-4;CAN High (J-2284);
   CAN Low (J-2284)
-host|OBD connector|ground|ground|Chassis ground;Signal ground
+host|OBD connector|ground|ground sensor-ground|Chassis ground;Signal ground
 host|OBD connector|supply-out|battery-supply|Unswitched vehicle battery positive;Permanent positive voltage;Battery power
 host|OBD connector|unknown spare serial can|diagnostic-data other|Manufacturer discretionary
 host|Radio A (ISO)|supply-in load-in|battery-supply accessory-supply|Battery, permanent 12 V;Memory 12V (KL30)

@@ -294,7 +294,8 @@ export const QUANTITY_RULES: readonly QuantityRule[] = [
   rule("body-data", 0.96, "can comfort"),
   rule("body-data", 1, "lin"),
   rule("body-data", 0.97, "serial audio|comfort"),
-  rule("body-data", 0.75, "bus|data body|comfort|chassis"),
+  rule("body-data", 0.9, "bus body|comfort|chassis"),
+  rule("body-data", 0.75, "data body|comfort|chassis"),
   rule("powertrain-data", 0.9, "bus powertrain"),
   rule("powertrain-data", 0.6, "bus"),
   // Body
