@@ -227,6 +227,40 @@ describe("what a reading leans on", () => {
     for (const name of ["Knock sensor", "Crank sensor", "Coolant sensor"])
       expect(one(name, "Sensor earth", "donor").quantity.value, name).toBe("sensor-ground");
   });
+  test("volts are a feed or a ground where one is named or nothing else is, and else what a meter shows", () => {
+    const told = (text: string) => {
+      const { kind, quantity } = one("ECM", text, "donor");
+      return `${kind.value} ${quantity.value}`;
+    };
+    expect(told("MIL 0V")).toBe("low-side-out malfunction-lamp");
+    expect(told("TPS 0V")).toBe("ground sensor-ground");
+    expect(told("Brake 12V on")).toBe("logic-in brake-switch");
+    expect(told("12V, ignition on")).toBe("supply-in ignition-supply");
+    expect(told("Injector supply 12V")).toBe("supply-in ignition-supply");
+    expect(told("Coil 3 5V trigger")).toBe("coil-out ignition-coil");
+    expect(told("MAP 5V")).toBe("reference-out sensor-supply");
+  });
+  test("a bus stays one at whichever part, airbags' among them", () => {
+    for (const name of ["Heater control", "Radio", "Airbag module", "Anti-lock pump"])
+      expect(one(name, "Body bus high").quantity.value, name).toBe("body-data");
+  });
+  test("a radio is told to be silent, and raises its aerial", () => {
+    expect(one("Radio", "Telephone mute").kind.value).toBe("logic-in");
+    expect(one("Radio", "Aerial feed out").kind.value).toBe("supply-out");
+  });
+  test("a crank signal is asked about, unless a pickup or the key is named", () => {
+    expect(one("ECM", "Crank signal", "donor").kind.confidence).toBeLessThan(KNOWN_FROM);
+    expect(one("ECM", "Crank signal, reluctor", "donor").quantity.value).toBe("crankshaft-position");
+    expect(one("ECM", "Crank signal from key", "donor").quantity.value).toBe("starter-request");
+  });
+  test("a body's computer asks for the air conditioning, and is asked where the row says so", () => {
+    expect(one("Body computer", "Air conditioning request").kind.value).toBe("low-side-out");
+    expect(one("Body computer", "Air conditioning request from panel").kind.value).toBe("logic-in");
+  });
+  test("an earth that a coil's end or a button may be led to is no sure ground", () => {
+    expect(one("Horn relay", "85 earth").kind.confidence).toBeLessThan(0.9);
+    expect(one("Body loom plug", "Horn button earth").kind.confidence).toBeLessThan(0.9);
+  });
   test("a spare way is a way; a cavity that is not used is spare", () => {
     expect(one("Fuse box", "F2 permanent live, spare way").kind.value).toBe("supply-out");
     expect(one("ECU", "not used (A/C clutch)").kind.value).toBe("spare");

@@ -111,6 +111,8 @@ test("what was misspelt is read less surely, and named in the reason", () => {
   expect(hasty?.quantity.value).toBe("coolant-temperature");
   expect(hasty?.kind.confidence).toBeLessThan(0.9);
   expect(right?.kind.confidence).toBeGreaterThanOrEqual(0.9);
+  const once = read("Coolant temprature sensor signal");
+  expect(once?.kind.confidence).toBeGreaterThan(hasty?.kind.confidence ?? 1);
   expect(hasty?.quantity.why).toMatchObject({
     readAs: [
       { written: "coolent", word: "coolant" },

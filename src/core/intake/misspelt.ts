@@ -18,7 +18,7 @@ function spelt(word: string): Spelt {
     const letter = word.charCodeAt(at) - A;
     letters[letter] = (letters[letter] as number) + 1;
   }
-  return { word, bones: bones(word), vowels: (word.slice(1).match(VOWELS) ?? []).length, letters };
+  return { word, bones: bones(word), letters };
 }
 const A = "a".charCodeAt(0);
 
@@ -40,7 +40,6 @@ const KNOWN: ReadonlyMap<string, readonly Candidate[]> = (() => {
 interface Spelt {
   readonly word: string;
   readonly bones: string;
-  readonly vowels: number;
   /** How often each letter stands in it, a … z. */
   readonly letters: Uint8Array;
 }
@@ -76,8 +75,8 @@ export function nearestWord(written: string): string | null {
 /** "prssr": the consonants in their order, most vowels left out. */
 function withoutVowels(written: Spelt, known: Spelt): number {
   if (written.bones !== known.bones || known.bones.length < 3 || known.word.length < 5) return FAR;
-  const isBare = written.vowels * 2 <= known.vowels && written.word.length < known.word.length;
-  return isBare && isSubsequence(written.word, known.word) ? known.word.length - written.word.length : FAR;
+  const isBare = written.word.length < known.word.length && isSubsequence(written.word, known.word);
+  return isBare ? known.word.length - written.word.length : FAR;
 }
 
 /** "compr": a beginning that only words of one meaning share. */

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { assignColumn, type PinTable, readPinTable, type WritablePin, writePinTable } from "./index";
+import { assignColumn, type PinTable, readHeaders, readPinTable, type WritablePin, writePinTable } from "./index";
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const read = (text: string | Uint8Array, side: "donor" | "host" = "donor"): PinTable => {
@@ -84,6 +84,12 @@ describe("dialects", () => {
       "connector",
       "cavity",
       ...Array(8).fill(null),
+    ]);
+    // A component heads a connector or a part.
+    expect(readHeaders(["componant", "pin", "use"]).map(({ column }) => column)).toEqual([
+      null,
+      "cavity",
+      "description",
     ]);
     // What is spelt right goes before.
     expect(columnsOf("connector;pin;colr;colour")).toEqual(["connector", "cavity", null, "colour"]);
