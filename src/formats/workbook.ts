@@ -43,19 +43,13 @@ export function readWorkbook(bytes: Uint8Array): SheetResult {
 }
 
 function paperOf(sheet: string, sheets: readonly string[], cells: WorkSheet): Paper {
-  const range = utils.decode_range(cells["!ref"] ?? "A1:A1");
-  const width = Math.min(range.e.c, MOST_COLUMNS - 1);
-  const above = mergedInto(cells);
   const dates = new Set<string>();
   const records: CsvRecord[] = [];
-  for (let row = range.s.r; row <= range.e.r; row++) {
-    const texts: string[] = [];
-    for (let column = 0; column <= width; column++) {
-      const from = above.get(`${row}:${column}`) ?? row;
-      const cell = cells[utils.encode_cell({ r: from, c: column })] as CellObject | undefined;
-      const text = displayed(cell);
-      if (text !== "" && cell?.t === "d") dates.add(`${row + 1}:${column}`);
-      texts.push(text);
+  for (const [row, columns] of [...cellsByRow(cells)].toSorted(([a], [b]) => a - b)) {
+    const texts: string[] = Array(Math.max(...columns.keys()) + 1).fill("");
+    for (const [column, cell] of columns) {
+      texts[column] = displayed(cell);
+      if (texts[column] !== "" && cell.t === "d") dates.add(`${row + 1}:${column}`);
     }
     const last = texts.findLastIndex((text) => text.trim() !== "");
     if (last >= 0) records.push({ line: row + 1, cells: texts.slice(0, last + 1) });
@@ -72,11 +66,28 @@ function paperOf(sheet: string, sheets: readonly string[], cells: WorkSheet): Pa
   };
 }
 
-/** For each cell that a merge over several rows covers, the row that holds its text. */
-function mergedInto(cells: WorkSheet): ReadonlyMap<string, number> {
-  const rows = new Map<string, number>();
-  for (const { s, e } of cells["!merges"] ?? [])
-    for (let row = s.r + 1; row <= Math.min(e.r, s.r + MAX_ROWS); row++) rows.set(`${row}:${s.c}`, s.r);
+/**
+ * The cells that there are, by row and column: a sheet of a few that reaches far is walked by its cells, not its area. A cell that is
+ * merged over several rows stands in each of them.
+ */
+function cellsByRow(cells: WorkSheet): ReadonlyMap<number, ReadonlyMap<number, CellObject>> {
+  const rows = new Map<number, Map<number, CellObject>>();
+  const put = (row: number, column: number, cell: CellObject) => {
+    const columns = rows.get(row);
+    if (columns === undefined) rows.set(row, new Map([[column, cell]]));
+    else columns.set(column, cell);
+  };
+  const { e: end } = utils.decode_range(cells["!ref"] ?? "A1:A1");
+  for (const [at, cell] of Object.entries(cells)) {
+    if (at.startsWith("!")) continue;
+    const { r, c } = utils.decode_cell(at);
+    if (r <= end.r && c <= end.c && c < MOST_COLUMNS) put(r, c, cell as CellObject);
+  }
+  for (const { s, e } of cells["!merges"] ?? []) {
+    const top = cells[utils.encode_cell(s)] as CellObject | undefined;
+    if (top === undefined || s.c >= MOST_COLUMNS) continue;
+    for (let row = s.r + 1; row <= Math.min(e.r, end.r, s.r + MAX_ROWS); row++) put(row, s.c, top);
+  }
   return rows;
 }
 
