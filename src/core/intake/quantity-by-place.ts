@@ -53,6 +53,11 @@ const RULES: readonly ((at: Spoken) => Found | null)[] = [
       ? { quantity: labelled, sure: 0.85, why: "with-label" }
       : null;
   },
+  // A potentiometer's wiper wipes no screen.
+  ({ own, labelled, place }) =>
+    place === "sensor" && own?.quantity === "wiper" && labelled !== null
+      ? { quantity: labelled, sure: 0.85, why: "with-label" }
+      : null,
   // Coil's ends are the relay's, whatever they are called.
   ({ spoken, labelled, place }) =>
     place === "relay" &&

@@ -97,6 +97,8 @@ export function actuatorAt(at: Situation, family: Extract<Family, { type: "actua
     case "battery":
       return guess(family.in, 0.4, "an-odd-place-for-it");
     default:
+      if (POSITIONED.has(at.quantity) && says(at, "position") && !says(at, "control", "motor", "solenoid"))
+        return guess("analogue-out", 0.8, "the-part-reports-it");
       return guess(workedAs(at, family), 0.95, "the-part-is-worked");
   }
 }

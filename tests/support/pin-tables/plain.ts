@@ -1,8 +1,8 @@
 import type { HeldOutTable } from "./table";
 
 /*
- * Tables in the plain manner of the reference tables: of their 871 rows 97.4 of a hundred were right in kind and 97.0 in quantity at
- * first sight, 6 of 627 wrong in kind at 0.9 and more.
+ * Tables in the plain manner of the reference tables: of their 966 rows 97.5 of a hundred were right in kind and 97.2 in quantity at
+ * first sight, 6 of 691 wrong in kind at 0.9 and more.
  */
 
 const PLAIN_ECU = `
@@ -527,6 +527,82 @@ host|Washer pump|load-in supply-in|washer|live
 host|Wiper motor|load-in supply-in|wiper|slow;fast;park
 `;
 
+const PLAIN_PARTS = `
+donor|Coolant temperature sensor|resistive-out|coolant-temperature|Signal;To ECU
+donor|Coolant temperature sensor|ground|sensor-ground|Sensor ground;Return
+donor|Intake air temperature sensor|resistive-out|intake-air-temperature|Signal
+donor|MAP sensor|analogue-out|manifold-pressure|Signal;Output
+donor|MAP sensor|reference-in|sensor-supply|5 V;Supply
+donor|MAP sensor|ground|sensor-ground|Ground
+donor|MAF sensor|frequency-out analogue-out|mass-air-flow|Signal
+donor|MAF sensor|supply-in|ignition-supply relay-supply|12 V feed;Supply from relay
+donor|MAF sensor|ground|ground sensor-ground|Ground
+donor|Throttle position sensor|analogue-out|throttle-position|Wiper;Signal to ECU
+donor|Throttle position sensor|reference-in|sensor-supply|5 V reference
+donor|Throttle position sensor|ground|sensor-ground|Sensor ground
+donor|Crankshaft sensor|reluctor-out hall-out frequency-out|crankshaft-position|Signal +;Signal -
+donor|Crankshaft sensor|shield|crankshaft-position|Screen
+donor|Camshaft sensor|hall-out reluctor-out frequency-out|camshaft-position|Signal;Output to ECU
+donor|Camshaft sensor|reference-in supply-in|sensor-supply ignition-supply relay-supply|Supply
+donor|Camshaft sensor|ground|sensor-ground ground|Ground
+donor|Knock sensor 1|knock-out|knock|Signal
+donor|Knock sensor 1|ground knock-out|sensor-ground knock|Return
+donor|Oxygen sensor bank 1|lambda-out|oxygen|Signal
+donor|Oxygen sensor bank 1|load-in supply-in|oxygen-heater ignition-supply relay-supply|Heater feed
+donor|Oxygen sensor bank 1|load-in|oxygen-heater|Heater control
+donor|Oxygen sensor bank 1|ground|sensor-ground|Signal ground
+donor|Oil pressure sensor|analogue-out resistive-out|oil-pressure|Signal
+donor|Oil pressure switch|switch-out|oil-pressure-warning|Contact;To warning lamp
+donor|Fuel rail pressure sensor|analogue-out|fuel-pressure|Signal
+donor|Injector 2|injector-in|injector|Control;ECU driver
+donor|Injector 2|supply-in|ignition-supply relay-supply|12 V;Feed
+donor|Ignition coil 3|coil-in|ignition-coil|Control from ECU;Trigger
+donor|Ignition coil 3|supply-in|ignition-supply relay-supply|12 V supply
+donor|Ignition coil 3|ground|ground|Ground;Engine ground
+donor|Throttle body|motor-in|throttle-motor|Motor +;Motor -
+donor|Throttle body|analogue-out|throttle-position|Position 1;Position signal 2
+donor|Throttle body|reference-in|sensor-supply|5 V
+donor|Throttle body|ground|sensor-ground|Sensor ground
+donor|Idle air valve|motor-in load-in pwm-in|idle-control|Coil A;Control
+donor|Purge valve|load-in|purge-valve|Control;Ground side from ECU
+donor|Purge valve|supply-in|ignition-supply relay-supply|Feed
+donor|EGR valve|load-in motor-in|exhaust-recirculation|Control
+donor|EGR valve|analogue-out|exhaust-recirculation|Position signal
+donor|Boost control solenoid|load-in|boost-control|ECU control
+donor|Camshaft solenoid intake|load-in|camshaft-phaser|Control
+donor|Alternator|supply-out|battery-supply|B+ output
+donor|Alternator|pwm-in load-in|alternator-field|Field control from ECU
+donor|Alternator|low-side-out load-in supply-out|charge-warning|Charge lamp
+donor|Starter|load-in|starter-request start-supply starter-relay|Solenoid feed
+donor|Starter|supply-in|battery-supply|Battery cable
+donor|A/C compressor|load-in|ac-clutch|Clutch coil
+donor|A/C pressure sensor|analogue-out|refrigerant-pressure|Signal
+donor|Radiator fan|load-in supply-in|cooling-fan|Motor +
+donor|Radiator fan|ground|ground|Motor -;Ground
+donor|Fuel pump|load-in supply-in|fuel-pump|Motor +;12 V from relay
+donor|Fuel pump|ground|ground|Ground
+donor|Transmission range switch|switch-out|park-neutral gear-range|P/N contact
+donor|Transmission range switch|switch-out supply-out|reverse-lamp|Reverse lamps
+donor|Output speed sensor|reluctor-out hall-out frequency-out|transmission-output-speed vehicle-speed|Signal +
+donor|Gearbox plug|load-in|shift-solenoid|Shift solenoid A;Shift solenoid B
+donor|Gearbox plug|load-in|pressure-solenoid|Pressure solenoid
+donor|Gearbox plug|load-in|converter-clutch|Lock-up solenoid
+donor|Gearbox plug|resistive-out|transmission-temperature|Oil temperature
+donor|Accelerator pedal|analogue-out|accelerator-position|Signal 1;Signal 2
+donor|Accelerator pedal|reference-in|sensor-supply|5 V 1
+donor|Accelerator pedal|ground|sensor-ground|Ground 2
+donor|Clutch switch|switch-out|clutch-switch|To ECU
+donor|Brake switch|switch-out|brake-switch|To ECU;Stop lamps
+donor|Brake switch|supply-in|battery-supply ignition-supply brake-switch|Battery feed
+donor|Vehicle speed sensor|frequency-out reluctor-out hall-out|vehicle-speed|Signal
+donor|Vehicle speed sensor|supply-in reference-in|ignition-supply sensor-supply|12 V
+donor|Glow plug relay|load-in|glow-plug|Coil from ECU
+donor|Glow plug relay|supply-out|glow-plug|To glow plugs
+donor|Main relay|supply-in|battery-supply|Battery 30
+donor|Main relay|supply-out|relay-supply|Output 87
+donor|Main relay|load-in|main-relay|Coil to ECU
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const PLAIN: readonly HeldOutTable[] = [
   ["a plain computer, short", PLAIN_ECU, 97, 99],
@@ -537,4 +613,5 @@ export const PLAIN: readonly HeldOutTable[] = [
   ["a truck's body", PLAIN_TRUCK, 95, 98],
   ["a plain computer, short, again", PLAIN_ECU_3, 98, 98],
   ["a plain body, again", PLAIN_BODY_3, 98, 98],
+  ["plugs of an engine's parts", PLAIN_PARTS, 98, 99],
 ];
