@@ -103,11 +103,6 @@ const RULES: readonly ((at: Spoken) => Found | null)[] = [
     place === "instruments" && own === null && FEED_WORDS.some((one) => spoken.has(one))
       ? { quantity: "ignition-supply", sure: 0.62, why: "part-feed" }
       : null,
-  // A lamp stays one, whichever switch leads it to ground.
-  ({ own, labelled, place }) =>
-    place === "lamp" && labelled === "lighting" && own?.quantity === "door"
-      ? { quantity: "lighting", sure: 0.85, why: "with-label" }
-      : null,
   // What a body sends to a coil is its feed.
   ({ own, spoken, place, side }) =>
     side === "host" &&

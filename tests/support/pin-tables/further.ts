@@ -124,7 +124,7 @@ host|Oil pressure sender|resistive-out|oil-pressure|White/brown to gauge
 host|Temperature transmitter|resistive-out|coolant-temperature|Green/blue
 host|Fuel tank sender|resistive-out|fuel-level|Green/black
 host|Door switch|switch-out|door lighting|Purple/white
-host|Interior lamp|load-in|lighting|Purple feed;Purple/white to door switches
+host|Interior lamp|load-in|lighting door|Purple feed;Purple/white to door switches
 host|Bulkhead connector|supply-out|ignition-supply|White to coil
 host|Bulkhead connector|supply-out|start-supply starter-request|White/red to starter
 host|Bulkhead connector|resistive-in|coolant-temperature|Green/blue temperature
