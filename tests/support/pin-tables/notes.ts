@@ -456,6 +456,76 @@ host|Instr. panel|supply-in|ignition-supply|12V key
 host|Instr. panel|supply-in|battery-supply|12V perm 10 mA
 `;
 
+const SENTENCES_4 = `
+donor|ECU grey connector|low-side-out|fuel-pump|Runs the fuel pump through its relay;ECU output for the pump relay, active low
+donor|ECU grey connector|low-side-out|cooling-fan|Brings the fan in when hot;Second half of the fan relay coil, ECU sinks it
+donor|ECU grey connector|low-side-out|malfunction-lamp|Check engine lamp, grounded by the ECU
+donor|ECU grey connector|logic-in|brake-switch|Brake switch, live when the pedal is down
+donor|ECU grey connector|logic-in|clutch-switch|Clutch switch to ground
+donor|ECU grey connector|logic-in|park-neutral|Reads the neutral switch
+donor|ECU grey connector|logic-in|ac-request|Air con button asks for idle up
+donor|ECU grey connector|supply-in|battery-supply|Battery through the 20A fuse, always on;Keeps the adaptations alive
+donor|ECU grey connector|supply-in|ignition-supply|From ignition switch via fuse 4;Power in run and crank
+donor|ECU grey connector|supply-in|relay-supply|From main relay terminal 87
+donor|ECU grey connector|ground|ground|Grounded on the inlet manifold;Case ground of the ECU
+donor|ECU grey connector|ground|sensor-ground|Ground for coolant sensor and TPS;Do not join to chassis, sensor ground
+donor|ECU grey connector|reference-out|sensor-supply|5V out to the sensors
+donor|ECU grey connector|resistive-in analogue-in|coolant-temperature|Temperature of the water, for the ECU
+donor|ECU grey connector|resistive-in analogue-in|intake-air-temperature|Temperature in the air box
+donor|ECU grey connector|analogue-in|throttle-position|Tells how far the throttle is open
+donor|ECU grey connector|analogue-in|manifold-pressure|Pressure in the manifold
+donor|ECU grey connector|reluctor-in hall-in frequency-in|crankshaft-position|Reads the teeth on the crank pulley;Crank sensor white wire
+donor|ECU grey connector|hall-in reluctor-in frequency-in|camshaft-position|Sensor on the end of the cam
+donor|ECU grey connector|knock-in|knock|Listens for knock
+donor|ECU grey connector|injector-out|injector|Pulls down injector 2;Bank of injectors 1, 4
+donor|ECU grey connector|coil-out|ignition-coil|Switches coil 1 to ground;Logic signal to the coil of cylinder 3
+donor|ECU grey connector|motor-out pwm-out low-side-out|idle-control|Air valve for idle, duty cycle
+donor|ECU grey connector|low-side-out pwm-out|purge-valve|Lets fuel vapour into the engine
+donor|ECU grey connector|frequency-out|engine-speed|Feeds the tacho;Pulses for the rev counter
+donor|ECU grey connector|frequency-in logic-in|vehicle-speed|Pulses from the speedo sensor
+donor|ECU grey connector|lambda-in|oxygen|Reads the lambda sensor
+donor|ECU grey connector|serial|diagnostic-data|Diagnostic wire to the plug under the dash
+donor|ECU grey connector|spare|other|No wire in this cavity
+host|Instrument plug|resistive-in|fuel-level|Tank sender brings this to ground
+host|Instrument plug|load-in logic-in|oil-pressure-warning|Oil pressure light, switch to earth
+host|Instrument plug|load-in|charge-warning|To the small terminal of the alternator, warning light
+host|Instrument plug|supply-in|ignition-supply|Ignition power for all gauges
+host|Instrument plug|load-in supply-in|illumination|Instrument bulbs, from the light switch
+host|Instrument plug|frequency-in|engine-speed|Tacho pulses
+`;
+
+const BEHAVIOUR_4 = `
+donor|Engine ECU X1|analogue-in|throttle-position|TPS 0.7 V idle
+donor|Engine ECU X1|analogue-in|manifold-pressure|MAP 0.9V @ idle
+donor|Engine ECU X1|resistive-in analogue-in|coolant-temperature|CTS 2.4 kohm 20C;ECT 0.6V hot
+donor|Engine ECU X1|lambda-in|oxygen|O2S 450mV cold
+donor|Engine ECU X1|frequency-in analogue-in|mass-air-flow|MAF 3.2kHz idle
+donor|Engine ECU X1|reluctor-in hall-in frequency-in|crankshaft-position|Crank sensor 560R, 2Vac cranking
+donor|Engine ECU X1|hall-in reluctor-in frequency-in|camshaft-position|Cam sensor 0/5V
+donor|Engine ECU X1|injector-out|injector|Injector 5, 12V key on, pulses to 0V
+donor|Engine ECU X1|coil-out|ignition-coil|Coil 4, 0-5V pulse;IGN A 3 ms dwell
+donor|Engine ECU X1|pwm-out low-side-out motor-out|idle-control|IAC duty 35% warm
+donor|Engine ECU X1|low-side-out|fuel-pump|Pump relay coil, 0.1V when on
+donor|Engine ECU X1|low-side-out|cooling-fan|Fan relay 12V off 0V on
+donor|Engine ECU X1|low-side-out|malfunction-lamp|MIL 12V off, 0V lit
+donor|Engine ECU X1|frequency-out|engine-speed|RPM 26 Hz at idle, 12V
+donor|Engine ECU X1|frequency-in logic-in|vehicle-speed|Speed 0-5V, 1 Hz per mph
+donor|Engine ECU X1|logic-in|brake-switch|Stop switch 0V/12V
+donor|Engine ECU X1|logic-in|clutch-switch|Clutch 5V up, 0V down
+donor|Engine ECU X1|logic-in|park-neutral|PN switch 0V in P
+donor|Engine ECU X1|supply-in|battery-supply|Vbat 12.5 always
+donor|Engine ECU X1|supply-in|ignition-supply|12V with ign
+donor|Engine ECU X1|ground|ground|Gnd < 50 mV
+donor|Engine ECU X1|ground|sensor-ground|Sensor gnd < 20 mV
+donor|Engine ECU X1|reference-out|sensor-supply|Vref 4.98V
+donor|Engine ECU X1|can|powertrain-data|CAN+ 2.6V;CAN- 2.4V
+host|Gauges|resistive-in|fuel-level|Fuel 5 ohm full 110 empty
+host|Gauges|resistive-in|coolant-temperature|Water 900 ohm 20C
+host|Gauges|load-in logic-in|oil-pressure-warning|Oil lamp 12V run, 0V off
+host|Gauges|frequency-in|engine-speed|Tacho coil pulses 300V
+host|Gauges|supply-in|ignition-supply|Gauge feed 12V ign
+`;
+
 /** Each with how many of a hundred were right in kind and quantity at first sight, and how many have to be so since. */
 export const NOTES: readonly HeldOutTable[] = [
   // 47 of a hundred before slips of the pen were read.
@@ -469,4 +539,6 @@ export const NOTES: readonly HeldOutTable[] = [
   // 86 of a hundred in quantity: the plug, named by its colour and ways, was not taken for the computer's.
   ["notes in sentences, once more", SENTENCES_3, 54, 94],
   ["what a meter shows, once more", BEHAVIOUR_3, 83, 94],
+  ["notes in sentences, a fourth", SENTENCES_4, 87, 91],
+  ["what a meter shows, a fourth", BEHAVIOUR_4, 84, 98],
 ];

@@ -10,6 +10,12 @@ export const VALUES: readonly (readonly [RegExp, string])[] = [
   [/(?<=[a-z])\.(?=[a-z])/g, " "],
   [/\(?\s*-?\d+\s*(?:…|\.\.\.?|to|-)\s*\+?\d+\s*°?\s*[cf]\s*\)?/g, " "],
   [/\b\d(?:\.\d)?\s?(?:-|to|…|\.\.)\s?\d(?:\.\d)?\s?v(?:olts?)?\b/g, " "],
+  // Two voltages in one row are what it goes between.
+  [/\b\d+\s?v?\/\d+(?:[.,]\d+)?\s?v(?:olts?)?\b/g, " "],
+  [
+    /\b\d+(?:[.,]\d+)?\s?v(?:olts?)?\b(?=.*\b\d+(?:[.,]\d+)?\s?v(?:olts?)?\b)|\b\d+(?:[.,]\d+)?\s?v(?:olts?)?\b(?<=\b\d+(?:[.,]\d+)?\s?v(?:olts?)?\b.*\b\d+(?:[.,]\d+)?\s?v(?:olts?)?)/g,
+    " ",
+  ],
   // What a meter shows is no feed: a value and how it was met, volts that are no whole feed, volts in a state.
   [/\b(?:5|12) ?v(?:olts?)? (?=\d+ ?(?:ppr|pulses?|ppkm|k?hz))/g, " "],
   [/\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?k?hz\b/g, " frequency "],
