@@ -57,7 +57,7 @@ test("keys do nothing while a person types", async () => {
   robin.pictureOnFailure();
   await robin.goTo("/jobs/heron/pins");
   await robin.type("Search this table", "n4h?");
-  expect(await (await robin.find("textbox", "Search this table")).getAttribute("value")).toBe("n4h?");
+  expect(await robin.attribute("textbox", "Search this table", "value")).toBe("n4h?");
   expect(await robin.driver.getCurrentUrl()).toMatch(/\/pins$/);
   await robin.sees("Nothing fits the search");
 });

@@ -158,6 +158,13 @@ export class Person {
     );
   }
 
+  /** An attribute of what is shown; drawn anew between finding and reading, it is looked for again. */
+  async attribute(role: Role, name: string | RegExp, attribute: string): Promise<string> {
+    return this.wait(`${attribute} of ${role} “${name}”`, async () =>
+      (await this.find(role, name)).getAttribute(attribute),
+    );
+  }
+
   async click(role: Role, name: string | RegExp): Promise<void> {
     // What is found can be redrawn before it is clicked; a person would click again.
     await this.wait(`click on ${role} “${name}”`, async () => {
