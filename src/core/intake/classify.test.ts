@@ -240,6 +240,12 @@ describe("what a reading leans on", () => {
     expect(told("Coil 3 5V trigger")).toBe("coil-out ignition-coil");
     expect(told("MAP 5V")).toBe("reference-out sensor-supply");
   });
+  test("a computer's ground is one, what it grounds is worked by it, and unfused is not unused", () => {
+    for (const text of ["ECM ground", "ECU earth", "PCM GND"])
+      expect(one("ECM", text, "donor").kind.value, text).toBe("ground");
+    expect(one("ECM", "ECM grounds this for the fuel pump", "donor").quantity.value).toBe("fuel-pump");
+    expect(one("Body loom plug", "Unfused battery supply").quantity.value).toBe("battery-supply");
+  });
   test("a bus stays one at whichever part, airbags' among them", () => {
     for (const name of ["Heater control", "Radio", "Airbag module", "Anti-lock pump"])
       expect(one(name, "Body bus high").quantity.value, name).toBe("body-data");
