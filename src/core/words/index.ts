@@ -18,6 +18,7 @@ export * from "./gauges";
 export * from "./gearbox";
 export * from "./harness";
 export * from "./intake";
+export * from "./look-alikes";
 export * from "./measures";
 export * from "./moves";
 export * from "./numbers";

@@ -18,7 +18,7 @@ export const OTHER_WORDS: ReadonlySet<string> = new Set(
     "mitering mitring modulo moors mother motoring motorise multi multiple multiples muster muttering narrow nears neural " +
     "notwork numbers opera optionally outdo outdoing outgo outsider paint paints palate palls paring patrol perking petrel " +
     "phrase phrasing pills pint pints plated platen pluses pointy polls porpoise positron post potent powder radii rang " +
-    "ranger rangy reds reeds reefer regulatory reluctant replay replays resist resolution restrict returnee revaluation " +
+    "rangy reds reeds reefer regulatory reluctant replay replays resist resolution restrict returnee revaluation " +
     "revelation revere reverence reveres reveries revering reverting rifer roads rotations runnier sander sanding sands " +
     "sheering shied shiftier shifty shrift sides sifter signally slender smarting sneakers sneering snitched snitches sound " +
     "sounding spar spared sparer sparse speak sped spender spending spends spewed spied spire spore sporty spreed spurt squab " +
@@ -26,7 +26,7 @@ export const OTHER_WORDS: ReadonlySet<string> = new Set(
     "stitches storing straights string suitability super supple swatch swatches sweats tames tamps tares temper tempera tempo " +
     "tempos tempts terns thees theses thirds those throat tier tiers tills timers tiros toils tolls tomes toque tract traffic " +
     "trail trails trains trick tries trons truck trumpeter tumbler turbot tyroes tyros unblock uncle uppers vales vans vars " +
-    "vats vertex vines waiter waned waning wares waste waster watery wending whale wheal whiled whole widow widows winds " +
+    "vertex vines waiter waned waning wares waste waster watery wending whale wheal whiled whole widow widows winds " +
     "wining wintery wireds wisher wishers wishing wonted wounding wring"
   ).split(" "),
 );
