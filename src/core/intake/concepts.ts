@@ -77,16 +77,18 @@ export function applyPhrase(text: string, [pattern, replacement]: readonly [RegE
  */
 export function readConcepts(text: string): Reading {
   const reading = readAsWritten(text);
-  const readAs = reading.unknownWords.flatMap((written) => {
+  const readAs: ReadAs[] = [];
+  let meant = text;
+  for (const written of reading.unknownWords) {
     const word = nearestWord(written);
-    return word === null ? [] : [{ written, word }];
-  });
-  if (readAs.length === 0) return reading;
-  const meant = readAs.reduce(
-    (so, { written, word }) => so.replace(new RegExp(`(?<![a-z])${written}(?![a-z])`, "i"), word),
-    text,
-  );
-  return { ...readAsWritten(meant), readAs };
+    if (word === null) continue;
+    const replaced = meant.replace(new RegExp(`(?<![a-z])${written}(?![a-z])`, "i"), word);
+    // A word that was put together from parts of the text stands nowhere in it.
+    if (replaced === meant) continue;
+    meant = replaced;
+    readAs.push({ written, word });
+  }
+  return readAs.length === 0 ? reading : { ...readAsWritten(meant), readAs };
 }
 
 /** What rests on a misspelt word is never as sure as 0.9. */

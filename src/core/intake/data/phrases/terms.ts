@@ -104,7 +104,6 @@ export const TERMS: readonly (readonly [RegExp, string])[] = [
   [/\bbattery saver\b/g, " interior "],
   [/\b(?:ambient light|twilight|dusk|daylight|photo\w*) (?:sens(?:or)?|snsr|cell)\b/g, " headlamp sensor "],
   [/\bind(?:icator)?\b(?<=\b(?:level|temp|temperature|press|pressure|speed|revs) ind(?:icator)?)/g, "gauge "],
-  [/\bfuel contents\b/g, " fuel level "],
   [/\beng(?:ine)? revolutions?(?: ind(?:icator)?)?\b/g, " tacho "],
   [/\bmalfunction (?:in|of)(?: the)?\b/g, " warning "],
   [/\btail ?(?:door|gate)\b/g, " door "],

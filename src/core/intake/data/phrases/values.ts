@@ -17,7 +17,6 @@ export const VALUES: readonly (readonly [RegExp, string])[] = [
     " ",
   ],
   // What a meter shows is no feed: a value and how it was met, volts that are no whole feed, volts in a state.
-  [/\b(?:5|12) ?v(?:olts?)? (?=\d+ ?(?:ppr|pulses?|ppkm|k?hz))/g, " "],
   [/\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?k?hz\b/g, " frequency "],
   [
     /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:r|k\d?|k?ohms?|kω|ω)(?![\w-])(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full))?/g,
@@ -27,7 +26,6 @@ export const VALUES: readonly (readonly [RegExp, string])[] = [
     /\b\d+(?:[.,]\d+)?(?:\s?-\s?\d+(?:[.,]\d+)?)?\s?(?:psi|bar|m?bar|kpa|ms|ma|mv|baud|ppr|ppm|ppkm|pulses?\/\w+|%)(?![\w-])(?: (?:abs|gauge|g|a)\b)?(?: (?:@|at) ?-?\d+ ?(?:°|deg)? ?[cf]?(?!\w))?(?: (?:hot|cold|warm|empty|full|closed|open))?(?: \d(?:[.,]\d+)? ?v\b)?/g,
     " ",
   ],
-  [/(?<![\d.,])(?:5|8)[.,]0+(?= ?v)/g, "5"],
   [
     /(?<![\d.,])(?!0 ?v|5 ?v|8 ?v|12 ?v)\d{1,2}(?:[.,]\d+)? ?v(?:olts?)?\b(?: (?:closed|open|idle|hot|cold|wot|key on|key off|cranking|=|\/))*/g,
     " ",
